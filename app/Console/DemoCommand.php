@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use App\Models\CatalogueRecord;
+use App\Models\DeviceRecord;
+use App\Models\SetRecord;
+use App\Sets\SetStore;
+use Illuminate\Console\Command;
+use Nailrod\Core\Action\Catalogue;
+use Nailrod\Core\Device\DeviceReader;
+use Nailrod\Core\Format\Json;
+use Nailrod\Core\Format\Node;
+use Nailrod\Core\Set\SetDocument;
+
+final class DemoCommand extends Command
+{
+    private const DEVICES = ['fennel', 'gorse'];
+    private const SETS = ['house', 'skerrywing'];
+
+    protected $signature = 'nailrod:demo';
+
+    protected $description = 'Loads the demo rig, simulator and sets into an empty database';
+
+    public function handle(SetStore $store): int
+    {
+        if (SetRecord::count() > 0) {
+            $this->line('The database is in use already; the demo was not loaded again.');
+
+            return self::SUCCESS;
+        }
+        foreach (self::DEVICES as $position => $id) {
+            $json = $this->file('devices/'.$id.'.device.json');
+            $device = DeviceReader::read(Node::of(Json::decode($json)));
+            DeviceRecord::create(['id' => $device->id, 'position' => $position, 'document' => $json]);
+        }
+        $json = $this->file('catalogues/skerrywing.catalogue.json');
+        CatalogueRecord::create(['id' => Catalogue::read(Node::of(Json::decode($json)))->id, 'document' => $json]);
+        foreach (self::SETS as $position => $id) {
+            $set = SetDocument::fromJson($this->file('sets/'.$id.'.set.json'));
+            $store->assemble($set);
+            $store->create($set, $position, 'demo', 'Loaded from the demo files.');
+        }
+        $this->line('The demo rig, Skerrywing and two sets are loaded.');
+
+        return self::SUCCESS;
+    }
+
+    private function file(string $name): string
+    {
+        return (string) file_get_contents(config('nailrod.demo').'/'.$name);
+    }
+}

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use App\Sets\FolderLibrary;
+use Illuminate\Console\Command;
+use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Program\Compiler;
+use Nailrod\Core\Run\InputError;
+use Nailrod\Core\Run\Machine;
+use Nailrod\Core\Run\OutputWriter;
+use Nailrod\Core\Run\RunReader;
+use Nailrod\Core\Set\Assembly;
+use Nailrod\Core\Set\SetBundle;
+use Symfony\Component\Console\Output\OutputInterface;
+
+final class PlayCommand extends Command
+{
+    protected $signature = 'nailrod:play {set : a set file that stands alone, or has its parents and devices beside it} {run : a run as CSV, or - for standard input}';
+
+    protected $description = 'Plays a run through a set and prints what comes out, as CSV';
+
+    public function handle(): int
+    {
+        $file = (string) $this->argument('set');
+        $json = is_file($file) ? file_get_contents($file) : false;
+        if ($json === false) {
+            return $this->fails($file.': found no such file, expected a set.');
+        }
+        try {
+            $bundle = SetBundle::read($json, new FolderLibrary(dirname($file)));
+            $machine = Machine::start(Compiler::compile((new Assembly($bundle))->assemble($bundle->set)), true);
+        } catch (FormatError $error) {
+            return $this->fails($error->in(basename($file))->getMessage());
+        }
+        $run = (string) $this->argument('run');
+        $lines = @fopen($run === '-' ? 'php://stdin' : $run, 'r');
+        if ($lines === false) {
+            return $this->fails($run.': found no such file, expected a run.');
+        }
+        try {
+            $this->write(OutputWriter::HEADER."\n");
+            foreach (RunReader::batches($this->linesOf($lines)) as $batch) {
+                $this->events($machine->feed($batch));
+            }
+            $this->events($machine->finish());
+        } catch (InputError $error) {
+            return $this->fails(basename($run).': '.$error->getMessage());
+        } finally {
+            fclose($lines);
+        }
+
+        return self::SUCCESS;
+    }
+
+    /**
+     * @param resource $stream
+     *
+     * @return \Generator<string>
+     */
+    private function linesOf($stream): \Generator
+    {
+        while (($line = fgets($stream, 4096)) !== false) {
+            yield $line;
+        }
+    }
+
+    /** @param list<\Nailrod\Core\Run\OutputEvent> $events */
+    private function events(array $events): void
+    {
+        $text = '';
+        foreach ($events as $event) {
+            $text .= OutputWriter::line($event);
+        }
+        $this->write($text);
+    }
+
+    private function write(string $text): void
+    {
+        $this->output->write($text, false, OutputInterface::OUTPUT_RAW);
+    }
+
+    private function fails(string $message): int
+    {
+        $this->output->getErrorStyle()->writeln($message, OutputInterface::OUTPUT_RAW);
+
+        return self::FAILURE;
+    }
+}

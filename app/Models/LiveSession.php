@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * @property string $id
+ * @property string $set_id
+ * @property string $program hash of the program it runs
+ * @property string $state
+ * @property int    $batch   number of the last batch that was taken
+ * @property string $answer  what was answered to it
+ */
+final class LiveSession extends Model
+{
+    public $incrementing = false;
+
+    protected $keyType = 'string';
+
+    protected $guarded = [];
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * A binding set: which of its revisions holds, and which were undone and can come back.
+ *
+ * @property string    $id
+ * @property int       $position
+ * @property ?int      $head_id
+ * @property list<int> $redo     revisions that were undone, the latest last
+ * @property Revision  $head
+ */
+final class SetRecord extends Model
+{
+    protected $table = 'sets';
+
+    public $incrementing = false;
+
+    protected $keyType = 'string';
+
+    protected $guarded = [];
+
+    protected $casts = ['redo' => 'array'];
+
+    /** @return BelongsTo<Revision, $this> */
+    public function head(): BelongsTo
+    {
+        return $this->belongsTo(Revision::class, 'head_id');
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Providers;
+
+use App\Console\DemoCommand;
+use App\Console\PlayCommand;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\ServiceProvider;
+
+final class AppServiceProvider extends ServiceProvider
+{
+    public function boot(): void
+    {
+        Model::preventLazyLoading();
+        $this->commands([PlayCommand::class, DemoCommand::class]);
+    }
+}

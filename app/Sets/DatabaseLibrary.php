@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sets;
+
+use App\Models\CatalogueRecord;
+use App\Models\DeviceRecord;
+use App\Models\SetRecord;
+use Nailrod\Core\Action\Catalogue;
+use Nailrod\Core\Device\Device;
+use Nailrod\Core\Set\Library;
+use Nailrod\Core\Set\SetDocument;
+
+/** The documents kept in the database. A draft stands in for the stored set of its id. */
+final class DatabaseLibrary implements Library
+{
+    public function __construct(private readonly ?SetDocument $draft = null) {}
+
+    public function set(string $id): ?SetDocument
+    {
+        return $this->draft?->id === $id ? $this->draft : SetRecord::with('head')->find($id)?->head->set();
+    }
+
+    public function device(string $id): ?Device
+    {
+        return DeviceRecord::find($id)?->device();
+    }
+
+    public function catalogue(string $id): ?Catalogue
+    {
+        return CatalogueRecord::find($id)?->catalogue();
+    }
+}

@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sets;
+
+use App\Models\Revision;
+use App\Models\SetRecord;
+use Illuminate\Support\Facades\DB;
+use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Set\Assembly;
+use Nailrod\Core\Set\BindingSet;
+use Nailrod\Core\Set\SetDiff;
+use Nailrod\Core\Set\SetDocument;
+use Nailrod\Core\Set\Words;
+
+/** Sets and their revisions: read, edited, undone, redone. */
+final class SetStore
+{
+    public function open(string $id): SetRecord
+    {
+        return SetRecord::with('head')->findOrFail($id);
+    }
+
+    public function assemble(SetDocument $set): BindingSet
+    {
+        return (new Assembly(new DatabaseLibrary($set)))->assemble($set);
+    }
+
+    public function create(SetDocument $set, int $position, string $author, string $sentence): SetRecord
+    {
+        return DB::transaction(function () use ($set, $position, $author, $sentence): SetRecord {
+            $record = SetRecord::create(['id' => $set->id, 'position' => $position, 'redo' => []]);
+            $revision = $this->append($record, $set, $author, $sentence);
+            $record->update(['head_id' => $revision->id]);
+
+            return $record->setRelation('head', $revision);
+        });
+    }
+
+    /**
+     * @param callable(SetDocument): SetDocument $change
+     *
+     * @throws StaleEdit   if the set has moved on from the revision the edit was made from
+     * @throws FormatError if the changed set, or one that inherits from it, would not hold together
+     */
+    public function edit(string $id, int $from, string $author, callable $change): Revision
+    {
+        return DB::transaction(function () use ($id, $from, $author, $change): Revision {
+            $record = $this->open($id);
+            $base = Revision::where('set_id', $id)->findOrFail($from);
+            $before = $base->set();
+            $after = $change($before);
+            if ($record->head_id !== $from) {
+                throw new StaleEdit($base, $record->head, $after);
+            }
+            $set = $this->check($after);
+            $changes = SetDiff::between($before, $after);
+            if ($changes === []) {
+                return $base;
+            }
+            $revision = $this->append($record, $after, $author, (new Words($set))->sentence($changes), $from);
+            $record->update(['head_id' => $revision->id, 'redo' => []]);
+
+            return $revision;
+        }, 3);
+    }
+
+    /** Steps back to the revision that the present one was made from; null if there is none. */
+    public function undo(string $id): ?Revision
+    {
+        return DB::transaction(function () use ($id): ?Revision {
+            $record = $this->open($id);
+            $to = $record->head->made_from;
+            if ($to === null) {
+                return null;
+            }
+
+            return $this->moveTo($record, $to, [...$record->redo, $record->head->id]);
+        }, 3);
+    }
+
+    public function redo(string $id): ?Revision
+    {
+        return DB::transaction(function () use ($id): ?Revision {
+            $record = $this->open($id);
+            $redo = $record->redo;
+            $to = array_pop($redo);
+
+            return $to === null ? null : $this->moveTo($record, $to, array_values($redo));
+        }, 3);
+    }
+
+    /** @param list<int> $redo */
+    private function moveTo(SetRecord $record, int $to, array $redo): Revision
+    {
+        $revision = Revision::findOrFail($to);
+        $this->check($revision->set());
+        $record->update(['head_id' => $to, 'redo' => $redo]);
+
+        return $revision;
+    }
+
+    /** The set and all that inherit from it still hold together. */
+    private function check(SetDocument $set): BindingSet
+    {
+        $assembly = new Assembly(new DatabaseLibrary($set));
+        $assembled = $assembly->assemble($set);
+        foreach (SetRecord::with('head')->where('id', '!=', $set->id)->get() as $other) {
+            $child = $other->head->set();
+            foreach ($assembly->merge($child)->chain as $ancestor) {
+                if ($ancestor->id === $set->id) {
+                    try {
+                        $assembly->assemble($child);
+                    } catch (FormatError $error) {
+                        throw $error->in('the set '.$child->name.', which inherits from this one');
+                    }
+                }
+            }
+        }
+
+        return $assembled;
+    }
+
+    private function append(SetRecord $record, SetDocument $set, string $author, string $sentence, ?int $from = null): Revision
+    {
+        return Revision::create([
+            'set_id' => $record->id, 'made_from' => $from, 'document' => $set->toJson(), 'author' => $author, 'sentence' => $sentence,
+        ]);
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Middleware\KnownHost;
+use App\Http\Middleware\SecurityHeaders;
+use App\Http\Problems;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Middleware\HandleCors;
+
+return Application::configure(basePath: dirname(__DIR__))
+    ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php')
+    ->withMiddleware(function (Middleware $middleware): void {
+        $middleware->remove(HandleCors::class);
+        $middleware->prepend(KnownHost::class);
+        $middleware->append(SecurityHeaders::class);
+        $middleware->encryptCookies(except: ['theme']);
+    })
+    ->withExceptions(function (Exceptions $exceptions): void {
+        Problems::register($exceptions);
+    })
+    ->create();

@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    /** Where compiled programs are kept, one PHP file each. */
+    'programs' => storage_path('framework/programs'),
+    /** Where the stand-ins keep their onboard memory. */
+    'memory' => env('NAILROD_MEMORY', storage_path('devices')),
+    'demo' => base_path('demo'),
+];

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Action;
+
+use Nailrod\Core\Output\ControllerAxis;
+use Nailrod\Core\Output\ControllerButton;
+use Nailrod\Core\Output\Output;
+use Nailrod\Core\Set\BindingSet;
+
+/** The ways by which an action can be reached in a set, and which one to take if nobody has said. */
+final readonly class Ways
+{
+    public function __construct(private BindingSet $set, private Catalogue $catalogue) {}
+
+    /**
+     * Every way that is open to an action now: the one it has first, then the simulator's own key, the lowest free
+     * controller output that the simulator sees, and its variable.
+     *
+     * @return list<Output>
+     */
+    public function of(Action $action): array
+    {
+        $variable = $this->catalogue->variables[$action->effect->variable];
+        $ways = [$this->set->ways[$action->id] ?? null, $action->key, $this->freeOutput($action), $action->variableWay($variable)];
+        $distinct = [];
+        foreach ($ways as $way) {
+            if ($way !== null) {
+                $distinct[json_encode($way->toArray(), JSON_THROW_ON_ERROR)] = $way;
+            }
+        }
+
+        return array_values($distinct);
+    }
+
+    /** The way to write into the set when an action is assigned that has none; null if it has one, or there is none. */
+    public function propose(Action $action): ?Output
+    {
+        return $this->set->wayOf($action->id) !== null ? null : ($this->of($action)[0] ?? null);
+    }
+
+    private function freeOutput(Action $action): ControllerAxis|ControllerButton|null
+    {
+        $taken = [];
+        foreach ($this->set->ways as $id => $way) {
+            if ($id !== $action->id) {
+                $taken[$way->inWords()] = true;
+            }
+        }
+        foreach ($this->set->cells as $cells) {
+            foreach ($cells as $cell) {
+                foreach ($cell->outputs as $output) {
+                    $taken[$output->inWords()] = true;
+                }
+            }
+        }
+        $most = $action->isAxis() ? $this->catalogue->axes : $this->catalogue->buttons;
+        for ($number = 1; $number <= $most; $number++) {
+            $output = $action->isAxis() ? new ControllerAxis($number) : new ControllerButton($number);
+            if (! isset($taken[$output->inWords()])) {
+                return $output;
+            }
+        }
+
+        return null;
+    }
+}

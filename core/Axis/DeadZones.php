@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Axis;
+
+use Nailrod\Core\Format\Node;
+
+/**
+ * What does not count at both ends and each side of rest, as parts of the whole 0..1.
+ * What is left is stretched, so that 0, 0.5 and 1 are still reached.
+ */
+final readonly class DeadZones implements Stage
+{
+    private function __construct(
+        public float $low,
+        public float $high,
+        public float $rest,
+        public bool $centred,
+    ) {}
+
+    public static function none(bool $centred): self
+    {
+        return new self(0.0, 0.0, 0.0, $centred);
+    }
+
+    public static function read(?Node $node, bool $centred): self
+    {
+        if ($node === null) {
+            return self::none($centred);
+        }
+        $node->only(['low', 'high', 'rest']);
+        $low = $node->maybe('low')?->number(0, 0.95) ?? 0.0;
+        $high = $node->maybe('high')?->number(0, 0.95) ?? 0.0;
+        $rest = $node->maybe('rest')?->number(0, 0.45) ?? 0.0;
+        if (! $centred && $rest > 0.0) {
+            throw $node->get('rest')->refuse('0, since the axis is not centred');
+        }
+        $room = $centred ? 0.5 - $rest - max($low, $high) : 1.0 - $low - $high;
+        if ($room < 0.01) {
+            throw $node->refuse('dead zones that leave at least 1 % of the travel');
+        }
+
+        return new self($low, $high, $rest, $centred);
+    }
+
+    public function apply(float $value): float
+    {
+        if (! $this->centred) {
+            return max(0.0, min(1.0, ($value - $this->low) / (1.0 - $this->low - $this->high)));
+        }
+        if ($value < 0.5) {
+            return min(0.5, max(0.0, 0.5 * ($value - $this->low) / (0.5 - $this->rest - $this->low)));
+        }
+
+        return max(0.5, min(1.0, 1.0 - 0.5 * (1.0 - $this->high - $value) / (0.5 - $this->rest - $this->high)));
+    }
+
+    public function inWords(): string
+    {
+        $parts = [];
+        if ($this->low > 0.0) {
+            $parts[] = Percent::of($this->low).' at the low end';
+        }
+        if ($this->high > 0.0) {
+            $parts[] = Percent::of($this->high).' at the high end';
+        }
+        if ($this->rest > 0.0) {
+            $parts[] = Percent::of($this->rest).' each side of rest';
+        }
+
+        return $parts === [] ? '' : 'The first '.implode(' and ', $parts).($this->centred && count($parts) === 1 && $this->rest > 0.0 ? '' : '').' of the travel count for nothing.';
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Axis;
+
+/** One step of an axis between travel and shaped value; 0..1 in, 0..1 out, no memory of its own. */
+interface Stage
+{
+    public function apply(float $value): float;
+
+    /** What it does, in a few words with the numbers in it; empty if it leaves every value as it is. */
+    public function inWords(): string;
+}

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Axis;
+
+use Nailrod\Core\Format\Node;
+
+/** A place on the travel that holds the value of one or more axes until it is opened. */
+final readonly class Stop
+{
+    public const REARM = 0.005;
+    public const PATIENCE_MS = 3000;
+
+    /**
+     * @param list<string> $axes     references of the axes it holds
+     * @param float        $at       its place on the shaped value, 0..1
+     * @param float        $rearm    how far below (above) its place a drawn-back value shuts it, 0..1
+     * @param int          $patience how long an open stop waits for the value to go past, in µs; 0: for ever
+     */
+    private function __construct(
+        public string $id,
+        public string $name,
+        public array $axes,
+        public float $at,
+        public Side $side,
+        public Opening $opening,
+        public float $rearm,
+        public int $patience,
+    ) {}
+
+    public static function read(string $id, Node $node): self
+    {
+        $node->only(['name', 'axes', 'at', 'side', 'opens', 'rearm', 'patience_ms']);
+        $axes = array_map(fn (Node $axis) => $axis->string(), $node->get('axes')->list(16));
+        if ($axes === [] || count(array_unique($axes)) !== count($axes)) {
+            throw $node->get('axes')->refuse('one or more axes, each once');
+        }
+
+        return new self(
+            $id,
+            $node->get('name')->string(60),
+            $axes,
+            $node->get('at')->number(0, 1),
+            Side::from($node->maybe('side')?->oneOf(array_column(Side::cases(), 'value')) ?? 'above'),
+            Opening::from($node->get('opens')->oneOf(array_column(Opening::cases(), 'value'))),
+            $node->maybe('rearm')?->number(0, 0.5) ?? self::REARM,
+            (int) round(1000 * ($node->maybe('patience_ms')?->number(0, 600_000) ?? self::PATIENCE_MS)),
+        );
+    }
+
+    /** Is the value strictly on the far side? */
+    public function isPast(float $value): bool
+    {
+        return $this->side === Side::Above ? $value > $this->at : $value < $this->at;
+    }
+
+    /** Has the value come back far enough to shut the stop again? */
+    public function isDrawnBack(float $value, Range $range): bool
+    {
+        return $this->side === Side::Above
+            ? $value <= max($range->low, $this->at - $this->rearm)
+            : $value >= min($range->high, $this->at + $this->rearm);
+    }
+
+    public function hold(float $value): float
+    {
+        return $this->side === Side::Above ? min($value, $this->at) : max($value, $this->at);
+    }
+
+    /** @param string $axes names of the axes it holds, as a person reads them */
+    public function inWords(string $axes, string $opener): string
+    {
+        $place = Percent::of($this->at);
+        $holds = sprintf('%s %s at %s', $axes, $this->side === Side::Above ? 'goes no higher than' : 'goes no lower than', $place);
+        $holds = str_replace(' at '.$place, ' '.$place, $holds);
+        $by = $opener === '' ? 'it is opened (nothing opens it yet)' : $opener.($this->opening === Opening::Held ? ' is held' : ' opens it');
+
+        return $this->opening === Opening::Held
+            ? $holds.' unless '.$by.'.'
+            : $holds.' until '.$by.'; it shuts again when drawn back to '.Percent::of($this->side === Side::Above ? max(0.0, $this->at - $this->rearm) : min(1.0, $this->at + $this->rearm)).($this->patience > 0 ? ', or after '.($this->patience / 1000).' ms if not passed' : '').'.';
+    }
+}

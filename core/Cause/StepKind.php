@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Cause;
+
+enum StepKind: string
+{
+    case Closed = 'closed';
+    case Opened = 'opened';
+    case Layer = 'layer';
+    case Behaviour = 'behaviour';
+    case Timer = 'timer';
+    case Action = 'action';
+    case StopOpens = 'stop-opens';
+    case StopShuts = 'stop-shuts';
+    case StopHolds = 'stop-holds';
+    case AxisSends = 'axis';
+    case GoesLive = 'goes-live';
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Format;
+
+/** JSON in and out: one way to read a text, one way to write a document. */
+final class Json
+{
+    public const MAX_BYTES = 2_000_000;
+    private const MAX_DEPTH = 32;
+
+    /**
+     * @return array<array-key, mixed>
+     *
+     * @throws FormatError with the line of a syntax error
+     */
+    public static function decode(string $text): array
+    {
+        if (strlen($text) > self::MAX_BYTES) {
+            throw FormatError::at('', strlen($text), 'at most '.self::MAX_BYTES.' bytes');
+        }
+        try {
+            $value = json_decode($text, true, self::MAX_DEPTH, JSON_THROW_ON_ERROR);
+        } catch (\JsonException $error) {
+            throw self::located($text, $error);
+        }
+        if (! is_array($value)) {
+            throw FormatError::at('', $value, 'a JSON object');
+        }
+
+        return $value;
+    }
+
+    /** @param array<array-key, mixed> $document */
+    public static function encode(array $document): string
+    {
+        return json_encode($document, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION)."\n";
+    }
+
+    /** @param array<array-key, mixed> $document */
+    public static function compact(array $document): string
+    {
+        return json_encode($document, JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION);
+    }
+
+    private static function located(string $text, \JsonException $error): FormatError
+    {
+        if ($error->getCode() === JSON_ERROR_SYNTAX) {
+            return FormatError::at('line '.JsonSyntax::errorLine($text), 'something that is not JSON', 'JSON');
+        }
+
+        return FormatError::at('', lcfirst($error->getMessage()), 'JSON in UTF-8, at most '.self::MAX_DEPTH.' levels deep');
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Memory;
+
+final class MemoryError extends \DomainException
+{
+    public static function tooLarge(int $bytes, int $room): self
+    {
+        return new self(sprintf('The mapping takes %d bytes, and a bank of the device holds %d. Assign fewer controls of this device, then write again.', $bytes, $room));
+    }
+
+    public static function notVerified(): self
+    {
+        return new self('What was read back is not what was written. The device still works with what was stored before; write again, and if it fails again, check the cable.');
+    }
+}

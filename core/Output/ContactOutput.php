@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Output;
+
+use Nailrod\Core\Cause\Cause;
+use Nailrod\Core\Run\Run;
+
+/** An output that a contact can drive. */
+interface ContactOutput extends Output
+{
+    /** Held outputs are on or off and may be held by several sources; once outputs act at every press. */
+    public function isHeld(): bool;
+
+    /** Does it start for a contact that was found closed when the run began? */
+    public function startsWhenFound(Run $run): bool;
+
+    /** @param string $source the one who holds it, unique within the run */
+    public function press(Run $run, string $source, Cause $cause): void;
+
+    public function release(Run $run, string $source, Cause $cause): void;
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Run;
+
+use Nailrod\Core\Cause\Cause;
+use Nailrod\Core\Cause\StepKind;
+use Nailrod\Core\Program\Program;
+
+/** Which layer is live, and what it says. Exactly one is live: the top of the held ones, else the settled one. */
+final class Layers
+{
+    public const BASE = 0;
+
+    public function __construct(private readonly Run $run) {}
+
+    public function live(): int
+    {
+        $held = $this->run->state->heldLayers;
+
+        return $held === [] ? $this->run->state->settledLayer : $held[count($held) - 1][0];
+    }
+
+    public function push(string $layer, string $source, Cause $cause): void
+    {
+        $before = $this->live();
+        $this->run->state->heldLayers[] = [$this->run->program->layerIndex($layer), $source];
+        $this->changed($before, $cause);
+    }
+
+    public function remove(string $source, Cause $cause): void
+    {
+        $before = $this->live();
+        $this->run->state->heldLayers = array_values(array_filter(
+            $this->run->state->heldLayers,
+            fn (array $entry) => $entry[1] !== $source,
+        ));
+        $this->changed($before, $cause);
+    }
+
+    /** The assignment that a press of the contact is bound to now: the live layer's word, else the base layer's. */
+    public function assignmentOf(int $contact): int
+    {
+        $cells = $this->run->program->tables['cells'];
+
+        return $cells[$this->live()][$contact] ?? $cells[self::BASE][$contact] ?? Program::NOTHING;
+    }
+
+    public function axisAssignmentOf(int $axis): int
+    {
+        $cells = $this->run->program->tables['axisCells'];
+
+        return $cells[$this->live()][$axis] ?? $cells[self::BASE][$axis] ?? Program::NOTHING;
+    }
+
+    private function changed(int $before, Cause $cause): void
+    {
+        $live = $this->live();
+        if ($live === $before) {
+            return;
+        }
+        $name = $this->run->program->tables['layers'][$live]['name'];
+        $this->run->emit(OutputEvent::LAYER, 'live', $name, $cause);
+        $this->run->axes->reroute($cause->then(StepKind::GoesLive, $this->run->program->tables['layers'][$live]['id']));
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Run;
+
+use Nailrod\Core\Cause\Cause;
+
+/** One change of an output, timed, with its cause. */
+final readonly class OutputEvent
+{
+    public const AXIS = 'axis';
+    public const BUTTON = 'button';
+    public const KEY = 'key';
+    public const VARIABLE = 'variable';
+    public const LAYER = 'layer';
+    public const STOP = 'stop';
+
+    /**
+     * @param int    $t      µs since the start of the run
+     * @param string $kind   one of the constants
+     * @param string $target number of an axis or button, key code, name of a variable or stop, or `live`
+     */
+    public function __construct(
+        public int $t,
+        public string $kind,
+        public string $target,
+        public int|float|string $value,
+        public Cause $cause,
+    ) {}
+
+    /** @return array{int, string, string, int|float|string, string} one row of what came out, its cause in short */
+    public function row(): array
+    {
+        return [$this->t, $this->kind, $this->target, $this->value, $this->cause->compact()];
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Run;
+
+use Nailrod\Core\Cause\Step;
+use Nailrod\Core\Output\AxisOutput;
+
+/** Where an axis sends to in the live layer. */
+final readonly class Route
+{
+    /**
+     * @param string     $key    names the output among all outputs of axes
+     * @param bool       $shared do several axes drive it?
+     * @param list<Step> $steps  of the cause of every event on this route
+     */
+    public function __construct(
+        public AxisOutput $output,
+        public string $kind,
+        public string $target,
+        public string $key,
+        public bool $shared,
+        public array $steps,
+    ) {}
+}

@@ -1,0 +1,188 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Run;
+
+use Nailrod\Core\Axis\Opening;
+use Nailrod\Core\Axis\Range;
+use Nailrod\Core\Axis\Stop;
+use Nailrod\Core\Cause\Cause;
+use Nailrod\Core\Cause\StepKind;
+
+/** The stops of a run: pressed and released by outputs, shut by the values of the axes they hold. */
+final class Stops
+{
+    public const OWNER = 'stop';
+
+    /** @var array<int, list<int>> axes of a stop that the program knows */
+    private array $axes = [];
+
+    public function __construct(private readonly Run $run)
+    {
+        foreach ($run->program->tables['axes'] as $axis => $row) {
+            foreach ($row['stops'] as $stop) {
+                $this->axes[$stop][] = $axis;
+            }
+        }
+    }
+
+    public function isHeldOpen(string $id): bool
+    {
+        return $this->run->program->stop($this->run->program->stopIndex($id))->opening === Opening::Held;
+    }
+
+    public function hold(string $id, string $source, Cause $cause): void
+    {
+        $stop = $this->run->program->stopIndex($id);
+        $first = ($this->run->state->stopHolders[$stop] ?? []) === [];
+        $this->run->state->stopHolders[$stop][$source] = true;
+        if ($first) {
+            $this->press($stop, $cause);
+        }
+    }
+
+    public function letGo(string $id, string $source, Cause $cause): void
+    {
+        $stop = $this->run->program->stopIndex($id);
+        $holders = $this->run->state->stopHolders[$stop] ?? [];
+        if (! isset($holders[$source])) {
+            return;
+        }
+        unset($holders[$source]);
+        $this->run->state->stopHolders[$stop] = $holders;
+        if ($holders === []) {
+            unset($this->run->state->stopHolders[$stop]);
+            $this->release($stop, $cause);
+        }
+    }
+
+    /** Must the values of this axis be watched, since an open stop waits for them? */
+    public function watches(int $axis): bool
+    {
+        foreach ($this->run->program->tables['axes'][$axis]['stops'] as $stop) {
+            if (isset($this->run->state->stopOpen[$stop][$axis]) && $this->run->program->stop($stop)->opening === Opening::UntilDrawnBack) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** A new value of an axis, before the stops. */
+    public function watch(int $axis, float $value, Cause $cause): void
+    {
+        foreach ($this->run->program->tables['axes'][$axis]['stops'] as $index) {
+            $stop = $this->run->program->stop($index);
+            if (! isset($this->run->state->stopOpen[$index][$axis]) || $stop->opening !== Opening::UntilDrawnBack) {
+                continue;
+            }
+            if ($stop->isPast($value)) {
+                $this->run->state->stopPast[$index][$axis] = true;
+            } elseif ($this->isDrawnBack($index, $stop, $axis) && ! isset($this->run->state->stopHolders[$index])) {
+                $this->shut($index, [$axis], $cause->then(StepKind::StopShuts, $stop->id, 'drawn back'));
+            }
+        }
+    }
+
+    public function timer(Timer $timer): void
+    {
+        $index = (int) $timer->subject;
+        if (! isset($this->run->state->stopHolders[$index])) {
+            $this->shut($index, $this->notPast($index), $timer->cause->then(StepKind::StopShuts, $this->run->program->stop($index)->id, 'not passed in time'));
+        }
+    }
+
+    private function press(int $index, Cause $cause): void
+    {
+        $stop = $this->run->program->stop($index);
+        $state = $this->run->state;
+        $wasOpen = isset($state->stopOpen[$index]);
+        foreach ($this->axes[$index] ?? [] as $axis) {
+            $state->stopOpen[$index][$axis] = true;
+            if (isset($state->values[$axis]) && $stop->isPast($state->values[$axis])) {
+                $state->stopPast[$index][$axis] = true;
+            }
+        }
+        if ($stop->opening === Opening::UntilDrawnBack) {
+            $this->run->timers->cancel(self::OWNER, (string) $index);
+            $state->stopPatience[$index] = $stop->patience === 0 ? 0 : $state->now + $stop->patience;
+            if ($stop->patience > 0) {
+                $this->run->timers->set($stop->patience, self::OWNER, (string) $index, $cause);
+            }
+        }
+        $cause = $cause->then(StepKind::StopOpens, $stop->id);
+        if (! $wasOpen && isset($state->stopOpen[$index])) {
+            $this->run->emit(OutputEvent::STOP, $stop->id, 1, $cause);
+        }
+        $this->refresh($index, $cause);
+    }
+
+    private function release(int $index, Cause $cause): void
+    {
+        $stop = $this->run->program->stop($index);
+        if ($stop->opening === Opening::Held) {
+            $this->shut($index, $this->axes[$index] ?? [], $cause->then(StepKind::StopShuts, $stop->id, 'let go'));
+
+            return;
+        }
+        $drawnBack = array_values(array_filter($this->axes[$index] ?? [], fn (int $axis) => $this->isDrawnBack($index, $stop, $axis)));
+        $this->shut($index, $drawnBack, $cause->then(StepKind::StopShuts, $stop->id, 'drawn back'));
+        $due = $this->run->state->stopPatience[$index] ?? 0;
+        if ($due > 0 && $due <= $this->run->state->now) {
+            $this->shut($index, $this->notPast($index), $cause->then(StepKind::StopShuts, $stop->id, 'not passed in time'));
+        }
+    }
+
+    private function isDrawnBack(int $index, Stop $stop, int $axis): bool
+    {
+        return isset($this->run->state->stopOpen[$index][$axis], $this->run->state->stopPast[$index][$axis], $this->run->state->values[$axis])
+            && $stop->isDrawnBack($this->run->state->values[$axis], $this->range($axis));
+    }
+
+    private function range(int $axis): Range
+    {
+        foreach ($this->run->program->shaping($axis)->stages as $stage) {
+            if ($stage instanceof Range) {
+                return $stage;
+            }
+        }
+
+        return Range::whole();
+    }
+
+    /** @return list<int> axes on which the stop is open though their value has not gone past */
+    private function notPast(int $index): array
+    {
+        return array_keys(array_diff_key($this->run->state->stopOpen[$index] ?? [], $this->run->state->stopPast[$index] ?? []));
+    }
+
+    /** @param list<int> $axes */
+    private function shut(int $index, array $axes, Cause $cause): void
+    {
+        $state = $this->run->state;
+        $open = $state->stopOpen[$index] ?? [];
+        $axes = array_values(array_filter($axes, fn (int $axis) => isset($open[$axis])));
+        if ($axes === []) {
+            return;
+        }
+        foreach ($axes as $axis) {
+            unset($state->stopOpen[$index][$axis], $state->stopPast[$index][$axis]);
+        }
+        if ($state->stopOpen[$index] === []) {
+            unset($state->stopOpen[$index], $state->stopPast[$index], $state->stopPatience[$index]);
+            $this->run->timers->cancel(self::OWNER, (string) $index);
+            $this->run->emit(OutputEvent::STOP, $this->run->program->stop($index)->id, 0, $cause);
+        }
+        foreach ($axes as $axis) {
+            $this->run->axes->refresh($axis, $cause);
+        }
+    }
+
+    private function refresh(int $index, Cause $cause): void
+    {
+        foreach ($this->axes[$index] ?? [] as $axis) {
+            $this->run->axes->refresh($axis, $cause);
+        }
+    }
+}

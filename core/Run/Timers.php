@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Run;
+
+use Nailrod\Core\Cause\Cause;
+
+/** The timers of a run, in the order they will fire. */
+final class Timers
+{
+    public function __construct(private readonly State $state) {}
+
+    /** Time of the next one in µs; PHP_INT_MAX if none is set. */
+    public function next(): int
+    {
+        return $this->state->timers === [] ? PHP_INT_MAX : $this->state->timers[0]->due;
+    }
+
+    /** @param int $delay in µs from now */
+    public function set(int $delay, string $owner, string $subject, Cause $cause): void
+    {
+        $timer = new Timer($this->state->now + $delay, $owner, $subject, $cause);
+        $at = count($this->state->timers);
+        while ($at > 0 && $this->state->timers[$at - 1]->due > $timer->due) {
+            $at--;
+        }
+        array_splice($this->state->timers, $at, 0, [$timer]);
+    }
+
+    public function cancel(string $owner, string $subject): void
+    {
+        $this->state->timers = array_values(array_filter(
+            $this->state->timers,
+            fn (Timer $timer) => $timer->owner !== $owner || $timer->subject !== $subject,
+        ));
+    }
+
+    public function take(): Timer
+    {
+        $timer = $this->state->timers[0];
+        array_shift($this->state->timers);
+
+        return $timer;
+    }
+}

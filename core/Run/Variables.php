@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Run;
+
+use Nailrod\Core\Cause\Cause;
+
+/** What is written to the variables of the simulator, and what they are known to be. */
+final class Variables
+{
+    public function __construct(private readonly Run $run) {}
+
+    public function set(string $name, float $value, Cause $cause): void
+    {
+        $value = round($value, 6);
+        if (($this->run->state->variables[$name] ?? null) !== $value) {
+            $this->run->state->variables[$name] = $value;
+            $this->run->emit(OutputEvent::VARIABLE, $name, $value, $cause);
+        }
+    }
+
+    /** A source holds the variable at a value; of several the latest decides. */
+    public function hold(string $name, string $source, float $value, Cause $cause): void
+    {
+        unset($this->run->state->variableHolders[$name][$source]);
+        $this->run->state->variableHolders[$name][$source] = $value;
+        $this->set($name, $value, $cause);
+    }
+
+    /** @param float $open the value that holds when no source is left */
+    public function letGo(string $name, string $source, float $open, Cause $cause): void
+    {
+        $holders = $this->run->state->variableHolders[$name] ?? [];
+        if (! isset($holders[$source])) {
+            return;
+        }
+        unset($holders[$source]);
+        if ($holders === []) {
+            unset($this->run->state->variableHolders[$name]);
+            $this->set($name, $open, $cause);
+        } else {
+            $this->run->state->variableHolders[$name] = $holders;
+            $this->set($name, $holders[array_key_last($holders)], $cause);
+        }
+    }
+
+    /** A contact was found open as the run began: the open value is sent, unless another source holds the variable. */
+    public function foundOpen(string $name, float $open, Cause $cause): void
+    {
+        if (! isset($this->run->state->variableHolders[$name])) {
+            $this->set($name, $open, $cause);
+        }
+    }
+
+    /** The game has changed a variable by itself. */
+    public function learn(string $name, float $value): void
+    {
+        $this->run->state->variables[$name] = round($value, 6);
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Set;
+
+use Nailrod\Core\Device\Rig;
+use Nailrod\Core\Format\FormatError;
+
+/** Puts a set together with its parents, its devices and its simulator. */
+final readonly class Assembly
+{
+    private const MOST_PARENTS = 8;
+
+    public function __construct(private Library $library) {}
+
+    public function assemble(SetDocument $set): BindingSet
+    {
+        $merged = $this->merge($set);
+        $devices = [];
+        foreach ($merged->devices as $id) {
+            $devices[] = $this->library->device($id) ?? throw FormatError::at('devices', $id, 'a device that is at hand, in the file or beside it');
+        }
+        $catalogue = $merged->simulator === null ? null : $this->library->catalogue($merged->simulator);
+
+        return BindingSet::of($merged, new Rig($devices), $catalogue);
+    }
+
+    public function merge(SetDocument $set): MergedDocument
+    {
+        $chain = [$set];
+        while ($chain[0]->parent !== null) {
+            $parent = $this->library->set($chain[0]->parent) ?? throw FormatError::at('parent', $chain[0]->parent, 'a set that is at hand, in the file or beside it');
+            if (count($chain) >= self::MOST_PARENTS || in_array($parent->id, array_map(fn (SetDocument $s) => $s->id, $chain), true)) {
+                throw FormatError::at('parent', $chain[0]->parent, 'parents that end: at most '.self::MOST_PARENTS.', none of them twice');
+            }
+            array_unshift($chain, $parent);
+        }
+
+        return MergedDocument::of($chain);
+    }
+}

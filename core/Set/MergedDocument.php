@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Set;
+
+use Nailrod\Core\Format\Node;
+
+/** A set and its parents laid over each other, every part knowing the set it comes from. */
+final readonly class MergedDocument
+{
+    /**
+     * @param SetDocument              $own     the set itself, the last of the chain
+     * @param list<SetDocument>        $chain   root first
+     * @param list<string>             $devices
+     * @param array<string, PartValue> $parts   by path
+     * @param array<string, string>    $origins id of the set that says it, by path
+     */
+    private function __construct(
+        public SetDocument $own,
+        public array $chain,
+        public ?string $simulator,
+        public array $devices,
+        public array $parts,
+        public array $origins,
+    ) {}
+
+    /** @param non-empty-list<SetDocument> $chain the root first, the set itself last */
+    public static function of(array $chain): self
+    {
+        $parts = $origins = $devices = [];
+        $simulator = null;
+        foreach ($chain as $document) {
+            $simulator = $document->simulator ?? $simulator;
+            $devices = $document->devices ?? $devices;
+            foreach ($document->parts() as $path => $part) {
+                if ($part->value === null) {
+                    unset($parts[$path], $origins[$path]);
+                } else {
+                    $parts[$path] = $part;
+                    $origins[$path] = $document->id;
+                }
+            }
+        }
+
+        return new self($chain[count($chain) - 1], $chain, $simulator, $devices, $parts, $origins);
+    }
+
+    /**
+     * @return array<string, PartValue> the parts of one section, by path
+     */
+    public function section(string $section): array
+    {
+        return array_filter($this->parts, fn (PartValue $part) => $part->path->section === $section);
+    }
+
+    public function value(PartPath $path): mixed
+    {
+        return ($this->parts[(string) $path] ?? null)?->value;
+    }
+
+    /** The set that says this part; null if nobody does. */
+    public function origin(PartPath $path): ?string
+    {
+        return $this->origins[(string) $path] ?? null;
+    }
+
+    public function isInherited(PartPath $path): bool
+    {
+        $origin = $this->origin($path);
+
+        return $origin !== null && $origin !== $this->own->id;
+    }
+
+    public function nameOf(string $set): string
+    {
+        foreach ($this->chain as $document) {
+            if ($document->id === $set) {
+                return $document->name;
+            }
+        }
+
+        return $set;
+    }
+
+    /** The merged set as one document that needs no parent. */
+    public function flattened(): SetDocument
+    {
+        $flat = $this->chain[0];
+        $raw = ['format' => SetDocument::FORMAT, 'version' => 1, 'id' => $this->own->id, 'name' => $this->own->name, 'devices' => $this->devices];
+        if ($this->simulator !== null) {
+            $raw['simulator'] = $this->simulator;
+        }
+        $flat = SetDocument::read(Node::of($raw));
+        foreach ($this->parts as $part) {
+            if (is_array($part->value)) {
+                $flat = $flat->with($part->path, Node::of($part->value)->plain());
+            }
+        }
+
+        return $flat;
+    }
+}

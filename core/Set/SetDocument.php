@@ -1,0 +1,230 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Set;
+
+use Nailrod\Core\Axis\Shaping;
+use Nailrod\Core\Axis\Stop;
+use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Format\Json;
+use Nailrod\Core\Format\Node;
+use Nailrod\Core\Layer\Layer;
+use Nailrod\Core\Output\ActionOutput;
+use Nailrod\Core\Output\Outputs;
+
+/**
+ * What one set says itself, in the open format `nailrod-set`, version 1 (`schema/set.schema.json`). Immutable; every
+ * change gives a new document that has been read again from the ground up.
+ *
+ * A *part* is the smallest thing that a set says or inherits, named by its path: `layers/water`,
+ * `axes/fennel/left-lever/curve`, `stops/cruise`, `cells/base/fennel/thumb-left`, `ways/power`. A part that is null
+ * takes away what the parent says.
+ */
+final readonly class SetDocument
+{
+    public const FORMAT = 'nailrod-set';
+
+    /** Sections that hold parts, and the depth at which the parts lie. */
+    public const SECTIONS = ['layers' => 1, 'axes' => 2, 'stops' => 1, 'cells' => 2, 'ways' => 1];
+
+    /**
+     * @param ?list<string>        $devices ids in file order; null if the parent says
+     * @param array<string, mixed> $raw     the document as it stands in the file
+     */
+    private function __construct(
+        public string $id,
+        public string $name,
+        public ?string $parent,
+        public ?string $simulator,
+        public ?array $devices,
+        private array $raw,
+    ) {}
+
+    public static function fromJson(string $text): self
+    {
+        return self::read(Node::of(Json::decode($text)));
+    }
+
+    public static function read(Node $node): self
+    {
+        $node->only(['format', 'version', 'id', 'name', 'parent', 'simulator', 'devices', ...array_keys(self::SECTIONS)]);
+        $node->get('format')->oneOf([self::FORMAT]);
+        $node->get('version')->int(1, 1);
+        foreach (array_keys(self::SECTIONS) as $section) {
+            if ($node->has($section)) {
+                self::checkSection($section, $node->get($section));
+            }
+        }
+        $devices = $node->maybe('devices');
+
+        return new self(
+            $node->get('id')->id(),
+            $node->get('name')->string(60),
+            $node->maybe('parent')?->id(),
+            $node->maybe('simulator')?->id(),
+            $devices === null ? null : array_map(fn (Node $d) => $d->id(), $devices->list(64)),
+            $node->plain(),
+        );
+    }
+
+    public function toJson(): string
+    {
+        $document = $this->raw;
+        foreach (array_keys(self::SECTIONS) as $section) {
+            if (isset($document[$section]) && is_array($document[$section])) {
+                $document[$section] = self::asObjects($document[$section], self::SECTIONS[$section]);
+            }
+        }
+
+        return Json::encode($document);
+    }
+
+    /**
+     * Every part that this set says itself.
+     *
+     * @return array<string, PartValue> by path, in file order
+     */
+    public function parts(): array
+    {
+        $parts = [];
+        foreach (self::SECTIONS as $section => $depth) {
+            foreach ($this->section($section) as $key => $value) {
+                if ($depth === 1) {
+                    $parts[$section.'/'.$key] = new PartValue(new PartPath($section, (string) $key), $value);
+                } elseif (is_array($value)) {
+                    foreach ($value as $inner => $part) {
+                        $path = new PartPath($section, (string) $key, (string) $inner);
+                        $parts[(string) $path] = new PartValue($path, $part);
+                    }
+                }
+            }
+        }
+
+        return $parts;
+    }
+
+    public function says(PartPath $path): bool
+    {
+        return isset($this->parts()[(string) $path]);
+    }
+
+    /**
+     * The document with one part put in place.
+     *
+     * @param array<string, mixed>|null $value null takes away what the parent says
+     *
+     * @throws FormatError if the part is not as the format wants it
+     */
+    public function with(PartPath $path, ?array $value): self
+    {
+        $raw = $this->raw;
+        $section = $this->section($path->section);
+        if ($path->inner === null) {
+            $section[$path->key] = $value;
+        } else {
+            $group = isset($section[$path->key]) && is_array($section[$path->key]) ? $section[$path->key] : [];
+            $group[$path->inner] = $value;
+            $section[$path->key] = $group;
+        }
+        $raw[$path->section] = $section;
+
+        return self::read(Node::of(self::ordered($raw)));
+    }
+
+    /** The document without this part: what the parent says holds again. */
+    public function without(PartPath $path): self
+    {
+        $raw = $this->raw;
+        $section = $this->section($path->section);
+        if ($path->inner === null) {
+            unset($section[$path->key]);
+        } elseif (isset($section[$path->key]) && is_array($section[$path->key])) {
+            unset($section[$path->key][$path->inner]);
+            if ($section[$path->key] === []) {
+                unset($section[$path->key]);
+            }
+        }
+        $raw[$path->section] = $section;
+        if ($section === []) {
+            unset($raw[$path->section]);
+        }
+
+        return self::read(Node::of($raw));
+    }
+
+    /** @return array<array-key, mixed> */
+    private function section(string $section): array
+    {
+        $value = $this->raw[$section] ?? [];
+
+        return is_array($value) ? $value : [];
+    }
+
+    /**
+     * @param array<string, mixed> $raw
+     *
+     * @return array<string, mixed> its sections in the order of the format
+     */
+    private static function ordered(array $raw): array
+    {
+        $order = array_flip(['format', 'version', 'id', 'name', 'parent', 'simulator', 'devices', ...array_keys(self::SECTIONS)]);
+        uksort($raw, fn (string $a, string $b) => ($order[$a] ?? 99) <=> ($order[$b] ?? 99));
+
+        return $raw;
+    }
+
+    private static function checkSection(string $section, Node $node): void
+    {
+        foreach ($node->map() as $key => $child) {
+            if ($child->value === null && self::SECTIONS[$section] === 1) {
+                continue;
+            }
+            match ($section) {
+                'layers' => Layer::read(Node::of($key, $node->path.'.'.$key)->id(), $child),
+                'stops' => Stop::read(Node::of($key, $node->path.'.'.$key)->id(), $child),
+                'axes' => $child->only(Shaping::PARTS),
+                'ways' => self::checkWay($key, $child),
+                default => self::checkLayerCells($child),
+            };
+        }
+    }
+
+    private static function checkWay(string $action, Node $node): void
+    {
+        Node::of($action, $node->path)->id();
+        if (Outputs::read($node) instanceof ActionOutput) {
+            throw $node->get('kind')->refuse('a way that is not itself an action');
+        }
+    }
+
+    private static function checkLayerCells(Node $node): void
+    {
+        foreach ($node->map() as $cell) {
+            if ($cell->value !== null) {
+                Cell::read($cell);
+            }
+        }
+    }
+
+    /**
+     * Empty groups stay objects in the file.
+     *
+     * @param array<array-key, mixed> $value
+     *
+     * @return array<array-key, mixed>|\stdClass
+     */
+    private static function asObjects(array $value, int $depth): array|\stdClass
+    {
+        if ($value === []) {
+            return new \stdClass;
+        }
+        if ($depth > 1) {
+            foreach ($value as $key => $inner) {
+                $value[$key] = is_array($inner) ? self::asObjects($inner, $depth - 1) : $inner;
+            }
+        }
+
+        return $value;
+    }
+}

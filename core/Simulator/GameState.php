@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Simulator;
+
+use Nailrod\Core\Run\OutputEvent;
+
+/** What a stand-in of a simulator remembers. */
+final class GameState
+{
+    public int $now = 0;
+
+    /** Time of the next look at the controller, in µs. */
+    public int $nextFrame = 0;
+
+    /** @var array<string, float> */
+    public array $variables = [];
+
+    /** @var array<int, OutputEvent> controller buttons that are on */
+    public array $buttons = [];
+
+    /** @var array<int, OutputEvent> those that were on at the last look */
+    public array $seenButtons = [];
+
+    /** @var array<int, OutputEvent> controller axes that were sent since the last look */
+    public array $movedAxes = [];
+
+    /** @var array<string, true> keys that are down */
+    public array $keys = [];
+
+    /** @var array<string, string> actions that a key holds, by its code */
+    public array $keyActions = [];
+}

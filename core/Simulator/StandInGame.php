@@ -1,0 +1,218 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Simulator;
+
+use Nailrod\Core\Action\Action;
+use Nailrod\Core\Action\Catalogue;
+use Nailrod\Core\Action\EffectKind;
+use Nailrod\Core\Axis\Shaping;
+use Nailrod\Core\Output\ControllerAxis;
+use Nailrod\Core\Output\ControllerButton;
+use Nailrod\Core\Output\KeyStroke;
+use Nailrod\Core\Output\KeyCodes;
+use Nailrod\Core\Run\OutputEvent;
+use Nailrod\Core\Set\BindingSet;
+
+/**
+ * A stand-in for a simulator, made of nothing but its catalogue and the bindings of a set. It looks at the controller
+ * once a frame, so that a pulse between two looks is missed; keys come to it one by one, in order.
+ */
+final class StandInGame
+{
+    /** @var array<int, list<Action>> */
+    private array $byAxis = [];
+
+    /** @var array<int, list<Action>> */
+    private array $byButton = [];
+
+    /** @var list<array{KeyStroke, Action}> */
+    private array $byKey = [];
+
+    /** @var list<GameEvent> */
+    private array $events = [];
+
+    public function __construct(private readonly Catalogue $catalogue, BindingSet $bindings, public readonly GameState $state)
+    {
+        foreach ($catalogue->actions as $action) {
+            $way = $bindings->wayOf($action->id);
+            if ($way instanceof ControllerAxis && $way->number <= $catalogue->axes) {
+                $this->byAxis[$way->number][] = $action;
+            } elseif ($way instanceof ControllerButton && $way->number <= $catalogue->buttons) {
+                $this->byButton[$way->number][] = $action;
+            } elseif ($way instanceof KeyStroke) {
+                $this->byKey[] = [$way, $action];
+            }
+        }
+        foreach ($catalogue->variables as $variable) {
+            $state->variables[$variable->id] ??= $variable->start;
+        }
+    }
+
+    /**
+     * What the game makes of these outputs.
+     *
+     * @param list<OutputEvent> $outputs in time order
+     * @param int               $to      the time up to which it runs, in µs
+     *
+     * @return list<GameEvent>
+     */
+    public function play(array $outputs, int $to): array
+    {
+        $this->events = [];
+        foreach ($outputs as $event) {
+            $this->runTo($event->t - 1);
+            $this->take($event);
+        }
+        $this->runTo($to);
+
+        return $this->events;
+    }
+
+    /** Is anything still moving by itself? */
+    public function isMoving(): bool
+    {
+        foreach ($this->catalogue->variables as $variable) {
+            if ($variable->gauge !== null && abs($this->state->variables[$variable->id] - $this->state->variables[$variable->gauge]) > 0.05) {
+                return true;
+            }
+        }
+
+        return $this->isDirty();
+    }
+
+    private function runTo(int $to): void
+    {
+        while ($this->state->nextFrame <= $to && $this->isDirty()) {
+            $this->gauges($this->state->nextFrame - $this->state->now);
+            $this->state->now = $this->state->nextFrame;
+            $this->look();
+            $this->state->nextFrame += $this->catalogue->frame;
+        }
+        if ($to > $this->state->now) {
+            $this->gauges($to - $this->state->now);
+            $this->state->now = $to;
+        }
+        if ($this->state->nextFrame <= $to) {
+            $this->state->nextFrame += $this->catalogue->frame * (intdiv($to - $this->state->nextFrame, $this->catalogue->frame) + 1);
+        }
+    }
+
+    private function isDirty(): bool
+    {
+        return $this->state->movedAxes !== [] || array_keys($this->state->buttons) !== array_keys($this->state->seenButtons);
+    }
+
+    private function take(OutputEvent $event): void
+    {
+        $this->state->now = max($this->state->now, $event->t);
+        match ($event->kind) {
+            OutputEvent::AXIS => $this->state->movedAxes[(int) $event->target] = $event,
+            OutputEvent::BUTTON => $this->button($event),
+            OutputEvent::KEY => $event->value === 1 ? $this->keyDown($event) : $this->keyUp($event),
+            OutputEvent::VARIABLE => $this->write($event->target, (float) $event->value, $event),
+            default => null,
+        };
+    }
+
+    private function button(OutputEvent $event): void
+    {
+        if ($event->value === 1) {
+            $this->state->buttons[(int) $event->target] = $event;
+            ksort($this->state->buttons);
+        } else {
+            unset($this->state->buttons[(int) $event->target]);
+        }
+    }
+
+    /** One look at the controller. */
+    private function look(): void
+    {
+        foreach ($this->state->movedAxes as $number => $event) {
+            foreach ($this->byAxis[$number] ?? [] as $action) {
+                $variable = $this->catalogue->variables[$action->effect->variable];
+                $value = $variable->low + ($variable->high - $variable->low) * (int) $event->value / Shaping::STEPS;
+                $this->write($variable->id, $value, $event);
+            }
+        }
+        foreach (array_diff_key($this->state->seenButtons, $this->state->buttons) as $number => $event) {
+            foreach ($this->byButton[$number] ?? [] as $action) {
+                $this->end($action, $event);
+            }
+        }
+        foreach (array_diff_key($this->state->buttons, $this->state->seenButtons) as $number => $event) {
+            foreach ($this->byButton[$number] ?? [] as $action) {
+                $this->begin($action, $event);
+            }
+        }
+        $this->state->movedAxes = [];
+        $this->state->seenButtons = $this->state->buttons;
+    }
+
+    private function keyDown(OutputEvent $event): void
+    {
+        $this->state->keys[$event->target] = true;
+        $with = array_values(array_intersect(KeyCodes::MODIFIERS, array_keys($this->state->keys)));
+        foreach ($this->byKey as [$key, $action]) {
+            if ($key->code === $event->target && array_diff($key->with, $with) === [] && array_diff($with, $key->with, [$key->code]) === []) {
+                $this->state->keyActions[$event->target] = $action->id;
+                $this->begin($action, $event);
+            }
+        }
+    }
+
+    private function keyUp(OutputEvent $event): void
+    {
+        unset($this->state->keys[$event->target]);
+        $action = $this->catalogue->action($this->state->keyActions[$event->target] ?? '');
+        unset($this->state->keyActions[$event->target]);
+        if ($action !== null) {
+            $this->end($action, $event);
+        }
+    }
+
+    private function begin(Action $action, OutputEvent $by): void
+    {
+        $variable = $this->catalogue->variables[$action->effect->variable];
+        $now = $this->state->variables[$variable->id];
+        $this->write($variable->id, match ($action->effect->kind) {
+            EffectKind::Hold => $variable->high,
+            EffectKind::Flip => $now > $variable->low ? $variable->low : $variable->high,
+            EffectKind::Set => $action->effect->amount,
+            EffectKind::Step => $now + $action->effect->amount,
+            EffectKind::Follow => $now,
+        }, $by);
+    }
+
+    private function end(Action $action, OutputEvent $by): void
+    {
+        if ($action->effect->kind === EffectKind::Hold) {
+            $this->write($action->effect->variable, $this->catalogue->variables[$action->effect->variable]->low, $by);
+        }
+    }
+
+    private function write(string $id, float $value, OutputEvent $by): void
+    {
+        $variable = $this->catalogue->variables[$id] ?? null;
+        if ($variable === null) {
+            return;
+        }
+        $value = max($variable->low, min($variable->high, $value));
+        if ($value !== $this->state->variables[$id]) {
+            $this->state->variables[$id] = $value;
+            $this->events[] = new GameEvent($this->state->now, $id, $value, $by);
+        }
+    }
+
+    /** Gauges go after what they show: a first-order lag, exact for any step of time. */
+    private function gauges(int $elapsed): void
+    {
+        foreach ($this->catalogue->variables as $variable) {
+            if ($variable->gauge !== null) {
+                $goal = $this->state->variables[$variable->gauge];
+                $this->state->variables[$variable->id] = $goal + ($this->state->variables[$variable->id] - $goal) * exp(-$elapsed / (1000 * $variable->lag));
+            }
+        }
+    }
+}
