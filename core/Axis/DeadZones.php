@@ -12,6 +12,8 @@ use Nailrod\Core\Format\Node;
  */
 final readonly class DeadZones implements Stage
 {
+    private const LEAST = 1e-6;
+
     private function __construct(
         public float $low,
         public float $high,
@@ -30,15 +32,15 @@ final readonly class DeadZones implements Stage
             return self::none($centred);
         }
         $node->only(['low', 'high', 'rest']);
-        $low = $node->maybe('low')?->number(0, 0.95) ?? 0.0;
-        $high = $node->maybe('high')?->number(0, 0.95) ?? 0.0;
-        $rest = $node->maybe('rest')?->number(0, 0.45) ?? 0.0;
+        $low = $node->maybe('low')?->number(0, 1) ?? 0.0;
+        $high = $node->maybe('high')?->number(0, 1) ?? 0.0;
+        $rest = $node->maybe('rest')?->number(0, 0.5) ?? 0.0;
         if (! $centred && $rest > 0.0) {
             throw $node->get('rest')->refuse('0, since the axis is not centred');
         }
         $room = $centred ? 0.5 - $rest - max($low, $high) : 1.0 - $low - $high;
-        if ($room < 0.01) {
-            throw $node->refuse('dead zones that leave at least 1 % of the travel');
+        if ($room < self::LEAST) {
+            throw $node->refuse('dead zones that leave something of the travel');
         }
 
         return new self($low, $high, $rest, $centred);
@@ -69,6 +71,6 @@ final readonly class DeadZones implements Stage
             $parts[] = Percent::of($this->rest).' each side of rest';
         }
 
-        return $parts === [] ? '' : 'The first '.implode(' and ', $parts).($this->centred && count($parts) === 1 && $this->rest > 0.0 ? '' : '').' of the travel count for nothing.';
+        return $parts === [] ? '' : ucfirst(implode(', ', $parts)).' '.(count($parts) === 1 ? 'counts' : 'count').' for nothing.';
     }
 }

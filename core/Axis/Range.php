@@ -22,10 +22,10 @@ final readonly class Range implements Stage
             return self::whole();
         }
         $node->only(['low', 'high']);
-        $low = $node->maybe('low')?->number(0, 0.99) ?? 0.0;
+        $low = $node->maybe('low')?->number(0, 1) ?? 0.0;
         $high = $node->maybe('high')?->number(0, 1) ?? 1.0;
-        if ($high < $low + 0.01) {
-            throw $node->get('high')->refuse('at least 1 % more than the low end');
+        if ($high <= $low) {
+            throw $node->refuse('a high end above the low end');
         }
 
         return new self($low, $high);

@@ -71,13 +71,14 @@ final readonly class Stop
     /** @param string $axes names of the axes it holds, as a person reads them */
     public function inWords(string $axes, string $opener): string
     {
-        $place = Percent::of($this->at);
-        $holds = sprintf('%s %s at %s', $axes, $this->side === Side::Above ? 'goes no higher than' : 'goes no lower than', $place);
-        $holds = str_replace(' at '.$place, ' '.$place, $holds);
+        $holds = sprintf('Keeps %s at or %s %s', $axes, $this->side === Side::Above ? 'below' : 'above', Percent::of($this->at));
         $by = $opener === '' ? 'it is opened (nothing opens it yet)' : $opener.($this->opening === Opening::Held ? ' is held' : ' opens it');
+        if ($this->opening === Opening::Held) {
+            return $holds.' unless '.$by.'.';
+        }
+        $shutsAt = $this->side === Side::Above ? max(0.0, $this->at - $this->rearm) : min(1.0, $this->at + $this->rearm);
+        $patience = $this->patience > 0 ? ', or after '.($this->patience / 1000).' ms if not passed' : '';
 
-        return $this->opening === Opening::Held
-            ? $holds.' unless '.$by.'.'
-            : $holds.' until '.$by.'; it shuts again when drawn back to '.Percent::of($this->side === Side::Above ? max(0.0, $this->at - $this->rearm) : min(1.0, $this->at + $this->rearm)).($this->patience > 0 ? ', or after '.($this->patience / 1000).' ms if not passed' : '').'.';
+        return $holds.' until '.$by.'; it shuts again when drawn back to '.Percent::of($shutsAt).$patience.'.';
     }
 }

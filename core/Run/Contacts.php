@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Run;
 
+use Nailrod\Core\Behaviour\Follow;
 use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Cause\StepKind;
 use Nailrod\Core\Output\OnOffVariable;
-use Nailrod\Core\Behaviour\Follow;
 use Nailrod\Core\Program\Program;
 
 /** The contacts of a run: what is closed, and which assignment each press was bound to. */

@@ -58,17 +58,17 @@ final class Swap
     private static function stops(Program $new, Program $old, State $state, State $next): void
     {
         foreach ($state->stopOpen as $stop => $axes) {
-            $index = array_search($old->tables['stops'][$stop], $new->tables['stops'], false);
-            if (! is_int($index) || ! isset($state->stopPatience[$stop])) {
+            $index = $new->stopIndex($old->tables['stops'][$stop]['id']);
+            if ($index < 0 || $new->stop($index)->opening !== $old->stop($stop)->opening || ! isset($state->stopPatience[$stop])) {
                 continue;
             }
             foreach (array_keys($axes) as $axis) {
                 $now = $new->tables['axisPorts'][$old->tables['axes'][$axis]['ref']] ?? null;
-                if ($now !== null) {
+                if ($now !== null && in_array($index, $new->tables['axes'][$now]['stops'], true)) {
                     $next->stopOpen[$index][$now] = $next->stopPast[$index][$now] = true;
+                    $next->stopPatience[$index] = 0;
                 }
             }
-            $next->stopPatience[$index] = 0;
         }
     }
 

@@ -10,8 +10,8 @@ use Nailrod\Core\Action\EffectKind;
 use Nailrod\Core\Axis\Shaping;
 use Nailrod\Core\Output\ControllerAxis;
 use Nailrod\Core\Output\ControllerButton;
-use Nailrod\Core\Output\KeyStroke;
 use Nailrod\Core\Output\KeyCodes;
+use Nailrod\Core\Output\KeyStroke;
 use Nailrod\Core\Run\OutputEvent;
 use Nailrod\Core\Set\BindingSet;
 
