@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Run;
+
+use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Run\Machine;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Desk;
+
+/** 920 of 1000 is 0.92, sent as 60292; 1.0 is 65535. */
+final class StopsTest extends TestCase
+{
+    /** @param array<string, mixed> $stop */
+    private static function desk(array $stop, string $behaviour = 'follow'): Desk
+    {
+        return Desk::plain()
+            ->axis('base', 'a', ['kind' => 'axis', 'number' => 1])
+            ->axis('base', 'b', ['kind' => 'axis', 'number' => 2])
+            ->saying(['stops' => ['cruise' => $stop + ['name' => 'Cruise', 'axes' => ['d/a'], 'at' => 0.92]]])
+            ->cell('base', 'b1', $behaviour, ['kind' => 'open stop', 'stop' => 'cruise']);
+    }
+
+    public function test_a_held_stop_is_open_while_held_and_drops_the_value_at_once(): void
+    {
+        $this->assertSame([
+            '0 axis 1 0', '10 axis 1 60292', '20 stop cruise 1', '20 axis 1 65535', '30 stop cruise 0', '30 axis 1 60292', '40 axis 1 32768',
+        ], self::desk(['opens' => 'held'])->play('0 a 0', '10 a 1000', '20 b1 1', '30 b1 0', '40 a 500'));
+    }
+
+    public function test_a_stop_until_drawn_back_opens_by_a_tap_and_shuts_when_drawn_back(): void
+    {
+        $this->assertSame([
+            '0 axis 1 0', '10 axis 1 60292', '20 stop cruise 1', '20 axis 1 65535',
+            // 0.92 - 0.005 = 0.915: 916 is not drawn back, 915 is
+            '40 axis 1 60030', '50 axis 1 59965', '50 stop cruise 0', '60 axis 1 60292',
+        ], self::desk(['opens' => 'until drawn back'])->play('0 a 0', '10 a 1000', '20 b1 1', '30 b1 0', '40 a 916', '50 a 915', '60 a 1000'));
+    }
+
+    public function test_it_shuts_after_the_patience_if_the_value_has_not_gone_past(): void
+    {
+        $this->assertSame(
+            ['0 axis 1 0', '20 stop cruise 1', '520 stop cruise 0', '600 axis 1 60292'],
+            self::desk(['opens' => 'until drawn back', 'patience_ms' => 500])->play('0 a 0', '20 b1 1', '30 b1 0', '600 a 1000'),
+        );
+    }
+
+    public function test_a_second_press_starts_the_patience_anew(): void
+    {
+        $this->assertSame(
+            ['0 axis 1 0', '20 stop cruise 1', '800 stop cruise 0'],
+            self::desk(['opens' => 'until drawn back', 'patience_ms' => 500])->play('0 a 0', '20 b1 1', '30 b1 0', '300 b1 1', '310 b1 0'),
+        );
+    }
+
+    public function test_patience_0_waits_for_ever(): void
+    {
+        $this->assertSame(
+            ['0 axis 1 0', '20 stop cruise 1', '9000 axis 1 65535'],
+            self::desk(['opens' => 'until drawn back', 'patience_ms' => 0])->play('0 a 0', '20 b1 1', '30 b1 0', '9000 a 1000'),
+        );
+    }
+
+    public function test_it_does_not_shut_while_the_output_is_on_and_shuts_at_off_where_drawn_back(): void
+    {
+        $this->assertSame(
+            ['0 axis 1 0', '20 stop cruise 1', '30 axis 1 65535', '40 axis 1 32768', '50 stop cruise 0'],
+            self::desk(['opens' => 'until drawn back', 'patience_ms' => 5])->play('0 a 0', '20 b1 1', '30 a 1000', '40 a 500', '50 b1 0'),
+        );
+    }
+
+    public function test_at_off_it_shuts_where_the_patience_has_run_out(): void
+    {
+        $this->assertSame(
+            ['0 axis 1 0', '20 stop cruise 1', '900 stop cruise 0'],
+            self::desk(['opens' => 'until drawn back', 'patience_ms' => 500])->play('0 a 0', '20 b1 1', '900 b1 0'),
+        );
+    }
+
+    public function test_one_stop_over_two_levers_opens_both_and_each_shuts_by_itself(): void
+    {
+        $desk = self::desk(['axes' => ['d/a', 'd/b'], 'opens' => 'until drawn back']);
+        $this->assertSame([
+            '0 axis 1 60292', '0 axis 2 60292', '10 stop cruise 1', '10 axis 1 65535', '10 axis 2 65535',
+            '30 axis 1 32768', '40 axis 1 60292', '50 axis 2 32768', '50 stop cruise 0', '60 axis 2 60292',
+        ], $desk->play('0 a 1000', '0 b 1000', '10 b1 1', '20 b1 0', '30 a 500', '40 a 1000', '50 b 500', '60 b 1000'));
+    }
+
+    public function test_a_stop_from_below_holds_the_value_up(): void
+    {
+        $this->assertSame(
+            ['0 axis 1 6554', '10 stop cruise 1', '10 axis 1 0', '20 axis 1 7209', '20 stop cruise 0', '30 axis 1 6554'],
+            self::desk(['at' => 0.1, 'side' => 'below', 'opens' => 'until drawn back'])->play('0 a 0', '10 b1 1', '15 b1 0', '20 a 110', '30 a 0'),
+        );
+    }
+
+    public function test_a_held_stop_found_held_is_open_from_the_start_but_one_until_drawn_back_waits_for_a_press(): void
+    {
+        $this->assertSame(['0 stop cruise 1', '0 axis 1 65535'], self::desk(['opens' => 'held'])->play('0 b1 1', '0 a 1000'));
+        $this->assertSame(['0 axis 1 60292'], self::desk(['opens' => 'until drawn back'])->play('0 b1 1', '0 a 1000'));
+    }
+
+    public function test_a_toggle_and_a_pulse_can_open_a_stop(): void
+    {
+        $this->assertSame(
+            ['0 axis 1 60292', '10 stop cruise 1', '10 axis 1 65535', '50 stop cruise 0', '50 axis 1 60292'],
+            self::desk(['opens' => 'held'], 'toggle')->play('0 a 1000', '10 b1 1', '20 b1 0', '50 b1 1'),
+        );
+        $this->assertSame(
+            ['0 axis 1 60292', '10 stop cruise 1', '10 axis 1 65535', '70 stop cruise 0', '70 axis 1 60292'],
+            self::desk(['opens' => 'held'], 'pulse')->play('0 a 1000', '10 b1 1', '20 b1 0'),
+        );
+    }
+
+    public function test_the_cause_of_a_held_value_names_the_stop(): void
+    {
+        $machine = Machine::start(self::desk(['opens' => 'held'])->program());
+        $events = $machine->feed(Desk::inputs('0 a 0', '10 a 1000'));
+        $this->assertSame('d/a=1000@10000 > stop-holds cruise > layer base', $events[1]->cause->compact());
+    }
+
+    public function test_a_stop_from_below_over_one_from_above_is_refused(): void
+    {
+        $this->expectException(FormatError::class);
+        $this->expectExceptionMessage('stops.floor.at: found 0.95');
+        self::desk(['opens' => 'held'])->saying(['stops' => ['floor' => ['name' => 'Floor', 'axes' => ['d/a'], 'at' => 0.95, 'side' => 'below', 'opens' => 'held']]])->program();
+    }
+
+    public function test_a_stop_at_140_percent_is_refused_with_place_found_and_expected(): void
+    {
+        $this->expectException(FormatError::class);
+        $this->expectExceptionMessage('stops.cruise.at: found 1.4, expected a number from 0 to 1.');
+        self::desk(['at' => 1.4, 'opens' => 'held'])->document();
+    }
+}
