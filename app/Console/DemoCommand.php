@@ -26,7 +26,7 @@ final class DemoCommand extends Command
 
     public function handle(SetStore $store): int
     {
-        if (SetRecord::count() > 0) {
+        if (SetRecord::query()->count() > 0) {
             $this->line('The database is in use already; the demo was not loaded again.');
 
             return self::SUCCESS;
@@ -34,10 +34,10 @@ final class DemoCommand extends Command
         foreach (self::DEVICES as $position => $id) {
             $json = $this->file('devices/'.$id.'.device.json');
             $device = DeviceReader::read(Node::of(Json::decode($json)));
-            DeviceRecord::create(['id' => $device->id, 'position' => $position, 'document' => $json]);
+            DeviceRecord::query()->create(['id' => $device->id, 'position' => $position, 'document' => $json]);
         }
         $json = $this->file('catalogues/skerrywing.catalogue.json');
-        CatalogueRecord::create(['id' => Catalogue::read(Node::of(Json::decode($json)))->id, 'document' => $json]);
+        CatalogueRecord::query()->create(['id' => Catalogue::read(Node::of(Json::decode($json)))->id, 'document' => $json]);
         foreach (self::SETS as $position => $id) {
             $set = SetDocument::fromJson($this->file('sets/'.$id.'.set.json'));
             $store->assemble($set);

@@ -9,7 +9,7 @@ use Illuminate\Database\Eloquent\Model;
 /**
  * @property string $id
  * @property string $set_id
- * @property string $program hash of the program it runs
+ * @property string $program key of the program it runs
  * @property string $state
  * @property int    $batch   number of the last batch that was taken
  * @property string $answer  what was answered to it

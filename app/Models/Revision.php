@@ -24,6 +24,7 @@ final class Revision extends Model
 
     protected $guarded = [];
 
+    /** @var array<string, string> */
     protected $casts = ['created_at' => 'datetime'];
 
     protected static function booted(): void

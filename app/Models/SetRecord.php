@@ -14,6 +14,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int       $position
  * @property ?int      $head_id
  * @property list<int> $redo     revisions that were undone, the latest last
+ * @property ?string   $program  key of the compiled program of the head
  * @property Revision  $head
  */
 final class SetRecord extends Model
@@ -26,6 +27,7 @@ final class SetRecord extends Model
 
     protected $guarded = [];
 
+    /** @var array<string, string> */
     protected $casts = ['redo' => 'array'];
 
     /** @return BelongsTo<Revision, $this> */

@@ -19,16 +19,16 @@ final class DatabaseLibrary implements Library
 
     public function set(string $id): ?SetDocument
     {
-        return $this->draft?->id === $id ? $this->draft : SetRecord::with('head')->find($id)?->head->set();
+        return $this->draft?->id === $id ? $this->draft : SetRecord::query()->with('head')->find($id)?->head->set();
     }
 
     public function device(string $id): ?Device
     {
-        return DeviceRecord::find($id)?->device();
+        return DeviceRecord::query()->find($id)?->device();
     }
 
     public function catalogue(string $id): ?Catalogue
     {
-        return CatalogueRecord::find($id)?->catalogue();
+        return CatalogueRecord::query()->find($id)?->catalogue();
     }
 }

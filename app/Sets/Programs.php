@@ -9,44 +9,59 @@ use Nailrod\Core\Program\Program;
 use Nailrod\Core\Set\BindingSet;
 
 /**
- * Compiled programs, kept as PHP files by their hash so that the opcode cache holds them.
+ * Compiled programs and the sets they were made of, under one key each: the program as a PHP file, so that the opcode
+ * cache holds it, the set beside it.
  *
  * @phpstan-import-type Tables from Program
  */
 final class Programs
 {
-    public function compile(BindingSet $set): string
+    /** @return string the key, a hash of the whole set with its devices and its simulator */
+    public function keep(BindingSet $set): string
     {
-        $program = Compiler::compile($set);
-        $hash = $program->hash();
-        $file = $this->file($hash);
-        if (! is_file($file)) {
-            if (! is_dir(dirname($file))) {
-                mkdir(dirname($file), 0o755, true);
-            }
-            $draft = $file.'.'.bin2hex(random_bytes(4));
-            file_put_contents($draft, $program->toPhp());
-            rename($draft, $file);
+        $written = serialize($set);
+        $key = hash('xxh128', $written);
+        if (! $this->has($key)) {
+            $this->write($this->file($key, 'set'), $written);
+            $this->write($this->file($key, 'php'), Compiler::compile($set)->toPhp());
         }
 
-        return $hash;
+        return $key;
     }
 
-    public function load(string $hash): Program
+    public function program(string $key): Program
     {
         /** @var Tables $tables */
-        $tables = require $this->file($hash);
+        $tables = require $this->file($key, 'php');
 
         return new Program($tables);
     }
 
-    public function has(string $hash): bool
+    public function set(string $key): BindingSet
     {
-        return is_file($this->file($hash));
+        $set = unserialize((string) file_get_contents($this->file($key, 'set')));
+        assert($set instanceof BindingSet);
+
+        return $set;
     }
 
-    private function file(string $hash): string
+    public function has(string $key): bool
     {
-        return config('nailrod.programs').'/'.$hash.'.php';
+        return is_file($this->file($key, 'php'));
+    }
+
+    private function write(string $file, string $content): void
+    {
+        if (! is_dir(dirname($file))) {
+            mkdir(dirname($file), 0o755, true);
+        }
+        $draft = $file.'.'.bin2hex(random_bytes(4));
+        file_put_contents($draft, $content);
+        rename($draft, $file);
+    }
+
+    private function file(string $key, string $kind): string
+    {
+        return config('nailrod.programs').'/'.$key.'.'.$kind;
     }
 }

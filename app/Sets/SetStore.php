@@ -17,9 +17,11 @@ use Nailrod\Core\Set\Words;
 /** Sets and their revisions: read, edited, undone, redone. */
 final class SetStore
 {
+    public function __construct(private readonly Programs $programs) {}
+
     public function open(string $id): SetRecord
     {
-        return SetRecord::with('head')->findOrFail($id);
+        return SetRecord::query()->with('head')->findOrFail($id);
     }
 
     public function assemble(SetDocument $set): BindingSet
@@ -27,10 +29,26 @@ final class SetStore
         return (new Assembly(new DatabaseLibrary($set)))->assemble($set);
     }
 
+    /** The set that holds now, put together; read from what was compiled where that is at hand. */
+    public function current(SetRecord $record): BindingSet
+    {
+        return $this->programs->set($this->programOf($record));
+    }
+
+    /** Key of the compiled program of the set that holds now. */
+    public function programOf(SetRecord $record): string
+    {
+        if ($record->program === null || ! $this->programs->has($record->program)) {
+            $record->update(['program' => $this->programs->keep($this->assemble($record->head->set()))]);
+        }
+
+        return (string) $record->program;
+    }
+
     public function create(SetDocument $set, int $position, string $author, string $sentence): SetRecord
     {
         return DB::transaction(function () use ($set, $position, $author, $sentence): SetRecord {
-            $record = SetRecord::create(['id' => $set->id, 'position' => $position, 'redo' => []]);
+            $record = SetRecord::query()->create(['id' => $set->id, 'position' => $position, 'redo' => []]);
             $revision = $this->append($record, $set, $author, $sentence);
             $record->update(['head_id' => $revision->id]);
 
@@ -39,18 +57,19 @@ final class SetStore
     }
 
     /**
-     * @param callable(SetDocument): SetDocument $change
+     * @param callable(BindingSet): SetDocument $change given the set as it was at the revision the edit was made from
      *
-     * @throws StaleEdit   if the set has moved on from the revision the edit was made from
-     * @throws FormatError if the changed set, or one that inherits from it, would not hold together
+     * @return Revision the one that holds now; the same as before if nothing changed
+     *
+     * @throws StaleEdit if the set has moved on from that revision
      */
     public function edit(string $id, int $from, string $author, callable $change): Revision
     {
         return DB::transaction(function () use ($id, $from, $author, $change): Revision {
             $record = $this->open($id);
-            $base = Revision::where('set_id', $id)->findOrFail($from);
+            $base = Revision::query()->where('set_id', $id)->findOrFail($from);
             $before = $base->set();
-            $after = $change($before);
+            $after = $change($this->assemble($before));
             if ($record->head_id !== $from) {
                 throw new StaleEdit($base, $record->head, $after);
             }
@@ -60,7 +79,7 @@ final class SetStore
                 return $base;
             }
             $revision = $this->append($record, $after, $author, (new Words($set))->sentence($changes), $from);
-            $record->update(['head_id' => $revision->id, 'redo' => []]);
+            $record->update(['head_id' => $revision->id, 'redo' => [], 'program' => null]);
 
             return $revision;
         }, 3);
@@ -72,14 +91,12 @@ final class SetStore
         return DB::transaction(function () use ($id): ?Revision {
             $record = $this->open($id);
             $to = $record->head->made_from;
-            if ($to === null) {
-                return null;
-            }
 
-            return $this->moveTo($record, $to, [...$record->redo, $record->head->id]);
+            return $to === null ? null : $this->moveTo($record, $to, [...$record->redo, $record->head->id]);
         }, 3);
     }
 
+    /** Steps forward to the revision that was undone last; null if there is none. */
     public function redo(string $id): ?Revision
     {
         return DB::transaction(function () use ($id): ?Revision {
@@ -87,36 +104,36 @@ final class SetStore
             $redo = $record->redo;
             $to = array_pop($redo);
 
-            return $to === null ? null : $this->moveTo($record, $to, array_values($redo));
+            return $to === null ? null : $this->moveTo($record, $to, $redo);
         }, 3);
     }
 
     /** @param list<int> $redo */
     private function moveTo(SetRecord $record, int $to, array $redo): Revision
     {
-        $revision = Revision::findOrFail($to);
+        $revision = Revision::query()->findOrFail($to);
         $this->check($revision->set());
-        $record->update(['head_id' => $to, 'redo' => $redo]);
+        $record->update(['head_id' => $to, 'redo' => $redo, 'program' => null]);
 
         return $revision;
     }
 
-    /** The set and all that inherit from it still hold together. */
+    /** The set and all that inherit from it still hold together; what was compiled of those is no longer good. */
     private function check(SetDocument $set): BindingSet
     {
         $assembly = new Assembly(new DatabaseLibrary($set));
         $assembled = $assembly->assemble($set);
-        foreach (SetRecord::with('head')->where('id', '!=', $set->id)->get() as $other) {
+        foreach (SetRecord::query()->with('head')->where('id', '!=', $set->id)->get() as $other) {
             $child = $other->head->set();
-            foreach ($assembly->merge($child)->chain as $ancestor) {
-                if ($ancestor->id === $set->id) {
-                    try {
-                        $assembly->assemble($child);
-                    } catch (FormatError $error) {
-                        throw $error->in('the set '.$child->name.', which inherits from this one');
-                    }
-                }
+            if (! $assembly->merge($child)->inheritsFrom($set->id)) {
+                continue;
             }
+            try {
+                $assembly->assemble($child);
+            } catch (FormatError $error) {
+                throw $error->in('the set '.$child->name.', which inherits from this one');
+            }
+            $other->update(['program' => null]);
         }
 
         return $assembled;
@@ -124,7 +141,7 @@ final class SetStore
 
     private function append(SetRecord $record, SetDocument $set, string $author, string $sentence, ?int $from = null): Revision
     {
-        return Revision::create([
+        return Revision::query()->create([
             'set_id' => $record->id, 'made_from' => $from, 'document' => $set->toJson(), 'author' => $author, 'sentence' => $sentence,
         ]);
     }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Action;
 
+use Nailrod\Core\Behaviour\Behaviour;
+use Nailrod\Core\Behaviour\Follow;
+use Nailrod\Core\Behaviour\Pulse;
 use Nailrod\Core\Output\AxisVariable;
 use Nailrod\Core\Output\KeyStroke;
 use Nailrod\Core\Output\OnOffVariable;
@@ -31,6 +34,12 @@ final readonly class Action
     public function isAxis(): bool
     {
         return $this->kind === ActionKind::Axis;
+    }
+
+    /** How a contact drives it, if nobody has said: what is held as long as the hand holds, all else by a pulse. */
+    public function usualBehaviour(): Behaviour
+    {
+        return $this->effect->kind === EffectKind::Hold ? Follow::always() : Pulse::on('press');
     }
 
     /** The way that writes the variable of the action, if the simulator lets it be written. */

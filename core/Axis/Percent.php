@@ -20,9 +20,23 @@ final class Percent
         return $text === '-0' ? '0' : $text;
     }
 
+    /** The part that a person means by a percentage. */
+    public static function part(float $percent): float
+    {
+        return round($percent / 100.0, 6);
+    }
+
     /** Always with its decimal, for values that change before one's eyes. */
     public static function steady(float $part): string
     {
         return number_format(100.0 * $part, 1, '.', '').' %';
+    }
+
+    /** A place on a centred axis, -100 to +100 %. */
+    public static function signed(float $part): string
+    {
+        $text = sprintf('%+.1f', 200.0 * $part - 100.0);
+
+        return ($text === '-0.0' || $text === '+0.0' ? '0.0' : $text).' %';
     }
 }

@@ -14,6 +14,11 @@ use Nailrod\Core\Run\Run;
 /** The output is on while the contact is closed. */
 final readonly class Follow implements Behaviour
 {
+    public static function always(): self
+    {
+        return new self;
+    }
+
     public static function kind(): string
     {
         return 'follow';

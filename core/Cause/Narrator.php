@@ -6,6 +6,8 @@ namespace Nailrod\Core\Cause;
 
 use Nailrod\Core\Axis\Percent;
 use Nailrod\Core\Axis\Shaping;
+use Nailrod\Core\Device\ContactInput;
+use Nailrod\Core\Layer\Layer;
 use Nailrod\Core\Output\KeyCodes;
 use Nailrod\Core\Run\Input;
 use Nailrod\Core\Run\OutputEvent;
@@ -16,9 +18,69 @@ final readonly class Narrator
 {
     public function __construct(private BindingSet $set) {}
 
-    /** @return list<string> the sentence in its parts, one a step; a person reads them with arrows between */
-    public function parts(OutputEvent $event): array
+    /**
+     * One sentence for all outputs that have the same cause at the same instant.
+     *
+     * @param list<OutputEvent> $events
+     *
+     * @return list<Sentence>
+     */
+    public function sentences(array $events): array
     {
+        $groups = [];
+        foreach ($events as $event) {
+            $groups[$event->t.' '.$event->cause->compact().' '.($event->begins() ? 1 : 0)][] = $event;
+        }
+
+        return array_values(array_map($this->sentence(...), $groups));
+    }
+
+    /** A press or a movement that led to nothing, and why; null if there is nothing to say. */
+    public function idle(Input $input, string $layer, int $before): ?Sentence
+    {
+        $said = $this->idleAxis($input) ?? $this->idleContact($input, $layer, $before);
+        if ($said === null) {
+            return null;
+        }
+        [$ref, $what] = $said;
+        $cell = $this->set->cell($layer, $ref) ?? $this->set->cell(Layer::BASE, $ref);
+        if ($cell !== null && ! $cell->isNothing()) {
+            return null;
+        }
+        $why = $cell === null ? 'nothing is assigned to it' : 'it is set to do nothing here';
+
+        return new Sentence($input->t, $ref, [$this->set->rig->deviceNameOf($ref).' · '.$what, 'layer '.$this->layer($layer), $why], false, []);
+    }
+
+    /** @return ?array{string, string} */
+    private function idleAxis(Input $input): ?array
+    {
+        $shaping = $this->set->shapings[$input->port] ?? null;
+
+        return $shaping === null ? null : [$input->port, $this->axisMoved($shaping, $input->port, (int) $input->value)];
+    }
+
+    /** @return ?array{string, string} the contact that the input closed, or opened if it closed none */
+    private function idleContact(Input $input, string $layer, int $before): ?array
+    {
+        foreach ($this->set->rig->contacts as $ref => $contact) {
+            $closed = match (true) {
+                $contact->hat === $input->port => ContactInput::points($contact->direction, (int) $input->value) && ! ContactInput::points($contact->direction, $before),
+                $contact->opposite === $input->port => $input->value === 0,
+                default => $ref === $input->port && $input->value === 1,
+            };
+            if ($closed) {
+                return [$ref, $this->set->rig->nameOf($ref).' closed'];
+            }
+        }
+
+        return null;
+    }
+
+    /** @param non-empty-list<OutputEvent> $events of one cause and one instant */
+    private function sentence(array $events): Sentence
+    {
+        $event = $events[0];
         $parts = [$this->origin($event->cause)];
         foreach ($event->cause->steps as $step) {
             $words = $this->step($step);
@@ -26,9 +88,26 @@ final readonly class Narrator
                 $parts[] = $words;
             }
         }
-        $parts[] = $this->output($event);
+        $keys = array_values(array_filter($events, fn (OutputEvent $e) => $e->kind === OutputEvent::KEY));
+        if ($keys !== []) {
+            $keys = $keys[0]->value === 1 ? $keys : array_reverse($keys);
+            $parts[] = 'key '.implode('+', array_map(fn (OutputEvent $e) => KeyCodes::label($e->target), $keys)).($keys[0]->value === 1 ? '' : ' up');
+        }
+        foreach ($events as $other) {
+            if ($other->kind !== OutputEvent::KEY) {
+                $parts[] = $this->output($other);
+            }
+        }
+        $origin = $event->cause->origin;
+        $isAxis = $origin instanceof Input && isset($this->set->shapings[$origin->port]);
 
-        return $parts;
+        return new Sentence(
+            $event->t,
+            $isAxis ? $origin->port : $event->key(),
+            $parts,
+            ! $event->begins(),
+            array_map(fn (OutputEvent $e) => $e->key(), $events),
+        );
     }
 
     private function origin(Cause $cause): string
@@ -45,9 +124,7 @@ final readonly class Narrator
         $device = $this->set->rig->deviceNameOf($port);
         $shaping = $this->set->shapings[$port] ?? null;
         if ($shaping !== null) {
-            $reading = (int) $cause->origin->value;
-
-            return sprintf('%s · %s reading %d → travel %s', $device, $this->set->rig->nameOf($port), $reading, self::travel($shaping, $reading));
+            return $device.' · '.$this->axisMoved($shaping, $port, (int) $cause->origin->value);
         }
         foreach ($cause->steps as $step) {
             if ($step->kind === StepKind::Closed || $step->kind === StepKind::Opened) {
@@ -56,6 +133,15 @@ final readonly class Narrator
         }
 
         return $this->input($cause->origin, $device);
+    }
+
+    private function axisMoved(Shaping $shaping, string $ref, int $reading): string
+    {
+        $travel = $shaping->travel($reading);
+        $value = $shaping->shape($travel);
+        $shaped = abs($value - $travel) < 0.0005 ? '' : ' → shaped '.self::percent($shaping, $value);
+
+        return sprintf('%s reads %d → travel %s%s', $this->set->rig->nameOf($ref), $reading, self::percent($shaping, $travel), $shaped);
     }
 
     private function input(Input $input, string $device): string
@@ -83,7 +169,7 @@ final readonly class Narrator
         $value = $event->value;
 
         return match ($event->kind) {
-            OutputEvent::AXIS => sprintf('sends %s on axis %s', Percent::steady((int) $value / Shaping::STEPS), $event->target),
+            OutputEvent::AXIS => sprintf('sends %s on axis %s', $this->sent($event), $event->target),
             OutputEvent::BUTTON => 'output '.$event->target.($value === 1 ? ' on' : ' off'),
             OutputEvent::KEY => 'key '.KeyCodes::label($event->target).($value === 1 ? ' down' : ' up'),
             OutputEvent::VARIABLE => sprintf('%s is set to %s', $this->variableName($event->target), $this->variableValue($event->target, (float) $value)),
@@ -91,6 +177,35 @@ final readonly class Narrator
             OutputEvent::STOP => $this->stop($event->target).($value === 1 ? ' is open' : ' is shut'),
             default => $event->kind.' '.$event->target,
         };
+    }
+
+    /** What an output is called: with the action that it stands for, if there is one. */
+    public function nameOf(OutputEvent $event): string
+    {
+        $name = match ($event->kind) {
+            OutputEvent::AXIS => 'axis '.$event->target,
+            OutputEvent::BUTTON => 'output '.$event->target,
+            OutputEvent::KEY => 'key '.KeyCodes::label($event->target),
+            OutputEvent::VARIABLE => $this->variableName($event->target),
+            OutputEvent::STOP => $this->stop($event->target),
+            default => $event->target,
+        };
+        foreach ($event->cause->steps as $step) {
+            if ($step->kind === StepKind::Action && $event->kind !== OutputEvent::KEY && $event->kind !== OutputEvent::VARIABLE) {
+                return $name.' · '.$this->step($step);
+            }
+        }
+
+        return $name;
+    }
+
+    private function sent(OutputEvent $event): string
+    {
+        $part = (int) $event->value / Shaping::STEPS;
+        $origin = $event->cause->origin;
+        $shaping = $origin instanceof Input ? ($this->set->shapings[$origin->port] ?? null) : null;
+
+        return $shaping === null ? Percent::steady($part) : self::percent($shaping, $part);
     }
 
     public function variableName(string $id): string
@@ -105,12 +220,10 @@ final readonly class Narrator
         return $variable === null ? (string) json_encode($value) : $variable->show($value);
     }
 
-    /** Travel as a person reads it: 0 to 100 %, of a centred axis -100 to +100 %. */
-    public static function travel(Shaping $shaping, int $reading): string
+    /** A part of the way as a person reads it: 0 to 100 %, of a centred axis -100 to +100 %. */
+    public static function percent(Shaping $shaping, float $part): string
     {
-        $travel = $shaping->travel($reading);
-
-        return $shaping->axis->centred ? sprintf('%+.1f %%', 200.0 * $travel - 100.0) : Percent::steady($travel);
+        return $shaping->axis->centred ? Percent::signed($part) : Percent::steady($part);
     }
 
     private function layer(string $id): string

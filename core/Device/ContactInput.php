@@ -34,9 +34,9 @@ final readonly class ContactInput
         return new self($ref, $name, $number, null, $hat, $direction);
     }
 
-    /** The number as it is printed: an opposite has that of its other side with a bar. */
-    public function numberLabel(): string
+    /** Is a direction (0 north to 3 west) of a hat closed at this value of the hat (0 to 7 clockwise from north, or -1)? Diagonals close two. */
+    public static function points(int $direction, int $hat): bool
     {
-        return $this->number === null ? '' : (string) $this->number;
+        return $hat >= 0 && in_array(($hat - 2 * $direction + 8) % 8, [7, 0, 1], true);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nailrod\Core\Run;
 
 use Nailrod\Core\Cause\Cause;
+use Nailrod\Core\Device\ContactInput;
 use Nailrod\Core\Program\Program;
 
 /** The engine: a program and a state, timed inputs in, timed outputs out. No clock, no files, no chance. */
@@ -238,8 +239,7 @@ final class Machine
         $reported = [];
         foreach ($contacts as $direction => $contact) {
             if ($contact !== null) {
-                $apart = ($input->value - 2 * $direction + 8) % 8;
-                $reported[$contact] = $input->value >= 0 && ($apart <= 1 || $apart === 7);
+                $reported[$contact] = ContactInput::points($direction, $input->value);
             }
         }
         $this->run->contacts->report($reported, new Cause($input));

@@ -29,6 +29,18 @@ final readonly class OutputEvent
         public Cause $cause,
     ) {}
 
+    /** Names the event within its run. */
+    public function key(): string
+    {
+        return $this->t.' '.$this->kind.' '.$this->target;
+    }
+
+    /** Does it begin something, or change a value, rather than end what was on? */
+    public function begins(): bool
+    {
+        return $this->value !== 0 || $this->kind === self::AXIS || $this->kind === self::VARIABLE;
+    }
+
     /** @return array{int, string, string, int|float|string, string} one row of what came out, its cause in short */
     public function row(): array
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nailrod\Core\Run;
 
 use Nailrod\Core\Cause\Cause;
+use Nailrod\Core\Device\ContactInput;
 use Nailrod\Core\Program\Program;
 
 /** Puts an edited program in the place of the running one. */
@@ -14,9 +15,11 @@ final class Swap
      * What is held, waiting or timed ends; what is closed, where the axes are, which layer is settled, toggles and
      * open stops that the new program still has stay.
      *
+     * @param array<string, int> $hands last value by port, also of controls that the old program did not use
+     *
      * @return array{Machine, list<OutputEvent>}
      */
-    public static function to(Program $new, Program $old, State $state): array
+    public static function to(Program $new, Program $old, State $state, array $hands = []): array
     {
         $cause = new Cause(Cause::SET_CHANGED);
         $toggled = $state->toggled;
@@ -28,20 +31,21 @@ final class Swap
         $next->phase = $state->phase;
         $next->variables = $state->variables;
         $next->settledLayer = max(0, $new->layerIndex($old->tables['layers'][$state->settledLayer]['id']));
-        self::contacts($new, $old, $state, $next);
+        self::contacts($new, $old, $state, $next, $hands);
         self::stops($new, $old, $state, $next);
         foreach ($state->present as $key => $integer) {
             $next->present[$key] = $integer;
         }
         $swapped = Machine::resume($new, $next);
-        $again = $swapped->takeUp(self::kept($new, $old, $toggled), self::readings($new, $old, $state), $cause);
+        $again = $swapped->takeUp(self::kept($new, $old, $toggled), self::readings($new, $old, $state, $hands), $cause);
 
         return [$swapped, [...$ended, ...$again]];
     }
 
-    private static function contacts(Program $new, Program $old, State $state, State $next): void
+    /** @param array<string, int> $hands */
+    private static function contacts(Program $new, Program $old, State $state, State $next, array $hands): void
     {
-        $closed = [];
+        $closed = self::closedByHand($new, $hands);
         foreach ($state->closed as $contact => $isClosed) {
             $closed[$old->tables['contacts'][$contact]['ref']] = $isClosed;
         }
@@ -53,6 +57,30 @@ final class Swap
                 $next->closed[$contact] = $source !== null && ! ($closed[$source] ?? false);
             }
         }
+    }
+
+    /**
+     * @param array<string, int> $hands
+     *
+     * @return array<string, bool> by reference
+     */
+    private static function closedByHand(Program $new, array $hands): array
+    {
+        $closed = [];
+        foreach ($new->tables['contactPorts'] as $ref => $contact) {
+            if (isset($hands[$ref])) {
+                $closed[$ref] = $hands[$ref] === 1;
+            }
+        }
+        foreach ($new->tables['hatPorts'] as $ref => $contacts) {
+            foreach ($contacts as $direction => $contact) {
+                if ($contact !== null && isset($hands[$ref])) {
+                    $closed[$new->tables['contacts'][$contact]['ref']] = ContactInput::points($direction, $hands[$ref]);
+                }
+            }
+        }
+
+        return $closed;
     }
 
     private static function stops(Program $new, Program $old, State $state, State $next): void
@@ -93,10 +121,17 @@ final class Swap
         return $kept;
     }
 
-    /** @return array<int, int> */
-    private static function readings(Program $new, Program $old, State $state): array
+    /**
+     * @param array<string, int> $hands
+     *
+     * @return array<int, int>
+     */
+    private static function readings(Program $new, Program $old, State $state, array $hands): array
     {
         $readings = [];
+        foreach (array_intersect_key($new->tables['axisPorts'], $hands) as $ref => $axis) {
+            $readings[$axis] = $hands[$ref];
+        }
         foreach ($state->readings as $axis => $reading) {
             $now = $new->tables['axisPorts'][$old->tables['axes'][$axis]['ref']] ?? null;
             if ($now !== null) {

@@ -72,6 +72,12 @@ final readonly class MergedDocument
         return $origin !== null && $origin !== $this->own->id;
     }
 
+    /** Is the set of this id among the parents? */
+    public function inheritsFrom(string $set): bool
+    {
+        return in_array($set, array_map(fn (SetDocument $document) => $document->id, array_slice($this->chain, 0, -1)), true);
+    }
+
     public function nameOf(string $set): string
     {
         foreach ($this->chain as $document) {
@@ -86,7 +92,6 @@ final readonly class MergedDocument
     /** The merged set as one document that needs no parent. */
     public function flattened(): SetDocument
     {
-        $flat = $this->chain[0];
         $raw = ['format' => SetDocument::FORMAT, 'version' => 1, 'id' => $this->own->id, 'name' => $this->own->name, 'devices' => $this->devices];
         if ($this->simulator !== null) {
             $raw['simulator'] = $this->simulator;

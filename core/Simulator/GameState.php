@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Simulator;
 
+use Nailrod\Core\Cause\Cause;
+use Nailrod\Core\Cause\Step;
+use Nailrod\Core\Cause\StepKind;
+use Nailrod\Core\Run\Input;
 use Nailrod\Core\Run\OutputEvent;
 
 /** What a stand-in of a simulator remembers. */
@@ -31,4 +35,15 @@ final class GameState
 
     /** @var array<string, string> actions that a key holds, by its code */
     public array $keyActions = [];
+
+    /** @throws \UnexpectedValueException if it is not a game's state */
+    public static function restore(string $written): self
+    {
+        $state = unserialize($written, ['allowed_classes' => [self::class, OutputEvent::class, Cause::class, Step::class, StepKind::class, Input::class]]);
+        if (! $state instanceof self) {
+            throw new \UnexpectedValueException('The state of the game could not be read back.');
+        }
+
+        return $state;
+    }
 }

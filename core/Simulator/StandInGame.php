@@ -33,6 +33,9 @@ final class StandInGame
     /** @var list<GameEvent> */
     private array $events = [];
 
+    /** @var list<GameEvent> what the game did by itself since it was last asked */
+    private array $own = [];
+
     public function __construct(private readonly Catalogue $catalogue, BindingSet $bindings, public readonly GameState $state)
     {
         foreach ($catalogue->actions as $action) {
@@ -60,7 +63,8 @@ final class StandInGame
      */
     public function play(array $outputs, int $to): array
     {
-        $this->events = [];
+        $this->events = $this->own;
+        $this->own = [];
         foreach ($outputs as $event) {
             $this->runTo($event->t - 1);
             $this->take($event);
@@ -68,6 +72,14 @@ final class StandInGame
         $this->runTo($to);
 
         return $this->events;
+    }
+
+    /** The game changes a variable by itself, as if somebody had reached into its cockpit. */
+    public function change(string $variable, float $value): void
+    {
+        $this->events = [];
+        $this->write($variable, $value, null);
+        array_push($this->own, ...$this->events);
     }
 
     /** Is anything still moving by itself? */
@@ -192,7 +204,7 @@ final class StandInGame
         }
     }
 
-    private function write(string $id, float $value, OutputEvent $by): void
+    private function write(string $id, float $value, ?OutputEvent $by): void
     {
         $variable = $this->catalogue->variables[$id] ?? null;
         if ($variable === null) {

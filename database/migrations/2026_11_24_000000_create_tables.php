@@ -25,6 +25,7 @@ return new class extends Migration {
             $table->unsignedInteger('position');
             $table->unsignedBigInteger('head_id')->nullable();
             $table->json('redo');
+            $table->string('program', 40)->nullable();
             $table->timestamps();
         });
         Schema::create('revisions', function (Blueprint $table): void {

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Live;
+
+use Nailrod\Core\Cause\Narrator;
+use Nailrod\Core\Cause\Sentence;
+use Nailrod\Core\Live\Live;
+use Nailrod\Core\Live\LivePicture;
+use Nailrod\Core\Live\LiveStep;
+use Nailrod\Core\Run\OutputEvent;
+use Nailrod\Core\Set\BindingSet;
+use Nailrod\Core\Simulator\GameEvent;
+
+/** What a page is told after a step: plain data and finished words. */
+final class Answer
+{
+    /** @return array<string, mixed> */
+    public static function of(Live $live, LiveStep $step, LivePicture $picture, BindingSet $set): array
+    {
+        $narrator = new Narrator($set);
+        $layer = $live->liveLayer();
+
+        return [
+            'now' => $live->state->run->now,
+            'due' => $live->nextDue(),
+            'moving' => $live->isGameMoving(),
+            'layer' => ['id' => $layer, 'name' => $set->layers[$layer]->name],
+            'axes' => $picture->axes(),
+            'closed' => $picture->closed(),
+            'stops' => $picture->openStops(),
+            'unplugged' => array_keys($live->state->unplugged),
+            'variables' => $picture->variables(),
+            'lines' => array_map(fn (Sentence $line) => [
+                't' => $line->t, 'about' => $line->about, 'parts' => $line->parts, 'ends' => $line->ends, 'keys' => $line->keys,
+            ], $step->sentences),
+            'sent' => array_map(fn (OutputEvent $event) => [
+                't' => $event->t, 'kind' => $event->kind, 'target' => $event->target, 'value' => $event->value, 'name' => $narrator->nameOf($event),
+            ], $step->outputs),
+            'game' => array_map(fn (GameEvent $event) => [
+                't' => $event->t, 'variable' => $event->variable, 'value' => $event->value,
+                'name' => $narrator->variableName($event->variable), 'words' => $narrator->variableValue($event->variable, $event->value),
+                'by' => $event->by?->key(),
+            ], $step->game),
+            'problems' => $step->problems,
+        ];
+    }
+}

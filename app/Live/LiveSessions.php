@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Live;
+
+use App\Models\LiveSession;
+use App\Models\SetRecord;
+use App\Sets\Programs;
+use App\Sets\SetStore;
+use Illuminate\Support\Facades\DB;
+use Nailrod\Core\Live\Live;
+use Nailrod\Core\Live\LivePicture;
+use Nailrod\Core\Live\LiveState;
+use Nailrod\Core\Live\LiveStep;
+use Nailrod\Core\Program\Program;
+use Nailrod\Core\Run\Input;
+use Nailrod\Core\Set\BindingSet;
+
+/** Live sessions between requests: opened, stepped, handed over to an edited set, closed. */
+final class LiveSessions
+{
+    private const KEPT_HOURS = 24;
+
+    public function __construct(private readonly SetStore $sets, private readonly Programs $programs) {}
+
+    /** @return array<string, mixed> the first answer */
+    public function open(SetRecord $record): array
+    {
+        LiveSession::query()->where('updated_at', '<', now()->subHours(self::KEPT_HOURS))->delete();
+        $key = $this->sets->programOf($record);
+        [$program, $set] = $this->compiled($key);
+        $live = new Live($program, $set, new LiveState);
+        $step = $live->begin();
+        $session = new LiveSession(['id' => bin2hex(random_bytes(16)), 'set_id' => $record->id, 'program' => $key, 'batch' => 0]);
+
+        return $this->save($session, $record, $live, $step, $program, $set);
+    }
+
+    /**
+     * The present picture, for a page that takes a session up again. The set it shows takes over.
+     *
+     * @return ?array<string, mixed> null if the session has ended
+     */
+    public function resume(string $id, SetRecord $record): ?array
+    {
+        return DB::transaction(function () use ($id, $record): ?array {
+            $session = LiveSession::query()->find($id);
+            if ($session === null || ! $this->programs->has($session->program)) {
+                return null;
+            }
+            [$live, $step, $program, $set] = $this->at($session, $record);
+
+            return $this->save($session, $record, $live, $step, $program, $set);
+        }, 3);
+    }
+
+    /**
+     * Takes the next batch. One that was taken already gets its stored answer again, so that a lost reply is counted once.
+     *
+     * @param list<Input>         $inputs
+     * @param array<string, bool> $plugs  devices that were plugged in (true) or unplugged (false)
+     *
+     * @return ?array<string, mixed> null if the session has ended
+     *
+     * @throws OutOfOrder if a batch is missing before this one
+     */
+    public function step(string $id, SetRecord $record, int $batch, array $inputs, int $to, array $plugs): ?array
+    {
+        return DB::transaction(function () use ($id, $record, $batch, $inputs, $to, $plugs): ?array {
+            $session = LiveSession::query()->find($id);
+            if ($session === null || ! $this->programs->has($session->program)) {
+                return null;
+            }
+            if ($batch === $session->batch) {
+                /** @var array<string, mixed> */
+                return json_decode($session->answer, true, 64, JSON_THROW_ON_ERROR);
+            }
+            if ($batch !== $session->batch + 1) {
+                throw OutOfOrder::batch($batch, $session->batch + 1);
+            }
+            [$live, $handOver, $program, $set] = $this->at($session, $record);
+            $steps = [$handOver];
+            foreach ($plugs as $device => $plugged) {
+                $plugged ? $live->plugIn($device) : $steps[] = $live->unplug($device);
+            }
+            $steps[] = $live->step($inputs, $to);
+            $session->batch = $batch;
+
+            return $this->save($session, $record, $live, LiveStep::joined($steps), $program, $set);
+        }, 3);
+    }
+
+    public function close(string $id): void
+    {
+        LiveSession::query()->where('id', $id)->delete();
+    }
+
+    /** @return array{Live, LiveStep, Program, BindingSet} */
+    private function at(LiveSession $session, SetRecord $record): array
+    {
+        $state = LiveState::restore($session->state);
+        $key = $this->sets->programOf($record);
+        [$program, $set] = $this->compiled($key);
+        if ($key === $session->program) {
+            return [new Live($program, $set, $state), LiveStep::none(), $program, $set];
+        }
+        [$live, $step] = Live::swap($program, $set, $this->programs->program($session->program), $state);
+        $session->program = $key;
+        $session->set_id = $record->id;
+
+        return [$live, $step, $program, $set];
+    }
+
+    /** @return array{Program, BindingSet} */
+    private function compiled(string $key): array
+    {
+        return [$this->programs->program($key), $this->programs->set($key)];
+    }
+
+    /** @return array<string, mixed> */
+    private function save(LiveSession $session, SetRecord $record, Live $live, LiveStep $step, Program $program, BindingSet $set): array
+    {
+        $answer = ['id' => $session->id, 'n' => $session->batch, 'set' => $record->id, 'revision' => $record->head_id]
+            + Answer::of($live, $step, new LivePicture($program, $set, $live->state), $set);
+        $session->state = $live->state->write();
+        $session->answer = json_encode($answer, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
+        $session->save();
+
+        return $answer;
+    }
+}

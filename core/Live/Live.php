@@ -1,0 +1,163 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Live;
+
+use Nailrod\Core\Cause\Cause;
+use Nailrod\Core\Cause\Narrator;
+use Nailrod\Core\Cause\Sentence;
+use Nailrod\Core\Program\Program;
+use Nailrod\Core\Run\Input;
+use Nailrod\Core\Run\InputError;
+use Nailrod\Core\Run\Machine;
+use Nailrod\Core\Run\OutputEvent;
+use Nailrod\Core\Run\Phase;
+use Nailrod\Core\Run\Swap;
+use Nailrod\Core\Set\BindingSet;
+use Nailrod\Core\Simulator\StandInGame;
+
+/** A set at work between a rig and a simulator stand-in, one step at a time. */
+final class Live
+{
+    private Machine $machine;
+
+    private readonly ?StandInGame $game;
+
+    private readonly Narrator $narrator;
+
+    public function __construct(private readonly Program $program, private readonly BindingSet $set, public readonly LiveState $state)
+    {
+        $this->machine = Machine::resume($program, $state->run);
+        $this->game = $set->catalogue === null ? null : new StandInGame($set->catalogue, $set, $state->game);
+        $this->narrator = new Narrator($set);
+    }
+
+    /** The rig as it is found: every axis of the set at rest, every contact open. */
+    public function begin(): LiveStep
+    {
+        $inputs = [];
+        foreach ($this->set->rig->axes as $ref => $axis) {
+            $inputs[] = new Input(0, $ref, $axis->restReading());
+        }
+
+        return $this->step($inputs, 1);
+    }
+
+    /**
+     * @param list<Input> $inputs in time order
+     * @param int         $to     the time up to which the clock has run on, in µs
+     */
+    public function step(array $inputs, int $to): LiveStep
+    {
+        $outputs = $idle = $problems = [];
+        foreach ($inputs as $input) {
+            if (isset($this->state->unplugged[explode('/', $input->port, 2)[0]])) {
+                $problems[] = $input->place().': '.$this->set->rig->deviceNameOf($input->port).' is unplugged, so nothing comes from it.';
+
+                continue;
+            }
+            try {
+                $before = $this->state->hands[$input->port] ?? null;
+                $events = $this->machine->feed([$input]);
+            } catch (InputError $error) {
+                $problems[] = $error->getMessage();
+
+                continue;
+            }
+            array_push($outputs, ...$events);
+            if (str_starts_with($input->port, 'sim/')) {
+                $this->game?->change(substr($input->port, 4), (float) $input->value);
+
+                continue;
+            }
+            $this->state->hands[$input->port] = (int) $input->value;
+            if ($events === [] && $before !== null && $before !== $input->value && $this->state->run->phase === Phase::Running) {
+                $idle[] = $this->narrator->idle($input, $this->liveLayer(), $before);
+            }
+        }
+        array_push($outputs, ...$this->machine->advance(max($to, $this->machine->state->now)));
+
+        return $this->answer($outputs, array_values(array_filter($idle)), $problems);
+    }
+
+    /**
+     * The set was edited: the new program takes over where the old one is.
+     *
+     * @return array{self, LiveStep}
+     */
+    public static function swap(Program $new, BindingSet $set, Program $old, LiveState $state): array
+    {
+        [$machine, $events] = Swap::to($new, $old, $state->run, $state->hands);
+        $state->run = $machine->state;
+        $live = new self($new, $set, $state);
+
+        return [$live, $live->answer($events, [], [])];
+    }
+
+    /** A device goes away: its contacts open, its axes stay where they are. */
+    public function unplug(string $device): LiveStep
+    {
+        $this->state->unplugged[$device] = true;
+        $contacts = isset($this->set->rig->devices[$device]) ? $this->set->rig->devices[$device]->contacts() : [];
+        foreach ($contacts as $contact) {
+            if (($this->state->hands[$contact->ref] ?? 0) === 1) {
+                $this->state->hands[$contact->ref] = 0;
+            }
+            if ($contact->hat !== null && isset($this->state->hands[$contact->hat])) {
+                $this->state->hands[$contact->hat] = -1;
+            }
+        }
+
+        return $this->answer($this->machine->unplug($device), [], []);
+    }
+
+    public function plugIn(string $device): void
+    {
+        unset($this->state->unplugged[$device]);
+    }
+
+    /** The session is closed: it lets go of everything. */
+    public function close(): LiveStep
+    {
+        return $this->answer($this->machine->letGoOfEverything(new Cause(Cause::CLOSED)), [], []);
+    }
+
+    /** Id of the live layer. */
+    public function liveLayer(): string
+    {
+        return $this->program->tables['layers'][$this->machine->liveLayer()]['id'];
+    }
+
+    /** When something will happen by itself, in µs; null if nothing will. */
+    public function nextDue(): ?int
+    {
+        return $this->machine->nextDue();
+    }
+
+    public function isGameMoving(): bool
+    {
+        return $this->game?->isMoving() ?? false;
+    }
+
+    /**
+     * @param list<OutputEvent> $outputs
+     * @param list<Sentence>    $idle
+     * @param list<string>      $problems
+     */
+    private function answer(array $outputs, array $idle, array $problems): LiveStep
+    {
+        $game = $this->game?->play($outputs, $this->state->run->now) ?? [];
+        $sentences = [...$this->narrator->sentences($outputs), ...$idle];
+        usort($sentences, fn (Sentence $a, Sentence $b) => $a->t <=> $b->t);
+        $learnt = [];
+        foreach ($game as $event) {
+            if ($event->by === null || $event->by->kind !== OutputEvent::VARIABLE) {
+                $learnt[$event->variable] = new Input($this->state->run->now, 'sim/'.$event->variable, $event->value);
+            }
+        }
+        $this->machine->feed(array_values($learnt));
+
+        return new LiveStep($outputs, $game, $sentences, $problems);
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Live;
+
+use Nailrod\Core\Run\State;
+use Nailrod\Core\Simulator\GameState;
+
+/** Everything that a live session remembers: the run, the game, and how the hands last left every control. */
+final class LiveState
+{
+    public State $run;
+
+    public GameState $game;
+
+    /** @var array<string, int> last value reported by port; also of controls that the set does not use */
+    public array $hands = [];
+
+    /** @var array<string, true> devices that are unplugged */
+    public array $unplugged = [];
+
+    public function __construct()
+    {
+        $this->run = new State;
+        $this->game = new GameState;
+    }
+
+    public function write(): string
+    {
+        return serialize([$this->run->write(), serialize($this->game), $this->hands, $this->unplugged]);
+    }
+
+    /** @throws \UnexpectedValueException if it is not what write() gave */
+    public static function restore(string $written): self
+    {
+        $parts = unserialize($written, ['allowed_classes' => false]);
+        if (! is_array($parts) || ! isset($parts[0], $parts[1]) || ! is_string($parts[0]) || ! is_string($parts[1]) || ! is_array($parts[2]) || ! is_array($parts[3])) {
+            throw new \UnexpectedValueException('The live session could not be read back: expected what LiveState::write() gave.');
+        }
+        $state = new self;
+        $state->run = State::restore($parts[0]);
+        $state->game = GameState::restore($parts[1]);
+        foreach ($parts[2] as $port => $value) {
+            $state->hands[(string) $port] = is_int($value) ? $value : 0;
+        }
+        $state->unplugged = array_fill_keys(array_map(strval(...), array_keys($parts[3])), true);
+
+        return $state;
+    }
+}

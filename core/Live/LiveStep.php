@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Live;
+
+use Nailrod\Core\Cause\Sentence;
+use Nailrod\Core\Run\OutputEvent;
+use Nailrod\Core\Simulator\GameEvent;
+
+/** What one step of a live session gave. */
+final readonly class LiveStep
+{
+    /**
+     * @param list<OutputEvent> $outputs
+     * @param list<GameEvent>   $game
+     * @param list<Sentence>    $sentences one for each thing that happened, and for each press that did nothing
+     * @param list<string>      $problems  inputs that could not be, in words; they were left out
+     */
+    public function __construct(public array $outputs, public array $game, public array $sentences, public array $problems) {}
+
+    public static function none(): self
+    {
+        return new self([], [], [], []);
+    }
+
+    /** @param list<self> $steps one after the other */
+    public static function joined(array $steps): self
+    {
+        return new self(
+            array_merge(...array_map(fn (self $step) => $step->outputs, $steps)),
+            array_merge(...array_map(fn (self $step) => $step->game, $steps)),
+            array_merge(...array_map(fn (self $step) => $step->sentences, $steps)),
+            array_merge(...array_map(fn (self $step) => $step->problems, $steps)),
+        );
+    }
+}

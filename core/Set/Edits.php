@@ -1,0 +1,194 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Set;
+
+use Nailrod\Core\Action\Ways;
+use Nailrod\Core\Behaviour\Behaviour;
+use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Format\Node;
+use Nailrod\Core\Layer\Layer;
+use Nailrod\Core\Output\ActionOutput;
+use Nailrod\Core\Output\HoldLayer;
+use Nailrod\Core\Output\OpenStop;
+use Nailrod\Core\Output\Output;
+
+/** What a person does to a set: each gives a new document of the set itself, the parents stay as they are. */
+final readonly class Edits
+{
+    public function __construct(private BindingSet $set) {}
+
+    /** @param array<string, mixed> $value a part in the open format */
+    public function shape(string $axis, string $part, array $value): SetDocument
+    {
+        return $this->own()->with(PartPath::axis($this->known($axis, $this->set->rig->axes), $part), $value);
+    }
+
+    /**
+     * Puts a stop in place and lets a contact of the base layer open it.
+     *
+     * @param array<string, mixed> $stop   in the open format
+     * @param ?string              $opener reference of the contact; null leaves it as it is
+     */
+    public function stop(string $id, array $stop, ?string $opener): SetDocument
+    {
+        $own = $this->own()->with(PartPath::stop($id), $stop);
+        if ($opener === null || in_array($opener, $this->set->openersOf($id), true)) {
+            return $own;
+        }
+        foreach ($this->set->openersOf($id) as $before) {
+            $own = $this->withoutOutput($own, $before, fn (Output $output) => $output instanceof OpenStop && $output->stop === $id);
+        }
+
+        return $opener === '' ? $own : $own->with(
+            PartPath::cell(Layer::BASE, $this->known($opener, $this->set->rig->contacts)),
+            ['behaviour' => ['kind' => 'follow'], 'outputs' => [(new OpenStop($id))->toArray()]],
+        );
+    }
+
+    /** Takes a stop away, and what opens it. */
+    public function removeStop(string $id): SetDocument
+    {
+        $own = $this->own();
+        foreach ($this->set->openersOf($id) as $opener) {
+            $own = $this->withoutOutput($own, $opener, fn (Output $output) => $output instanceof OpenStop && $output->stop === $id);
+        }
+
+        return $this->takeAway($own, PartPath::stop($id));
+    }
+
+    /**
+     * Assigns outputs to a contact or an axis. An action that has no way yet gets one.
+     *
+     * @param list<Output> $outputs
+     * @param ?Behaviour   $behaviour null for an axis
+     */
+    public function assign(string $layer, string $ref, ?Behaviour $behaviour, array $outputs): SetDocument
+    {
+        $own = $this->own();
+        $cell = ($behaviour === null ? [] : ['behaviour' => $behaviour->toArray()]) + ['outputs' => array_map(fn (Output $output) => $output->toArray(), $outputs)];
+        $catalogue = $this->set->catalogue;
+        foreach ($outputs as $output) {
+            if ($catalogue === null || ! $output instanceof ActionOutput) {
+                continue;
+            }
+            $action = $catalogue->action($output->action);
+            $way = $action === null ? null : (new Ways($this->set, $catalogue))->propose($action);
+            if ($action !== null && $way !== null) {
+                $own = $own->with(PartPath::way($action->id), $way->toArray());
+            }
+        }
+
+        return $own->with(PartPath::cell($layer, $ref), $cell);
+    }
+
+    /** The layer says that nothing happens, whatever the base layer says. */
+    public function nothing(string $layer, string $ref): SetDocument
+    {
+        return $this->own()->with(PartPath::cell($layer, $ref), ['nothing' => true]);
+    }
+
+    public function clear(string $layer, string $ref): SetDocument
+    {
+        return $this->takeAway($this->own(), PartPath::cell($layer, $ref));
+    }
+
+    public function way(string $action, Output $way): SetDocument
+    {
+        return $this->own()->with(PartPath::way($action), $way->toArray());
+    }
+
+    /** A new layer, held by a contact of the base layer if one is named. */
+    public function addLayer(string $name, ?string $holder): SetDocument
+    {
+        $id = trim((string) preg_replace('/[^a-z0-9]+/', '-', mb_strtolower($name)), '-');
+        $id = mb_strimwidth($id === '' ? 'layer' : $id, 0, 40);
+        $free = $id;
+        for ($n = 2; isset($this->set->layers[$free]); $n++) {
+            $free = $id.'-'.$n;
+        }
+        $own = $this->own()->with(PartPath::layer($free), ['name' => $name]);
+
+        return $holder === null ? $own : $own->with(
+            PartPath::cell(Layer::BASE, $this->known($holder, $this->set->rig->contacts)),
+            ['behaviour' => ['kind' => 'follow'], 'outputs' => [(new HoldLayer($free))->toArray()]],
+        );
+    }
+
+    public function renameLayer(string $id, string $name): SetDocument
+    {
+        return $this->own()->with(PartPath::layer($this->known($id, $this->set->layers)), ['name' => $name]);
+    }
+
+    /** Takes a layer away with all that it says, and what holds it. */
+    public function removeLayer(string $id): SetDocument
+    {
+        if ($id === Layer::BASE) {
+            throw FormatError::at('layers.base', 'the base layer', 'another layer: a set always has its base layer');
+        }
+        $own = $this->own();
+        foreach ($this->set->cells as $layer => $cells) {
+            foreach ($cells as $ref => $cell) {
+                if ($layer === $id) {
+                    $own = $this->takeAway($own, PartPath::cell($id, $ref));
+                } else {
+                    $own = $this->withoutOutput($own, $ref, fn (Output $output) => $output instanceof HoldLayer && $output->layer === $id, $layer);
+                }
+            }
+        }
+
+        return $this->takeAway($own, PartPath::layer($id));
+    }
+
+    /** What the parent says of this part holds again. */
+    public function giveBack(PartPath $path): SetDocument
+    {
+        return $this->own()->without($path);
+    }
+
+    private function own(): SetDocument
+    {
+        return $this->set->merged->own;
+    }
+
+    /** Takes a part out of the set; where a parent says it, the set says that it is gone. */
+    private function takeAway(SetDocument $own, PartPath $path): SetDocument
+    {
+        $inherited = false;
+        foreach (array_slice($this->set->merged->chain, 0, -1) as $parent) {
+            $part = $parent->parts()[(string) $path] ?? null;
+            $inherited = $part === null ? $inherited : $part->value !== null;
+        }
+
+        return $inherited ? $own->with($path, null) : $own->without($path);
+    }
+
+    /** @param callable(Output): bool $goes */
+    private function withoutOutput(SetDocument $own, string $ref, callable $goes, string $onlyLayer = ''): SetDocument
+    {
+        foreach ($this->set->cells as $layer => $cells) {
+            $cell = $cells[$ref] ?? null;
+            if ($cell === null || ($onlyLayer !== '' && $layer !== $onlyLayer)) {
+                continue;
+            }
+            $left = array_values(array_filter($cell->outputs, fn (Output $output) => ! $goes($output)));
+            if (count($left) === count($cell->outputs)) {
+                continue;
+            }
+            $path = PartPath::cell($layer, $ref);
+            $own = $left === [] ? $this->takeAway($own, $path) : $own->with($path, array_replace(
+                Node::of($this->set->merged->value($path))->plain(),
+                ['outputs' => array_map(fn (Output $output) => $output->toArray(), $left)],
+            ));
+        }
+
+        return $own;
+    }
+
+    /** @param array<string, mixed> $known */
+    private function known(string $id, array $known): string
+    {
+        return isset($known[$id]) ? $id : throw FormatError::at('', $id, 'one of the things that this set knows');
+    }
+}
