@@ -19,9 +19,10 @@ need_tools() {
     command -v php >/dev/null || stop 'PHP 8.2 is missing. On Debian: apt-get install php8.2-cli'
     command -v composer >/dev/null || stop 'Composer is missing. On Debian: apt-get install composer'
     command -v npm >/dev/null || stop 'Node.js 20 with npm is missing.'
-    local missing=()
+    local missing=() modules
+    modules=$(php -m)
     for extension in sqlite3:pdo_sqlite curl:curl zip:zip mbstring:mbstring intl:intl xml:dom; do
-        php -m | grep -qix "${extension#*:}" || missing+=("php8.2-${extension%:*}")
+        grep -qix "${extension#*:}" <<<"$modules" || missing+=("php8.2-${extension%:*}")
     done
     [ ${#missing[@]} -eq 0 ] || { step "PHP extensions: ${missing[*]}"; apt_install "${missing[@]}"; }
 }
@@ -56,7 +57,7 @@ need_build() {
 }
 
 need_storage() {
-    mkdir -p storage/{app,logs,database,devices} storage/framework/{views,cache/data,sessions,programs}
+    mkdir -p bootstrap/cache storage/{app,logs,database,devices} storage/framework/{views,cache/data,sessions,programs}
     if [ ! -f .env ]; then
         step 'A key of its own (.env)'
         printf 'APP_KEY=base64:%s\n' "$(php -r 'echo base64_encode(random_bytes(32));')" > .env

@@ -24,7 +24,7 @@ final class PlayCommand extends Command
 
     public function handle(): int
     {
-        $file = (string) $this->argument('set');
+        $file = $this->word('set');
         $json = is_file($file) ? file_get_contents($file) : false;
         if ($json === false) {
             return $this->fails($file.': found no such file, expected a set.');
@@ -35,7 +35,7 @@ final class PlayCommand extends Command
         } catch (FormatError $error) {
             return $this->fails($error->in(basename($file))->getMessage());
         }
-        $run = (string) $this->argument('run');
+        $run = $this->word('run');
         $lines = @fopen($run === '-' ? 'php://stdin' : $run, 'r');
         if ($lines === false) {
             return $this->fails($run.': found no such file, expected a run.');
@@ -80,6 +80,13 @@ final class PlayCommand extends Command
     private function write(string $text): void
     {
         $this->output->write($text, false, OutputInterface::OUTPUT_RAW);
+    }
+
+    private function word(string $argument): string
+    {
+        $word = $this->argument($argument);
+
+        return is_string($word) ? $word : '';
     }
 
     private function fails(string $message): int

@@ -30,6 +30,7 @@ final class Answer
             'axes' => $picture->axes(),
             'closed' => $picture->closed(),
             'stops' => $picture->openStops(),
+            'hands' => $live->state->hands,
             'unplugged' => array_keys($live->state->unplugged),
             'variables' => $picture->variables(),
             'lines' => array_map(fn (Sentence $line) => [

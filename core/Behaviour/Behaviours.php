@@ -16,6 +16,12 @@ final class Behaviours
         Pulse::class,
     ];
 
+    /** @return list<string> */
+    public static function kinds(): array
+    {
+        return array_map(fn (string $class) => $class::kind(), self::KINDS);
+    }
+
     public static function read(Node $node): Behaviour
     {
         $kinds = [];

@@ -7,6 +7,7 @@ namespace Nailrod\Core\Live;
 use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Cause\Narrator;
 use Nailrod\Core\Cause\Sentence;
+use Nailrod\Core\Device\ControlKind;
 use Nailrod\Core\Program\Program;
 use Nailrod\Core\Run\Input;
 use Nailrod\Core\Run\InputError;
@@ -33,15 +34,25 @@ final class Live
         $this->narrator = new Narrator($set);
     }
 
-    /** The rig as it is found: every axis of the set at rest, every contact open. */
+    /** The rig as it is found: every axis at rest, dials at their first position, all else open. */
     public function begin(): LiveStep
     {
         $inputs = [];
-        foreach ($this->set->rig->axes as $ref => $axis) {
-            $inputs[] = new Input(0, $ref, $axis->restReading());
+        foreach ($this->set->rig->devices as $device) {
+            foreach ($device->controls as $control) {
+                foreach ($control->axes as $axis) {
+                    $inputs[$axis->ref] = new Input(0, $axis->ref, $axis->restReading());
+                }
+                foreach ($control->contacts as $i => $contact) {
+                    $port = $contact->hat ?? $contact->ref;
+                    if ($contact->opposite === null) {
+                        $inputs[$port] = new Input(0, $port, $contact->hat === null ? (int) ($i === 0 && $control->kind === ControlKind::Dial) : -1);
+                    }
+                }
+            }
         }
 
-        return $this->step($inputs, 1);
+        return $this->step(array_values($inputs), 1);
     }
 
     /**

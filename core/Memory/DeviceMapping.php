@@ -51,6 +51,17 @@ final readonly class DeviceMapping
         return new self($document, $leftOut);
     }
 
+    /** A mapping that says nothing, to compare with. */
+    public function empty(): SetDocument
+    {
+        $document = $this->document;
+        foreach ($document->parts() as $part) {
+            $document = $document->without($part->path);
+        }
+
+        return $document;
+    }
+
     public static function decode(string $content): SetDocument
     {
         return SetDocument::fromJson($content);

@@ -29,11 +29,16 @@ final readonly class TwoBankMemory
         return $this->inForce()?->content;
     }
 
+    /** @return array{?Bank, ?Bank} both banks; null where nothing valid is stored */
+    public function banks(): array
+    {
+        return [$this->bank(0), $this->bank(1)];
+    }
+
     /** @return ?Bank the bank in force */
     public function inForce(): ?Bank
     {
-        $first = $this->bank(0);
-        $second = $this->bank(1);
+        [$first, $second] = $this->banks();
 
         return $first === null || ($second !== null && $second->count > $first->count) ? $second : $first;
     }

@@ -79,18 +79,32 @@ final readonly class BindingSet
     /** @return list<string> references of the contacts that open a stop, in any layer */
     public function openersOf(string $stop): array
     {
-        $openers = [];
+        return $this->contactsWith(fn (Output $output) => $output instanceof OpenStop && $output->stop === $stop);
+    }
+
+    /** @return list<string> references of the contacts that hold a layer, in any layer */
+    public function holdersOf(string $layer): array
+    {
+        return $this->contactsWith(fn (Output $output) => $output instanceof HoldLayer && $output->layer === $layer);
+    }
+
+    /**
+     * @param callable(Output): bool $wanted
+     *
+     * @return list<string>
+     */
+    private function contactsWith(callable $wanted): array
+    {
+        $found = [];
         foreach ($this->cells as $cells) {
             foreach ($cells as $ref => $cell) {
-                foreach ($cell->outputs as $output) {
-                    if ($output instanceof OpenStop && $output->stop === $stop) {
-                        $openers[$ref] = $ref;
-                    }
+                if (array_filter($cell->outputs, $wanted) !== []) {
+                    $found[$ref] = $ref;
                 }
             }
         }
 
-        return array_values($openers);
+        return array_values($found);
     }
 
     /** @param list<string> $missing */

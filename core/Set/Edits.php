@@ -6,6 +6,7 @@ namespace Nailrod\Core\Set;
 
 use Nailrod\Core\Action\Ways;
 use Nailrod\Core\Behaviour\Behaviour;
+use Nailrod\Core\Behaviour\Follow;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Layer\Layer;
@@ -62,11 +63,12 @@ final readonly class Edits
      * Assigns outputs to a contact or an axis. An action that has no way yet gets one.
      *
      * @param list<Output> $outputs
-     * @param ?Behaviour   $behaviour null for an axis
+     * @param ?Behaviour   $behaviour null for an axis; for a contact, null takes what is usual for the first output
      */
     public function assign(string $layer, string $ref, ?Behaviour $behaviour, array $outputs): SetDocument
     {
         $own = $this->own();
+        $behaviour ??= isset($this->set->rig->axes[$ref]) ? null : $this->usualBehaviour($outputs[0] ?? null);
         $cell = ($behaviour === null ? [] : ['behaviour' => $behaviour->toArray()]) + ['outputs' => array_map(fn (Output $output) => $output->toArray(), $outputs)];
         $catalogue = $this->set->catalogue;
         foreach ($outputs as $output) {
@@ -81,6 +83,27 @@ final readonly class Edits
         }
 
         return $own->with(PartPath::cell($layer, $ref), $cell);
+    }
+
+    /**
+     * Lets a contact write the variable of an action that the game can otherwise only flip: one value while it is
+     * closed, the other while it is open, so that the two cannot fall out of step.
+     */
+    public function keepInStep(string $layer, string $ref): SetDocument
+    {
+        $advice = (new Advice($this->set))->outOfStep($layer, $ref) ?? throw FormatError::at('cells.'.$layer.'.'.$ref, 'no action that a switch can fall out of step with', 'one that the game can only flip');
+
+        $own = $this->own();
+        foreach ($this->set->rig->controlOf($ref)->contacts ?? [] as $position) {
+            $output = $this->set->cell($layer, $position->ref)->outputs[0] ?? null;
+            if ($position->ref !== $ref && $output instanceof ActionOutput && $output->action === $advice->action->id) {
+                $own = $this->takeAway($own, PartPath::cell($layer, $position->ref));
+            }
+        }
+
+        return $own
+            ->with(PartPath::way($advice->action->id), $advice->way->toArray())
+            ->with(PartPath::cell($layer, $ref), ['behaviour' => Follow::always()->toArray(), 'outputs' => [(new ActionOutput($advice->action->id))->toArray()]]);
     }
 
     /** The layer says that nothing happens, whatever the base layer says. */
@@ -145,6 +168,13 @@ final readonly class Edits
     public function giveBack(PartPath $path): SetDocument
     {
         return $this->own()->without($path);
+    }
+
+    private function usualBehaviour(?Output $output): Behaviour
+    {
+        $action = $output instanceof ActionOutput ? $this->set->catalogue?->action($output->action) : null;
+
+        return $action === null ? Follow::always() : $action->usualBehaviour();
     }
 
     private function own(): SetDocument

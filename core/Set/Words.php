@@ -71,6 +71,39 @@ final readonly class Words
         return $behaviour === null || $behaviour::kind() === 'follow' ? $outputs : $outputs.' · '.$behaviour->inWords();
     }
 
+    /** A cell read back as one plain sentence: what the hand does, where, and what comes of it. */
+    public function sentenceOf(string $layer, string $ref): string
+    {
+        $name = $this->set->rig->nameOf($ref);
+        $where = $this->set->layers[$layer]->name ?? $layer;
+        $cell = $this->set->cell($layer, $ref);
+        if ($cell === null) {
+            $below = $layer === Layer::BASE ? null : $this->set->cell(Layer::BASE, $ref);
+            $base = $this->set->layers[Layer::BASE]->name;
+
+            return match (true) {
+                $below === null => sprintf('%s does nothing in %s yet.', $name, $where),
+                $below->isNothing() => sprintf('%s says nothing of %s, and %s says that nothing happens.', $where, $name, $base),
+                default => sprintf('%s says nothing of %s, so it does as in %s: %s.', $where, $name, $base, $this->cell($below)),
+            };
+        }
+        if ($cell->isNothing()) {
+            return sprintf('Nothing happens when %s is used in %s.', $name, $where);
+        }
+        $outputs = implode(' and ', array_map($this->reached(...), $cell->outputs));
+
+        return isset($this->set->rig->axes[$ref])
+            ? sprintf('%s drives %s in %s.', $name, $outputs, $where)
+            : sprintf('When %s closes in %s: %s, %s.', $name, $where, $outputs, $cell->behaviour?->inWords() ?? '');
+    }
+
+    private function reached(Output $output): string
+    {
+        $way = $output instanceof ActionOutput ? $this->set->wayOf($output->action) : null;
+
+        return $this->output($output).($output instanceof ActionOutput ? ($way === null ? ' (no way yet)' : ' by '.$way->inWords()) : '');
+    }
+
     public function output(Output $output): string
     {
         return match (true) {

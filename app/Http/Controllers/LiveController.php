@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\LiveRequest;
+use App\Live\LiveSessions;
+use App\Live\OutOfOrder;
+use App\Sets\SetStore;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+
+final class LiveController
+{
+    public function __construct(private readonly LiveSessions $sessions, private readonly SetStore $sets) {}
+
+    public function open(Request $request): JsonResponse
+    {
+        return new JsonResponse($this->sessions->open($this->sets->open($request->string('set')->toString())));
+    }
+
+    public function resume(Request $request, string $session): JsonResponse
+    {
+        return $this->answer($this->sessions->resume($session, $this->sets->open($request->string('set')->toString())));
+    }
+
+    public function step(LiveRequest $request, string $session): JsonResponse
+    {
+        try {
+            return $this->answer($this->sessions->step(
+                $session,
+                $this->sets->open($request->set()),
+                $request->integer('n'),
+                $request->inputs(),
+                $request->integer('to'),
+                $request->plugs(),
+            ));
+        } catch (OutOfOrder $error) {
+            return new JsonResponse(['problem' => $error->getMessage()], 409);
+        }
+    }
+
+    public function close(string $session): Response
+    {
+        $this->sessions->close($session);
+
+        return new Response('', 204);
+    }
+
+    /** @param ?array<string, mixed> $answer */
+    private function answer(?array $answer): JsonResponse
+    {
+        return $answer === null ? new JsonResponse(['problem' => 'This live session has ended; a new one is to be opened.'], 410) : new JsonResponse($answer);
+    }
+}

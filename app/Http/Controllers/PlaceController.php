@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\SetRecord;
+use App\Sets\SetStore;
+use App\View\AssignView;
+use App\View\BenchView;
+use App\View\Place;
+use App\View\RigView;
+use App\View\ShapeView;
+use App\View\StoreView;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+
+/** The places of the application: each shows one set. */
+final class PlaceController
+{
+    public function __construct(private readonly SetStore $sets) {}
+
+    public function home(): RedirectResponse|View
+    {
+        $set = SetRecord::query()->orderByDesc('position')->first();
+
+        return $set === null ? view('places.empty') : redirect()->route('rig', $set->id);
+    }
+
+    public function rig(Request $request, string $set): View
+    {
+        return view('places.rig', ['view' => new RigView(Place::open($this->sets, $set, 'rig'), $request->string('device')->toString())]);
+    }
+
+    public function shape(Request $request, string $set): View
+    {
+        return view('places.shape', ['view' => new ShapeView(Place::open($this->sets, $set, 'shape'), $request->string('axis')->toString())]);
+    }
+
+    public function assign(Request $request, string $set): View
+    {
+        return view('places.assign', ['view' => new AssignView(
+            Place::open($this->sets, $set, 'assign'),
+            $request->string('device')->toString(),
+            $request->string('layer')->toString(),
+            $request->string('ref')->toString(),
+        )]);
+    }
+
+    public function bench(string $set): View
+    {
+        return view('places.bench', ['view' => new BenchView(Place::open($this->sets, $set, 'bench'))]);
+    }
+
+    public function store(Request $request, string $set): View
+    {
+        $place = Place::open($this->sets, $set, 'store');
+        $devices = array_filter($place->set->rig->devices, fn ($device) => $device->memory !== null);
+        $device = $devices[$request->string('device')->toString()] ?? (array_values($devices)[0] ?? null);
+
+        return view('places.store', ['place' => $place, 'view' => $device === null ? null : new StoreView($place, $device)]);
+    }
+}

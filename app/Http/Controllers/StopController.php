@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\EditRequest;
+use App\Http\Requests\StopRequest;
+use Illuminate\Http\RedirectResponse;
+use Nailrod\Core\Set\Edits;
+
+final class StopController
+{
+    use EditsSets;
+
+    public function save(StopRequest $request, string $set): RedirectResponse
+    {
+        $opener = $request->has('opener') ? $request->string('opener')->toString() : null;
+
+        return $this->edit($request, $set, fn (Edits $edits) => $edits->stop($request->string('stop')->toString(), $request->value(), $opener));
+    }
+
+    public function remove(EditRequest $request, string $set): RedirectResponse
+    {
+        return $this->edit($request, $set, fn (Edits $edits) => $edits->removeStop($request->string('stop')->toString()));
+    }
+}

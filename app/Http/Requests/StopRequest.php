@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+final class StopRequest extends EditRequest
+{
+    protected function fields(): array
+    {
+        return [
+            'stop' => ['required', 'string', 'regex:/^[a-z0-9][a-z0-9_-]*$/'],
+            'name' => ['required', 'string', 'max:60'],
+            'at' => ['required', 'numeric'],
+            'side' => ['required', 'in:above,below'],
+            'opens' => ['required', 'string'],
+            'axes' => ['required', 'array', 'max:16'],
+            'axes.*' => ['string'],
+            'opener' => ['nullable', 'string'],
+            'rearm' => ['required', 'numeric'],
+            'patience' => ['required', 'numeric'],
+        ];
+    }
+
+    /** @return array<string, mixed> the stop in the open format */
+    public function value(): array
+    {
+        return [
+            'name' => $this->string('name')->toString(),
+            'axes' => array_values($this->array('axes')),
+            'at' => $this->part('at'),
+            'side' => $this->string('side')->toString(),
+            'opens' => $this->string('opens')->toString(),
+            'rearm' => $this->part('rearm'),
+            'patience_ms' => $this->float('patience'),
+        ];
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Memory;
+
+use Nailrod\Core\Device\Device;
+use Nailrod\Core\Memory\CableCut;
+use Nailrod\Core\Memory\MemoryPort;
+
+/** The memory of a stand-in, kept in a file. Its cable can be cut after a number of bytes, to try what happens then. */
+final class FilePort implements MemoryPort
+{
+    private int $written = 0;
+
+    private function __construct(private readonly string $file, private readonly int $bytes, private readonly ?int $cutAfter) {}
+
+    /** @param ?int $cutAfter how many bytes go over the cable before it is cut; null: it is not cut */
+    public static function of(Device $device, ?int $cutAfter = null): self
+    {
+        $spec = $device->memory;
+        $folder = (string) config('nailrod.memory');
+        if (! is_dir($folder)) {
+            mkdir($folder, 0o755, true);
+        }
+
+        return new self($folder.'/'.$device->id.'.memory', $spec === null ? 0 : $spec->banks * $spec->bankBytes, $cutAfter);
+    }
+
+    public function size(): int
+    {
+        return $this->bytes;
+    }
+
+    public function read(int $offset, int $length): string
+    {
+        $content = is_file($this->file) ? (string) file_get_contents($this->file, false, null, $offset, max(0, $length)) : '';
+
+        return str_pad($content, $length, "\xFF");
+    }
+
+    public function write(int $offset, string $bytes): void
+    {
+        $room = $this->cutAfter === null ? strlen($bytes) : max(0, $this->cutAfter - $this->written);
+        $part = substr($bytes, 0, $room);
+        $handle = fopen($this->file, 'c');
+        assert($handle !== false);
+        fseek($handle, $offset);
+        fwrite($handle, $part);
+        fclose($handle);
+        $this->written += strlen($part);
+        if (strlen($part) < strlen($bytes)) {
+            throw CableCut::after($this->written);
+        }
+    }
+}

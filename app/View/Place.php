@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Models\Revision;
+use App\Models\SetRecord;
+use App\Sets\SetStore;
+use Nailrod\Core\Set\BindingSet;
+use Nailrod\Core\Set\PartPath;
+use Nailrod\Core\Set\Words;
+
+/** What every place shows: the set that is open, its parents, what can be undone. */
+final readonly class Place
+{
+    public const PLACES = ['rig' => 'Rig', 'shape' => 'Shape', 'assign' => 'Assign', 'bench' => 'Bench', 'store' => 'Store'];
+
+    /**
+     * @param list<array{id: string, name: string, depth: int}> $sets every set, parents before their children
+     * @param ?string                                           $undo what would be undone
+     * @param ?string                                           $redo what would be done again
+     */
+    private function __construct(
+        public string $name,
+        public SetRecord $record,
+        public BindingSet $set,
+        public Words $words,
+        public array $sets,
+        public ?string $undo,
+        public ?string $redo,
+    ) {}
+
+    public static function open(SetStore $store, string $id, string $name): self
+    {
+        $record = $store->open($id);
+        $set = $store->current($record);
+        $redo = $record->redo === [] ? null : Revision::query()->find($record->redo[count($record->redo) - 1]);
+
+        return new self(
+            $name,
+            $record,
+            $set,
+            new Words($set),
+            self::sets(),
+            $record->head->made_from === null ? null : $record->head->sentence,
+            $redo?->sentence,
+        );
+    }
+
+    /** Where the set says this part itself, or which parent says it; null if nobody does. */
+    public function originOf(PartPath $path): ?Origin
+    {
+        $merged = $this->set->merged;
+        $origin = $merged->origin($path);
+
+        return $origin === null ? null : new Origin($origin === $merged->own->id, $merged->nameOf($origin), count($merged->chain) > 1);
+    }
+
+    /** Does the set itself say something of this part, even if only that it is taken away? */
+    public function saysItself(PartPath $path): bool
+    {
+        return $this->set->merged->own->says($path);
+    }
+
+    /** @return list<Revision> of the set, the newest first; those that were undone are not among them */
+    public function history(): array
+    {
+        $byId = Revision::query()->where('set_id', $this->record->id)->get()->keyBy('id');
+        $history = [];
+        for ($at = $this->record->head_id; $at !== null && count($history) < 30; $at = $byId[$at]->made_from) {
+            $history[] = $byId[$at];
+        }
+
+        return $history;
+    }
+
+    /** @return list<array{id: string, name: string, depth: int}> */
+    private static function sets(): array
+    {
+        $byParent = [];
+        foreach (SetRecord::query()->with('head')->orderBy('position')->get() as $record) {
+            $document = $record->head->set();
+            $byParent[$document->parent ?? ''][] = $document;
+        }
+        $list = [];
+        $walk = function (string $parent, int $depth) use (&$walk, &$list, $byParent): void {
+            foreach ($byParent[$parent] ?? [] as $document) {
+                $list[] = ['id' => $document->id, 'name' => $document->name, 'depth' => $depth];
+                $walk($document->id, $depth + 1);
+            }
+        };
+        $walk('', 0);
+
+        return $list;
+    }
+}

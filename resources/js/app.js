@@ -1,0 +1,21 @@
+import Alpine from '@alpinejs/csp';
+import focus from '@alpinejs/focus';
+import morph from '@alpinejs/morph';
+import './edits.js';
+import './faceplate.js';
+import './lanes.js';
+import { live } from './live.js';
+import './loom.js';
+import './reach.js';
+import './rig.js';
+import './shape.js';
+import './tape.js';
+import { registerParts } from './parts.js';
+
+Alpine.plugin(focus);
+Alpine.plugin(morph);
+registerParts(Alpine);
+window.Alpine = Alpine;
+window.nailrod = { live };
+Alpine.start();
+live.start();

@@ -1,0 +1,136 @@
+import { live } from './live.js';
+
+/**
+ * Edits without leaving the page: a form is sent as it is, and the page that comes back is laid over this one.
+ * One edit at a time, so that each is made from what the one before it gave.
+ */
+let line = Promise.resolve();
+let sending = 0;
+
+const parse = (html) => new DOMParser().parseFromString(html, 'text/html');
+
+/** Fields show what the server has, but for one that is being typed in. */
+function settleFields(keep) {
+    for (const field of document.querySelectorAll('#place input, #place select')) {
+        if (field === keep || field.type === 'hidden' || field.type === 'file' || field.type === 'search') {
+            continue;
+        }
+        if (field.tagName === 'SELECT') {
+            const wanted = [...field.options].findIndex((option) => option.defaultSelected);
+            field.selectedIndex = Math.max(0, wanted);
+        } else if (field.type === 'checkbox' || field.type === 'radio') {
+            field.checked = field.defaultChecked;
+        } else {
+            field.value = field.defaultValue;
+        }
+    }
+}
+
+function lay(html, keep) {
+    const page = parse(html);
+    if (!page.getElementById('place')) {
+        document.open();
+        document.write(html);
+        document.close();
+
+        return;
+    }
+    const scrolled = [...document.querySelectorAll('#place .scroll[id]')].map((element) => [element.id, element.scrollTop]);
+    for (const id of ['place', 'top', 'notices']) {
+        const fresh = page.getElementById(id);
+        document.getElementById(id).className = fresh.className;
+        window.Alpine.morph(document.getElementById(id), fresh.outerHTML);
+    }
+    document.title = page.title;
+    Object.assign(document.body.dataset, page.body.dataset);
+    for (const [id, top] of scrolled) {
+        document.getElementById(id)?.scrollTo(0, top);
+    }
+    settleFields(keep);
+    document.getElementById('moved').hidden = true;
+    document.dispatchEvent(new CustomEvent('page:changed'));
+    if (live.picture) {
+        document.dispatchEvent(new CustomEvent('live:answer', { detail: { ...live.picture, lines: [], sent: [], game: [], problems: [] } }));
+    }
+}
+
+function problem(text) {
+    const notices = document.getElementById('notices');
+    notices.replaceChildren(Object.assign(document.createElement('p'), { className: 'notice notice--problem', textContent: text }));
+}
+
+/** The field that the hand is in, if it was changed since the edit began. */
+function typedIn(at) {
+    const field = document.activeElement;
+
+    return field?.matches('#place input:not([type=checkbox]):not([type=radio])') && (field !== at.field || field.value !== at.value) ? field : null;
+}
+
+async function send(action, data) {
+    const at = { field: document.activeElement, value: document.activeElement?.value };
+    sending += 1;
+    document.body.classList.add('is-saving');
+    try {
+        if (data.has('from')) {
+            data.set('from', document.body.dataset.revision);
+        }
+        const response = await fetch(action, { method: 'POST', body: data, headers: { Accept: 'text/html' } });
+        if (response.status === 419) {
+            location.reload();
+
+            return;
+        }
+        lay(await response.text(), typedIn(at));
+    } catch {
+        problem('Not saved: the server does not answer. What you typed is still here; change it again when the server is back.');
+    } finally {
+        sending -= 1;
+        document.body.classList.toggle('is-saving', sending > 0);
+    }
+}
+
+export async function visit(url, push = true) {
+    line = line.then(async () => {
+        try {
+            const response = await fetch(url, { headers: { Accept: 'text/html' } });
+            if (push) {
+                history.pushState(null, '', response.url);
+            }
+            lay(await response.text(), typedIn({}));
+        } catch {
+            problem('The page could not be read: the server does not answer. Try again when it is back.');
+        }
+    });
+
+    return line;
+}
+
+document.addEventListener('submit', (event) => {
+    const form = event.target;
+    if (!form.matches('form[data-edit]')) {
+        return;
+    }
+    event.preventDefault();
+    const data = new FormData(form, event.submitter);
+    line = line.then(() => send(form.action, data));
+});
+
+document.addEventListener('change', (event) => {
+    const form = event.target.closest?.('form[data-autosave]');
+    form?.requestSubmit();
+});
+
+document.addEventListener('click', (event) => {
+    const link = event.target.closest('a[data-refresh]');
+    if (link && event.button === 0 && !event.ctrlKey && !event.metaKey && !event.shiftKey) {
+        event.preventDefault();
+        visit(link.href);
+    }
+});
+
+window.addEventListener('popstate', () => visit(location.href, false));
+
+document.addEventListener('live:answer', ({ detail }) => {
+    const known = Number(document.body.dataset.revision);
+    document.getElementById('moved').hidden = sending > 0 || detail.set !== document.body.dataset.set || detail.revision === known || detail.revision === undefined;
+});

@@ -1,0 +1,347 @@
+import { live } from './live.js';
+
+/** Drawn devices that can be worked by mouse, touch and keys. They report raw readings and contacts, like a device. */
+
+const latched = new Set();
+let drag = null;
+
+const clamp = (value, low, high) => Math.min(high, Math.max(low, value));
+const all = (root, selector) => root.querySelectorAll(selector);
+const ports = (text) => text.split(' ');
+const hand = (port) => live.hands[port] ?? 0;
+
+function report(port, value) {
+    if (live.hands[port] !== value) {
+        live.input(port, value);
+        paint();
+    }
+}
+
+function local(element, event) {
+    return new DOMPoint(event.clientX, event.clientY).matrixTransform(element.getScreenCTM().inverse());
+}
+
+// Rails: levers, sliders, the axes of a stick.
+
+const rail = (work) => ({
+    port: work.dataset.axis,
+    min: Number(work.dataset.min),
+    max: Number(work.dataset.max),
+    rest: Number(work.dataset.rest),
+    half: Number(work.dataset.half),
+    across: work.dataset.rail === 'across',
+    down: 'down' in work.dataset,
+    springs: 'springs' in work.dataset,
+});
+
+const fraction = (r, reading) => (reading - r.min) / (r.max - r.min);
+const place = (r, reading) => (r.across || r.down ? 1 : -1) * (2 * fraction(r, reading) - 1) * r.half;
+const toReading = (r, at) => Math.round(r.min + clamp(((r.across || r.down ? at : -at) + r.half) / (2 * r.half), 0, 1) * (r.max - r.min));
+
+function railDrag(work, event) {
+    const r = rail(work);
+    const along = (e) => { const p = local(work, e); return r.across ? p.x : p.y; };
+    const now = place(r, hand(r.port));
+    const grabbed = Math.abs(along(event) - now) < 34 ? along(event) - now : 0;
+    const move = (e) => report(r.port, toReading(r, along(e) - grabbed));
+    move(event);
+
+    return { move, end: () => r.springs && report(r.port, r.rest) };
+}
+
+function railKey(work, event) {
+    const r = rail(work);
+    const step = (r.max - r.min) / (event.shiftKey ? 1000 : 100);
+    const more = r.across ? 'ArrowRight' : r.down ? 'ArrowDown' : 'ArrowUp';
+    const less = r.across ? 'ArrowLeft' : r.down ? 'ArrowUp' : 'ArrowDown';
+    const by = { [more]: step, [less]: -step, PageUp: 10 * step, PageDown: -10 * step, Home: -Infinity, End: Infinity }[event.key];
+    if (by !== undefined) {
+        report(r.port, Math.round(clamp(hand(r.port) + by, r.min, r.max)));
+    } else if (event.key === '0' || event.key === 'Delete') {
+        report(r.port, r.rest);
+    } else {
+        return false;
+    }
+
+    return true;
+}
+
+function padDrag(pad, event) {
+    const face = pad.closest('[data-face]');
+    const rails = [pad.dataset.x, pad.dataset.y].map((ref) => rail(face.querySelector(`[data-axis="${ref}"]`)));
+    const move = (e) => {
+        const p = local(pad, e);
+        report(rails[0].port, toReading(rails[0], p.x));
+        report(rails[1].port, toReading(rails[1], p.y));
+    };
+    move(event);
+
+    return { move, end: () => rails.forEach((r) => report(r.port, r.rest)) };
+}
+
+// Contacts.
+
+function press(work, down) {
+    const list = ports(work.dataset.press);
+    for (const port of down ? list : list.reverse()) {
+        report(port, down ? 1 : 0);
+    }
+}
+
+function latch(work) {
+    const port = ports(work.dataset.press).at(-1);
+    latched.has(port) ? latched.delete(port) : latched.add(port);
+    press(work, latched.has(port));
+    paint();
+}
+
+function throwTo(work, position) {
+    const [up, down] = ports(work.dataset.throw);
+    report(position > 0 ? down : up, 0);
+    if (position <= 0) {
+        report(down, 0);
+    }
+    if (position !== 0) {
+        report(position > 0 ? up : down, 1);
+    }
+}
+
+const thrown = (work) => { const [up, down] = ports(work.dataset.throw); return hand(up) - hand(down); };
+
+function dialTo(work, position) {
+    const list = ports(work.dataset.dial);
+    const next = list[clamp(position, 0, list.length - 1)];
+    list.filter((port) => port !== next).forEach((port) => report(port, 0));
+    report(next, 1);
+}
+
+const dialled = (work) => Math.max(0, ports(work.dataset.dial).findIndex((port) => hand(port) === 1));
+
+function dialAt(work, event) {
+    const { x, y } = local(work, event);
+    const list = ports(work.dataset.dial);
+    const angle = (Math.atan2(x, -y) * 180) / Math.PI;
+
+    return Math.round(angle / Number(work.dataset.spread) + (list.length - 1) / 2);
+}
+
+function tick(work, by) {
+    const turned = Number(work.getAttribute('aria-valuenow')) + by;
+    work.setAttribute('aria-valuenow', turned);
+    work.querySelector('.needle').setAttribute('transform', `rotate(${turned * 15})`);
+    live.input(work.dataset.encoder, by);
+}
+
+function hatAt(hat, event) {
+    const { x, y } = local(hat, event);
+
+    return Math.hypot(x, y) < 18 ? -1 : (Math.round(Math.atan2(x, -y) / (Math.PI / 4)) + 8) % 8;
+}
+
+// Pointer.
+
+function begin(event) {
+    const target = event.target.closest('.work, [data-pad], [data-hat]');
+    if (!target || !target.closest('[data-face]') || event.button > 0) {
+        return;
+    }
+    const hat = event.target.closest('[data-hat]');
+    const data = target.dataset;
+    event.preventDefault();
+    target.closest('.work')?.focus({ preventScroll: true });
+    if (data.rail !== undefined) {
+        drag = railDrag(target, event);
+    } else if (target.matches('[data-pad]')) {
+        drag = padDrag(target, event);
+    } else if (hat) {
+        report(hat.dataset.hat, hatAt(hat, event));
+        drag = { move: (e) => report(hat.dataset.hat, hatAt(hat, e)), end: () => report(hat.dataset.hat, -1) };
+    } else if (data.press && (event.shiftKey || latched.has(ports(data.press).at(-1)))) {
+        latch(target);
+    } else if (data.press) {
+        press(target, true);
+        drag = { move: () => {}, end: () => press(target, false) };
+    } else if (data.flip) {
+        report(data.flip, 1 - hand(data.flip));
+    } else if (data.throw) {
+        const { y } = local(target, event);
+        throwTo(target, Math.abs(y) < 26 ? 0 : y < 0 ? 1 : -1);
+    } else if (data.dial) {
+        dialTo(target, dialAt(target, event));
+    } else if (data.encoder) {
+        tick(target, local(target, event).x < 0 ? -1 : 1);
+    }
+    if (drag) {
+        target.setPointerCapture?.(event.pointerId);
+    }
+}
+
+const end = () => { drag?.end(); drag = null; };
+
+document.addEventListener('pointerdown', begin);
+document.addEventListener('pointermove', (event) => drag?.move(event));
+document.addEventListener('pointerup', end);
+document.addEventListener('pointercancel', end);
+document.addEventListener('wheel', (event) => {
+    const work = event.target.closest?.('[data-encoder]');
+    if (work) {
+        event.preventDefault();
+        tick(work, event.deltaY > 0 ? -1 : 1);
+    }
+}, { passive: false });
+
+// Keys.
+
+const steps = { ArrowUp: 1, ArrowRight: 1, ArrowDown: -1, ArrowLeft: -1 };
+
+function key(work, event) {
+    const data = work.dataset;
+    if (data.rail !== undefined) {
+        return railKey(work, event);
+    }
+    const isSpace = event.key === ' ';
+    const step = steps[event.key];
+    if (data.press) {
+        if (event.key === 'Enter' && !event.repeat) {
+            latch(work);
+        } else if (isSpace && !event.repeat) {
+            press(work, true);
+        }
+
+        return isSpace || event.key === 'Enter';
+    }
+    if (data.way && isSpace) {
+        report(work.closest('[data-hat]').dataset.hat, Number(data.way));
+
+        return true;
+    }
+    if (data.flip && (isSpace || event.key === 'Enter' || step)) {
+        report(data.flip, step ? (step > 0 ? 1 : 0) : 1 - hand(data.flip));
+
+        return true;
+    }
+    if (step && data.throw) {
+        throwTo(work, clamp(thrown(work) + step, -1, 1));
+
+        return true;
+    }
+    if (step && data.dial) {
+        dialTo(work, dialled(work) + step);
+
+        return true;
+    }
+    if (step && data.encoder) {
+        tick(work, step);
+
+        return true;
+    }
+
+    return false;
+}
+
+const focused = (event) => event.target.closest?.('[data-face] .work');
+
+document.addEventListener('keydown', (event) => {
+    const work = focused(event);
+    if (work && !event.ctrlKey && !event.metaKey && !event.altKey && key(work, event)) {
+        event.preventDefault();
+        event.stopPropagation();
+    }
+}, true);
+
+document.addEventListener('keyup', (event) => {
+    const work = focused(event);
+    if (work?.dataset.press && event.key === ' ' && !latched.has(ports(work.dataset.press).at(-1))) {
+        press(work, false);
+    } else if (work?.dataset.way && event.key === ' ') {
+        report(work.closest('[data-hat]').dataset.hat, -1);
+    }
+});
+
+document.addEventListener('focusout', (event) => {
+    const work = focused(event);
+    if (work?.dataset.springs !== undefined && !drag) {
+        report(work.dataset.axis, Number(work.dataset.rest));
+    }
+});
+
+window.addEventListener('blur', end);
+
+// Drawing.
+
+function paintFace(face) {
+    face.classList.toggle('is-unplugged', live.picture?.unplugged.includes(face.dataset.face) ?? false);
+    for (const work of all(face, '[data-rail]')) {
+        const r = rail(work);
+        const reading = live.hands[r.port] ?? r.rest;
+        const at = place(r, reading);
+        work.querySelector('.grip').setAttribute('transform', r.across ? `translate(${at} 0)` : `translate(0 ${at})`);
+        work.setAttribute('aria-valuenow', reading);
+        const words = live.picture?.axes[r.port]?.words.travel;
+        if (words) {
+            work.setAttribute('aria-valuetext', words);
+        }
+    }
+    for (const pad of all(face, '[data-pad]')) {
+        const [x, y] = [pad.dataset.x, pad.dataset.y].map((ref) => rail(face.querySelector(`[data-axis="${ref}"]`)));
+        pad.querySelector('.pad__dot').setAttribute('transform', `translate(${place(x, live.hands[x.port] ?? x.rest)} ${place(y, live.hands[y.port] ?? y.rest)})`);
+    }
+    for (const work of all(face, '[data-press]')) {
+        const port = ports(work.dataset.press).at(-1);
+        work.classList.toggle('is-closed', hand(port) === 1);
+        work.classList.toggle('is-latched', latched.has(port));
+        work.setAttribute('aria-pressed', hand(port) === 1);
+    }
+    for (const work of all(face, '[data-flip]')) {
+        const up = hand(work.dataset.flip) === 1;
+        work.classList.toggle('is-closed', up);
+        work.setAttribute('aria-checked', up);
+        work.querySelector('.knob').setAttribute('cy', up ? -40 : 40);
+    }
+    for (const work of all(face, '[data-throw]')) {
+        const position = thrown(work);
+        work.classList.toggle('is-closed', position !== 0);
+        work.setAttribute('aria-valuenow', position);
+        work.setAttribute('aria-valuetext', ['down', 'middle', 'up'][position + 1]);
+        work.querySelector('.knob').setAttribute('cy', -40 * position);
+    }
+    for (const work of all(face, '[data-dial]')) {
+        const list = ports(work.dataset.dial);
+        const position = dialled(work);
+        work.setAttribute('aria-valuenow', position + 1);
+        work.setAttribute('aria-valuetext', `at ${position + 1}`);
+        work.querySelector('.needle').setAttribute('transform', `rotate(${Number(work.dataset.spread) * (position - (list.length - 1) / 2)})`);
+    }
+    for (const hat of all(face, '[data-hat]')) {
+        const value = live.hands[hat.dataset.hat] ?? -1;
+        const angle = (value * Math.PI) / 4;
+        hat.querySelector('.knob').setAttribute('transform', value < 0 ? '' : `translate(${22 * Math.sin(angle)} ${-22 * Math.cos(angle)})`);
+        for (const work of all(hat, '[data-way]')) {
+            const closed = live.picture?.closed.includes(work.dataset.contact) ?? false;
+            work.classList.toggle('is-closed', closed);
+            work.setAttribute('aria-pressed', closed);
+        }
+    }
+}
+
+let waiting = false;
+function paint() {
+    if (!waiting) {
+        waiting = true;
+        requestAnimationFrame(() => {
+            waiting = false;
+            all(document, '[data-face]').forEach(paintFace);
+        });
+    }
+}
+
+document.addEventListener('live:answer', ({ detail }) => {
+    paint();
+    for (const element of all(document, '[data-show]')) {
+        const axis = detail.axes[element.dataset.show];
+        if (axis) {
+            element.textContent = element.dataset.part === 'reading' ? axis.reading : axis.words[element.dataset.part];
+        }
+    }
+});
+document.addEventListener('page:changed', paint);

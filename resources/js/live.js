@@ -1,0 +1,246 @@
+/**
+ * The live loop: timed inputs go to the server in numbered batches, one at a time; outputs, causes and the picture of
+ * everything come back. A lost reply is asked for again under the same number, so nothing is lost or counted twice.
+ *
+ * Events on `document`: live:input {port, value, t}, live:answer (the answer), live:status {ok}.
+ */
+const KEY = 'nailrod.live';
+const TICK_MS = 40;
+const RETRY_MS = 700;
+const MOST_LATENCIES = 400;
+
+class Live {
+    id = null;
+    n = 0;
+    epoch = 0;
+    last = 0;
+    picture = null;
+    hands = {};
+    latencies = [];
+    #queue = [];
+    #plugs = {};
+    #pending = null;
+    #busy = false;
+    #timer = null;
+    #felt = null;
+
+    get set() {
+        return document.body.dataset.set;
+    }
+
+    now() {
+        this.last = Math.max(this.last, Math.round((performance.timeOrigin + performance.now() - this.epoch) * 1000));
+
+        return this.last;
+    }
+
+    async start() {
+        if (!this.set) {
+            return;
+        }
+        const saved = this.#saved();
+        try {
+            await (saved ? this.#resume(saved) : this.#open());
+            this.#status(true);
+        } catch {
+            this.#status(false);
+            setTimeout(() => this.start(), RETRY_MS);
+
+            return;
+        }
+        this.#next();
+    }
+
+    /** A hand moved a control: it reports like a device. */
+    input(port, value) {
+        const t = this.now();
+        this.hands[port] = value;
+        this.#queue.push([t, port, value]);
+        this.#felt ??= performance.now();
+        document.dispatchEvent(new CustomEvent('live:input', { detail: { port, value, t } }));
+        this.#kick();
+    }
+
+    plug(device, plugged) {
+        this.#plugs[device] = plugged;
+        this.#kick();
+    }
+
+    #saved() {
+        try {
+            return JSON.parse(sessionStorage.getItem(KEY));
+        } catch {
+            return null;
+        }
+    }
+
+    async #open() {
+        this.epoch = performance.timeOrigin + performance.now();
+        this.last = 0;
+        const answer = await this.#post('/live', { set: this.set });
+        this.id = answer.id;
+        sessionStorage.setItem(KEY, JSON.stringify({ id: this.id, epoch: this.epoch }));
+        this.#take(answer);
+    }
+
+    async #resume(saved) {
+        this.id = saved.id;
+        this.epoch = saved.epoch;
+        try {
+            this.#take(await this.#post(`/live/${this.id}/resume`, { set: this.set }));
+        } catch (error) {
+            if (error.status !== 410) {
+                throw error;
+            }
+            await this.#reopen();
+
+            return;
+        }
+        for (const [port, value] of Object.entries(this.hands)) {
+            const sprung = document.querySelector(`[data-press~="${CSS.escape(port)}"], [data-hat="${CSS.escape(port)}"]`);
+            if (sprung && value > 0) {
+                this.input(port, sprung.dataset.hat ? -1 : 0);
+            }
+        }
+    }
+
+    /** The session has ended on the server: a new one is told how the hands are, then goes on. */
+    async #reopen() {
+        const hands = { ...this.hands };
+        const waiting = [...(this.#pending?.inputs ?? []), ...this.#queue];
+        this.#pending = null;
+        await this.#open();
+        this.#queue = [...Object.entries(hands).map(([port, value]) => [this.now(), port, value]), ...waiting.map(([, port, value]) => [this.now(), port, value])];
+    }
+
+    #kick() {
+        if (!this.#busy && this.id) {
+            this.#pump();
+        }
+    }
+
+    async #pump() {
+        this.#busy = true;
+        clearTimeout(this.#timer);
+        const felt = this.#pending ? null : this.#felt;
+        if (!this.#pending) {
+            this.#felt = null;
+            this.#pending = { n: this.n + 1, to: this.now(), set: this.set, inputs: this.#queue, plugs: this.#plugs };
+            this.#queue = [];
+            this.#plugs = {};
+        }
+        try {
+            const answer = await this.#post(`/live/${this.id}`, this.#pending);
+            this.#pending = null;
+            this.#take(answer);
+            this.#status(true);
+            if (felt !== null) {
+                requestAnimationFrame(() => this.#felted(felt));
+            }
+        } catch (error) {
+            if (await this.#mend(error)) {
+                this.#busy = false;
+                this.#timer = setTimeout(() => this.#pump(), RETRY_MS);
+
+                return;
+            }
+        }
+        this.#busy = false;
+        this.#next();
+    }
+
+    /** @returns {Promise<boolean>} is the batch to be sent again later? */
+    async #mend(error) {
+        try {
+            if (error.status === 410) {
+                await this.#reopen();
+
+                return false;
+            }
+            if (error.status === 409) {
+                const waiting = this.#pending;
+                this.#pending = null;
+                this.#take(await this.#post(`/live/${this.id}/resume`, { set: this.set }));
+                this.#queue = [...waiting.inputs, ...this.#queue];
+
+                return false;
+            }
+        } catch {
+            // It is tried again below.
+        }
+        if (error.status === 419) {
+            location.reload();
+        }
+        if (error.status === 422) {
+            this.#pending = null;
+            document.dispatchEvent(new CustomEvent('live:answer', { detail: { ...this.picture, lines: [], sent: [], game: [], problems: [error.message] } }));
+
+            return false;
+        }
+        this.#status(false);
+
+        return true;
+    }
+
+    #next() {
+        if (this.#queue.length > 0 || Object.keys(this.#plugs).length > 0) {
+            this.#pump();
+
+            return;
+        }
+        const { due, moving } = this.picture;
+        if (due === null && !moving) {
+            return;
+        }
+        const wait = due === null ? TICK_MS : Math.max(0, (due - this.now()) / 1000 + 1);
+        this.#timer = setTimeout(() => this.#kick(), moving ? Math.min(TICK_MS, wait) : wait);
+    }
+
+    #take(answer) {
+        this.n = answer.n;
+        this.last = Math.max(this.last, answer.now);
+        if (this.picture === null || this.picture.id !== answer.id) {
+            for (const [ref, axis] of Object.entries(answer.axes)) {
+                this.hands[ref] = axis.reading;
+            }
+        }
+        if (this.picture === null) {
+            Object.assign(this.hands, answer.hands);
+        }
+        this.picture = answer;
+        document.dispatchEvent(new CustomEvent('live:answer', { detail: answer }));
+    }
+
+    /** From the movement of the hand to the next picture. */
+    #felted(since) {
+        this.latencies.push(performance.now() - since);
+        if (this.latencies.length > MOST_LATENCIES) {
+            this.latencies.shift();
+        }
+    }
+
+    #status(ok) {
+        document.getElementById('offline').hidden = ok;
+        document.dispatchEvent(new CustomEvent('live:status', { detail: { ok } }));
+    }
+
+    async #post(url, body) {
+        const response = await fetch(url, {
+            method: 'POST',
+            headers: {
+                'Content-Type': 'application/json',
+                Accept: 'application/json',
+                'X-CSRF-TOKEN': document.querySelector('meta[name="csrf-token"]').content,
+            },
+            body: JSON.stringify(body),
+        });
+        if (!response.ok) {
+            const said = await response.json().catch(() => ({}));
+            throw Object.assign(new Error(said.problem ?? said.message ?? `The server answered ${response.status}.`), { status: response.status });
+        }
+
+        return response.json();
+    }
+}
+
+export const live = new Live();

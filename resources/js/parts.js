@@ -1,0 +1,72 @@
+import { turnReach } from './reach.js';
+
+/** The small parts of a page that open, shut and turn; what they show comes from the server. */
+export function registerParts(Alpine) {
+    Alpine.data('page', () => ({
+        turnTheme() {
+            const order = ['system', 'light', 'dark'];
+            const next = order[(order.indexOf(document.documentElement.dataset.theme) + 1) % order.length];
+            document.documentElement.dataset.theme = next;
+            document.cookie = `theme=${next};path=/;max-age=31536000;samesite=strict`;
+            document.dispatchEvent(new CustomEvent('theme:turned'));
+        },
+        openHelp() {
+            document.getElementById('help').showModal();
+        },
+    }));
+
+    Alpine.data('menu', () => ({
+        open: false,
+        turn() { this.open = !this.open; },
+        shut() { this.open = false; },
+    }));
+
+    Alpine.data('actions', () => ({
+        filter(event) {
+            const wanted = event.target.value.trim().toLowerCase();
+            for (const button of this.$root.querySelectorAll('.action')) {
+                button.hidden = !button.dataset.name.includes(wanted);
+            }
+            for (const group of this.$root.querySelectorAll('[data-group]')) {
+                group.hidden = group.querySelector('.action:not([hidden])') === null;
+            }
+            document.dispatchEvent(new CustomEvent('loom:redraw'));
+        },
+        takeFirst(event) {
+            const first = this.$root.querySelector('.action:not([hidden]):not([disabled])');
+            if (first && event.target.value.trim() !== '') {
+                event.target.value = '';
+                this.filter(event);
+                first.form.requestSubmit(first);
+            }
+        },
+    }));
+}
+
+const isTyping = (target) => target instanceof HTMLElement && (target.isContentEditable || ['INPUT', 'SELECT', 'TEXTAREA'].includes(target.tagName));
+
+document.addEventListener('keydown', (event) => {
+    if (event.ctrlKey || event.metaKey) {
+        const wanted = { z: event.shiftKey ? 'redo' : 'undo', y: 'redo' }[event.key.toLowerCase()];
+        const dirty = isTyping(event.target) && event.target.value !== event.target.defaultValue && event.target.type !== 'checkbox' && event.target.type !== 'radio' && event.target.tagName !== 'SELECT';
+        if (wanted && !dirty) {
+            event.preventDefault();
+            document.getElementById(wanted)?.requestSubmit();
+        }
+
+        return;
+    }
+    if (event.altKey || isTyping(event.target) || document.querySelector('dialog[open]')) {
+        return;
+    }
+    const place = Number(event.key);
+    if (place >= 1 && place <= 9) {
+        document.querySelectorAll('.places a')[place - 1]?.click();
+    } else if (event.key === '?') {
+        document.getElementById('help').showModal();
+    } else if (event.key === 't' || event.key === 'T') {
+        document.querySelector('.tools [title^="Light or dark"]')?.click();
+    } else if (event.key === 'l' || event.key === 'L') {
+        turnReach();
+    }
+});

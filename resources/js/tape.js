@@ -1,0 +1,102 @@
+import { live } from './live.js';
+
+/** The tape: one sentence for what just happened and why. The Bench keeps a longer list of the same. */
+const KEY = 'nailrod.tape';
+const SHOWN = 2;
+const KEPT = 60;
+let lines = [];
+
+try {
+    lines = JSON.parse(sessionStorage.getItem(KEY)) ?? [];
+} catch {
+    lines = [];
+}
+
+const clock = (t) => new Date(live.epoch + t / 1000).toTimeString().slice(0, 8) + '.' + String(Math.floor((live.epoch + t / 1000) % 1000)).padStart(3, '0');
+
+function item(line) {
+    const li = document.createElement('li');
+    li.className = line.ends ? 'tape__line tape__line--ends' : 'tape__line';
+    const time = Object.assign(document.createElement('time'), { textContent: line.clock });
+    li.append(time);
+    line.parts.forEach((part, i) => {
+        if (i > 0) {
+            li.append(Object.assign(document.createElement('span'), { className: 'tape__arrow', textContent: ' → ' }));
+        }
+        li.append(Object.assign(document.createElement('span'), { className: i === line.parts.length - 1 && i > 0 ? 'tape__out' : 'tape__part', textContent: part }));
+    });
+    if (line.game) {
+        li.append(Object.assign(document.createElement('span'), { className: 'tape__arrow', textContent: ' → ' }), Object.assign(document.createElement('span'), { className: 'tape__game', textContent: line.game }));
+    }
+
+    return li;
+}
+
+function show() {
+    const tape = document.getElementById('tape-lines');
+    const top = lines.filter((line) => !line.ends).slice(0, SHOWN);
+    if (top.length > 0) {
+        tape.replaceChildren(...top.map(item));
+    }
+    document.getElementById('log')?.replaceChildren(...lines.map(item));
+}
+
+function add(line) {
+    const old = lines.findIndex((other) => other.about === line.about && line.about.includes('/'));
+    if (old === 0 || (old > 0 && old < SHOWN)) {
+        lines.splice(old, 1);
+    }
+    lines.unshift({ ...line, clock: clock(line.t) });
+    lines.length = Math.min(lines.length, KEPT);
+}
+
+const simulator = () => document.querySelector('.sets__own')?.textContent ?? 'the game';
+
+document.addEventListener('live:answer', ({ detail }) => {
+    if (detail.lines.length === 0 && detail.game.length === 0 && detail.problems.length === 0) {
+        return;
+    }
+    for (const line of detail.lines.filter(({ t }) => t > 0)) {
+        add(line);
+    }
+    for (const change of detail.game) {
+        const words = `${change.name} ${change.words}`;
+        const line = lines.find((other) => other.keys?.includes(change.by));
+        if (line) {
+            line.game = `${simulator()}: ${words}`;
+        } else if (!change.by) {
+            add({ t: change.t, about: `game ${change.variable}`, parts: [`${simulator()} did it by itself`, words], ends: false, keys: [] });
+        }
+    }
+    for (const problem of detail.problems) {
+        add({ t: detail.now, about: 'problem', parts: ['An input was left out', problem], ends: false, keys: [] });
+    }
+    sessionStorage.setItem(KEY, JSON.stringify(lines.slice(0, 12)));
+    show();
+});
+
+document.addEventListener('page:changed', show);
+show();
+
+document.addEventListener('live:answer', ({ detail }) => {
+    const layer = document.getElementById('live-layer');
+    if (layer) {
+        layer.textContent = detail.layer.name;
+    }
+    for (const badge of document.querySelectorAll('[data-layer]')) {
+        badge.classList.toggle('is-live', badge.dataset.layer === detail.layer.id);
+    }
+    for (const row of document.querySelectorAll('[data-variable]')) {
+        const variable = detail.variables[row.dataset.variable];
+        const value = row.querySelector('[data-value]');
+        if (variable && value.textContent !== variable.words) {
+            value.textContent = variable.words;
+            row.classList.add('is-changed');
+            setTimeout(() => row.classList.remove('is-changed'), 900);
+        }
+        const meter = row.querySelector('meter');
+        if (variable && meter) {
+            meter.value = variable.value;
+        }
+    }
+});

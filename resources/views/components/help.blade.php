@@ -1,0 +1,26 @@
+<dialog class="help" id="help" aria-labelledby="help-title">
+    <h2 id="help-title">Keys and help</h2>
+    <div class="help__columns">
+        <section>
+            <h3>Anywhere</h3>
+            <dl>
+                <div><dt><kbd>1</kbd> to <kbd>5</kbd></dt><dd>Rig, Shape, Assign, Bench, Store</dd></div>
+                <div><dt><kbd>Ctrl</kbd> <kbd>Z</kbd></dt><dd>undo the last edit</dd></div>
+                <div><dt><kbd>Ctrl</kbd> <kbd>Y</kbd></dt><dd>do it again</dd></div>
+                <div><dt><kbd>L</kbd></dt><dd>reach for it: a control you move or press is jumped to, or not</dd></div>
+                <div><dt><kbd>T</kbd></dt><dd>light, dark, or as the system says</dd></div>
+                <div><dt><kbd>?</kbd></dt><dd>this page</dd></div>
+            </dl>
+        </section>
+        <section>
+            <h3>On a drawn device</h3>
+            <dl>
+                <div><dt><kbd>Tab</kbd></dt><dd>from control to control</dd></div>
+                <div><dt><kbd>↑</kbd> <kbd>↓</kbd> <kbd>←</kbd> <kbd>→</kbd></dt><dd>move a lever, stick, switch or dial; <kbd>Page up</kbd> and <kbd>Page down</kbd> in larger steps, <kbd>Home</kbd> and <kbd>End</kbd> to the ends</dd></div>
+                <div><dt><kbd>Space</kbd></dt><dd>press a button for as long as it is down; flip a switch</dd></div>
+                <div><dt><kbd>Enter</kbd></dt><dd>or Shift and a click: keep a button down until the next time</dd></div>
+            </dl>
+        </section>
+    </div>
+    <form method="dialog"><button class="button" autofocus>Close</button></form>
+</dialog>

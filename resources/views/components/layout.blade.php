@@ -1,0 +1,50 @@
+@props(['place', 'title'])
+@php($theme = request()->cookie('theme', 'system'))
+<!doctype html>
+<html lang="en" data-theme="{{ in_array($theme, ['light', 'dark'], true) ? $theme : 'system' }}">
+<head>
+    <meta charset="utf-8">
+    <meta name="viewport" content="width=device-width, initial-scale=1">
+    <meta name="csrf-token" content="{{ csrf_token() }}">
+    <title>{{ $title }} · Nailrod</title>
+    <link rel="icon" href="/icon.svg" type="image/svg+xml">
+    @vite(['resources/css/app.css', 'resources/js/app.js'])
+</head>
+<body x-data="page" data-place="{{ $place->name }}" data-set="{{ $place->record->id }}" data-revision="{{ $place->record->head_id }}">
+<a class="skip" href="#place">To the content</a>
+<header class="top" id="top" data-revision="{{ $place->record->head_id }}">
+    <a class="mark" href="{{ route('rig', $place->record->id) }}"><svg viewBox="0 0 18 6" aria-hidden="true"><path d="M0 3h18" /></svg>NAILROD</a>
+    <x-set-picker :place="$place" />
+    <nav class="places" aria-label="Places">
+        @foreach (App\View\Place::PLACES as $name => $label)
+            <a href="{{ route($name, $place->record->id) }}" @if ($name === $place->name) aria-current="page" @endif>{{ $label }}</a>
+        @endforeach
+    </nav>
+    <div class="tools">
+        <form method="post" action="{{ route('undo', $place->record->id) }}" data-edit id="undo">@csrf
+            <button class="tool" @disabled($place->undo === null) title="{{ $place->undo === null ? 'Nothing to undo' : 'Undo: '.$place->undo }} (Ctrl+Z)"><x-icon name="undo" /><span class="sr-only">Undo</span></button>
+        </form>
+        <form method="post" action="{{ route('redo', $place->record->id) }}" data-edit id="redo">@csrf
+            <button class="tool" @disabled($place->redo === null) title="{{ $place->redo === null ? 'Nothing to do again' : 'Do again: '.$place->redo }} (Ctrl+Y)"><x-icon name="redo" /><span class="sr-only">Redo</span></button>
+        </form>
+        <button class="tool" type="button" x-on:click="turnTheme" title="Light or dark (T)"><x-icon name="theme" /><span class="sr-only">Light or dark</span></button>
+        <button class="tool" type="button" x-on:click="openHelp" title="Keys and help (?)"><x-icon name="help" /><span class="sr-only">Keys and help</span></button>
+    </div>
+</header>
+<div class="notices" id="notices" role="status" aria-live="polite">
+    @if (session('said'))
+        <p class="notice" data-fades>{{ session('said') }}</p>
+    @endif
+    @if (session('problem') || $errors->any())
+        <p class="notice notice--problem"><strong>Not done.</strong> {{ session('problem') ?? $errors->first() }} Nothing was changed.</p>
+    @endif
+</div>
+<p class="notice notice--changed" id="moved" hidden>This set was changed in another tab. <a href="{{ request()->fullUrl() }}" data-refresh>Show it as it is now</a></p>
+<p class="notice notice--problem" id="offline" hidden>The server does not answer. What you do is kept and sent when it is back.</p>
+<main id="place" class="place place--{{ $place->name }}" tabindex="-1">{{ $slot }}</main>
+<footer class="tape" id="tape" aria-label="What just happened and why">
+    <ol class="tape__lines" id="tape-lines" aria-live="off"><li class="tape__empty">Move or press anything: what it does, and why, is said here.</li></ol>
+</footer>
+<x-help />
+</body>
+</html>

@@ -1,0 +1,89 @@
+@php($place = $view->place)
+@php($catalogue = $place->set->catalogue)
+@php($link = fn (array $more) => route('assign', ['set' => $place->record->id, 'device' => $view->device->id] + $more))
+<x-layout :place="$place" title="Assign">
+    <div class="loom" id="loom">
+        <svg class="loom__wires" id="wires" aria-hidden="true"></svg>
+        <section class="column loom__face" aria-label="Faceplate">
+            <h1 class="tabs">
+                @foreach ($place->set->rig->devices as $device)
+                    <a href="{{ route('assign', ['set' => $place->record->id, 'device' => $device->id]) }}" data-refresh @if ($device->id === $view->device->id) aria-current="true" @endif>{{ $device->name }} {{ $device->kind }}</a>
+                @endforeach
+            </h1>
+            <x-face :device="$view->device" />
+        </section>
+        <section class="column loom__comb" aria-label="What each control does in each layer">
+            <div class="layers">
+                @foreach ($place->set->layers as $id => $layer)
+                    <span class="layer layer--{{ $loop->index % 5 }}" data-layer="{{ $id }}"><span class="layer__name">{{ $layer->name }}</span><small>{{ $view->holders()[$id] }}</small><em class="layer__live">live</em></span>
+                @endforeach
+                <details class="pop"><summary class="link">New layer</summary>
+                    <form method="post" action="{{ route('layer.add', $place->record->id) }}" data-edit class="pop__body">
+                        <x-from :place="$place" />
+                        <label class="field"><span>Name</span><input name="name" maxlength="30" required></label>
+                        <label class="field"><span>Held by</span><select name="holder"><option value="">nothing yet</option>
+                            @foreach ($view->rows() as $row)
+                                @if (! $row['axis'])<option value="{{ $row['ref'] }}">{{ $row['name'] }}</option>@endif
+                            @endforeach
+                        </select></label>
+                        <button class="button">Make it</button>
+                    </form>
+                </details>
+            </div>
+            <div class="scroll comb-scroll" id="comb-scroll" tabindex="0" role="region" aria-label="Assignments of {{ $view->device->name }}">
+                <table class="comb">
+                    <colgroup><col class="comb__number"><col class="comb__name">@foreach ($place->set->layers as $layer)<col>@endforeach</colgroup>
+                    <thead><tr><th scope="col" colspan="2">Control</th>
+                        @foreach ($place->set->layers as $id => $layer)<th scope="col"><span class="layer-dot layer--{{ $loop->index % 5 }}"></span>{{ $layer->name }}</th>@endforeach
+                    </tr></thead>
+                    <tbody>
+                    @foreach ($view->rows() as $row)
+                        <tr data-row="{{ $row['ref'] }}" data-control="{{ $place->set->rig->controlOf($row['ref'])->ref }}" @class(['is-picked' => $row['ref'] === $view->ref])>
+                            <td class="number">{{ $row['number'] }}</td><th scope="row">{{ $row['name'] }}</th>
+                            @foreach ($place->set->layers as $id => $layer)
+                                @php($cell = $view->cell($id, $row['ref']))
+                                @php($origin = $view->originOf($id, $row['ref']))
+                                @php($action = ($cell->outputs[0] ?? null) instanceof Nailrod\Core\Output\ActionOutput ? $cell->outputs[0]->action : '')
+                                <td @class(['cell', 'cell--fall' => $cell === null, 'cell--nothing' => $cell?->isNothing(), 'cell--inherited' => $origin !== null && ! $origin->own, 'is-picked' => $row['ref'] === $view->ref && $id === $view->layer]) data-cell="{{ $id }}/{{ $row['ref'] }}" @if ($action !== '') data-action="{{ $action }}" @endif>
+                                    <a href="{{ $link(['layer' => $id, 'ref' => $row['ref']]) }}" data-refresh @if ($row['ref'] === $view->ref && $id === $view->layer) aria-current="true" @endif>@if ($cell === null)<span class="sr-only">{{ $row['name'] }} in {{ $layer->name }}: {{ $id === 'base' ? 'free' : 'as in the base layer' }}</span>@else{{ $place->words->cell($cell) }}@endif @if ($origin !== null && ! $origin->own)<small>{{ $origin->set }}</small>@endif</a>
+                                </td>
+                            @endforeach
+                        </tr>
+                    @endforeach
+                    </tbody>
+                </table>
+            </div>
+        </section>
+        <section class="column loom__actions" aria-label="Actions of the simulator" x-data="actions">
+            @if ($catalogue === null)
+                <p class="empty">The set {{ $place->record->head->set()->name }} has no simulator. Pick a set below it in the bar above to assign actions; keys and outputs can be assigned here.</p>
+            @else
+                <label class="find"><span class="sr-only">Find an action of {{ $catalogue->name }}</span><input type="search" placeholder="{{ $view->ref === '' ? 'Find an action' : 'Type an action, Enter assigns it' }}" x-on:input="filter" x-on:keydown.enter.prevent="takeFirst"></label>
+                @php($reaching = $view->reaching())
+                <form method="post" action="{{ route('cell.assign', $place->record->id) }}" data-edit class="scroll" id="action-list" tabindex="0" aria-label="Actions">
+                    <x-from :place="$place" /><input type="hidden" name="layer" value="{{ $view->layer }}"><input type="hidden" name="ref" value="{{ $view->ref }}"><input type="hidden" name="does" value="action">
+                    @foreach ($catalogue->byGroup() as $group => $actions)
+                        <fieldset class="actions" data-group><legend><span>{{ $catalogue->groups[$group] }}</span><small>{{ count(array_filter($actions, fn ($a) => isset($reaching[$a->id]))) }} of {{ count($actions) }}</small></legend>
+                        @foreach ($actions as $action)
+                            <button name="action" value="{{ $action->id }}" data-action="{{ $action->id }}" data-name="{{ mb_strtolower($action->name) }}" data-reached="{{ implode(' ', $reaching[$action->id] ?? []) }}"
+                                @disabled($view->ref === '' || $action->isAxis() !== $view->isAxis())
+                                @class(['action', 'is-reached' => isset($reaching[$action->id]), 'is-picked' => $view->pickedAction()?->id === $action->id])>
+                                <span class="action__dot" aria-hidden="true"></span><span class="action__name">{{ $action->name }}</span>
+                                @if ($action->essential && ! isset($reaching[$action->id]))<small class="action__needed">needed</small>@endif
+                                <span class="way">{{ $view->wayOf($action)?->inWords() ?? 'no way yet' }}</span>
+                            </button>
+                        @endforeach
+                        </fieldset>
+                    @endforeach
+                </form>
+            @endif
+        </section>
+        <section class="loom__editor" aria-label="The picked assignment">
+            @if ($view->ref === '')
+                <p class="empty">Press or move a control, or pick a cell: what it does is shown here and can be changed.</p>
+            @else
+                @include('partials.editor')
+            @endif
+        </section>
+    </div>
+</x-layout>

@@ -1,0 +1,37 @@
+@php($place = $view->place)
+<x-layout :place="$place" title="Bench">
+    <section class="column bench__rig" aria-label="The rig">
+        @foreach ($place->set->rig->devices as $device)
+            <article class="card card--bench" data-device="{{ $device->id }}">
+                <header class="card__head"><h2>{{ $device->name }} {{ $device->kind }}</h2><button type="button" class="plug" data-plug="{{ $device->id }}" aria-pressed="true"><x-icon name="plug" /><span class="plug__word">plugged in</span></button></header>
+                <x-face :device="$device" />
+            </article>
+        @endforeach
+    </section>
+    <section class="column bench__lanes" aria-labelledby="bench-title">
+        <h1 id="bench-title">Bench <span class="column__note">live layer <b id="live-layer">–</b></span> <span class="legend column__note">@foreach ($place->set->layers as $layer)<span><span class="layer-dot layer--{{ $loop->index % 5 }}" data-layer-name="{{ $layer->name }}"></span>{{ $layer->name }}</span>@endforeach</span></h1>
+        <div class="lanes" id="lanes"><canvas role="img" aria-label="Lanes of the last ten seconds: what you did, the layer, what was sent, what the game did. The list below says the same in words."></canvas><p class="lanes__tip" id="lanes-tip" hidden></p></div>
+        <details class="log"><summary>What happened, in words</summary><ol id="log" class="scroll" tabindex="0" aria-label="What happened"></ol></details>
+    </section>
+    <section class="column bench__game scroll" aria-label="The simulator" tabindex="0">
+        @if ($place->set->catalogue === null)
+            <p class="empty">This set has no simulator. Pick a set below it in the bar above.</p>
+        @else
+            <h2 class="column__title">{{ $place->set->catalogue->name }} <span class="tag">stand-in</span></h2>
+            <p class="column__note">{{ $place->set->catalogue->vehicle }}. It looks at the controller every {{ round($place->set->catalogue->frame / 1000, 1) }} ms.</p>
+            @foreach ($view->gauges() as $group => $variables)
+                <table class="gauges"><caption>{{ $group }}</caption><tbody>
+                @foreach ($variables as $variable)
+                    <tr data-variable="{{ $variable->id }}"><th scope="row">{{ $variable->name }}</th><td class="figure">
+                        @if ($variable->gauge === null && $variable->words !== [])
+                            <button type="button" class="flip" data-game="{{ $variable->id }}" data-low="{{ $variable->low }}" data-high="{{ $variable->high }}" title="Change it in the game, as by its own mouse"><span data-value>{{ $variable->show($variable->start) }}</span></button>
+                        @else
+                            @if ($variable->high - $variable->low >= 20)<meter min="{{ $variable->low }}" max="{{ $variable->high }}" value="{{ $variable->start }}" aria-label="{{ $variable->name }}"></meter>@endif<span data-value>{{ $variable->show($variable->start) }}</span>
+                        @endif
+                    </td></tr>
+                @endforeach
+                </tbody></table>
+            @endforeach
+        @endif
+    </section>
+</x-layout>
