@@ -76,5 +76,3 @@ need_chromium() {
     command -v chromium >/dev/null || { step 'Chromium, for the browser tests'; apt_install chromium; }
 }
 
-# Options for PHP that serves: the opcode cache holds the application and the compiled programs.
-SERVE_OPTIONS=(-d opcache.enable=1 -d opcache.enable_cli=1 -d opcache.memory_consumption=192 -d opcache.max_accelerated_files=20000 -d opcache.revalidate_freq=0 -d realpath_cache_size=4M -d variables_order=EGPCS)

@@ -3,15 +3,22 @@
 declare(strict_types=1);
 
 use App\Http\Middleware\KnownHost;
+use App\Http\Middleware\SameOrigin;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Problems;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Routing\Middleware\SubstituteBindings;
+use Illuminate\Support\Facades\Route;
 
 return Application::configure(basePath: dirname(__DIR__))
-    ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php')
+    ->withRouting(
+        web: __DIR__.'/../routes/web.php',
+        commands: __DIR__.'/../routes/console.php',
+        then: fn () => Route::middleware([SameOrigin::class, SubstituteBindings::class])->group(__DIR__.'/../routes/live.php'),
+    )
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
         $middleware->prepend(KnownHost::class);

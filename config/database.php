@@ -13,6 +13,8 @@ return [
             'busy_timeout' => 5000,
             'journal_mode' => 'WAL',
             'synchronous' => 'NORMAL',
+            // A connection that stays open between requests saves its set-up; one in memory must end with its test.
+            'options' => env('DB_DATABASE') === ':memory:' ? [] : [PDO::ATTR_PERSISTENT => true],
             'transaction_mode' => 'IMMEDIATE',
         ],
     ],

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 return [
     /** Where compiled programs are kept, one PHP file each. */
-    'programs' => storage_path('framework/programs'),
+    'programs' => env('NAILROD_PROGRAMS', storage_path('framework/programs')),
     /** Where the stand-ins keep their onboard memory. */
     'memory' => env('NAILROD_MEMORY', storage_path('devices')),
     'demo' => base_path('demo'),

@@ -6,7 +6,6 @@ use App\Http\Controllers\CellController;
 use App\Http\Controllers\FileController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\LayerController;
-use App\Http\Controllers\LiveController;
 use App\Http\Controllers\PlaceController;
 use App\Http\Controllers\ShapeController;
 use App\Http\Controllers\StopController;
@@ -40,11 +39,4 @@ Route::prefix('sets/{set}')->where(['set' => '[a-z0-9_-]+'])->group(function ():
     Route::post('store/{device}', [StoreController::class, 'write'])->name('store.write');
     Route::get('file', [FileController::class, 'download'])->name('file.download');
     Route::post('file', [FileController::class, 'upload'])->name('file.upload');
-});
-
-Route::post('live', [LiveController::class, 'open'])->name('live.open');
-Route::prefix('live/{session}')->where(['session' => '[0-9a-f]{32}'])->group(function (): void {
-    Route::post('/', [LiveController::class, 'step'])->name('live.step');
-    Route::post('resume', [LiveController::class, 'resume'])->name('live.resume');
-    Route::post('close', [LiveController::class, 'close'])->name('live.close');
 });

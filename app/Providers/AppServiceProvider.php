@@ -6,6 +6,7 @@ namespace App\Providers;
 
 use App\Console\DemoCommand;
 use App\Console\PlayCommand;
+use App\Console\WarmCommand;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\ServiceProvider;
 
@@ -14,6 +15,6 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::preventLazyLoading();
-        $this->commands([PlayCommand::class, DemoCommand::class]);
+        $this->commands([PlayCommand::class, DemoCommand::class, WarmCommand::class]);
     }
 }

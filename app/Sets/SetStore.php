@@ -24,6 +24,12 @@ final class SetStore
         return SetRecord::query()->with('head')->findOrFail($id);
     }
 
+    /** The record alone, for the live loop; its head is read only if it has to be compiled. */
+    public function record(string $id): SetRecord
+    {
+        return SetRecord::query()->findOrFail($id);
+    }
+
     public function assemble(SetDocument $set): BindingSet
     {
         return (new Assembly(new DatabaseLibrary($set)))->assemble($set);
@@ -39,7 +45,7 @@ final class SetStore
     public function programOf(SetRecord $record): string
     {
         if ($record->program === null || ! $this->programs->has($record->program)) {
-            $record->update(['program' => $this->programs->keep($this->assemble($record->head->set()))]);
+            $record->update(['program' => $this->programs->keep($this->assemble($record->loadMissing('head')->head->set()))]);
         }
 
         return (string) $record->program;

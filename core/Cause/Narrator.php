@@ -29,10 +29,41 @@ final readonly class Narrator
     {
         $groups = [];
         foreach ($events as $event) {
-            $groups[$event->t.' '.$event->cause->compact().' '.($event->begins() ? 1 : 0)][] = $event;
+            $groups[$event->t.' '.$event->cause->compact()][$event->begins() ? 1 : 0][] = $event;
+        }
+        $told = $this->toldByTheirEffects(array_map(strval(...), array_keys($groups)));
+        $sentences = [];
+        foreach ($groups as $why => $byBeginning) {
+            foreach ($byBeginning as $group) {
+                $others = array_filter($group, fn (OutputEvent $e) => $e->kind !== OutputEvent::STOP && $e->kind !== OutputEvent::LAYER);
+                if ($others !== [] || ! isset($told[$why])) {
+                    $sentences[] = $this->sentence($group);
+                }
+            }
         }
 
-        return array_values(array_map($this->sentence(...), $groups));
+        return $sentences;
+    }
+
+    /**
+     * That a stop opens or a layer goes live is a step of what follows from it at once, and need not be said again.
+     *
+     * @param list<string> $causes instants and causes of groups of outputs
+     *
+     * @return array<string, true> those that another one goes on from
+     */
+    private function toldByTheirEffects(array $causes): array
+    {
+        $told = [];
+        foreach ($causes as $cause) {
+            foreach ($causes as $other) {
+                if ($other !== $cause && str_starts_with($other, $cause.' > ')) {
+                    $told[$cause] = true;
+                }
+            }
+        }
+
+        return $told;
     }
 
     /** A press or a movement that led to nothing, and why; null if there is nothing to say. */

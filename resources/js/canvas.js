@@ -26,3 +26,17 @@ export function theme() {
 }
 document.addEventListener('theme:turned', () => { colours = null; });
 window.matchMedia('(prefers-color-scheme: dark)').addEventListener('change', () => { colours = null; });
+
+const FRAME_MS = 33;
+/** Draws some thirty times a second while something in view still moves; drawing never holds an answer up. */
+export function drawWhile(isMoving, draw) {
+    let drawn = 0;
+    const loop = (time) => {
+        if (time - drawn >= FRAME_MS && isMoving()) {
+            drawn = time;
+            draw();
+        }
+        requestAnimationFrame(loop);
+    };
+    requestAnimationFrame(loop);
+}

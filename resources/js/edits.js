@@ -5,6 +5,8 @@ import { live } from './live.js';
  * One edit at a time, so that each is made from what the one before it gave.
  */
 let line = Promise.resolve();
+/** What a form that saves itself has sent already: the key that ends a field both changes and submits it. */
+let sent = new WeakMap();
 let sending = 0;
 
 const parse = (html) => new DOMParser().parseFromString(html, 'text/html');
@@ -29,9 +31,7 @@ function settleFields(keep) {
 function lay(html, keep) {
     const page = parse(html);
     if (!page.getElementById('place')) {
-        document.open();
-        document.write(html);
-        document.close();
+        problem(`Not done: ${page.querySelector('.plain p')?.textContent ?? `the server answered with something that is not a page: ${page.title}.`}`);
 
         return;
     }
@@ -48,6 +48,7 @@ function lay(html, keep) {
     }
     settleFields(keep);
     document.getElementById('moved').hidden = true;
+    sent = new WeakMap();
     document.dispatchEvent(new CustomEvent('page:changed'));
     if (live.picture) {
         document.dispatchEvent(new CustomEvent('live:answer', { detail: { ...live.picture, lines: [], sent: [], game: [], problems: [] } }));
@@ -112,7 +113,12 @@ document.addEventListener('submit', (event) => {
     }
     event.preventDefault();
     const data = new FormData(form, event.submitter);
-    line = line.then(() => send(form.action, data));
+    const said = new URLSearchParams(data).toString();
+    if (form.matches('[data-autosave]') && sent.get(form) === said) {
+        return;
+    }
+    sent.set(form, said);
+    line = line.then(() => send(form.getAttribute('action'), data));
 });
 
 document.addEventListener('change', (event) => {

@@ -1,4 +1,4 @@
-import { sharp, theme } from './canvas.js';
+import { drawWhile, sharp, theme } from './canvas.js';
 import { live } from './live.js';
 
 /** Lanes under each other: what you did, layer, what was sent, what the game did; one cursor across all. */
@@ -204,7 +204,9 @@ document.addEventListener('pointermove', (event) => {
     cursor = canvas ? event.clientX - canvas.getBoundingClientRect().left : null;
 });
 
-(function loop() {
-    draw();
-    requestAnimationFrame(loop);
-})();
+let touched = 0;
+for (const name of ['live:input', 'live:answer', 'page:changed', 'theme:turned']) {
+    document.addEventListener(name, () => { touched = performance.now(); });
+}
+document.addEventListener('pointermove', (event) => { if (event.target.closest?.('#lanes')) { touched = Math.max(touched, performance.now() - SPAN / 1000 + 100); } });
+drawWhile(() => document.getElementById('lanes') !== null && performance.now() - touched < KEPT / 1000, draw);

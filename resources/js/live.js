@@ -29,6 +29,9 @@ class Live {
     }
 
     now() {
+        if (this.picture === null) {
+            return this.last;
+        }
         this.last = Math.max(this.last, Math.round((performance.timeOrigin + performance.now() - this.epoch) * 1000));
 
         return this.last;
@@ -168,9 +171,6 @@ class Live {
         } catch {
             // It is tried again below.
         }
-        if (error.status === 419) {
-            location.reload();
-        }
         if (error.status === 422) {
             this.#pending = null;
             document.dispatchEvent(new CustomEvent('live:answer', { detail: { ...this.picture, lines: [], sent: [], game: [], problems: [error.message] } }));
@@ -199,6 +199,7 @@ class Live {
     #take(answer) {
         this.n = answer.n;
         this.last = Math.max(this.last, answer.now);
+        this.#queue = this.#queue.map(([t, port, value]) => [Math.max(t, answer.now), port, value]);
         if (this.picture === null || this.picture.id !== answer.id) {
             for (const [ref, axis] of Object.entries(answer.axes)) {
                 this.hands[ref] = axis.reading;
@@ -230,7 +231,6 @@ class Live {
             headers: {
                 'Content-Type': 'application/json',
                 Accept: 'application/json',
-                'X-CSRF-TOKEN': document.querySelector('meta[name="csrf-token"]').content,
             },
             body: JSON.stringify(body),
         });

@@ -1,4 +1,4 @@
-import { sharp, theme } from './canvas.js';
+import { drawWhile, sharp, theme } from './canvas.js';
 import { live } from './live.js';
 
 /** The Shape picture: the live point with its trail, the last ten seconds, handles that are dragged or moved by keys. */
@@ -92,12 +92,7 @@ document.addEventListener('live:answer', ({ detail }) => {
     }
 });
 
-(function draw() {
-    if (plot()) {
-        strip();
-    }
-    requestAnimationFrame(draw);
-})();
+drawWhile(() => document.getElementById('strip') !== null && past.length > 0 && live.now() - past.at(-1).t < SPAN, strip);
 
 // Handles.
 

@@ -18,12 +18,12 @@ final class LiveController
 
     public function open(Request $request): JsonResponse
     {
-        return new JsonResponse($this->sessions->open($this->sets->open($request->string('set')->toString())));
+        return new JsonResponse($this->sessions->open($this->sets->record($request->string('set')->toString())));
     }
 
     public function resume(Request $request, string $session): JsonResponse
     {
-        return $this->answer($this->sessions->resume($session, $this->sets->open($request->string('set')->toString())));
+        return $this->answer($this->sessions->resume($session, $this->sets->record($request->string('set')->toString())));
     }
 
     public function step(LiveRequest $request, string $session): JsonResponse
@@ -31,7 +31,7 @@ final class LiveController
         try {
             return $this->answer($this->sessions->step(
                 $session,
-                $this->sets->open($request->set()),
+                $this->sets->record($request->set()),
                 $request->integer('n'),
                 $request->inputs(),
                 $request->integer('to'),

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use App\Models\LiveSession;
+use App\Models\SetRecord;
+use App\View\Place;
+use Illuminate\Console\Command;
+use Illuminate\Contracts\Http\Kernel;
+use Illuminate\Http\Request;
+
+/** Asks every place and a live step once, and lists the class files they needed, for the server to preload. */
+final class WarmCommand extends Command
+{
+    protected $signature = 'nailrod:warm {list : the file that the list is written to}';
+
+    protected $description = 'Lists the classes that the server should hold ready';
+
+    public function handle(Kernel $kernel): int
+    {
+        $set = SetRecord::query()->orderByDesc('position')->first();
+        if ($set === null) {
+            $this->line('No set is there yet; nothing to warm.');
+
+            return self::SUCCESS;
+        }
+        foreach (array_keys(Place::PLACES) as $place) {
+            $this->request($kernel, Request::create(config('app.url').'/sets/'.$set->id.'/'.$place));
+        }
+        $answer = $this->request($kernel, $this->json('/live', ['set' => $set->id]));
+        $id = json_decode($answer, true)['id'] ?? '';
+        $this->request($kernel, $this->json('/live/'.$id, ['set' => $set->id, 'n' => 1, 'to' => 10, 'inputs' => [], 'plugs' => []]));
+        LiveSession::query()->where('id', $id)->delete();
+        $own = [base_path('app/'), base_path('core/'), base_path('vendor/')];
+        $files = array_values(array_filter(get_included_files(), fn (string $file) => array_filter($own, fn (string $folder) => str_starts_with($file, $folder)) !== []
+            && ! str_contains($file, '/vendor/composer/') && ! str_contains($file, '/Console/') && preg_match('#/[A-Z]\w*\.php$#', $file) === 1));
+        file_put_contents((string) $this->argument('list'), json_encode($files, JSON_THROW_ON_ERROR));
+
+        return self::SUCCESS;
+    }
+
+    /** @param array<string, mixed> $body */
+    private function json(string $path, array $body): Request
+    {
+        $server = ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'];
+
+        return Request::create(config('app.url').$path, 'POST', [], [], [], $server, json_encode($body, JSON_THROW_ON_ERROR));
+    }
+
+    private function request(Kernel $kernel, Request $request): string
+    {
+        $response = $kernel->handle($request);
+        $kernel->terminate($request, $response);
+
+        return (string) $response->getContent();
+    }
+}

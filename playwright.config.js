@@ -1,0 +1,20 @@
+import { defineConfig } from '@playwright/test';
+
+export default defineConfig({
+    testDir: 'tests/Browser',
+    testMatch: '*.spec.js',
+    workers: 1,
+    timeout: 300_000,
+    expect: { timeout: 20_000 },
+    retries: 0,
+    reporter: [['list']],
+    use: {
+        viewport: { width: 1280, height: 800 },
+        trace: 'off',
+        actionTimeout: 20_000,
+        launchOptions: {
+            executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+            args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+        },
+    },
+});

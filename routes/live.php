@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\LiveController;
+use Illuminate\Support\Facades\Route;
+
+// The live loop: many times a second, so without cookies and session; SameOrigin keeps other pages out.
+Route::post('live', [LiveController::class, 'open'])->name('live.open');
+Route::prefix('live/{session}')->where(['session' => '[0-9a-f]{32}'])->group(function (): void {
+    Route::post('/', [LiveController::class, 'step'])->name('live.step');
+    Route::post('resume', [LiveController::class, 'resume'])->name('live.resume');
+    Route::post('close', [LiveController::class, 'close'])->name('live.close');
+});

@@ -1,0 +1,95 @@
+import { test as base, expect } from '@playwright/test';
+import { execFileSync, spawn } from 'node:child_process';
+import { mkdtempSync, openSync, rmSync } from 'node:fs';
+import { connect, createServer } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+
+const free = () => new Promise((resolve) => {
+    const server = createServer().listen(0, '127.0.0.1', () => {
+        const { port } = server.address();
+        server.close(() => resolve(port));
+    });
+});
+
+const answers = (port) => new Promise((resolve) => {
+    const socket = connect(port, '127.0.0.1', () => { socket.end(); resolve(true); });
+    socket.on('error', () => resolve(false));
+});
+
+/** The application with a database, a device memory and demo data of its own. It can be stopped and started. */
+export class App {
+    #folder = mkdtempSync(join(tmpdir(), 'nailrod-'));
+    #server = null;
+
+    static async fresh() {
+        const app = new App();
+        app.port = await free();
+        app.url = `http://127.0.0.1:${app.port}`;
+        openSync(app.#env().DB_DATABASE, 'w');
+        app.artisan('migrate', '--force', '-q');
+        app.artisan('nailrod:demo', '-q');
+        await app.start();
+
+        return app;
+    }
+
+    #env() {
+        return {
+            ...process.env,
+            DB_DATABASE: join(this.#folder, 'nailrod.sqlite'),
+            NAILROD_MEMORY: join(this.#folder, 'devices'),
+            NAILROD_PROGRAMS: join(this.#folder, 'programs'),
+            NAILROD_SERVE: join(this.#folder, 'serve'),
+            PHP_CLI_SERVER_WORKERS: '3',
+        };
+    }
+
+    artisan(...args) {
+        return execFileSync('php', ['artisan', ...args], { env: this.#env(), encoding: 'utf8' });
+    }
+
+    async start() {
+        this.#server = spawn('bin/serve', ['127.0.0.1', String(this.port)], { env: this.#env(), stdio: 'ignore', detached: true });
+        for (let tries = 0; tries < 1200 && !(await answers(this.port)); tries++) {
+            await new Promise((resolve) => { setTimeout(resolve, 50); });
+        }
+    }
+
+    async stop() {
+        if (this.#server) {
+            process.kill(-this.#server.pid, 'SIGKILL');
+            this.#server = null;
+        }
+        for (let tries = 0; tries < 100 && (await answers(this.port)); tries++) {
+            await new Promise((resolve) => { setTimeout(resolve, 50); });
+        }
+    }
+
+    async end() {
+        await this.stop();
+        rmSync(this.#folder, { recursive: true, force: true });
+    }
+
+    async open(page, place, query = '') {
+        await page.goto(`${this.url}/sets/skerrywing/${place}${query}`);
+        await page.waitForFunction(() => window.nailrod?.live.picture !== null);
+    }
+}
+
+export const test = base.extend({
+    app: async ({}, use) => {
+        const app = await App.fresh();
+        await use(app);
+        await app.end();
+    },
+    page: async ({ page }, use) => {
+        const errors = [];
+        page.on('pageerror', (error) => errors.push(error.message));
+        page.on('console', (message) => /Content.Security.Policy/i.test(message.text()) && errors.push(message.text()));
+        await use(page);
+        expect(errors, 'errors of the page').toEqual([]);
+    },
+});
+
+export { expect };

@@ -1,0 +1,51 @@
+/** What hands do on a drawn device. */
+
+const centre = async (locator) => {
+    const box = await locator.boundingBox();
+
+    return { x: box.x + box.width / 2, y: box.y + box.height / 2, box };
+};
+
+/** Drags a lever to a part of its way, 0 (down) to 1 (up). */
+export async function moveLever(page, ref, to, steps = 12) {
+    const work = page.locator(`[data-face] [data-axis="${ref}"]`);
+    const grip = await centre(work.locator('.grip'));
+    const slot = await work.locator('.slot').boundingBox();
+    const half = Number(await work.getAttribute('data-half'));
+    const unit = slot.height / (2 * half + 24);
+    const goal = slot.y + unit * 12 + (1 - to) * 2 * half * unit;
+    await page.mouse.move(grip.x, grip.y);
+    await page.mouse.down();
+    for (let i = 1; i <= steps; i++) {
+        await page.mouse.move(grip.x, grip.y + ((goal + (to >= 1 ? -6 : to <= 0 ? 6 : 0) - grip.y) * i) / steps);
+        await page.waitForTimeout(16);
+    }
+    await page.mouse.up();
+}
+
+/** Presses a button for a while. */
+export async function press(page, ref, ms = 80) {
+    await hold(page, ref);
+    await page.waitForTimeout(ms);
+    await page.mouse.up();
+    await page.waitForTimeout(40);
+}
+
+export async function hold(page, ref) {
+    const { x, y } = await centre(page.locator(`[data-face] [data-press="${ref}"] .cap`));
+    await page.mouse.move(x, y);
+    await page.mouse.down();
+}
+
+/** Shift and a click: the button stays down until the next time. */
+export async function latch(page, ref) {
+    await page.keyboard.down('Shift');
+    await press(page, ref, 20);
+    await page.keyboard.up('Shift');
+}
+
+export async function flip(page, ref) {
+    const { x, y } = await centre(page.locator(`[data-face] [data-flip="${ref}"] .cap`));
+    await page.mouse.click(x, y);
+    await page.waitForTimeout(40);
+}
