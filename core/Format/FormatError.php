@@ -20,6 +20,12 @@ final class FormatError extends \DomainException
         return new self($place, self::show($found), $expected);
     }
 
+    /** What was found, in words rather than as it stands. */
+    public static function told(string $place, string $found, string $expected): self
+    {
+        return new self($place, $found, $expected);
+    }
+
     public static function missing(string $place, string $field): self
     {
         return new self($place, 'no field "'.$field.'"', 'it to be there');

@@ -18,7 +18,7 @@ final class Json
     public static function decode(string $text): array
     {
         if (strlen($text) > self::MAX_BYTES) {
-            throw FormatError::at('', strlen($text), 'at most '.self::MAX_BYTES.' bytes');
+            throw FormatError::told('', strlen($text).' bytes', 'at most '.self::MAX_BYTES.' bytes');
         }
         try {
             $value = json_decode($text, true, self::MAX_DEPTH, JSON_THROW_ON_ERROR);
@@ -46,10 +46,10 @@ final class Json
 
     private static function located(string $text, \JsonException $error): FormatError
     {
-        if ($error->getCode() === JSON_ERROR_SYNTAX) {
-            return FormatError::at('line '.JsonSyntax::errorLine($text), 'something that is not JSON', 'JSON');
+        if (in_array($error->getCode(), [JSON_ERROR_SYNTAX, JSON_ERROR_CTRL_CHAR, JSON_ERROR_STATE_MISMATCH], true)) {
+            return FormatError::told('line '.JsonSyntax::errorLine($text), 'something that is not JSON', 'JSON');
         }
 
-        return FormatError::at('', lcfirst($error->getMessage()), 'JSON in UTF-8, at most '.self::MAX_DEPTH.' levels deep');
+        return FormatError::told('', lcfirst($error->getMessage()), 'JSON in UTF-8, at most '.self::MAX_DEPTH.' levels deep');
     }
 }

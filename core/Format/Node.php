@@ -58,7 +58,7 @@ final readonly class Node
             throw FormatError::at($this->path, $this->value, 'a text');
         }
         if (mb_strlen($this->value) > $longest) {
-            throw FormatError::at($this->path, mb_strlen($this->value), 'at most '.$longest.' characters');
+            throw FormatError::told($this->path, mb_strlen($this->value).' characters', 'at most '.$longest.' characters');
         }
 
         return $this->value;

@@ -64,6 +64,14 @@ final class Contacts
         }
     }
 
+    /** The program under the hands has changed: what is closed or open counts as found, so that states hold at once. */
+    public function findAgain(Cause $cause): void
+    {
+        foreach ($this->run->state->closed as $contact => $closed) {
+            $this->found($contact, $closed, $cause);
+        }
+    }
+
     private function found(int $contact, bool $closed, Cause $cause): void
     {
         if ($closed) {

@@ -156,7 +156,7 @@ final class Machine
     }
 
     /**
-     * After a swap: toggles hold again what they held, and axes are where they were.
+     * After a swap: toggles hold again what they held, axes are where they were, contacts count as found.
      *
      * @param list<int>       $toggled  assignments
      * @param array<int, int> $readings by axis
@@ -174,6 +174,9 @@ final class Machine
         }
         foreach ($readings as $axis => $reading) {
             $this->run->axes->place($axis, $reading, $cause);
+        }
+        if ($this->state->phase === Phase::Running) {
+            $this->run->contacts->findAgain($cause);
         }
 
         return $this->collect();

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nailrod\Core\Set;
 
 use Nailrod\Core\Action\Ways;
+use Nailrod\Core\Axis\Stop;
 use Nailrod\Core\Behaviour\Behaviour;
 use Nailrod\Core\Behaviour\Follow;
 use Nailrod\Core\Format\FormatError;
@@ -23,7 +24,7 @@ final readonly class Edits
     /** @param array<string, mixed> $value a part in the open format */
     public function shape(string $axis, string $part, array $value): SetDocument
     {
-        return $this->own()->with(PartPath::axis($this->known($axis, $this->set->rig->axes), $part), $value);
+        return $this->own()->with(PartPath::axis($this->known($axis, $this->set->rig->axes, 'axes', 'an axis of the rig'), $part), $value);
     }
 
     /**
@@ -35,6 +36,9 @@ final readonly class Edits
     public function stop(string $id, array $stop, ?string $opener): SetDocument
     {
         $own = $this->own()->with(PartPath::stop($id), $stop);
+        foreach (Stop::read($id, Node::of($stop, 'stops.'.$id))->axes as $axis) {
+            $this->known($axis, $this->set->rig->axes, 'stops.'.$id.'.axes', 'an axis of the rig');
+        }
         if ($opener === null || in_array($opener, $this->set->openersOf($id), true)) {
             return $own;
         }
@@ -43,7 +47,7 @@ final readonly class Edits
         }
 
         return $opener === '' ? $own : $own->with(
-            PartPath::cell(Layer::BASE, $this->known($opener, $this->set->rig->contacts)),
+            PartPath::cell(Layer::BASE, $this->known($opener, $this->set->rig->contacts, 'cells.base', 'a contact of the rig')),
             ['behaviour' => ['kind' => 'follow'], 'outputs' => [(new OpenStop($id))->toArray()]],
         );
     }
@@ -68,6 +72,8 @@ final readonly class Edits
     public function assign(string $layer, string $ref, ?Behaviour $behaviour, array $outputs): SetDocument
     {
         $own = $this->own();
+        $this->known($layer, $this->set->layers, 'cells', 'a layer of the set');
+        $this->known($ref, $this->set->rig->axes + $this->set->rig->contacts, 'cells.'.$layer, 'a contact or an axis of the rig');
         $behaviour ??= isset($this->set->rig->axes[$ref]) ? null : $this->usualBehaviour($outputs[0] ?? null);
         $cell = ($behaviour === null ? [] : ['behaviour' => $behaviour->toArray()]) + ['outputs' => array_map(fn (Output $output) => $output->toArray(), $outputs)];
         $catalogue = $this->set->catalogue;
@@ -91,7 +97,7 @@ final readonly class Edits
      */
     public function keepInStep(string $layer, string $ref): SetDocument
     {
-        $advice = (new Advice($this->set))->outOfStep($layer, $ref) ?? throw FormatError::at('cells.'.$layer.'.'.$ref, 'no action that a switch can fall out of step with', 'one that the game can only flip');
+        $advice = (new Advice($this->set))->outOfStep($layer, $ref) ?? throw FormatError::told('cells.'.$layer.'.'.$ref, 'no action that a switch can fall out of step with', 'one that the game can only flip');
 
         $own = $this->own();
         foreach ($this->set->rig->controlOf($ref)->contacts ?? [] as $position) {
@@ -109,6 +115,8 @@ final readonly class Edits
     /** The layer says that nothing happens, whatever the base layer says. */
     public function nothing(string $layer, string $ref): SetDocument
     {
+        $this->known($ref, $this->set->rig->axes + $this->set->rig->contacts, 'cells.'.$layer, 'a contact or an axis of the rig');
+
         return $this->own()->with(PartPath::cell($layer, $ref), ['nothing' => true]);
     }
 
@@ -134,21 +142,21 @@ final readonly class Edits
         $own = $this->own()->with(PartPath::layer($free), ['name' => $name]);
 
         return $holder === null ? $own : $own->with(
-            PartPath::cell(Layer::BASE, $this->known($holder, $this->set->rig->contacts)),
+            PartPath::cell(Layer::BASE, $this->known($holder, $this->set->rig->contacts, 'cells.base', 'a contact of the rig')),
             ['behaviour' => ['kind' => 'follow'], 'outputs' => [(new HoldLayer($free))->toArray()]],
         );
     }
 
     public function renameLayer(string $id, string $name): SetDocument
     {
-        return $this->own()->with(PartPath::layer($this->known($id, $this->set->layers)), ['name' => $name]);
+        return $this->own()->with(PartPath::layer($this->known($id, $this->set->layers, 'layers', 'a layer of the set')), ['name' => $name]);
     }
 
     /** Takes a layer away with all that it says, and what holds it. */
     public function removeLayer(string $id): SetDocument
     {
         if ($id === Layer::BASE) {
-            throw FormatError::at('layers.base', 'the base layer', 'another layer: a set always has its base layer');
+            throw FormatError::told('layers.base', 'the base layer', 'another layer: a set always has its base layer');
         }
         $own = $this->own();
         foreach ($this->set->cells as $layer => $cells) {
@@ -217,8 +225,8 @@ final readonly class Edits
     }
 
     /** @param array<string, mixed> $known */
-    private function known(string $id, array $known): string
+    private function known(string $id, array $known, string $place, string $what): string
     {
-        return isset($known[$id]) ? $id : throw FormatError::at('', $id, 'one of the things that this set knows');
+        return isset($known[$id]) ? $id : throw FormatError::at($place, $id, $what);
     }
 }

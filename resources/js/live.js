@@ -110,10 +110,11 @@ class Live {
     /** The session has ended on the server: a new one is told how the hands are, then goes on. */
     async #reopen() {
         const hands = { ...this.hands };
+        await this.#open();
         const waiting = [...(this.#pending?.inputs ?? []), ...this.#queue];
         this.#pending = null;
-        await this.#open();
-        this.#queue = [...Object.entries(hands).map(([port, value]) => [this.now(), port, value]), ...waiting.map(([, port, value]) => [this.now(), port, value])];
+        this.hands = { ...this.hands, ...hands, ...Object.fromEntries(waiting.map(([, port, value]) => [port, value])) };
+        this.#queue = [...Object.entries(hands), ...waiting.map(([, port, value]) => [port, value])].map(([port, value]) => [this.now(), port, value]);
     }
 
     #kick() {

@@ -1,15 +1,8 @@
 import { expect, test } from './app.js';
-import { flip, hold, latch, moveLever, press } from './hands.js';
+import { change, flip, hold, latch, moveLever, press } from './hands.js';
 
 const tape = (page) => page.locator('#tape-lines');
 const game = (page, variable) => page.locator(`[data-variable="${variable}"] [data-value]`);
-
-async function change(page, field, value) {
-    const before = await page.locator('body').getAttribute('data-revision');
-    await page.locator(field).fill(String(value));
-    await page.locator(field).press('Enter');
-    await expect(page.locator('body')).not.toHaveAttribute('data-revision', before);
-}
 
 async function assign(page, layer, ref, action) {
     await page.locator(`[data-cell="${layer}/${ref}"] a`).click();

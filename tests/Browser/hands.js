@@ -1,3 +1,5 @@
+import { expect } from '@playwright/test';
+
 /** What hands do on a drawn device. */
 
 const centre = async (locator) => {
@@ -48,4 +50,12 @@ export async function flip(page, ref) {
     const { x, y } = await centre(page.locator(`[data-face] [data-flip="${ref}"] .cap`));
     await page.mouse.click(x, y);
     await page.waitForTimeout(40);
+}
+
+/** Types a value into a field that saves itself. */
+export async function change(page, field, value) {
+    const before = await page.locator('body').getAttribute('data-revision');
+    await page.locator(field).fill(String(value));
+    await page.locator(field).press('Enter');
+    await expect(page.locator('body')).not.toHaveAttribute('data-revision', before);
 }

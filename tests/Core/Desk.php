@@ -169,7 +169,7 @@ final class Desk implements Library
     {
         $base = ['format' => 'nailrod-set', 'version' => 1, 'id' => $id, 'name' => ucfirst($id)];
 
-        return $base + (isset($sections['parent']) ? [] : ['devices' => ['d']]) + $sections;
+        return $base + $sections + (isset($sections['parent']) ? [] : ['devices' => ['d']]);
     }
 
     private static function ms(int $us): string

@@ -8,7 +8,7 @@ use Illuminate\Foundation\Http\FormRequest;
 use Nailrod\Core\Axis\Percent;
 
 /** An edit: names the revision it was made from. Sub-classes add their fields. */
-class EditRequest extends FormRequest
+final class EditRequest extends FormRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -41,6 +41,15 @@ class EditRequest extends FormRequest
             'array' => ':attribute: found ":input", expected a list.',
             'string' => ':attribute: found ":input", expected a text.',
             'regex' => ':attribute: found ":input", which is not a name of the set.',
+        ];
+    }
+
+    /** @return array<string, string> what the fields are called on the page */
+    public function attributes(): array
+    {
+        return [
+            'at' => 'Holds at', 'low' => 'Low end', 'high' => 'High end', 'rest' => 'Rest', 'k' => 'Expo', 'name' => 'Name', 'axes' => 'Acts on',
+            'rearm' => 'Shuts again this far below', 'patience' => 'Waits', 'width' => 'Width', 'file' => 'File', 'ref' => 'Control',
         ];
     }
 

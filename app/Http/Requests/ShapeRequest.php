@@ -9,11 +9,11 @@ final class ShapeRequest extends EditRequest
 {
     protected function fields(): array
     {
-        $percent = ['sometimes', 'required', 'numeric'];
+        $percent = ['sometimes', 'required', 'numeric', 'between:0,100'];
 
         return ['axis' => ['required', 'string'], 'reverse' => ['sometimes', 'boolean']] + match ($this->route('part')) {
             'calibrate' => ['low' => ['required', 'integer'], 'high' => ['required', 'integer'], 'rest' => ['nullable', 'integer']],
-            'curve' => ['k' => ['required', 'numeric']],
+            'curve' => ['k' => ['required', 'numeric', 'between:-100,100']],
             default => ['low' => $percent, 'high' => $percent, 'rest' => $percent],
         };
     }

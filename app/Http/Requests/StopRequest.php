@@ -11,14 +11,14 @@ final class StopRequest extends EditRequest
         return [
             'stop' => ['required', 'string', 'regex:/^[a-z0-9][a-z0-9_-]*$/'],
             'name' => ['required', 'string', 'max:60'],
-            'at' => ['required', 'numeric'],
+            'at' => ['required', 'numeric', 'between:0,100'],
             'side' => ['required', 'in:above,below'],
             'opens' => ['required', 'string'],
             'axes' => ['required', 'array', 'max:16'],
             'axes.*' => ['string'],
             'opener' => ['nullable', 'string'],
-            'rearm' => ['required', 'numeric'],
-            'patience' => ['required', 'numeric'],
+            'rearm' => ['required', 'numeric', 'between:0,50'],
+            'patience' => ['required', 'numeric', 'min:0'],
         ];
     }
 

@@ -12,25 +12,25 @@
     <p class="says">{{ $place->words->sentenceOf($view->layer, $view->ref) }}</p>
     <div class="editor__buttons">
         @if ($place->saysItself(Nailrod\Core\Set\PartPath::cell($view->layer, $view->ref)) && count($place->set->merged->chain) > 1)
-            <form method="post" action="{{ route('give-back', $place->record->id) }}" data-edit><x-from :place="$place" /><input type="hidden" name="path" value="cells/{{ $view->layer }}/{{ $view->ref }}"><button class="link">Give back</button></form>
+            <form method="post" action="{{ route('give-back', $place->record->id) }}" data-edit novalidate><x-from :place="$place" /><input type="hidden" name="path" value="cells/{{ $view->layer }}/{{ $view->ref }}"><button class="link">Give back</button></form>
         @endif
         @if ($cell !== null)
-            <form method="post" action="{{ route('cell.clear', $place->record->id) }}" data-edit><x-from :place="$place" /><input type="hidden" name="layer" value="{{ $view->layer }}"><input type="hidden" name="ref" value="{{ $view->ref }}"><button class="link">Clear</button></form>
+            <form method="post" action="{{ route('cell.clear', $place->record->id) }}" data-edit novalidate><x-from :place="$place" /><input type="hidden" name="layer" value="{{ $view->layer }}"><input type="hidden" name="ref" value="{{ $view->ref }}"><button class="link">Clear</button></form>
         @endif
         @if ($cell === null || ! $cell->isNothing())
-            <form method="post" action="{{ route('cell.assign', $place->record->id) }}" data-edit><x-from :place="$place" /><input type="hidden" name="layer" value="{{ $view->layer }}"><input type="hidden" name="ref" value="{{ $view->ref }}"><input type="hidden" name="does" value="nothing"><button class="link" title="Nothing happens in this layer, whatever the base layer says">Nothing</button></form>
+            <form method="post" action="{{ route('cell.assign', $place->record->id) }}" data-edit novalidate><x-from :place="$place" /><input type="hidden" name="layer" value="{{ $view->layer }}"><input type="hidden" name="ref" value="{{ $view->ref }}"><input type="hidden" name="does" value="nothing"><button class="link" title="Nothing happens in this layer, whatever the base layer says">Nothing</button></form>
         @endif
     </div>
 </header>
 @if ($action !== null)
     <div class="editor__fields">
         @if (! $view->isAxis())
-            <form method="post" action="{{ route('cell.assign', $place->record->id) }}" data-edit data-autosave class="editor__form">
+            <form method="post" action="{{ route('cell.assign', $place->record->id) }}" data-edit novalidate data-autosave class="editor__form">
                 <x-from :place="$place" /><input type="hidden" name="layer" value="{{ $view->layer }}"><input type="hidden" name="ref" value="{{ $view->ref }}"><input type="hidden" name="does" value="action"><input type="hidden" name="action" value="{{ $action->id }}">
                 <x-behaviour-fields :behaviour="$behaviour" />
             </form>
         @endif
-        <form method="post" action="{{ route('way.save', $place->record->id) }}" data-edit data-autosave class="editor__form">
+        <form method="post" action="{{ route('way.save', $place->record->id) }}" data-edit novalidate data-autosave class="editor__form">
             <x-from :place="$place" /><input type="hidden" name="action" value="{{ $action->id }}">
             <label class="field field--tall"><span>{{ $action->name }} reaches the game by</span><select name="way">
                 @if ($view->wayOf($action) === null)<option value="">no way yet: choose one</option>@endif
@@ -41,12 +41,12 @@
 @endif
 @if (($advice = $view->advice()) !== null)
     <div class="advice"><strong>The game only offers a flip for this.</strong> A switch that stays where it is put can fall out of step with it. Its variable can be written instead: one value while the switch is up, the other while it is down.
-        <form method="post" action="{{ route('cell.in-step', $place->record->id) }}" data-edit><x-from :place="$place" /><input type="hidden" name="layer" value="{{ $view->layer }}"><input type="hidden" name="ref" value="{{ $view->ref }}"><button class="link">Use the variable</button></form>
+        <form method="post" action="{{ route('cell.in-step', $place->record->id) }}" data-edit novalidate><x-from :place="$place" /><input type="hidden" name="layer" value="{{ $view->layer }}"><input type="hidden" name="ref" value="{{ $view->ref }}"><button class="link">Use the variable</button></form>
     </div>
 @endif
 <details class="editor__other" @if ($cell === null || ($action === null && ! $cell->isNothing())) open @endif>
     <summary>{{ $action === null ? 'Sends' : 'Something else than an action' }}</summary>
-    <form method="post" action="{{ route('cell.assign', $place->record->id) }}" data-edit class="editor__form does">
+    <form method="post" action="{{ route('cell.assign', $place->record->id) }}" data-edit novalidate class="editor__form does">
         <x-from :place="$place" /><input type="hidden" name="layer" value="{{ $view->layer }}"><input type="hidden" name="ref" value="{{ $view->ref }}">
         <label class="field field--tall"><span>Output</span><select name="does">@foreach ($kinds as $kind => $label)<option value="{{ $kind }}" @selected($does === $kind)>{{ $label }}</option>@endforeach</select></label>
         <label class="field field--tall for-button for-axis"><span>Number</span><input type="number" name="number" min="1" max="512" value="{{ $output->number ?? 1 }}"></label>

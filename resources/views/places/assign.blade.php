@@ -18,7 +18,7 @@
                     <span class="layer layer--{{ $loop->index % 5 }}" data-layer="{{ $id }}"><span class="layer__name">{{ $layer->name }}</span><small>{{ $view->holders()[$id] }}</small><em class="layer__live">live</em></span>
                 @endforeach
                 <details class="pop"><summary class="link">New layer</summary>
-                    <form method="post" action="{{ route('layer.add', $place->record->id) }}" data-edit class="pop__body">
+                    <form method="post" action="{{ route('layer.add', $place->record->id) }}" data-edit novalidate class="pop__body">
                         <x-from :place="$place" />
                         <label class="field"><span>Name</span><input name="name" maxlength="30" required></label>
                         <label class="field"><span>Held by</span><select name="holder"><option value="">nothing yet</option>
@@ -60,7 +60,7 @@
             @else
                 <label class="find"><span class="sr-only">Find an action of {{ $catalogue->name }}</span><input type="search" placeholder="{{ $view->ref === '' ? 'Find an action' : 'Type an action, Enter assigns it' }}" x-on:input="filter" x-on:keydown.enter.prevent="takeFirst"></label>
                 @php($reaching = $view->reaching())
-                <form method="post" action="{{ route('cell.assign', $place->record->id) }}" data-edit class="scroll" id="action-list" tabindex="0" aria-label="Actions">
+                <form method="post" action="{{ route('cell.assign', $place->record->id) }}" data-edit novalidate class="scroll" id="action-list" tabindex="0" aria-label="Actions">
                     <x-from :place="$place" /><input type="hidden" name="layer" value="{{ $view->layer }}"><input type="hidden" name="ref" value="{{ $view->ref }}"><input type="hidden" name="does" value="action">
                     @foreach ($catalogue->byGroup() as $group => $actions)
                         <fieldset class="actions" data-group><legend><span>{{ $catalogue->groups[$group] }}</span><small>{{ count(array_filter($actions, fn ($a) => isset($reaching[$a->id]))) }} of {{ count($actions) }}</small></legend>

@@ -59,7 +59,7 @@
         <div class="strip"><span class="strip__title">last 10 s</span><canvas id="strip" role="img" aria-label="Value of the last ten seconds; what the lever asked for is thin, what was sent is thick"></canvas></div>
     </section>
     <section class="column panel scroll" aria-label="Shaping of {{ $name }}" tabindex="0">
-        <form method="post" action="{{ route('shape.save', ['set' => $place->record->id, 'part' => 'calibrate']) }}" data-edit data-autosave class="panel__part">
+        <form method="post" action="{{ route('shape.save', ['set' => $place->record->id, 'part' => 'calibrate']) }}" data-edit novalidate data-autosave class="panel__part">
             <x-from :place="$place" /><input type="hidden" name="axis" value="{{ $ref }}">
             <h3>Calibration</h3>
             <p class="panel__now">Now reads <b class="figure" data-show="{{ $ref }}" data-part="reading">–</b></p>
@@ -69,7 +69,7 @@
             <label class="check"><input type="checkbox" name="reverse" value="1" @checked($view->shaping->calibration->reverse)> Turned round</label>
         </form>
         <x-origin :place="$place" :origin="$view->originOf('calibrate')" path="axes/{{ $ref }}/calibrate" />
-        <form method="post" action="{{ route('shape.save', ['set' => $place->record->id, 'part' => 'dead_zones']) }}" data-edit data-autosave class="panel__part">
+        <form method="post" action="{{ route('shape.save', ['set' => $place->record->id, 'part' => 'dead_zones']) }}" data-edit novalidate data-autosave class="panel__part">
             <x-from :place="$place" /><input type="hidden" name="axis" value="{{ $ref }}">
             <h3>Dead zones</h3>
             <x-field name="low" label="Low end" :value="$pc($view->zones->low)" />
@@ -78,14 +78,14 @@
             <p class="says">{{ $view->zones->inWords() ?: 'Every part of the travel counts.' }}</p>
         </form>
         <x-origin :place="$place" :origin="$view->originOf('dead_zones')" path="axes/{{ $ref }}/dead_zones" />
-        <form method="post" action="{{ route('shape.save', ['set' => $place->record->id, 'part' => 'curve']) }}" data-edit data-autosave class="panel__part">
+        <form method="post" action="{{ route('shape.save', ['set' => $place->record->id, 'part' => 'curve']) }}" data-edit novalidate data-autosave class="panel__part">
             <x-from :place="$place" /><input type="hidden" name="axis" value="{{ $ref }}">
             <h3>Curve</h3>
             <x-field name="k" label="Expo" :value="$pc($view->expo->k)" :min="-100" />
             <p class="says">{{ $view->expo->inWords() ?: 'A straight line.' }}</p>
         </form>
         <x-origin :place="$place" :origin="$view->originOf('curve')" path="axes/{{ $ref }}/curve" />
-        <form method="post" action="{{ route('shape.save', ['set' => $place->record->id, 'part' => 'range']) }}" data-edit data-autosave class="panel__part">
+        <form method="post" action="{{ route('shape.save', ['set' => $place->record->id, 'part' => 'range']) }}" data-edit novalidate data-autosave class="panel__part">
             <x-from :place="$place" /><input type="hidden" name="axis" value="{{ $ref }}">
             <h3>Range</h3>
             <x-field name="low" id="r-low" label="From" :value="$pc($view->range->low)" />
@@ -94,18 +94,18 @@
         </form>
         <x-origin :place="$place" :origin="$view->originOf('range')" path="axes/{{ $ref }}/range" />
         @foreach ($view->stops as $stop)
-            <form method="post" action="{{ route('stop.save', $place->record->id) }}" data-edit data-autosave class="panel__part panel__part--stop" id="stop-{{ $stop->id }}">
+            <form method="post" action="{{ route('stop.save', $place->record->id) }}" data-edit novalidate data-autosave class="panel__part panel__part--stop" id="stop-{{ $stop->id }}">
                 <x-stop-fields :place="$place" :view="$view" :stop="$stop" :id="$stop->id" />
                 <p class="says">{{ $view->sentenceOf($stop) }}</p>
             </form>
             <div class="panel__row">
                 <x-origin :place="$place" :origin="$place->originOf(Nailrod\Core\Set\PartPath::stop($stop->id))" path="stops/{{ $stop->id }}" />
-                <form method="post" action="{{ route('stop.remove', $place->record->id) }}" data-edit><x-from :place="$place" /><input type="hidden" name="stop" value="{{ $stop->id }}"><button class="link">Take the stop {{ $stop->name }} away</button></form>
+                <form method="post" action="{{ route('stop.remove', $place->record->id) }}" data-edit novalidate><x-from :place="$place" /><input type="hidden" name="stop" value="{{ $stop->id }}"><button class="link">Take the stop {{ $stop->name }} away</button></form>
             </div>
         @endforeach
         <details class="panel__new" @if ($view->stops === []) open @endif>
             <summary>New stop</summary>
-            <form method="post" action="{{ route('stop.save', $place->record->id) }}" data-edit class="panel__part">
+            <form method="post" action="{{ route('stop.save', $place->record->id) }}" data-edit novalidate class="panel__part">
                 <x-stop-fields :place="$place" :view="$view" :stop="null" :id="$view->freeStop()" />
                 <button class="button">Put the stop in</button>
             </form>

@@ -22,7 +22,7 @@
             </tbody>
         </table>
         <p class="room"><meter min="0" max="{{ $view->room }}" value="{{ strlen($view->content) }}" aria-label="Room in a bank"></meter> <span class="figure">{{ strlen($view->content) }} of {{ $view->room }} bytes</span> of a bank would be used.</p>
-        <form method="post" action="{{ route('store.write', ['set' => $place->record->id, 'device' => $view->device->id]) }}" data-edit class="store__write">@csrf
+        <form method="post" action="{{ route('store.write', ['set' => $place->record->id, 'device' => $view->device->id]) }}" data-edit novalidate class="store__write">@csrf
             <button class="button button--main" id="write">Write to {{ $view->device->name }}</button>
             <label class="field"><span>To try it out, cut the cable</span><select name="cut"><option value="">not at all</option>@for ($i = 1; $i < 10; $i++)<option value="{{ $i }}">after {{ $i }}0 % of the bytes</option>@endfor</select></label>
         </form>
@@ -53,7 +53,7 @@
         <h2 class="column__title">The set as a file</h2>
         <p class="column__note">An open format that others can read: JSON, described in <code>schema/set.schema.json</code>.</p>
         <p><a class="button" href="{{ route('file.download', $place->record->id) }}" download>Save {{ $place->record->id }}.set.json</a></p>
-        <form method="post" action="{{ route('file.upload', $place->record->id) }}" enctype="multipart/form-data" data-edit class="upload"><x-from :place="$place" />
+        <form method="post" action="{{ route('file.upload', $place->record->id) }}" enctype="multipart/form-data" data-edit novalidate class="upload"><x-from :place="$place" />
             <label class="field field--tall"><span>Take a file in the place of this set; it can be undone</span><input type="file" name="file" accept=".json,application/json" required></label>
             <button class="button">Take the file</button>
         </form>

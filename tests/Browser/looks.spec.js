@@ -1,0 +1,47 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test } from './app.js';
+
+const PLACES = ['rig', 'shape', 'assign', 'bench', 'store'];
+
+for (const scheme of ['light', 'dark']) {
+    test(`every place can be used by everyone, ${scheme}`, async ({ page, app }) => {
+        await page.emulateMedia({ colorScheme: scheme });
+        for (const place of PLACES) {
+            await app.open(page, place, place === 'assign' ? '?layer=base&ref=fennel/switch-1.up' : '');
+            const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']).analyze();
+            expect(violations.map(({ id, nodes }) => `${place}: ${id} ${nodes.map((node) => node.target.join(' ')).slice(0, 3).join(', ')}`)).toEqual([]);
+        }
+    });
+}
+
+test('nothing runs off the page from 1100 px upward, and nothing is asked of another address', async ({ page, app }) => {
+    const foreign = [];
+    page.on('request', (request) => !request.url().startsWith(app.url) && !request.url().startsWith('data:') && foreign.push(request.url()));
+    for (const width of [1100, 1280, 1920]) {
+        await page.setViewportSize({ width, height: 800 });
+        for (const place of PLACES) {
+            await app.open(page, place, place === 'assign' ? '?layer=base&ref=fennel/switch-1.up' : '');
+            const over = await page.evaluate(() => ({
+                across: document.documentElement.scrollWidth - innerWidth,
+                down: document.documentElement.scrollHeight - innerHeight,
+                columns: [...document.querySelectorAll('.column')].filter((column) => column.getBoundingClientRect().bottom > document.getElementById('tape').getBoundingClientRect().top + 1).map((column) => column.className),
+            }));
+            expect({ place, width, ...over }).toEqual({ place, width, across: 0, down: 0, columns: [] });
+        }
+    }
+    expect(foreign).toEqual([]);
+});
+
+test('the pages still read without scripts', async ({ browser, app }) => {
+    const context = await browser.newContext({ javaScriptEnabled: false });
+    const page = await context.newPage();
+    for (const [place, words] of [['rig', 'Left lever'], ['shape', 'Dead zones'], ['assign', 'Propeller pitch'], ['bench', 'Mooring line'], ['store', 'Write to Fennel']]) {
+        await page.goto(`${app.url}/sets/skerrywing/${place}`);
+        await expect(page.locator('#place')).toContainText(words);
+    }
+    await page.goto(`${app.url}/sets/skerrywing/shape?axis=fennel/left-lever`);
+    await page.locator('.panel__new form [name="name"]').fill('Hold');
+    await page.locator('.panel__new form').getByText('Put the stop in').click();
+    await expect(page.locator('.panel__part--stop .says')).toContainText('at or below 92 %');
+    await context.close();
+});

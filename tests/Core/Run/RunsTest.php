@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Run;
+
+use Nailrod\Core\Cause\Cause;
+use Nailrod\Core\Run\InputError;
+use Nailrod\Core\Run\Machine;
+use Nailrod\Core\Run\OutputEvent;
+use Nailrod\Core\Run\OutputWriter;
+use Nailrod\Core\Run\RunReader;
+use Nailrod\Core\Run\State;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Desk;
+
+final class RunsTest extends TestCase
+{
+    public function test_a_run_is_read_row_by_row_with_its_lines(): void
+    {
+        $inputs = array_merge(...iterator_to_array(RunReader::batches(["\u{FEFF}t_us,device,control,value\r\n", "0,d,a,17\n", "\n", "12,d,e,+3\n", "15,sim,gear,0.5\n"]), false));
+        $this->assertSame([[0, 'd/a', 17, 2], [12, 'd/e', 3, 4], [15, 'sim/gear', 0.5, 5]], array_map(fn ($input) => [$input->t, $input->port, $input->value, $input->line], $inputs));
+    }
+
+    public function test_long_runs_come_in_batches(): void
+    {
+        $lines = (function (): \Generator {
+            yield RunReader::HEADER;
+            for ($i = 0; $i < 4500; $i++) {
+                yield $i.',d,a,1';
+            }
+        })();
+        $this->assertSame([2000, 2000, 500], array_map(count(...), iterator_to_array(RunReader::batches($lines), false)));
+    }
+
+    /** @return iterable<string, array{list<string>, string}> */
+    public static function brokenRuns(): iterable
+    {
+        $head = RunReader::HEADER;
+        yield 'no header' => [['0,d,a,1'], 'line 1: found "0,d,a,1", expected the header t_us,device,control,value.'];
+        yield 'empty' => [[], 'line 1: found an empty file, expected the header'];
+        yield 'three columns' => [[$head, '0,d,a'], 'line 2: found 3 columns, expected 4'];
+        yield 'a time with a point' => [[$head, '0.5,d,a,1'], 'line 2: found the time "0.5", expected whole microseconds'];
+        yield 'a negative time' => [[$head, '-5,d,a,1'], 'line 2: found the time "-5"'];
+        yield 'a word for a value' => [[$head, '0,d,a,up'], 'line 2: found the value "up", expected a whole number.'];
+        yield 'a part for a reading' => [[$head, '0,d,a,0.5'], 'line 2: found the value "0.5", expected a whole number.'];
+    }
+
+    /** @param list<string> $lines */
+    #[DataProvider('brokenRuns')]
+    public function test_a_row_that_cannot_be_read_is_told_by_its_line(array $lines, string $message): void
+    {
+        $this->expectException(InputError::class);
+        $this->expectExceptionMessage($message);
+        iterator_to_array(RunReader::batches($lines), false);
+    }
+
+    public function test_time_that_goes_back_is_an_error_with_its_line(): void
+    {
+        $this->expectException(InputError::class);
+        $this->expectExceptionMessage('line 3: found time 5 µs, expected 10 µs or later, since time only goes forward.');
+        $machine = Machine::start(Desk::plain()->cell('base', 'b1', 'follow', ['kind' => 'button', 'number' => 1])->program());
+        foreach (RunReader::batches([RunReader::HEADER, '10,d,b1,1', '5,d,b1,0']) as $batch) {
+            $machine->feed($batch);
+        }
+    }
+
+    public function test_a_reading_outside_the_range_is_an_error_with_its_line(): void
+    {
+        $this->expectException(InputError::class);
+        $this->expectExceptionMessage('line 2: found the value 1001 for d/a, expected a whole number from 0 to 1000.');
+        $machine = Machine::start(Desk::plain()->axis('base', 'a', ['kind' => 'axis', 'number' => 1])->program());
+        foreach (RunReader::batches([RunReader::HEADER, '10,d,a,1001']) as $batch) {
+            $machine->feed($batch);
+        }
+    }
+
+    public function test_a_control_that_the_set_does_not_use_is_ignored(): void
+    {
+        $this->assertSame(['20 button 1 1'], Desk::plain()->cell('base', 'b1', 'follow', ['kind' => 'button', 'number' => 1])->play('10 b2 1', '15 x 99', '20 b1 1'));
+    }
+
+    public function test_what_came_out_is_written_as_csv_with_quotes_where_they_are_needed(): void
+    {
+        $cause = new Cause(Cause::START);
+        $this->assertSame("5,layer,live,\"On \"\"deep\"\", water\",start\n", OutputWriter::line(new OutputEvent(5, OutputEvent::LAYER, 'live', 'On "deep", water', $cause)));
+        $this->assertSame("5,variable,gear,0.5,start\n", OutputWriter::line(new OutputEvent(5, OutputEvent::VARIABLE, 'gear', 0.5, $cause)));
+    }
+
+    public function test_timers_run_on_for_ten_seconds_after_the_last_row(): void
+    {
+        $desk = Desk::plain()->cell('base', 'b1', ['kind' => 'pulse', 'width_ms' => 10_000], ['kind' => 'button', 'number' => 1])
+            ->cell('base', 'b2', ['kind' => 'pulse', 'width_ms' => 10_001], ['kind' => 'button', 'number' => 2]);
+        $this->assertSame(['10 button 1 1', '10 button 2 1', '10010 button 1 0'], $desk->play('10 b1 1', '10 b2 1'));
+    }
+
+    public function test_a_state_that_is_not_one_is_not_read_back(): void
+    {
+        $this->expectException(\UnexpectedValueException::class);
+        State::restore(serialize([1, 2]));
+    }
+}

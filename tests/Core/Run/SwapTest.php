@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Run;
+
+use Nailrod\Core\Run\Machine;
+use Nailrod\Core\Run\Swap;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Desk;
+
+/** A set is edited while it runs: the new program takes over under the hands. */
+final class SwapTest extends TestCase
+{
+    private static function button(int $number): array
+    {
+        return ['kind' => 'button', 'number' => $number];
+    }
+
+    /**
+     * @param list<string>       $before lines played through the old set
+     * @param list<string>       $after  lines played through the new one
+     * @param array<string, int> $hands
+     *
+     * @return array{list<string>, list<string>} what the swap itself sent, and what came after
+     */
+    private static function swap(Desk $old, Desk $new, array $before, array $after, array $hands = []): array
+    {
+        $machine = Machine::start($old->program());
+        $machine->feed(Desk::inputs(...$before));
+        [$swapped, $events] = Swap::to($new->program(), $old->program(), $machine->state, $hands);
+
+        return [Desk::rows($events), Desk::rows([...$swapped->feed(Desk::inputs(...$after)), ...$swapped->finish()])];
+    }
+
+    public function test_what_is_held_ends_and_what_is_closed_counts_as_found_in_the_new_set(): void
+    {
+        $old = Desk::plain()->cell('base', 'b1', 'follow', self::button(1));
+        $new = Desk::plain()->cell('base', 'b1', 'follow', self::button(2));
+        $this->assertSame(
+            [['10 button 1 0', '10 button 2 1'], ['30 button 2 0', '40 button 2 1']],
+            self::swap($old, $new, ['5 b1 0', '10 b1 1'], ['30 b1 0', '40 b1 1']),
+        );
+    }
+
+    public function test_a_press_that_waits_for_a_change_does_not_start_by_an_edit(): void
+    {
+        $old = Desk::plain()->cell('base', 'b1', 'follow', self::button(1));
+        $new = Desk::plain()->cell('base', 'b1', 'pulse', self::button(1));
+        $this->assertSame([['10 button 1 0'], []], self::swap($old, $new, ['10 b1 1'], ['30 b1 0']));
+    }
+
+    public function test_pulses_and_timers_end_first(): void
+    {
+        $old = Desk::plain()->cell('base', 'b1', ['kind' => 'pulse', 'width_ms' => 100], self::button(1));
+        $this->assertSame([['10 button 1 0'], []], self::swap($old, $old->cell('base', 'b2', 'follow', self::button(9)), ['10 b1 1'], ['300 b1 0']));
+    }
+
+    public function test_a_toggle_that_is_still_there_stays_on_and_one_that_is_gone_goes_off(): void
+    {
+        $old = Desk::plain()->cell('base', 'b1', 'toggle', self::button(1))->cell('base', 'b2', 'toggle', self::button(2));
+        $new = Desk::plain()->cell('base', 'b1', 'toggle', self::button(1))->cell('base', 'b2', 'toggle', self::button(3));
+        [$sent, $after] = self::swap($old, $new, ['10 b1 1', '11 b1 0', '12 b2 1', '13 b2 0'], ['30 b1 1', '40 b2 1']);
+        $this->assertSame(['13 button 1 0', '13 button 2 0', '13 button 1 1'], $sent);
+        $this->assertSame(['30 button 1 0', '40 button 3 1'], $after);
+    }
+
+    public function test_a_layer_that_a_hand_still_holds_stays_live(): void
+    {
+        $old = Desk::plain()->layer('water', 'b2');
+        $new = $old->cell('water', 'b1', 'follow', self::button(4));
+        [, $after] = self::swap($old, $new, ['10 b2 1'], ['30 b1 1', '40 b1 0', '50 b2 0']);
+        $this->assertSame(['30 button 4 1', '40 button 4 0', '50 layer live Base'], $after);
+    }
+
+    public function test_axes_are_where_they_were_and_take_the_new_shape_at_once(): void
+    {
+        $old = Desk::plain()->axis('base', 'a', ['kind' => 'axis', 'number' => 1]);
+        $new = $old->saying(['axes' => ['d/a' => ['range' => ['high' => 0.5]]]]);
+        $this->assertSame([['10 axis 1 32768'], ['20 axis 1 0']], self::swap($old, $new, ['10 a 1000'], ['20 a 0']));
+    }
+
+    public function test_an_open_stop_that_is_still_there_stays_open(): void
+    {
+        $stop = fn (float $at): array => ['stops' => ['cruise' => ['name' => 'Cruise', 'axes' => ['d/a'], 'at' => $at, 'opens' => 'until drawn back']]];
+        $old = Desk::plain()->axis('base', 'a', ['kind' => 'axis', 'number' => 1])->saying($stop(0.92))->cell('base', 'b1', 'follow', ['kind' => 'open stop', 'stop' => 'cruise']);
+        [$sent, $after] = self::swap($old, $old->saying($stop(0.8)), ['10 a 1000', '20 b1 1', '30 b1 0'], ['50 a 500', '60 a 1000']);
+        $this->assertSame([], $sent);
+        $this->assertSame(['50 axis 1 32768', '50 stop cruise 0', '60 axis 1 52428'], $after);
+    }
+
+    public function test_controls_that_the_old_set_did_not_use_are_known_by_the_hands(): void
+    {
+        $old = Desk::plain()->cell('base', 'b1', 'follow', self::button(1));
+        $new = $old->cell('base', 's.down', 'pulse', self::button(2))->axis('base', 'a', ['kind' => 'axis', 'number' => 1])->cell('base', 'h.east', 'follow', self::button(3));
+        [$sent, $after] = self::swap($old, $new, ['10 b1 0'], ['30 s.up 0', '40 h -1'], ['d/s.up' => 1, 'd/a' => 500, 'd/h' => 2]);
+        $this->assertSame(['10 axis 1 32768', '10 button 3 1'], $sent);
+        $this->assertSame(['30 button 2 1', '40 button 3 0', '90 button 2 0'], $after);
+    }
+}

@@ -1,0 +1,151 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Set;
+
+use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Format\Node;
+use Nailrod\Core\Output\KeyStroke;
+use Nailrod\Core\Set\Edits;
+use Nailrod\Core\Set\PartPath;
+use Nailrod\Core\Set\SetDiff;
+use Nailrod\Core\Set\SetDocument;
+use Nailrod\Core\Set\Words;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Desk;
+
+final class SetsTest extends TestCase
+{
+    private static function inherited(): Desk
+    {
+        return Desk::plain()->under('house', [
+            'layers' => ['base' => ['name' => 'Cruise'], 'water' => ['name' => 'On water']],
+            'axes' => ['d/a' => ['curve' => ['kind' => 'expo', 'k' => 0.2], 'dead_zones' => ['low' => 0.1]]],
+            'stops' => ['cruise' => ['name' => 'Cruise', 'axes' => ['d/a'], 'at' => 0.9, 'opens' => 'held']],
+            'cells' => ['base' => [
+                'd/b1' => ['behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'open stop', 'stop' => 'cruise'], ['kind' => 'button', 'number' => 9]]],
+                'd/b2' => ['behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'hold layer', 'layer' => 'water']]],
+            ]],
+        ]);
+    }
+
+    public function test_every_part_of_a_merged_set_knows_where_it_comes_from(): void
+    {
+        $set = self::inherited()->saying(['axes' => ['d/a' => ['curve' => ['kind' => 'expo', 'k' => 0.5]]]])->assembled();
+        $origin = fn (PartPath $path) => $set->merged->origin($path);
+        $this->assertSame('test', $origin(PartPath::axis('d/a', 'curve')));
+        $this->assertSame('house', $origin(PartPath::axis('d/a', 'dead_zones')));
+        $this->assertSame('house', $origin(PartPath::stop('cruise')));
+        $this->assertSame('house', $origin(PartPath::cell('base', 'd/b1')));
+        $this->assertNull($origin(PartPath::cell('base', 'd/b3')));
+        $this->assertTrue($set->merged->isInherited(PartPath::layer('water')));
+        $this->assertSame('Cruise', $set->layers['base']->name);
+        foreach ($set->merged->parts as $path => $part) {
+            $this->assertArrayHasKey($path, $set->merged->origins);
+            $this->assertSame((string) PartPath::of($path), (string) $part->path);
+        }
+    }
+
+    public function test_null_takes_away_what_the_parent_says_and_without_gives_it_back(): void
+    {
+        $desk = self::inherited();
+        $edits = new Edits($desk->assembled());
+        $gone = $edits->clear('base', 'd/b2');
+        $this->assertStringContainsString('"d/b2": null', $gone->toJson());
+        $this->assertSame($desk->document()->toJson(), $gone->without(PartPath::cell('base', 'd/b2'))->without(PartPath::cell('base', 'd/b2'))->toJson());
+    }
+
+    public function test_a_stop_is_taken_away_with_its_opener_but_not_with_what_else_that_does(): void
+    {
+        $set = self::inherited()->assembled();
+        $document = (new Edits($set))->removeStop('cruise');
+        $cell = $document->parts()['cells/base/d/b1']->value;
+        $this->assertIsArray($cell);
+        $this->assertSame([['kind' => 'button', 'number' => 9]], $cell['outputs']);
+        $this->assertNull($document->parts()['stops/cruise']->value);
+    }
+
+    public function test_documents_read_back_as_they_were_written(): void
+    {
+        foreach (glob(__DIR__.'/../../../demo/sets/*.json') ?: [] as $file) {
+            $text = (string) file_get_contents($file);
+            $this->assertSame($text, SetDocument::fromJson($text)->toJson(), basename($file));
+        }
+    }
+
+    public function test_a_difference_names_each_part_before_and_after(): void
+    {
+        $desk = Desk::plain()->cell('base', 'b1', 'follow', ['kind' => 'button', 'number' => 1]);
+        $before = $desk->document();
+        $after = $before->with(PartPath::axis('d/a', 'curve'), ['kind' => 'expo', 'k' => 0.3])->without(PartPath::cell('base', 'd/b1'));
+        $changes = SetDiff::between($before, $after);
+        $this->assertSame(['axes/d/a/curve', 'cells/base/d/b1'], array_map(fn ($change) => (string) $change->path, $changes));
+        $this->assertSame(
+            'Lever A, curve: not said here → expo 30 %: calm at the start, quicker at the end; Button 1 in Base: output 1 → not said here',
+            (new Words($desk->assembled()))->sentence($changes),
+        );
+        $this->assertSame([], SetDiff::between($before, $before));
+    }
+
+    /** @return iterable<string, array{string, string, string}> */
+    public static function sentences(): iterable
+    {
+        yield 'an action of its own' => ['base', 'd/b1', 'When Button 1 closes in Cruise: open Cruise and output 9, follow.'];
+        yield 'a layer' => ['base', 'd/b2', 'When Button 2 closes in Cruise: hold On water, follow.'];
+        yield 'falling through' => ['water', 'd/b2', 'On water says nothing of Button 2, so it does as in Cruise: hold On water.'];
+        yield 'nothing yet' => ['base', 'd/b3', 'Button 3 does nothing in Cruise yet.'];
+        yield 'said to be nothing' => ['water', 'd/b1', 'Nothing happens when Button 1 is used in On water.'];
+        yield 'an axis' => ['base', 'd/a', 'Lever A drives axis 3 in Cruise.'];
+    }
+
+    #[DataProvider('sentences')]
+    public function test_a_cell_is_read_back_as_a_sentence(string $layer, string $ref, string $sentence): void
+    {
+        $desk = self::inherited()->nothing('water', 'b1')->axis('base', 'a', ['kind' => 'axis', 'number' => 3]);
+        $this->assertSame($sentence, (new Words($desk->assembled()))->sentenceOf($layer, $ref));
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string}> */
+    public static function contradictions(): iterable
+    {
+        $cell = fn (string $ref, array $cell): array => ['cells' => ['base' => [$ref => $cell]]];
+        $follow = ['kind' => 'follow'];
+        yield 'a layer that is not there' => [['cells' => ['radio' => ['d/b1' => ['nothing' => true]]]], 'cells.radio: found "radio", expected a layer of the set: base.'];
+        yield 'holding the base layer' => [$cell('d/b1', ['behaviour' => $follow, 'outputs' => [['kind' => 'hold layer', 'layer' => 'base']]]), 'outputs[0].layer: found "base", expected a layer of the set other than the base layer.'];
+        yield 'a stop that is not there' => [$cell('d/b1', ['behaviour' => $follow, 'outputs' => [['kind' => 'open stop', 'stop' => 'none']]]), 'outputs[0].stop: found "none", expected a stop of the set (it has none).'];
+        yield 'a contact that drives an axis' => [$cell('d/b1', ['behaviour' => $follow, 'outputs' => [['kind' => 'axis', 'number' => 1]]]), 'expected an output that a contact can drive.'];
+        yield 'an axis that drives a key' => [$cell('d/a', ['outputs' => [['kind' => 'key', 'code' => 'KeyA']]]), 'expected an output that an axis can drive.'];
+        yield 'an axis with a behaviour' => [$cell('d/a', ['behaviour' => $follow, 'outputs' => [['kind' => 'axis', 'number' => 1]]]), 'expected one output and no behaviour, since this is an axis.'];
+        yield 'a contact without a behaviour' => [$cell('d/b1', ['outputs' => [['kind' => 'button', 'number' => 1]]]), 'cells.base.d/b1: found no field "behaviour"'];
+        yield 'rest of an axis that has none' => [['axes' => ['d/a' => ['calibrate' => ['low' => 0, 'high' => 900, 'rest' => 4]]]], 'axes.d/a.calibrate.rest: found 4, expected no rest, since the axis is not centred.'];
+        yield 'a device that is not at hand' => [['devices' => ['x']], 'devices: found "x", expected a device that is at hand'];
+        yield 'a parent that is not at hand' => [['parent' => 'x'], 'parent: found "x", expected a set that is at hand'];
+        yield 'a parent of itself' => [['parent' => 'test'], 'parent: found "test", expected'];
+    }
+
+    /** @param array<string, mixed> $sections */
+    #[DataProvider('contradictions')]
+    public function test_a_set_that_contradicts_itself_is_refused_with_its_place(array $sections, string $message): void
+    {
+        $this->expectException(FormatError::class);
+        $this->expectExceptionMessage($message);
+        Desk::plain()->saying($sections)->assembled();
+    }
+
+    public function test_controls_that_the_rig_does_not_have_are_kept_and_told(): void
+    {
+        $set = Desk::plain()->saying(['cells' => ['base' => ['x/lever' => ['nothing' => true]]], 'axes' => ['x/lever' => ['range' => ['low' => 0.1]]]])->assembled();
+        $this->assertEqualsCanonicalizing(['x/lever'], $set->missing);
+    }
+
+    public function test_keys_are_known_by_their_codes_and_shown_by_their_labels(): void
+    {
+        $key = KeyStroke::read(Node::of(['kind' => 'key', 'code' => 'Numpad4', 'with' => ['ControlLeft', 'ShiftLeft']]));
+        $this->assertSame('key Ctrl+Shift+Num 4', $key->inWords());
+        $this->assertSame(['kind' => 'key', 'code' => 'Numpad4', 'with' => ['ControlLeft', 'ShiftLeft']], $key->toArray());
+        $this->expectExceptionMessage('expected each key once');
+        KeyStroke::read(Node::of(['kind' => 'key', 'code' => 'KeyA', 'with' => ['ShiftLeft', 'ShiftLeft']]));
+    }
+}

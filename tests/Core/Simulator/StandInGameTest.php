@@ -1,0 +1,209 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Simulator;
+
+use Nailrod\Core\Live\Live;
+use Nailrod\Core\Live\LivePicture;
+use Nailrod\Core\Live\LiveState;
+use Nailrod\Core\Run\Input;
+use Nailrod\Core\Simulator\GameEvent;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Desk;
+
+/** The simulator stand-in behind a set, and the live session that joins them. */
+final class StandInGameTest extends TestCase
+{
+    /** Looks at the controller every 16 667 µs. */
+    private static function desk(): Desk
+    {
+        $effect = fn (string $do, string $variable, ?float $amount = null): array => array_filter(['do' => $do, 'variable' => $variable, 'amount' => $amount], fn ($v) => $v !== null);
+        $action = fn (string $id, string $kind, array $effect, ?array $key = null): array => array_filter(['id' => $id, 'name' => ucfirst($id), 'group' => 'all', 'kind' => $kind, 'effect' => $effect, 'key' => $key, 'by_variable' => true], fn ($v) => $v !== null);
+        $variable = fn (float $high, array $more = []): array => ['name' => 'V', 'group' => 'all', 'low' => 0, 'high' => $high] + $more;
+        $key = fn (string $code, array $with = []): array => ['kind' => 'key', 'code' => $code, 'with' => $with];
+
+        return Desk::plain()->playing([
+            'format' => 'nailrod-catalogue', 'version' => 1, 'id' => 'game', 'name' => 'Game', 'vehicle' => 'Cart', 'frame_us' => 16667,
+            'sees' => ['buttons' => 8, 'axes' => 2], 'groups' => [['id' => 'all', 'name' => 'All']],
+            'actions' => [
+                $action('power', 'axis', $effect('follow', 'power')),
+                $action('bell', 'momentary', $effect('hold', 'bell'), $key('KeyB')),
+                $action('lamp', 'two-state', $effect('flip', 'lamp'), $key('KeyL')),
+                $action('dim', 'two-state', $effect('set', 'lamp', 0.0), $key('KeyL', ['ShiftLeft'])),
+                $action('gear', 'step pair', $effect('step', 'gear', 1.0), $key('KeyG')),
+            ],
+            'variables' => [
+                'power' => $variable(100), 'bell' => $variable(1), 'lamp' => $variable(1, ['words' => ['off', 'on']]), 'gear' => $variable(3),
+                'speed' => $variable(100, ['gauge' => 'power', 'lag_ms' => 100]),
+            ],
+        ])->saying(['ways' => ['power' => ['kind' => 'axis', 'number' => 1]]])
+            ->axis('base', 'a', ['kind' => 'action', 'action' => 'power'])
+            ->cell('base', 'b1', 'follow', ['kind' => 'action', 'action' => 'bell'])
+            ->cell('base', 'b2', 'pulse', ['kind' => 'action', 'action' => 'lamp'])
+            ->cell('base', 'b3', 'pulse', ['kind' => 'action', 'action' => 'gear'])
+            ->cell('base', 'b4', 'pulse', ['kind' => 'action', 'action' => 'dim']);
+    }
+
+    private static function live(Desk $desk): Live
+    {
+        $live = new Live($desk->program(), $desk->assembled(), new LiveState);
+        $live->begin();
+
+        return $live;
+    }
+
+    /**
+     * @param list<GameEvent> $events
+     *
+     * @return list<string>
+     */
+    private static function changes(array $events): array
+    {
+        return array_map(fn (GameEvent $event) => sprintf('%d %s %s', intdiv($event->t, 1000), $event->variable, round($event->value, 1)), $events);
+    }
+
+    public function test_keys_act_at_once_and_axes_at_the_next_look(): void
+    {
+        $live = self::live(self::desk());
+        $step = $live->step(Desk::inputs('20 a 500', '21 b1 1', '25 b1 0'), 100_000);
+        $this->assertSame(['21 bell 1', '25 bell 0', '33 power 50'], self::changes($step->game));
+    }
+
+    public function test_a_button_pulse_between_two_looks_is_missed_and_a_longer_one_is_seen(): void
+    {
+        $desk = self::desk()->saying(['ways' => ['lamp' => ['kind' => 'button', 'number' => 1]]]);
+        $short = self::live($desk->cell('base', 'b2', ['kind' => 'pulse', 'width_ms' => 5], ['kind' => 'action', 'action' => 'lamp']));
+        $this->assertSame([], $short->step(Desk::inputs('20 b2 1'), 200_000)->game);
+        $long = self::live($desk->cell('base', 'b2', ['kind' => 'pulse', 'width_ms' => 20], ['kind' => 'action', 'action' => 'lamp']));
+        $this->assertSame(['lamp'], array_map(fn ($event) => $event->variable, $long->step(Desk::inputs('20 b2 1'), 200_000)->game));
+    }
+
+    public function test_buttons_beyond_what_the_game_sees_do_nothing(): void
+    {
+        $live = self::live(self::desk()->saying(['ways' => ['lamp' => ['kind' => 'button', 'number' => 9]]]));
+        $step = $live->step(Desk::inputs('20 b2 1'), 200_000);
+        $this->assertNotSame([], $step->outputs);
+        $this->assertSame([], $step->game);
+    }
+
+    public function test_a_modifier_decides_between_two_actions_on_one_key(): void
+    {
+        $live = self::live(self::desk());
+        $this->assertSame(['20 lamp 1'], self::changes($live->step(Desk::inputs('20 b2 1'), 200_000)->game));
+        $this->assertSame(['300 lamp 0'], self::changes($live->step(Desk::inputs('300 b4 1'), 500_000)->game));
+        $this->assertSame([], $live->step(Desk::inputs('600 b4 1'), 700_000)->game);
+    }
+
+    public function test_steps_end_at_the_limit(): void
+    {
+        $live = self::live(self::desk());
+        $inputs = [];
+        for ($i = 1; $i <= 5; $i++) {
+            array_push($inputs, (200 * $i).' b3 1', (200 * $i + 50).' b3 0');
+        }
+        $this->assertCount(3, $live->step(Desk::inputs(...$inputs), 2_000_000)->game);
+        $this->assertSame(3.0, $live->state->game->variables['gear']);
+    }
+
+    public function test_a_gauge_goes_after_what_it_shows_whatever_the_steps_of_time(): void
+    {
+        $fine = self::live(self::desk());
+        $coarse = self::live(self::desk());
+        $fine->step(Desk::inputs('20 a 1000'), 33_334);
+        $coarse->step(Desk::inputs('20 a 1000'), 33_334);
+        for ($t = 40; $t <= 240; $t += 7) {
+            $fine->step([], 1000 * $t);
+        }
+        $fine->step([], 240_000);
+        $coarse->step([], 240_000);
+        $this->assertEqualsWithDelta($coarse->state->game->variables['speed'], $fine->state->game->variables['speed'], 1e-6);
+        $this->assertEqualsWithDelta(100 * (1 - exp(-2.06)), $coarse->state->game->variables['speed'], 1.0);
+        $this->assertTrue($coarse->isGameMoving());
+        $coarse->step([], 5_000_000);
+        $this->assertFalse($coarse->isGameMoving());
+    }
+
+    public function test_the_set_learns_what_the_game_changed_so_that_writing_it_again_is_not_swallowed(): void
+    {
+        $desk = self::desk()->saying(['ways' => ['dim' => ['kind' => 'set variable', 'name' => 'lamp', 'to' => 0]]]);
+        $live = self::live($desk);
+        $live->step(Desk::inputs('20 b4 1', '90 b4 0'), 100_000);
+        $live->step([new Input(200_000, 'sim/lamp', 1)], 210_000);
+        $this->assertSame(1.0, $live->state->game->variables['lamp']);
+        $live->step(Desk::inputs('300 b4 1'), 400_000);
+        $this->assertSame(0.0, $live->state->game->variables['lamp']);
+    }
+
+    public function test_a_live_session_is_written_out_and_read_back_between_any_two_steps(): void
+    {
+        $desk = self::desk();
+        $whole = self::live($desk);
+        $cut = self::live($desk);
+        $steps = [['20 a 1000'], ['140 b2 1', '141 b1 1'], ['260 b2 0'], ['390 a 0', '395 b1 0']];
+        foreach ($steps as $i => $lines) {
+            $to = 100_000 * ($i + 1) + 1;
+            $expected = $whole->step(Desk::inputs(...$lines), $to);
+            $cut = new Live($desk->program(), $desk->assembled(), LiveState::restore($cut->state->write()));
+            $actual = $cut->step(Desk::inputs(...$lines), $to);
+            $this->assertEquals(Desk::rows($expected->outputs), Desk::rows($actual->outputs));
+            $this->assertEquals($expected->sentences, $actual->sentences);
+            $this->assertSame(self::changes($expected->game), self::changes($actual->game));
+        }
+        $this->expectException(\UnexpectedValueException::class);
+        LiveState::restore(serialize('nonsense'));
+    }
+
+    public function test_sentences_say_what_happened_and_why(): void
+    {
+        $live = self::live(self::desk()->layer('water', 's.up')->nothing('water', 'b1')->saying(['stops' => ['cruise' => ['name' => 'Cruise', 'axes' => ['d/a'], 'at' => 0.9, 'opens' => 'held']]]));
+        $said = function (int $to, string ...$lines) use ($live): array {
+            return array_map(fn ($sentence) => implode(' → ', $sentence->parts), $live->step(Desk::inputs(...$lines), 1000 * $to)->sentences);
+        };
+        $this->assertSame(['Desk · Lever A reads 1000 → travel 100.0 % → Cruise at 90 % is shut → layer Base → Power → sends 90.0 % on axis 1'], $said(19, '10 a 1000'));
+        $this->assertSame(['Desk · Button 2 closed → layer Base → pulse 60 ms → Lamp → key L'], $said(29, '20 b2 1'));
+        $this->assertSame(['Desk · Button 2 closed → layer Base → pulse 60 ms → pulse over → Lamp → key L up'], $said(99, '95 b2 0'));
+        $this->assertSame(['Desk · Button 4 closed → layer Base → pulse 60 ms → Dim → key Shift+L'], $said(109, '100 b4 1'));
+        $this->assertSame(['Desk · Switch S up closed → layer Base → follow → layer Water is live'], $said(119, '110 s.up 1'));
+        $this->assertSame(['Desk · Button 1 closed → layer Water → it is set to do nothing here'], $said(129, '120 b1 1'));
+        $this->assertSame(['Desk · Lever B reads 500 → travel 50.0 % → layer Water → nothing is assigned to it'], $said(139, '130 b 500'));
+        $this->assertSame(['Desk · Hat north closed → layer Water → nothing is assigned to it'], $said(149, '140 h 0'));
+    }
+
+    public function test_what_cannot_be_is_left_out_and_told_and_the_rest_is_taken(): void
+    {
+        $live = self::live(self::desk());
+        $step = $live->step(Desk::inputs('20 a 4000', '30 b1 1', '25 b1 0', '35 b1 2'), 40_000);
+        $this->assertSame([
+            'd/a at 20000 µs: found the value 4000 for d/a, expected a whole number from 0 to 1000.',
+            'd/b1 at 25000 µs: found time 25000 µs, expected 30000 µs or later, since time only goes forward.',
+            'd/b1 at 35000 µs: found the value 2 for d/b1, expected a whole number from 0 to 1.',
+        ], $step->problems);
+        $this->assertSame(['30 key KeyB 1'], Desk::rows($step->outputs));
+    }
+
+    public function test_an_unplugged_device_opens_its_contacts_keeps_its_axes_and_is_not_heard(): void
+    {
+        $desk = self::desk();
+        $live = self::live($desk);
+        $live->step(Desk::inputs('20 a 700', '30 b1 1', '31 h 2'), 40_000);
+        $step = $live->unplug('d');
+        $this->assertSame(['40 key KeyB 0'], Desk::rows($step->outputs));
+        $picture = new LivePicture($desk->program(), $desk->assembled(), $live->state);
+        $this->assertSame(['d/s.down'], $picture->closed());
+        $this->assertSame(700, $picture->axes()['d/a']['reading']);
+        $this->assertStringContainsString('Desk is unplugged', $live->step(Desk::inputs('50 b1 1'), 60_000)->problems[0]);
+        $live->plugIn('d');
+        $this->assertSame(['70 key KeyB 1'], Desk::rows($live->step(Desk::inputs('70 b1 1'), 71_000)->outputs));
+    }
+
+    public function test_closing_lets_go_of_everything(): void
+    {
+        $live = self::live(self::desk()->cell('base', 'h.north', 'toggle', ['kind' => 'button', 'number' => 3]));
+        $live->step(Desk::inputs('20 b1 1', '30 h 0', '35 b2 1'), 40_000);
+        $rows = Desk::rows($live->close()->outputs);
+        sort($rows);
+        $this->assertSame(['40 button 3 0', '40 key KeyB 0', '40 key KeyL 0'], $rows);
+        $this->assertNull($live->nextDue());
+    }
+}

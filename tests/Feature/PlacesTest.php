@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Memory\FilePort;
+use App\Models\SetRecord;
+use App\Sets\SetStore;
+use Nailrod\Core\Memory\TwoBankMemory;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\TestCase;
+
+final class PlacesTest extends TestCase
+{
+    /** @return iterable<string, array{string, list<string>}> */
+    public static function places(): iterable
+    {
+        yield 'rig' => ['rig', ['Fennel throttle', 'Gorse stick', 'not reported: the opposite of 31', 'Left lever', 'nothing stored yet']];
+        yield 'rig of another device' => ['rig?device=gorse', ['Hat north', 'two-stage trigger']];
+        yield 'shape' => ['shape', ['Left lever', 'goes to Power', '2 % at the low end', 'from House', 'New stop']];
+        yield 'shape of a centred axis' => ['shape?axis=gorse/twist', ['Each side of rest', 'Expo 40 %: calm about rest']];
+        yield 'assign' => ['assign', ['Cruise', 'hold Ring lever', 'Drop a sack · pulse 60 ms', 'Water rudder down', 'needed']];
+        yield 'a picked cell' => ['assign?layer=water&ref=fennel/mark', ['When Mark button closes in On water: Cast mooring off by key M, pulse 60 ms.']];
+        yield 'bench' => ['bench', ['Dunlin floatplane', 'every 16.7 ms', 'Mooring line', 'made fast']];
+        yield 'store' => ['store', ['Nothing is stored in the device yet.', 'Write to Fennel', 'What a write would change']];
+    }
+
+    /** @param list<string> $words */
+    #[DataProvider('places')]
+    public function test_every_place_shows_its_work(string $path, array $words): void
+    {
+        $page = $this->get('/sets/skerrywing/'.$path)->assertOk();
+        foreach ($words as $word) {
+            $page->assertSeeText($word);
+        }
+        $policy = (string) $page->headers->get('Content-Security-Policy');
+        $this->assertStringNotContainsString('unsafe', $policy);
+        $this->assertStringNotContainsString(' style="', (string) $page->getContent());
+    }
+
+    public function test_the_house_set_has_no_simulator_and_says_so(): void
+    {
+        $this->get('/sets/house/assign')->assertOk()->assertSeeText('has no simulator');
+        $this->get('/sets/house/bench')->assertOk()->assertSeeText('This set has no simulator.');
+    }
+
+    public function test_the_first_page_leads_to_the_rig_and_an_empty_database_says_what_to_do(): void
+    {
+        $this->get('/')->assertRedirect('/sets/skerrywing/rig');
+        SetRecord::query()->update(['head_id' => null]);
+        \Illuminate\Support\Facades\DB::table('revisions')->delete();
+        SetRecord::query()->delete();
+        $this->get('/')->assertOk()->assertSeeText('There is no set yet');
+    }
+
+    public function test_what_is_not_there_is_a_page_of_its_own(): void
+    {
+        $this->get('/sets/none/rig')->assertNotFound()->assertSeeText('There is no such page');
+        $this->get('/sets/skerrywing/none')->assertNotFound();
+    }
+
+    public function test_another_host_is_refused(): void
+    {
+        $this->get('http://example.org/sets/skerrywing/rig')->assertStatus(421);
+        $this->get('http://127.0.0.1:8080/sets/skerrywing/rig')->assertOk();
+    }
+
+    public function test_a_write_is_verified_and_the_device_then_holds_what_the_set_says(): void
+    {
+        $this->from('/sets/skerrywing/store')->post('/sets/skerrywing/store/fennel')
+            ->assertSessionHas('said', fn (string $said) => preg_match('/^Written to bank 1 of Fennel and read back: \d+ bytes, checksum [0-9a-f]{8}, the same as in the set\. Verified\.$/', $said) === 1);
+        $this->get('/sets/skerrywing/store')->assertSeeText('The device holds just what this set says.');
+        $this->get('/sets/skerrywing/rig')->assertSeeText('stored, as in this set');
+        $this->post('/sets/skerrywing/store/gorse')->assertNotFound();
+    }
+
+    public function test_a_write_cut_off_at_every_tenth_leaves_the_old_mapping(): void
+    {
+        $store = app(SetStore::class);
+        $memory = fn (): ?string => (new TwoBankMemory(FilePort::of($store->current($store->open('skerrywing'))->rig->devices['fennel'])))->read();
+        $this->post('/sets/skerrywing/store/fennel');
+        $old = $memory();
+        $this->assertNotNull($old);
+        $this->post('/sets/skerrywing/cells/clear', ['from' => $store->open('skerrywing')->head_id, 'layer' => 'base', 'ref' => 'fennel/mark']);
+        for ($tenth = 1; $tenth <= 9; $tenth++) {
+            $this->post('/sets/skerrywing/store/fennel', ['cut' => $tenth])
+                ->assertSessionHas('problem', fn (string $problem) => str_contains($problem, 'The connection was lost after') && str_contains($problem, 'still works with what was stored before'));
+            $this->assertSame($old, $memory(), $tenth.' tenths');
+            $this->get('/sets/skerrywing/store')->assertSeeText('empty, or a write that was cut off')->assertSeeText('Mark button in Cruise');
+        }
+        $this->post('/sets/skerrywing/store/fennel')->assertSessionHas('said');
+        $this->assertNotSame($old, $memory());
+    }
+}
