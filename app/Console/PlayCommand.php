@@ -18,7 +18,7 @@ use Symfony\Component\Console\Output\OutputInterface;
 
 final class PlayCommand extends Command
 {
-    protected $signature = 'nailrod:play {set : a set file that stands alone, or has its parents and devices beside it} {run : a run as CSV, or - for standard input}';
+    protected $signature = 'nailrod:play {set : a set file that stands alone, or has its parents and devices beside it} {run : a run as CSV, or - for standard input} {--figures : say at the end, on standard error, how much memory it took}';
 
     protected $description = 'Plays a run through a set and prints what comes out, as CSV';
 
@@ -50,6 +50,9 @@ final class PlayCommand extends Command
             return $this->fails(basename($run).': '.$error->getMessage());
         } finally {
             fclose($lines);
+        }
+        if ($this->option('figures')) {
+            $this->tell(sprintf('peak memory %.1f MB', memory_get_peak_usage(true) / 1_048_576));
         }
 
         return self::SUCCESS;
@@ -91,8 +94,13 @@ final class PlayCommand extends Command
 
     private function fails(string $message): int
     {
-        $this->output->getErrorStyle()->writeln($message, OutputInterface::OUTPUT_RAW);
+        $this->tell($message);
 
         return self::FAILURE;
+    }
+
+    private function tell(string $message): void
+    {
+        $this->output->getErrorStyle()->writeln($message, OutputInterface::OUTPUT_RAW);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Console\BenchCommand;
 use App\Console\DemoCommand;
 use App\Console\PlayCommand;
 use App\Console\WarmCommand;
@@ -15,6 +16,6 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::preventLazyLoading();
-        $this->commands([PlayCommand::class, DemoCommand::class, WarmCommand::class]);
+        $this->commands([BenchCommand::class, DemoCommand::class, PlayCommand::class, WarmCommand::class]);
     }
 }

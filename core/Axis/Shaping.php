@@ -29,6 +29,26 @@ final readonly class Shaping
         ]);
     }
 
+    /**
+     * Checks parts of which the axis is not known yet: all that can be wrong with them whatever the axis is.
+     *
+     * @throws \Nailrod\Core\Format\FormatError with the path of what is wrong
+     */
+    public static function check(Node $parts): void
+    {
+        foreach ($parts->only(self::PARTS)->map() as $part => $node) {
+            if ($node->value === null) {
+                continue;
+            }
+            match ($part) {
+                'calibrate' => $node->only(['low', 'high', 'rest', 'reverse']),
+                'dead_zones' => DeadZones::read($node, $node->has('rest')),
+                'curve' => Expo::read($node, false),
+                default => Range::read($node),
+            };
+        }
+    }
+
     public function travel(int $reading): float
     {
         return $this->calibration->travel($reading);

@@ -16,35 +16,8 @@ final class Axes
     /** How far another axis must move to take an output over: 0.01 of 65535. */
     public const TAKE_OVER = 655;
 
-    /** @var array<int, list<float>> shaped values by reading less the lowest, where fused */
-    private array $tables = [];
-
-    /** @var array<int, int> */
-    private array $min = [];
-
-    /** @var array<int, int> */
-    private array $max = [];
-
-    /** @var array<int, float> the highest value that shut stops let through */
-    private array $high = [];
-
-    /** @var array<int, float> the lowest one */
-    private array $low = [];
-
-    /** @var array<int, bool> */
-    private array $watched = [];
-
-    /** @var array<int, ?Step> the stop that gives the bound, for causes */
-    private array $highStep = [];
-
-    /** @var array<int, ?Step> */
-    private array $lowStep = [];
-
-    /** @var array<int, ?Route> */
-    private array $routes = [];
-
-    /** @var array<int, int> the assignment behind the route */
-    private array $assignments = [];
+    /** @var list<AxisLane> */
+    private array $lanes = [];
 
     /** @var array<string, array<int, true>> every axis that may drive an output, by the output's key */
     private array $drivers = [];
@@ -64,48 +37,76 @@ final class Axes
     /** Reads the state in; to be called once all parts of the run are there. */
     public function begin(): void
     {
+        $state = $this->run->state;
         foreach ($this->run->program->tables['axes'] as $axis => $row) {
-            $this->min[] = $row['min'];
-            $this->max[] = $row['max'];
-            $this->high[] = 1.0;
-            $this->low[] = 0.0;
-            $this->watched[] = false;
-            $this->highStep[] = $this->lowStep[] = null;
-            $this->assignments[] = $assignment = $this->run->layers->axisAssignmentOf($axis);
-            $this->routes[] = $this->routeOf($assignment);
+            $lane = new AxisLane($row['min'], $row['max']);
+            $lane->reading = $state->readings[$axis] ?? 0;
+            $lane->value = $state->values[$axis] ?? 0.0;
+            $lane->integer = $state->integers[$axis] ?? -1;
+            $lane->assignment = $this->run->layers->axisAssignmentOf($axis);
+            $lane->route = $this->routeOf($lane->assignment);
+            $this->lanes[] = $lane;
             $this->bound($axis);
         }
     }
 
-    public function move(Input $input, int $axis): void
+    /** Writes where every axis stands into the state. */
+    public function store(): void
     {
-        $reading = $input->value;
-        if (! is_int($reading) || $reading < $this->min[$axis] || $reading > $this->max[$axis]) {
-            throw InputError::outOfRange($input, $this->min[$axis], $this->max[$axis]);
-        }
         $state = $this->run->state;
-        if ($this->fused) {
-            $value = isset($this->tables[$axis]) ? $this->tables[$axis][$reading - $this->min[$axis]] : $this->fuse($axis, $reading);
-        } else {
-            $value = $this->run->program->shaping($axis)->value($reading);
-        }
-        $state->readings[$axis] = $reading;
-        $state->values[$axis] = $value;
-        if ($value > $this->high[$axis]) {
-            $integer = (int) (65535 * $this->high[$axis] + 0.5);
-        } elseif ($value < $this->low[$axis]) {
-            $integer = (int) (65535 * $this->low[$axis] + 0.5);
-        } else {
-            $integer = (int) (65535 * $value + 0.5);
-        }
-        if (! isset($state->integers[$axis]) || $integer !== $state->integers[$axis]) {
-            $state->integers[$axis] = $integer;
-            $route = $this->routes[$axis];
-            if ($route !== null) {
-                $this->send($route, $axis, $integer, new Cause($input, $this->steps($route, $axis, $value)));
+        foreach ($this->lanes as $axis => $lane) {
+            if ($lane->integer >= 0) {
+                $state->readings[$axis] = $lane->reading;
+                $state->values[$axis] = $lane->value;
+                $state->integers[$axis] = $lane->integer;
             }
         }
-        if ($this->watched[$axis]) {
+    }
+
+    /** The shaped value of an axis before the stops, 0..1; null before its first reading. */
+    public function valueOf(int $axis): ?float
+    {
+        $lane = $this->lanes[$axis];
+
+        return $lane->integer < 0 ? null : $lane->value;
+    }
+
+    public function move(Input $input, int $axis): void
+    {
+        $lane = $this->lanes[$axis];
+        $reading = $input->value;
+        if (! is_int($reading) || $reading < $lane->min || $reading > $lane->max) {
+            throw InputError::outOfRange($input, $lane->min, $lane->max);
+        }
+        $lane->reading = $reading;
+        if ($lane->table === null) {
+            $value = $this->fused ? $this->fuse($axis, $lane, $reading) : $this->run->program->shaping($axis)->value($reading);
+        } else {
+            $value = $lane->table[$reading - $lane->min];
+        }
+        $lane->value = $value;
+        if ($value > $lane->high) {
+            $integer = (int) (65535 * $lane->high + 0.5);
+            $steps = $lane->stepsHigh;
+        } elseif ($value < $lane->low) {
+            $integer = (int) (65535 * $lane->low + 0.5);
+            $steps = $lane->stepsLow;
+        } else {
+            $integer = (int) (65535 * $value + 0.5);
+            $steps = $lane->steps;
+        }
+        if ($integer !== $lane->integer) {
+            $lane->integer = $integer;
+            $route = $lane->route;
+            if ($route !== null) {
+                if ($route->direct) {
+                    $this->run->events[] = new OutputEvent($input->t, OutputEvent::AXIS, $route->target, $integer, new Cause($input, $steps));
+                } else {
+                    $this->send($route, $axis, $integer, new Cause($input, $steps));
+                }
+            }
+        }
+        if ($lane->watched) {
             $this->run->stops->watch($axis, $value, new Cause($input));
         }
     }
@@ -113,45 +114,75 @@ final class Axes
     /** Where the axis is, not as an input: the program under it has changed. */
     public function place(int $axis, int $reading, Cause $cause): void
     {
-        $this->run->state->readings[$axis] = $reading;
-        $this->run->state->values[$axis] = $this->run->program->shaping($axis)->value($reading);
-        $this->refresh($axis, $cause);
+        $lane = $this->lanes[$axis];
+        $lane->reading = $reading;
+        $lane->value = $this->run->program->shaping($axis)->value($reading);
+        $lane->integer = (int) (65535 * $this->bounded($lane) + 0.5);
+        if ($lane->route !== null) {
+            $this->sendUnlessThere($axis, $lane->route, $cause);
+        }
     }
 
     /** The stops of an axis have changed: bounds and the value sent are taken anew. */
     public function refresh(int $axis, Cause $cause): void
     {
         $this->bound($axis);
-        $value = $this->run->state->values[$axis] ?? null;
-        if ($value === null) {
+        $lane = $this->lanes[$axis];
+        $integer = (int) (65535 * $this->bounded($lane) + 0.5);
+        if ($lane->integer < 0 || $integer === $lane->integer) {
             return;
         }
-        $integer = (int) (65535 * max($this->low[$axis], min($this->high[$axis], $value)) + 0.5);
-        if ($integer !== ($this->run->state->integers[$axis] ?? null)) {
-            $this->run->state->integers[$axis] = $integer;
-            $route = $this->routes[$axis];
-            if ($route !== null) {
-                $this->send($route, $axis, $integer, $cause->then(StepKind::AxisSends, $this->run->program->tables['axes'][$axis]['ref']));
-            }
+        $lane->integer = $integer;
+        if ($lane->route !== null) {
+            $this->send($lane->route, $axis, $integer, $this->moved($axis, $cause));
         }
     }
 
     /** The live layer has changed: an axis with another output there takes it at once; the old one keeps its value. */
     public function reroute(Cause $cause): void
     {
-        foreach ($this->run->program->tables['axes'] as $axis => $row) {
+        foreach ($this->lanes as $axis => $lane) {
             $assignment = $this->run->layers->axisAssignmentOf($axis);
-            if ($assignment === $this->assignments[$axis]) {
+            if ($assignment === $lane->assignment) {
                 continue;
             }
-            $this->assignments[$axis] = $assignment;
-            $route = $this->routes[$axis] = $this->routeOf($assignment);
-            $integer = $this->run->state->integers[$axis] ?? null;
-            if ($route !== null && $integer !== null) {
-                $this->take($route, $axis);
-                $this->send($route, $axis, $integer, $cause->then(StepKind::AxisSends, $row['ref']));
+            $this->remember($lane);
+            $lane->assignment = $assignment;
+            $lane->route = $this->routeOf($assignment);
+            $this->bound($axis);
+            if ($lane->route !== null && $lane->integer >= 0) {
+                $this->take($lane->route, $axis);
+                $this->sendUnlessThere($axis, $lane->route, $cause);
             }
         }
+    }
+
+    /** Notes what every output was last sent, before the program is swapped. */
+    public function rememberAll(): void
+    {
+        array_map($this->remember(...), $this->lanes);
+    }
+
+    /** A direct route sends every change, so what its output was last sent is where the axis stands. */
+    private function remember(AxisLane $lane): void
+    {
+        if ($lane->route !== null && $lane->route->direct && $lane->integer >= 0) {
+            $this->run->state->present[$lane->route->key] = $lane->integer;
+        }
+    }
+
+    /** Sends where the axis stands, unless that is what its output was last sent. */
+    private function sendUnlessThere(int $axis, Route $route, Cause $cause): void
+    {
+        $integer = $this->lanes[$axis]->integer;
+        if (! $route->direct || ($this->run->state->present[$route->key] ?? null) !== $integer) {
+            $this->send($route, $axis, $integer, $this->moved($axis, $cause));
+        }
+    }
+
+    private function moved(int $axis, Cause $cause): Cause
+    {
+        return $cause->then(StepKind::AxisSends, $this->run->program->tables['axes'][$axis]['ref']);
     }
 
     private function send(Route $route, int $axis, int $integer, Cause $cause): void
@@ -160,14 +191,16 @@ final class Axes
         if ($route->shared && ! $this->owns($route, $axis, $integer)) {
             return;
         }
-        if (isset($state->present[$route->key]) && $state->present[$route->key] === $integer) {
-            return;
+        if (! $route->direct) {
+            if (($state->present[$route->key] ?? null) === $integer) {
+                return;
+            }
+            $state->present[$route->key] = $integer;
         }
-        $state->present[$route->key] = $integer;
         if ($route->kind === OutputEvent::AXIS) {
             $this->run->events[] = new OutputEvent($state->now, OutputEvent::AXIS, $route->target, $integer, $cause);
         } else {
-            $this->run->variables->set($route->target, (float) $route->output->send($this->bounded($axis), $integer), $cause);
+            $this->run->variables->set($route->target, (float) $route->output->send($this->bounded($this->lanes[$axis]), $integer), $cause);
         }
     }
 
@@ -198,51 +231,51 @@ final class Axes
 
     private function take(Route $route, int $axis): void
     {
-        if ($route->shared) {
-            $this->run->state->owners[$route->key] = $axis;
-            $this->run->state->taken[$route->key] = array_intersect_key($this->run->state->integers, $this->drivers[$route->key]);
+        if (! $route->shared) {
+            return;
         }
+        $taken = [];
+        foreach (array_keys($this->drivers[$route->key]) as $driver) {
+            if ($this->lanes[$driver]->integer >= 0) {
+                $taken[$driver] = $this->lanes[$driver]->integer;
+            }
+        }
+        $this->run->state->owners[$route->key] = $axis;
+        $this->run->state->taken[$route->key] = $taken;
     }
 
-    private function bounded(int $axis): float
+    private function bounded(AxisLane $lane): float
     {
-        return max($this->low[$axis], min($this->high[$axis], $this->run->state->values[$axis]));
-    }
-
-    /** @return list<Step> */
-    private function steps(Route $route, int $axis, float $value): array
-    {
-        $holds = $value > $this->high[$axis] ? $this->highStep[$axis] : ($value < $this->low[$axis] ? $this->lowStep[$axis] : null);
-
-        return $holds === null ? $route->steps : [$holds, ...$route->steps];
+        return max($lane->low, min($lane->high, $lane->value));
     }
 
     private function bound(int $axis): void
     {
-        $this->high[$axis] = 1.0;
-        $this->low[$axis] = 0.0;
-        $this->highStep[$axis] = $this->lowStep[$axis] = null;
+        $lane = $this->lanes[$axis];
+        $lane->high = 1.0;
+        $lane->low = 0.0;
+        $lane->steps = $lane->stepsHigh = $lane->stepsLow = $lane->route->steps ?? [];
         foreach ($this->run->program->tables['axes'][$axis]['stops'] as $index) {
             if (isset($this->run->state->stopOpen[$index][$axis])) {
                 continue;
             }
             $stop = $this->run->program->stop($index);
-            if ($stop->side === Side::Above && $stop->at < $this->high[$axis]) {
-                $this->high[$axis] = $stop->at;
-                $this->highStep[$axis] = new Step(StepKind::StopHolds, $stop->id);
-            } elseif ($stop->side === Side::Below && $stop->at > $this->low[$axis]) {
-                $this->low[$axis] = $stop->at;
-                $this->lowStep[$axis] = new Step(StepKind::StopHolds, $stop->id);
+            if ($stop->side === Side::Above && $stop->at < $lane->high) {
+                $lane->high = $stop->at;
+                $lane->stepsHigh = [new Step(StepKind::StopHolds, $stop->id), ...$lane->steps];
+            } elseif ($stop->side === Side::Below && $stop->at > $lane->low) {
+                $lane->low = $stop->at;
+                $lane->stepsLow = [new Step(StepKind::StopHolds, $stop->id), ...$lane->steps];
             }
         }
-        $this->watched[$axis] = $this->run->stops->watches($axis);
+        $lane->watched = $this->run->stops->watches($axis);
     }
 
-    private function fuse(int $axis, int $reading): float
+    private function fuse(int $axis, AxisLane $lane, int $reading): float
     {
-        $this->tables[$axis] = $this->run->program->shaping($axis)->table();
+        $lane->table = $this->run->program->shaping($axis)->table();
 
-        return $this->tables[$axis][$reading - $this->min[$axis]];
+        return $lane->table[$reading - $lane->min];
     }
 
     private function routeOf(int $assignment): ?Route

@@ -47,25 +47,23 @@ final class Machine
         if ($state->phase === Phase::Fresh) {
             $state->phase = Phase::Finding;
         }
-        foreach ($inputs as $input) {
-            $t = $input->t;
-            if ($t !== $state->now) {
-                if ($t < $state->now) {
-                    throw InputError::backInTime($input, $state->now);
+        try {
+            foreach ($inputs as $input) {
+                $t = $input->t;
+                if ($t !== $state->now) {
+                    $this->passTo($input);
+                } elseif ($state->timers !== []) {
+                    $this->fireUntil($t);
                 }
-                if ($state->phase !== Phase::Running) {
-                    $this->settle();
+                $axis = $axisPorts[$input->port] ?? null;
+                if ($axis !== null) {
+                    $axes->move($input, $axis);
+                } else {
+                    $this->other($input);
                 }
             }
-            if ($state->timers !== [] && $state->timers[0]->due <= $t) {
-                $this->fireUntil($t);
-            }
-            $state->now = $t;
-            if (isset($axisPorts[$input->port])) {
-                $axes->move($input, $axisPorts[$input->port]);
-            } else {
-                $this->other($input);
-            }
+        } finally {
+            $axes->store();
         }
 
         return $this->collect();
@@ -151,6 +149,7 @@ final class Machine
         foreach ($this->state->heldLayers as [, $source]) {
             $this->run->layers->remove($source, $cause);
         }
+        $this->run->axes->rememberAll();
 
         return $this->collect();
     }
@@ -203,6 +202,21 @@ final class Machine
         }
     }
 
+    private function passTo(Input $input): void
+    {
+        $state = $this->state;
+        if ($input->t < $state->now) {
+            throw InputError::backInTime($input, $state->now);
+        }
+        if ($state->phase !== Phase::Running) {
+            $this->settle();
+        }
+        if ($state->timers !== []) {
+            $this->fireUntil($input->t);
+        }
+        $state->now = $input->t;
+    }
+
     private function settle(): void
     {
         $this->state->phase = Phase::Running;
@@ -251,6 +265,7 @@ final class Machine
     /** @return list<OutputEvent> */
     private function collect(): array
     {
+        $this->run->axes->store();
         $events = $this->run->events;
         $this->run->events = [];
 

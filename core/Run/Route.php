@@ -10,6 +10,9 @@ use Nailrod\Core\Output\AxisOutput;
 /** Where an axis sends to in the live layer. */
 final readonly class Route
 {
+    /** Does it send every change just as it is: a controller axis that nobody else drives? */
+    public bool $direct;
+
     /**
      * @param string     $key    names the output among all outputs of axes
      * @param bool       $shared do several axes drive it?
@@ -22,5 +25,7 @@ final readonly class Route
         public string $key,
         public bool $shared,
         public array $steps,
-    ) {}
+    ) {
+        $this->direct = ! $shared && $kind === OutputEvent::AXIS;
+    }
 }

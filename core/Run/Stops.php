@@ -100,7 +100,8 @@ final class Stops
         $wasOpen = isset($state->stopOpen[$index]);
         foreach ($this->axes[$index] ?? [] as $axis) {
             $state->stopOpen[$index][$axis] = true;
-            if (isset($state->values[$axis]) && $stop->isPast($state->values[$axis])) {
+            $value = $this->run->axes->valueOf($axis);
+            if ($value !== null && $stop->isPast($value)) {
                 $state->stopPast[$index][$axis] = true;
             }
         }
@@ -136,8 +137,10 @@ final class Stops
 
     private function isDrawnBack(int $index, Stop $stop, int $axis): bool
     {
-        return isset($this->run->state->stopOpen[$index][$axis], $this->run->state->stopPast[$index][$axis], $this->run->state->values[$axis])
-            && $stop->isDrawnBack($this->run->state->values[$axis], $this->range($axis));
+        $value = $this->run->axes->valueOf($axis);
+
+        return $value !== null && isset($this->run->state->stopOpen[$index][$axis], $this->run->state->stopPast[$index][$axis])
+            && $stop->isDrawnBack($value, $this->range($axis));
     }
 
     private function range(int $axis): Range

@@ -183,7 +183,7 @@ final readonly class SetDocument
             match ($section) {
                 'layers' => Layer::read(Node::of($key, $node->path.'.'.$key)->id(), $child),
                 'stops' => Stop::read(Node::of($key, $node->path.'.'.$key)->id(), $child),
-                'axes' => $child->only(Shaping::PARTS),
+                'axes' => Shaping::check($child),
                 'ways' => self::checkWay($key, $child),
                 default => self::checkLayerCells($child),
             };

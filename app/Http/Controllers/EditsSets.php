@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Requests\EditRequest;
+use App\Http\Requests\RevisionRequest;
 use App\Sets\SetStore;
 use Illuminate\Http\RedirectResponse;
 use Nailrod\Core\Set\BindingSet;
@@ -17,7 +17,7 @@ trait EditsSets
     public function __construct(private readonly SetStore $sets) {}
 
     /** @param callable(Edits, BindingSet): SetDocument $change */
-    private function edit(EditRequest $request, string $set, callable $change): RedirectResponse
+    private function edit(RevisionRequest $request, string $set, callable $change): RedirectResponse
     {
         $from = $request->from();
         $revision = $this->sets->edit($set, $from, 'you', fn (BindingSet $base) => $change(new Edits($base), $base));

@@ -11,7 +11,7 @@ use Nailrod\Core\Output\Output;
 use Nailrod\Core\Output\Outputs;
 
 /** What one contact or axis is to do in one layer. */
-final class CellRequest extends EditRequest
+final class CellRequest extends RevisionRequest
 {
     protected function fields(): array
     {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-final class LayerRequest extends EditRequest
+final class LayerRequest extends RevisionRequest
 {
     protected function fields(): array
     {

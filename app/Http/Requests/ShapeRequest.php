@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 /** One part of the shaping of an axis, as its form gives it: percentages, and readings for the calibration. */
-final class ShapeRequest extends EditRequest
+final class ShapeRequest extends RevisionRequest
 {
     protected function fields(): array
     {

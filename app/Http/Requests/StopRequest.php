@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-final class StopRequest extends EditRequest
+final class StopRequest extends RevisionRequest
 {
     protected function fields(): array
     {

@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use Illuminate\Http\UploadedFile;
 
-final class UploadRequest extends EditRequest
+final class UploadRequest extends RevisionRequest
 {
     protected function fields(): array
     {

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use App\Bench\EngineBench;
+use App\Bench\Figure;
+use App\Bench\LongRunBench;
+use App\Bench\PageBench;
+use App\Sets\Programs;
+use App\Sets\SetStore;
+use Illuminate\Console\Command;
+use Illuminate\Contracts\Http\Kernel;
+use Nailrod\Core\Axis\Percent;
+use Nailrod\Core\Set\BindingSet;
+use Nailrod\Core\Set\Edits;
+use Symfony\Component\Console\Output\OutputInterface;
+
+final class BenchCommand extends Command
+{
+    private const SET = 'skerrywing';
+    private const LONG = 10_000_000;
+
+    protected $signature = 'nailrod:bench {--json : for machines} {--quick : a long run of a tenth of the length} {--samples=0 : only print a run of that many samples}';
+
+    protected $description = 'Measures speed and memory; ratios are of one run on one machine';
+
+    public function handle(SetStore $store, Programs $programs, Kernel $kernel): int
+    {
+        $samples = (int) $this->option('samples');
+        if ($samples > 0) {
+            foreach (LongRunBench::run($samples) as $piece) {
+                $this->output->write($piece, false, OutputInterface::OUTPUT_RAW);
+            }
+
+            return self::SUCCESS;
+        }
+        $this->withStop($store);
+        $record = $store->open(self::SET);
+        $set = $store->current($record);
+        $file = sys_get_temp_dir().'/nailrod-bench-'.getmypid().'.set.json';
+        file_put_contents($file, $set->merged->flattened()->toJson());
+        foreach (['devices', 'catalogues'] as $folder) {
+            foreach (glob(base_path('demo/'.$folder.'/*.json')) ?: [] as $beside) {
+                copy($beside, dirname($file).'/'.basename($beside));
+            }
+        }
+        $figures = [
+            ...(new EngineBench($set, $programs->program($store->programOf($record))))->figures(),
+            ...(new PageBench($kernel, self::SET))->figures(),
+            ...(new LongRunBench($file, $this->option('quick') ? self::LONG / 10 : self::LONG))->figures(),
+        ];
+        unlink($file);
+        $this->option('json')
+            ? $this->line((string) json_encode(array_map(fn (Figure $figure) => $figure->toArray(), $figures), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE))
+            : $this->line(implode("\n", array_map(fn (Figure $figure) => $figure->line(), $figures)));
+
+        return self::SUCCESS;
+    }
+
+    /** The lever is measured with dead zones, expo and a shut stop, as in the first flight. */
+    private function withStop(SetStore $store): void
+    {
+        $steps = [
+            fn (Edits $edits) => $edits->shape('fennel/left-lever', 'curve', ['kind' => 'expo', 'k' => Percent::part(28)]),
+            fn (Edits $edits) => $edits->stop('cruise', ['name' => 'Cruise', 'axes' => ['fennel/left-lever'], 'at' => Percent::part(92), 'opens' => 'until drawn back'], 'fennel/left-thumb'),
+        ];
+        foreach ($steps as $step) {
+            $from = (int) $store->open(self::SET)->head_id;
+            $store->edit(self::SET, $from, 'bench', fn (BindingSet $base) => $step(new Edits($base)));
+        }
+    }
+}

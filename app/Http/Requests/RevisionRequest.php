@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Illuminate\Foundation\Http\FormRequest;
+use Nailrod\Core\Axis\Percent;
+
+/** An edit names the revision it was made from; each kind adds its fields. */
+abstract class RevisionRequest extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return ['from' => ['required', 'integer', 'min:1']] + $this->fields();
+    }
+
+    public function from(): int
+    {
+        return $this->integer('from');
+    }
+
+    /** @return array<string, list<mixed>> */
+    protected function fields(): array
+    {
+        return [];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'required' => ':attribute: found nothing, expected a value.',
+            'numeric' => ':attribute: found ":input", expected a number.',
+            'integer' => ':attribute: found ":input", expected a whole number.',
+            'between' => ':attribute: found ":input", expected :min to :max.',
+            'min' => ':attribute: found ":input", expected at least :min.',
+            'max' => ':attribute: found ":input", expected at most :max.',
+            'in' => ':attribute: found ":input", which is not one of the choices.',
+            'array' => ':attribute: found ":input", expected a list.',
+            'string' => ':attribute: found ":input", expected a text.',
+            'regex' => ':attribute: found ":input", which is not a name of the set.',
+        ];
+    }
+
+    /** @return array<string, string> what the fields are called on the page */
+    public function attributes(): array
+    {
+        return [
+            'at' => 'Holds at', 'low' => 'Low end', 'high' => 'High end', 'rest' => 'Rest', 'k' => 'Expo', 'name' => 'Name', 'axes' => 'Acts on',
+            'rearm' => 'Shuts again this far below', 'patience' => 'Waits', 'width' => 'Width', 'file' => 'File', 'ref' => 'Control',
+        ];
+    }
+
+    /** A field in percent as a part of the whole, 0..1. */
+    protected function part(string $field): float
+    {
+        return Percent::part($this->float($field));
+    }
+}
