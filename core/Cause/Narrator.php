@@ -83,6 +83,22 @@ final readonly class Narrator
         return new Sentence($input->t, $ref, [$this->set->rig->deviceNameOf($ref).' · '.$what, 'layer '.$this->layer($layer), $why], false, []);
     }
 
+    /** A movement that a shut stop holds back, so that nothing new is sent; null if no stop does. */
+    public function held(Input $input, ?string $stop): ?Sentence
+    {
+        $shaping = $this->set->shapings[$input->port] ?? null;
+        $at = $this->set->stops[$stop ?? ''] ?? null;
+        if ($shaping === null || $at === null) {
+            return null;
+        }
+
+        return new Sentence($input->t, $input->port, [
+            $this->set->rig->deviceNameOf($input->port).' · '.$this->axisMoved($shaping, $input->port, (int) $input->value),
+            $at->name.' at '.Percent::of($at->at).' is shut',
+            'still sends '.self::percent($shaping, $at->at),
+        ], false, []);
+    }
+
     /** @return ?array{string, string} */
     private function idleAxis(Input $input): ?array
     {
@@ -183,7 +199,8 @@ final readonly class Narrator
     private function step(Step $step): ?string
     {
         return match ($step->kind) {
-            StepKind::Closed, StepKind::Opened, StepKind::AxisSends => null,
+            StepKind::Closed, StepKind::Opened => null,
+            StepKind::AxisSends => $this->set->rig->nameOf($step->subject),
             StepKind::Layer => 'layer '.$this->layer($step->subject),
             StepKind::GoesLive => 'layer '.$this->layer($step->subject).' goes live',
             StepKind::Behaviour => $step->subject.($step->detail === null ? '' : ' '.$step->detail),
@@ -218,7 +235,7 @@ final readonly class Narrator
             OutputEvent::BUTTON => 'output '.$event->target,
             OutputEvent::KEY => 'key '.KeyCodes::label($event->target),
             OutputEvent::VARIABLE => $this->variableName($event->target),
-            OutputEvent::STOP => $this->stop($event->target),
+            OutputEvent::STOP => 'stop '.$this->stop($event->target),
             default => $event->target,
         };
         foreach ($event->cause->steps as $step) {
@@ -233,10 +250,21 @@ final readonly class Narrator
     private function sent(OutputEvent $event): string
     {
         $part = (int) $event->value / Shaping::STEPS;
-        $origin = $event->cause->origin;
-        $shaping = $origin instanceof Input ? ($this->set->shapings[$origin->port] ?? null) : null;
+        $shaping = $this->set->shapings[$this->axisOf($event->cause)] ?? null;
 
         return $shaping === null ? Percent::steady($part) : self::percent($shaping, $part);
+    }
+
+    /** Reference of the axis that an output came from, by itself or because a stop or a layer let it; empty if none. */
+    private function axisOf(Cause $cause): string
+    {
+        foreach ($cause->steps as $step) {
+            if ($step->kind === StepKind::AxisSends) {
+                return $step->subject;
+            }
+        }
+
+        return $cause->origin instanceof Input ? $cause->origin->port : '';
     }
 
     public function variableName(string $id): string

@@ -84,7 +84,7 @@ final class Live
             }
             $this->state->hands[$input->port] = (int) $input->value;
             if ($events === [] && $before !== null && $before !== $input->value && $this->state->run->phase === Phase::Running) {
-                $idle[] = $this->narrator->idle($input, $this->liveLayer(), $before);
+                $idle[] = $this->narrator->idle($input, $this->liveLayer(), $before) ?? $this->narrator->held($input, $this->machine->heldBy($input->port));
             }
         }
         array_push($outputs, ...$this->machine->advance(max($to, $this->machine->state->now)));

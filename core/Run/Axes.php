@@ -71,6 +71,19 @@ final class Axes
         return $lane->integer < 0 ? null : $lane->value;
     }
 
+    /** The shut stop that holds the value of an axis back just now; null if none does. */
+    public function heldBy(int $axis): ?string
+    {
+        $lane = $this->lanes[$axis];
+
+        return match (true) {
+            $lane->integer < 0 => null,
+            $lane->value > $lane->high => $lane->stepsHigh[0]->subject,
+            $lane->value < $lane->low => $lane->stepsLow[0]->subject,
+            default => null,
+        };
+    }
+
     public function move(Input $input, int $axis): void
     {
         $lane = $this->lanes[$axis];

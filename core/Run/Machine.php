@@ -181,6 +181,14 @@ final class Machine
         return $this->collect();
     }
 
+    /** Id of the shut stop that holds the value of an axis back just now; null if none does, or the set does not use the axis. */
+    public function heldBy(string $port): ?string
+    {
+        $axis = $this->program->tables['axisPorts'][$port] ?? null;
+
+        return $axis === null ? null : $this->run->axes->heldBy($axis);
+    }
+
     public function liveLayer(): int
     {
         return $this->run->layers->live();

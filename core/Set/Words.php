@@ -71,6 +71,17 @@ final readonly class Words
         return $behaviour === null || $behaviour::kind() === 'follow' ? $outputs : $outputs.' · '.$behaviour->inWords();
     }
 
+    /** The same for a small place: the behaviour is said only where it is not what is usual for the action. */
+    public function brief(Cell $cell): string
+    {
+        $output = $cell->outputs[0] ?? null;
+        $action = $output instanceof ActionOutput ? $this->set->catalogue?->action($output->action) : null;
+
+        return $action !== null && $cell->behaviour !== null && $action->usualBehaviour()->toArray() == $cell->behaviour->toArray()
+            ? implode(' and ', array_map($this->output(...), $cell->outputs))
+            : $this->cell($cell);
+    }
+
     /** A cell read back as one plain sentence: what the hand does, where, and what comes of it. */
     public function sentenceOf(string $layer, string $ref): string
     {

@@ -51,7 +51,8 @@ function lay(html, keep) {
     sent = new WeakMap();
     document.dispatchEvent(new CustomEvent('page:changed'));
     if (live.picture) {
-        document.dispatchEvent(new CustomEvent('live:answer', { detail: { ...live.picture, lines: [], sent: [], game: [], problems: [] } }));
+        document.dispatchEvent(new CustomEvent('live:answer', { detail: { ...live.picture, revision: undefined, lines: [], sent: [], game: [], problems: [] } }));
+        live.ask();
     }
 }
 
@@ -136,7 +137,15 @@ document.addEventListener('click', (event) => {
 
 window.addEventListener('popstate', () => visit(location.href, false));
 
+/** An answer that was on its way during an edit of this tab names an older revision: only two in a row tell of another tab. */
+let strange = 0;
 document.addEventListener('live:answer', ({ detail }) => {
-    const known = Number(document.body.dataset.revision);
-    document.getElementById('moved').hidden = sending > 0 || detail.set !== document.body.dataset.set || detail.revision === known || detail.revision === undefined;
+    if (detail.revision === undefined || detail.set !== document.body.dataset.set) {
+        return;
+    }
+    strange = sending > 0 || detail.revision === Number(document.body.dataset.revision) ? 0 : strange + 1;
+    document.getElementById('moved').hidden = strange < 2;
+    if (strange === 1) {
+        live.ask();
+    }
 });

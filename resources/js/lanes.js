@@ -97,7 +97,8 @@ function drawLane(context, one, top, height, x, now, width) {
     context.lineWidth = 1.5;
     context.beginPath();
     let lastY = null;
-    one.points.forEach(([t, value]) => {
+    const first = Math.max(0, one.points.findLastIndex(([t]) => x(t) <= GUTTER));
+    one.points.slice(first).forEach(([t, value]) => {
         const at = Math.max(GUTTER, x(t));
         if (lastY === null) {
             context.moveTo(GUTTER, y(value));

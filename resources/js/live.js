@@ -23,6 +23,7 @@ class Live {
     #busy = false;
     #timer = null;
     #felt = null;
+    #asked = false;
 
     get set() {
         return document.body.dataset.set;
@@ -66,6 +67,12 @@ class Live {
 
     plug(device, plugged) {
         this.#plugs[device] = plugged;
+        this.#kick();
+    }
+
+    /** Asks for the present picture, though no hand has moved. */
+    ask() {
+        this.#asked = true;
         this.#kick();
     }
 
@@ -129,6 +136,7 @@ class Live {
         const felt = this.#pending ? null : this.#felt;
         if (!this.#pending) {
             this.#felt = null;
+            this.#asked = false;
             this.#pending = { n: this.n + 1, to: this.now(), set: this.set, inputs: this.#queue, plugs: this.#plugs };
             this.#queue = [];
             this.#plugs = {};
@@ -184,7 +192,7 @@ class Live {
     }
 
     #next() {
-        if (this.#queue.length > 0 || Object.keys(this.#plugs).length > 0) {
+        if (this.#asked || this.#queue.length > 0 || Object.keys(this.#plugs).length > 0) {
             this.#pump();
 
             return;

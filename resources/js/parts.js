@@ -22,8 +22,11 @@ export function registerParts(Alpine) {
     }));
 
     Alpine.data('actions', () => ({
-        filter(event) {
-            const wanted = event.target.value.trim().toLowerCase();
+        init() {
+            document.addEventListener('page:changed', () => this.filter());
+        },
+        filter() {
+            const wanted = this.$root.querySelector('input[type=search]')?.value.trim().toLowerCase() ?? '';
             for (const button of this.$root.querySelectorAll('.action')) {
                 button.hidden = !button.dataset.name.includes(wanted);
             }
@@ -33,10 +36,11 @@ export function registerParts(Alpine) {
             document.dispatchEvent(new CustomEvent('loom:redraw'));
         },
         takeFirst(event) {
+            this.filter();
             const first = this.$root.querySelector('.action:not([hidden]):not([disabled])');
             if (first && event.target.value.trim() !== '') {
                 event.target.value = '';
-                this.filter(event);
+                this.filter();
                 first.form.requestSubmit(first);
             }
         },
@@ -70,3 +74,12 @@ document.addEventListener('keydown', (event) => {
         turnReach();
     }
 });
+
+/** Times of the server in the hours of the person. */
+function localTimes() {
+    for (const time of document.querySelectorAll('time[data-local]')) {
+        time.textContent = new Date(time.dateTime).toTimeString().slice(0, 8);
+    }
+}
+document.addEventListener('page:changed', localTimes);
+localTimes();

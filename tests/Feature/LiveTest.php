@@ -88,7 +88,7 @@ final class LiveTest extends TestCase
         ]);
         $answer = $this->batch(2, [])->assertOk();
         $this->assertSame(32768, $answer->json('sent.0.value'));
-        $this->assertSame(['The set was changed', 'sends 50.0 % on axis 1'], $answer->json('lines.0.parts'));
+        $this->assertSame(['The set was changed', 'Left lever', 'sends 50.0 % on axis 1'], $answer->json('lines.0.parts'));
         $this->assertSame(app(SetStore::class)->open('skerrywing')->head_id, $answer->json('revision'));
     }
 

@@ -20,7 +20,7 @@ final class PlacesTest extends TestCase
         yield 'rig of another device' => ['rig?device=gorse', ['Hat north', 'two-stage trigger']];
         yield 'shape' => ['shape', ['Left lever', 'goes to Power', '2 % at the low end', 'from House', 'New stop']];
         yield 'shape of a centred axis' => ['shape?axis=gorse/twist', ['Each side of rest', 'Expo 40 %: calm about rest']];
-        yield 'assign' => ['assign', ['Cruise', 'hold Ring lever', 'Drop a sack · pulse 60 ms', 'Water rudder down', 'needed']];
+        yield 'assign' => ['assign', ['Cruise', 'hold Ring lever', 'Drop a sack', 'Water rudder down', 'needed']];
         yield 'a picked cell' => ['assign?layer=water&ref=fennel/mark', ['When Mark button closes in On water: Cast mooring off by key M, pulse 60 ms.']];
         yield 'bench' => ['bench', ['Dunlin floatplane', 'every 16.7 ms', 'Mooring line', 'made fast']];
         yield 'store' => ['store', ['Nothing is stored in the device yet.', 'Write to Fennel', 'What a write would change']];

@@ -40,7 +40,7 @@
     </div>
 @endif
 @if (($advice = $view->advice()) !== null)
-    <div class="advice"><strong>The game only offers a flip for this.</strong> A switch that stays where it is put can fall out of step with it. Its variable can be written instead: one value while the switch is up, the other while it is down.
+    <div class="advice"><strong>The game only offers a flip for this.</strong> A two-way switch can fall out of step with it. Its variable can be written instead, one value each way.
         <form method="post" action="{{ route('cell.in-step', $place->record->id) }}" data-edit novalidate><x-from :place="$place" /><input type="hidden" name="layer" value="{{ $view->layer }}"><input type="hidden" name="ref" value="{{ $view->ref }}"><button class="link">Use the variable</button></form>
     </div>
 @endif

@@ -45,7 +45,7 @@
                                 @php($origin = $view->originOf($id, $row['ref']))
                                 @php($action = ($cell->outputs[0] ?? null) instanceof Nailrod\Core\Output\ActionOutput ? $cell->outputs[0]->action : '')
                                 <td @class(['cell', 'cell--fall' => $cell === null, 'cell--nothing' => $cell?->isNothing(), 'cell--inherited' => $origin !== null && ! $origin->own, 'is-picked' => $row['ref'] === $view->ref && $id === $view->layer]) data-cell="{{ $id }}/{{ $row['ref'] }}" @if ($action !== '') data-action="{{ $action }}" @endif>
-                                    <a href="{{ $link(['layer' => $id, 'ref' => $row['ref']]) }}" data-refresh @if ($row['ref'] === $view->ref && $id === $view->layer) aria-current="true" @endif>@if ($cell === null)<span class="sr-only">{{ $row['name'] }} in {{ $layer->name }}: {{ $id === 'base' ? 'free' : 'as in the base layer' }}</span>@else{{ $place->words->cell($cell) }}@endif @if ($origin !== null && ! $origin->own)<small>{{ $origin->set }}</small>@endif</a>
+                                    <a href="{{ $link(['layer' => $id, 'ref' => $row['ref']]) }}" data-refresh @if ($row['ref'] === $view->ref && $id === $view->layer) aria-current="true" @endif>@if ($cell === null)<span class="sr-only">{{ $row['name'] }} in {{ $layer->name }}: {{ $id === 'base' ? 'free' : 'as in the base layer' }}</span>@else{{ $place->words->brief($cell) }}@endif @if ($origin !== null && ! $origin->own)<small>{{ $origin->set }}</small>@endif</a>
                                 </td>
                             @endforeach
                         </tr>

@@ -50,7 +50,7 @@
             @foreach ($view->stops as $stop)
                 <g class="handle handle--stop" data-handle="stop" data-stop="{{ $stop->id }}" data-field="#stop-{{ $stop->id }}-at" transform="translate({{ $plot->x(0) }} {{ $plot->y($stop->at) }})" tabindex="0" role="slider" aria-orientation="vertical" aria-label="Stop {{ $stop->name }}" aria-valuemin="0" aria-valuemax="100" aria-valuenow="{{ $pc($stop->at) }}" aria-valuetext="{{ $pc($stop->at) }} %">
                     <path class="handle__line" d="M0 0H{{ $plot->width }}" />
-                    <g class="stop-flag" transform="translate(0 {{ $stop->side->value === 'above' ? 0 : -22 }})"><rect width="{{ 84 + 7 * mb_strlen($stop->name) }}" height="22" /><text x="8" y="15">{{ $stop->name }} {{ $pc($stop->at) }} % · <tspan data-stop-state="{{ $stop->id }}">shut</tspan></text></g>
+                    <g class="stop-flag" transform="translate(0 {{ $stop->side->value === 'above' ? 0 : -22 }})"><rect width="{{ round(16 + 7.3 * (mb_strlen($stop->name) + strlen($pc($stop->at)) + 10)) }}" height="22" /><text x="8" y="15">{{ $stop->name }} {{ $pc($stop->at) }} % · <tspan data-stop-state="{{ $stop->id }}">shut</tspan></text></g>
                     <rect class="hit" x="0" y="-8" width="{{ $plot->width }}" height="30" />
                 </g>
             @endforeach

@@ -59,7 +59,7 @@
         </form>
         <h2 class="column__title">Revisions</h2>
         <ol class="revisions scroll" tabindex="0" aria-label="Revisions, the newest first">
-            @foreach ($place->history() as $revision)<li><span class="figure">{{ $revision->created_at->format('H:i:s') }}</span> {{ $revision->sentence }} <small>{{ $revision->author }}</small></li>@endforeach
+            @foreach ($place->history() as $revision)<li><time class="figure" datetime="{{ $revision->created_at->toIso8601String() }}" data-local>{{ $revision->created_at->format('H:i:s') }}</time> {{ $revision->sentence }} <small>{{ $revision->author }}</small></li>@endforeach
         </ol>
     </section>
 </x-layout>

@@ -1,0 +1,125 @@
+import { expect, test } from './app.js';
+import { flip, latch, moveLever, press } from './hands.js';
+
+const now = (page, ref) => page.locator(`[data-now="${ref}"]`);
+const seen = (page, ref) => page.locator(`[data-seen="${ref}"]`);
+const part = async (page, selector, across, down) => {
+    const box = await page.locator(selector).boundingBox();
+
+    return [box.x + box.width * across, box.y + box.height * down];
+};
+
+test('every control of the throttle can be worked by the mouse, and reports', async ({ page, app }) => {
+    await app.open(page, 'rig');
+    await moveLever(page, 'fennel/right-lever', 1);
+    await expect(now(page, 'fennel/right-lever')).toHaveText('65535 · 100.0 %');
+    await moveLever(page, 'fennel/friction', 1);
+    await expect(now(page, 'fennel/friction')).toHaveText('1023 · 100.0 %');
+    await press(page, 'fennel/left-thumb');
+    await expect(page.locator('#found')).toContainText('Left thumb');
+    await expect(page.locator('[data-found-number]')).toHaveText('1');
+    await flip(page, 'fennel/switch-3.up');
+    await expect(now(page, 'fennel/switch-3.up')).toHaveText('closed');
+    await expect(now(page, 'fennel/switch-3.down')).toHaveText('open');
+    await page.mouse.click(...(await part(page, '[data-throw] .cap', 0.5, 0.15)));
+    await expect(now(page, 'fennel/switch-4.up')).toHaveText('closed');
+    await page.mouse.click(...(await part(page, '[data-throw] .cap', 0.5, 0.85)));
+    await expect(now(page, 'fennel/switch-4.down')).toHaveText('closed');
+    await expect(now(page, 'fennel/switch-4.up')).toHaveText('open');
+    await page.mouse.click(...(await part(page, '[data-throw] .cap', 0.5, 0.5)));
+    await expect(now(page, 'fennel/switch-4.down')).toHaveText('open');
+    await page.mouse.click(...(await part(page, '[data-dial] .cap', 0.95, 0.35)));
+    await expect(now(page, 'fennel/dial.4')).toHaveText('closed');
+    await expect(now(page, 'fennel/dial.1')).toHaveText('open');
+    await page.mouse.click(...(await part(page, '[data-encoder] .cap', 0.8, 0.5)));
+    await page.mouse.click(...(await part(page, '[data-encoder] .cap', 0.8, 0.5)));
+    await page.mouse.click(...(await part(page, '[data-encoder] .cap', 0.2, 0.5)));
+    await expect(now(page, 'fennel/encoder')).toHaveText('1 ticks');
+    await latch(page, 'fennel/ring');
+    await expect(now(page, 'fennel/ring')).toHaveText('closed');
+    await expect(page.locator('[data-press="fennel/ring"]')).toHaveAttribute('aria-pressed', 'true');
+    await latch(page, 'fennel/ring');
+    await expect(now(page, 'fennel/ring')).toHaveText('open');
+    for (const ref of ['fennel/right-lever', 'fennel/left-thumb', 'fennel/switch-3.up', 'fennel/switch-4.down', 'fennel/dial.4', 'fennel/encoder', 'fennel/ring']) {
+        await expect(seen(page, ref)).toHaveText('✓ seen');
+    }
+    await expect(seen(page, 'fennel/left-lever')).toHaveText('not yet');
+});
+
+test('the stick springs back, its hat has eight ways, its trigger two stages', async ({ page, app }) => {
+    await app.open(page, 'rig', '?device=gorse');
+    await page.mouse.move(...(await part(page, '.pad', 0.5, 0.5)));
+    await page.mouse.down();
+    await page.mouse.move(...(await part(page, '.pad', 1.2, -0.2)), { steps: 4 });
+    await expect(now(page, 'gorse/stick.x')).toHaveText('4095 · +100.0 %');
+    await expect(now(page, 'gorse/stick.y')).toHaveText('0 · -100.0 %');
+    await page.mouse.up();
+    await expect(now(page, 'gorse/stick.x')).toHaveText('2048 · 0.0 %');
+    await page.mouse.move(...(await part(page, '[data-hat] .cap', 0.85, 0.15)));
+    await page.mouse.down();
+    await expect(now(page, 'gorse/hat.north')).toHaveText('closed');
+    await expect(now(page, 'gorse/hat.east')).toHaveText('closed');
+    await page.mouse.move(...(await part(page, '[data-hat] .cap', 0.5, 0.95)));
+    await expect(now(page, 'gorse/hat.south')).toHaveText('closed');
+    await expect(now(page, 'gorse/hat.north')).toHaveText('open');
+    await page.mouse.up();
+    await expect(now(page, 'gorse/hat.south')).toHaveText('open');
+    await press(page, 'gorse/trigger.half');
+    await expect(seen(page, 'gorse/trigger.half')).toHaveText('✓ seen');
+    await expect(seen(page, 'gorse/trigger.full')).toHaveText('not yet');
+    await press(page, 'gorse/trigger.half gorse/trigger.full');
+    await expect(seen(page, 'gorse/trigger.full')).toHaveText('✓ seen');
+});
+
+test('keys work every kind of control', async ({ page, app }) => {
+    await app.open(page, 'rig', '?device=gorse');
+    const twist = page.locator('[data-axis="gorse/twist"]');
+    await twist.press('End');
+    await expect(now(page, 'gorse/twist')).toHaveText('1023 · +100.0 %');
+    await twist.press('0');
+    await expect(now(page, 'gorse/twist')).toHaveText('512 · 0.0 %');
+    await page.locator('[data-axis="gorse/finger"]').press('PageUp');
+    await expect(now(page, 'gorse/finger')).toHaveText('26 · 10.2 %');
+    const hat = page.locator('[data-way="6"]');
+    await hat.focus();
+    await page.keyboard.down('Space');
+    await expect(now(page, 'gorse/hat.west')).toHaveText('closed');
+    await page.keyboard.up('Space');
+    await expect(now(page, 'gorse/hat.west')).toHaveText('open');
+    await app.open(page, 'rig');
+    await page.locator('[data-dial]').press('ArrowRight');
+    await expect(now(page, 'fennel/dial.2')).toHaveText('closed');
+    await page.locator('[data-throw]').press('ArrowUp');
+    await expect(now(page, 'fennel/switch-4.up')).toHaveText('closed');
+    await page.locator('[data-encoder]').press('ArrowDown');
+    await expect(now(page, 'fennel/encoder')).toHaveText('-1 ticks');
+    const ring = page.locator('[data-press="fennel/ring"]');
+    await ring.press('Enter');
+    await expect(now(page, 'fennel/ring')).toHaveText('closed');
+    await ring.press('Enter');
+    await expect(now(page, 'fennel/ring')).toHaveText('open');
+});
+
+test('a button that is down when the page is left is let go', async ({ page, app }) => {
+    await app.open(page, 'bench');
+    await latch(page, 'fennel/right-thumb');
+    await expect(page.locator('[data-variable="starter"] [data-value]')).toHaveText('turning');
+    await app.open(page, 'bench');
+    await expect(page.locator('[data-variable="starter"] [data-value]')).toHaveText('off');
+});
+
+test('reach for it: what is touched is jumped to, on another axis, another device, and not when it is switched off', async ({ page, app }) => {
+    await app.open(page, 'shape', '?axis=fennel/left-lever');
+    await moveLever(page, 'fennel/right-lever', 0.4);
+    await expect(page.locator('#shape-title')).toContainText('Right lever');
+    await app.open(page, 'assign');
+    await flip(page, 'fennel/switch-1.up');
+    await expect(page.locator('.editor__head h2')).toHaveText('Switch 1 up');
+    await flip(page, 'fennel/switch-1.up');
+    await expect(page.locator('.editor__head h2')).toHaveText('Switch 1 down');
+    await page.locator('.mark').focus();
+    await page.keyboard.press('l');
+    await flip(page, 'fennel/switch-2.up');
+    await expect(page.locator('#tape-lines')).toContainText('Switch 2 up closed');
+    await expect(page.locator('.editor__head h2')).toHaveText('Switch 1 down');
+});

@@ -1,0 +1,141 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Cause;
+
+use Nailrod\Core\Cause\Cause;
+use Nailrod\Core\Cause\Narrator;
+use Nailrod\Core\Cause\Sentence;
+use Nailrod\Core\Live\Live;
+use Nailrod\Core\Live\LiveState;
+use Nailrod\Core\Program\Compiler;
+use Nailrod\Core\Run\Input;
+use Nailrod\Core\Run\OutputEvent;
+use Nailrod\Core\Set\BindingSet;
+use Nailrod\Core\Set\Edits;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\DemoSets;
+
+/** The sentences of the tape, with the demo rig and its names. */
+final class NarratorTest extends TestCase
+{
+    private static function set(): BindingSet
+    {
+        $set = DemoSets::skerrywing();
+        $stop = ['name' => 'Cruise', 'axes' => ['fennel/left-lever', 'fennel/right-lever'], 'at' => 0.92, 'opens' => 'until drawn back'];
+
+        return DemoSets::skerrywing((new Edits($set))->stop('cruise', $stop, 'fennel/left-thumb'));
+    }
+
+    private static function live(): Live
+    {
+        $set = self::set();
+        $live = new Live(Compiler::compile($set), $set, new LiveState);
+        $live->begin();
+
+        return $live;
+    }
+
+    /**
+     * @param list<array{int, string, int}> $inputs times in ms
+     *
+     * @return list<string>
+     */
+    private static function said(Live $live, array $inputs): array
+    {
+        $step = $live->step(array_map(fn (array $input) => new Input(1000 * $input[0], $input[1], $input[2]), $inputs), 1000 * $inputs[count($inputs) - 1][0]);
+
+        return array_map(fn (Sentence $sentence) => implode(' → ', $sentence->parts), $step->sentences);
+    }
+
+    public function test_an_axis_tells_reading_travel_shape_stop_layer_action_and_what_is_sent(): void
+    {
+        $live = self::live();
+        $this->assertSame(
+            ['Fennel · Left lever reads 33000 → travel 50.2 % → shaped 50.0 % → layer Cruise → Power → sends 50.0 % on axis 1'],
+            self::said($live, [[10, 'fennel/left-lever', 33_000]]),
+        );
+        $this->assertSame(
+            ['Fennel · Left lever reads 63000 → travel 97.0 % → shaped 98.5 % → Cruise at 92 % is shut → layer Cruise → Power → sends 92.0 % on axis 1'],
+            self::said($live, [[20, 'fennel/left-lever', 63_000]]),
+        );
+        $this->assertSame(
+            ['Fennel · Left lever reads 64000 → travel 98.6 % → shaped 100.0 % → Cruise at 92 % is shut → still sends 92.0 %'],
+            self::said($live, [[30, 'fennel/left-lever', 64_000]]),
+        );
+        $this->assertSame(
+            ['Fennel · Left thumb closed → layer Cruise → follow → Cruise opens → Left lever → sends 100.0 % on axis 1'],
+            self::said($live, [[40, 'fennel/left-thumb', 1]]),
+        );
+    }
+
+    public function test_a_centred_axis_is_told_from_minus_to_plus(): void
+    {
+        $this->assertSame(
+            ['Gorse · Stick X reads 0 → travel -100.0 % → layer Cruise → Roll → sends -100.0 % on axis 4'],
+            self::said(self::live(), [[10, 'gorse/stick.x', 0]]),
+        );
+    }
+
+    public function test_an_axis_is_told_under_its_own_name_so_that_the_newest_stands_for_it(): void
+    {
+        $live = self::live();
+        $step = $live->step([new Input(10_000, 'fennel/left-lever', 30_000), new Input(11_000, 'fennel/left-lever', 31_000)], 12_000);
+        $this->assertSame(['fennel/left-lever', 'fennel/left-lever'], array_map(fn (Sentence $s) => $s->about, $step->sentences));
+    }
+
+    public function test_only_beginnings_are_for_the_tape_and_every_output_is_told_once(): void
+    {
+        $live = self::live();
+        $step = $live->step([new Input(10_000, 'fennel/switch-1.up', 1), new Input(12_000, 'gorse/button-3', 1)], 200_000);
+        $this->assertSame([false, false, true, true], array_map(fn (Sentence $s) => $s->ends, $step->sentences));
+        $keys = array_merge(...array_map(fn (Sentence $s) => $s->keys, $step->sentences));
+        $this->assertEqualsCanonicalizing(array_map(fn (OutputEvent $e) => $e->key(), $step->outputs), $keys);
+    }
+
+    /** @return iterable<string, array{string, string}> */
+    public static function origins(): iterable
+    {
+        yield 'the start' => [Cause::START, 'Found at the start → output 9 on'];
+        yield 'an edit' => [Cause::SET_CHANGED, 'The set was changed → output 9 on'];
+        yield 'a device gone' => [Cause::UNPLUGGED, 'The device was unplugged → output 9 on'];
+        yield 'the end' => [Cause::CLOSED, 'The bench was left → output 9 on'];
+    }
+
+    #[DataProvider('origins')]
+    public function test_what_does_not_begin_at_an_input_is_told_too(string $origin, string $sentence): void
+    {
+        $sentences = (new Narrator(self::set()))->sentences([new OutputEvent(5, OutputEvent::BUTTON, '9', 1, new Cause($origin))]);
+        $this->assertSame($sentence, implode(' → ', $sentences[0]->parts));
+    }
+
+    public function test_outputs_have_names_with_their_actions(): void
+    {
+        $live = self::live();
+        $narrator = new Narrator(self::set());
+        $step = $live->step([new Input(10_000, 'fennel/switch-1.up', 1), new Input(11_000, 'fennel/left-thumb', 1), new Input(12_000, 'fennel/ring', 1), new Input(13_000, 'gorse/button-3', 1)], 20_000);
+        $names = array_map($narrator->nameOf(...), $step->outputs);
+        $this->assertSame(['output 5 · Pitot heat on', 'stop Cruise', 'live', 'key B'], $names);
+        $this->assertSame('made fast', $narrator->variableValue('mooring', 1.0));
+        $this->assertSame('Mooring line', $narrator->variableName('mooring'));
+        $this->assertSame('1.5', $narrator->variableValue('unknown', 1.5));
+    }
+
+    public function test_a_switch_that_writes_a_variable_is_told_with_the_words_of_the_game(): void
+    {
+        $set = self::set();
+        $document = (new Edits($set))->assign('base', 'fennel/switch-2.up', null, [new \Nailrod\Core\Output\ActionOutput('anchor-light')]);
+        $set = DemoSets::skerrywing($document);
+        $set = DemoSets::skerrywing((new Edits($set))->keepInStep('base', 'fennel/switch-2.up'));
+        $live = new Live(Compiler::compile($set), $set, new LiveState);
+        $live->begin();
+        $this->assertSame(['Fennel · Switch 2 up closed → layer Cruise → follow → Anchor light → Anchor light is set to on'], self::said($live, [[10, 'fennel/switch-2.up', 1]]));
+        $live->step([new Input(20_000, 'sim/anchor_light', 0)], 21_000);
+        $this->assertSame(0.0, $live->state->game->variables['anchor_light']);
+        self::said($live, [[30, 'fennel/switch-2.up', 0]]);
+        self::said($live, [[40, 'fennel/switch-2.up', 1]]);
+        $this->assertSame(1.0, $live->state->game->variables['anchor_light']);
+    }
+}
