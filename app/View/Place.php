@@ -48,6 +48,14 @@ final readonly class Place
         );
     }
 
+    /** The place that an address leads to; the rig if it leads to none. */
+    public static function nameIn(string $url): string
+    {
+        $last = basename((string) parse_url($url, PHP_URL_PATH));
+
+        return isset(self::PLACES[$last]) ? $last : 'rig';
+    }
+
     /** Where the set says this part itself, or which parent says it; null if nobody does. */
     public function originOf(PartPath $path): ?Origin
     {

@@ -19,6 +19,6 @@ final class InputError extends \DomainException
 
     public static function badRow(int $line, string $found, string $expected): self
     {
-        return new self(sprintf('line %d: found %s, expected %s.', $line, $found, $expected));
+        return new self(sprintf('line %d: found %s, expected %s.', $line, mb_scrub($found, 'UTF-8'), $expected));
     }
 }

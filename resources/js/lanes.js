@@ -157,6 +157,10 @@ function draw() {
             context.fillText(`−${10 - s} s`, at + 3, 11);
         }
     }
+    if (count <= 1) {
+        context.font = '14px Barlow, sans-serif';
+        context.fillText('Move or press anything on the left: it is drawn here, with what came of it.', GUTTER + 16, height / 2);
+    }
     let top = 20;
     for (const [group, list] of groups) {
         context.font = '600 11px "Barlow Condensed", sans-serif';

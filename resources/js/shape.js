@@ -33,7 +33,7 @@ function point(svg, detail) {
     set('#live-drop', { d: `M${x} ${y}V${top + height}` });
     set('#trail', { d: 'M' + trail.map((p) => p.join(' ')).join('L') });
     const isRight = x > left + width * 0.6;
-    set('#live-text', { x: x + (isRight ? -12 : 12), y: isRight ? Math.max(top + 12, y - 12) : Math.min(top + height - 8, y + 22), 'text-anchor': isRight ? 'end' : 'start' });
+    set('#live-text', { x: x + (isRight ? -12 : 12), y: isRight || y > top + height - 40 ? Math.max(top + 12, y - (isRight ? 12 : 24)) : y + 22, 'text-anchor': isRight ? 'end' : 'start' });
     svg.querySelector('#live-text').textContent = `travel ${axis.words.travel}, sent ${axis.words.sent === 'not used' ? axis.words.value : axis.words.sent}`;
     for (const state of svg.querySelectorAll('[data-stop-state]')) {
         const isOpen = detail.stops.includes(state.dataset.stopState);

@@ -70,7 +70,7 @@ final class EditsTest extends TestCase
         $now = $this->latest();
         $this->send('shape/curve', ['axis' => self::LEFT, 'k' => '40', 'from' => $old])
             ->assertStatus(409)
-            ->assertSee('What changed in the meantime')->assertSee('7 % at the low end')
+            ->assertSee('What changed in the meantime')->assertSee('data-place="shape"', false)->assertSee('7 % at the low end')
             ->assertSee('What you meant to change')->assertSee('expo 40 %')
             ->assertSee('name="k" value="40"', false)->assertSee('name="from" value="'.$now->id.'"', false);
         $this->assertSame($now->id, $this->latest()->id);

@@ -1,4 +1,4 @@
-@php($place = App\View\Place::open(app(App\Sets\SetStore::class), $difference->setId, 'rig'))
+@php($place = App\View\Place::open(app(App\Sets\SetStore::class), $difference->setId, App\View\Place::nameIn(url()->previous())))
 <x-layout :place="$place" title="Changed in the meantime">
     <section class="column conflict" aria-labelledby="conflict-title" data-problem>
         <h1 id="conflict-title">This set was changed in another tab</h1>

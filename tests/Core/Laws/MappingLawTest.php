@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Laws;
+
+use Nailrod\Core\Device\Rig;
+use Nailrod\Core\Memory\DeviceMapping;
+use Nailrod\Core\Output\OnOffVariable;
+use Nailrod\Core\Program\Compiler;
+use Nailrod\Core\Run\Machine;
+use Nailrod\Core\Run\OutputEvent;
+use Nailrod\Core\Set\BindingSet;
+use Nailrod\Core\Set\MergedDocument;
+use PHPUnit\Framework\TestCase;
+
+/** What is stored in a device works as the set does, but for what only Nailrod itself can write. */
+final class MappingLawTest extends TestCase
+{
+    public function test_a_device_by_itself_sends_what_the_set_sends(): void
+    {
+        $compared = 0;
+        for ($seed = 1; $seed <= 300; $seed++) {
+            $world = new World($seed);
+            $device = $world->set->rig->devices['d'];
+            $mapping = DeviceMapping::of($world->set, $device);
+            $stored = DeviceMapping::decode($mapping->encode());
+            $program = Compiler::compile(BindingSet::of(MergedDocument::of([$stored]), new Rig([$device]), null));
+            $alone = Machine::start($program);
+            $whole = Machine::start($world->program);
+            $expected = self::rows([...$whole->feed($world->inputs), ...$whole->finish()]);
+            $actual = self::rows([...$alone->feed($world->inputs), ...$alone->finish()]);
+            if (! self::needsVariables($world->set)) {
+                $this->assertSame([], $mapping->leftOut);
+                $this->assertSame($expected, $actual, 'seed '.$seed);
+                $compared += count($expected);
+            } else {
+                $this->assertNotSame([], $mapping->leftOut, 'seed '.$seed);
+                $this->assertSame([], array_filter($actual, fn (string $row) => str_contains($row, ' variable ')));
+            }
+        }
+        $this->assertGreaterThan(500, $compared);
+    }
+
+    private static function needsVariables(BindingSet $set): bool
+    {
+        foreach ($set->cells as $cells) {
+            foreach ($cells as $cell) {
+                foreach ($cell->outputs as $output) {
+                    if ($output instanceof OnOffVariable) {
+                        return true;
+                    }
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * @param list<OutputEvent> $events
+     *
+     * @return list<string>
+     */
+    private static function rows(array $events): array
+    {
+        return array_map(fn (OutputEvent $e) => implode(' ', [$e->t, $e->kind, $e->target, $e->value]), $events);
+    }
+}

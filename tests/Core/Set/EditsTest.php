@@ -1,0 +1,181 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Set;
+
+use Nailrod\Core\Behaviour\Pulse;
+use Nailrod\Core\Behaviour\Toggle;
+use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Format\Node;
+use Nailrod\Core\Output\ActionOutput;
+use Nailrod\Core\Output\ControllerAxis;
+use Nailrod\Core\Output\ControllerButton;
+use Nailrod\Core\Output\HoldLayer;
+use Nailrod\Core\Output\KeyStroke;
+use Nailrod\Core\Program\Compiler;
+use Nailrod\Core\Set\Advice;
+use Nailrod\Core\Set\BindingSet;
+use Nailrod\Core\Set\Edits;
+use Nailrod\Core\Set\PartPath;
+use Nailrod\Core\Set\SetDiff;
+use Nailrod\Core\Set\SetDocument;
+use Nailrod\Core\Set\Words;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+use Tests\Core\DemoSets;
+
+/** Edits of the demo sets, without storage. */
+final class EditsTest extends TestCase
+{
+    /** @return iterable<string, array{callable(Edits): SetDocument, string}> */
+    public static function refused(): iterable
+    {
+        $stop = ['name' => 'S', 'axes' => ['fennel/left-lever'], 'at' => 0.5, 'opens' => 'held'];
+        yield 'an axis that is not there' => [fn (Edits $e) => $e->shape('fennel/none', 'curve', ['kind' => 'expo', 'k' => 0.1]), 'axes: found "fennel/none", expected an axis of the rig.'];
+        yield 'a part that is not one' => [fn (Edits $e) => $e->shape('fennel/left-lever', 'colour', ['red' => 1]), 'axes.fennel/left-lever.colour: found a field that this format does not have'];
+        yield 'an opener that is not there' => [fn (Edits $e) => $e->stop('s', $stop, 'fennel/none'), 'cells.base: found "fennel/none", expected a contact of the rig.'];
+        yield 'an axis as an opener' => [fn (Edits $e) => $e->stop('s', $stop, 'fennel/friction'), 'cells.base: found "fennel/friction", expected a contact of the rig.'];
+        yield 'a stop without axes' => [fn (Edits $e) => $e->stop('s', ['axes' => []] + $stop, null), 'stops.s.axes: found a list of 0, expected one or more axes, each once.'];
+        yield 'a layer that is not there' => [fn (Edits $e) => $e->assign('radio', 'fennel/mark', null, [new ControllerButton(1)]), 'cells: found "radio", expected a layer of the set.'];
+        yield 'a control that is not there' => [fn (Edits $e) => $e->nothing('base', 'fennel/none'), 'cells.base: found "fennel/none", expected a contact or an axis of the rig.'];
+        yield 'no output' => [fn (Edits $e) => $e->assign('base', 'fennel/mark', null, []), 'cells.base.fennel/mark.outputs: found a list of 0, expected at least one output.'];
+        yield 'the base layer' => [fn (Edits $e) => $e->removeLayer('base'), 'layers.base: found the base layer, expected another layer'];
+        yield 'a layer to rename that is not there' => [fn (Edits $e) => $e->renameLayer('radio', 'Radio'), 'layers: found "radio", expected a layer of the set.'];
+        yield 'nothing to fall out of step with' => [fn (Edits $e) => $e->keepInStep('base', 'fennel/mark'), 'cells.base.fennel/mark: found no action that a switch can fall out of step with'];
+    }
+
+    /** @param callable(Edits): SetDocument $edit */
+    #[DataProvider('refused')]
+    public function test_an_edit_that_cannot_be_is_refused_with_its_place(callable $edit, string $message): void
+    {
+        $this->expectException(FormatError::class);
+        $this->expectExceptionMessage($message);
+        $edit(new Edits(DemoSets::skerrywing()));
+    }
+
+    public function test_a_layer_goes_with_all_that_it_says_and_what_leads_to_it(): void
+    {
+        $set = DemoSets::skerrywing((new Edits(DemoSets::skerrywing()))->addLayer('Radio', 'gorse/button-5'));
+        $set = DemoSets::skerrywing((new Edits($set))->assign('radio', 'fennel/mark', null, [new ControllerButton(50)]));
+        $this->assertSame(['gorse/button-5'], $set->holdersOf('radio'));
+        $without = DemoSets::skerrywing((new Edits($set))->removeLayer('radio'));
+        $this->assertSame([], $without->holdersOf('radio'));
+        $this->assertArrayNotHasKey('radio', $without->layers);
+        $this->assertSame(DemoSets::skerrywing()->merged->own->toJson(), $without->merged->own->toJson());
+        $water = DemoSets::skerrywing((new Edits($set))->removeLayer('water'));
+        $this->assertArrayNotHasKey('water', $water->layers);
+        $this->assertNull($water->cell('base', 'fennel/ring'), 'the ring lever of the house set held it');
+    }
+
+    public function test_the_name_of_a_layer_makes_its_id_and_two_of_one_name_differ(): void
+    {
+        $set = DemoSets::skerrywing();
+        foreach (['Très long: ééé!', 'On water', '///'] as $name) {
+            $set = DemoSets::skerrywing((new Edits($set))->addLayer($name, null));
+        }
+        $this->assertSame(['base', 'water', 'tr-s-long', 'on-water', 'layer'], array_keys($set->layers));
+    }
+
+    public function test_a_behaviour_that_was_chosen_is_kept_and_what_was_not_is_usual(): void
+    {
+        $edits = new Edits(DemoSets::skerrywing());
+        $kind = fn (SetDocument $document, string $ref): string => DemoSets::skerrywing($document)->cell('base', $ref)?->behaviour?->inWords() ?? 'none';
+        $this->assertSame('toggle', $kind($edits->assign('base', 'gorse/button-6', new Toggle, [new ActionOutput('horn')]), 'gorse/button-6'));
+        $this->assertSame('follow', $kind($edits->assign('base', 'gorse/button-6', null, [new ActionOutput('horn')]), 'gorse/button-6'));
+        $this->assertSame('pulse 60 ms', $kind($edits->assign('base', 'gorse/button-6', null, [new ActionOutput('hatch')]), 'gorse/button-6'));
+        $this->assertSame('follow', $kind($edits->assign('base', 'gorse/button-6', null, [new KeyStroke('KeyZ')]), 'gorse/button-6'));
+        $this->assertSame('none', $kind($edits->assign('base', 'gorse/finger', null, [new ControllerAxis(8)]), 'gorse/finger'));
+    }
+
+    public function test_brief_words_leave_out_what_is_usual(): void
+    {
+        $set = DemoSets::skerrywing();
+        $words = new Words($set);
+        $brief = fn (string $ref): string => $words->brief($set->cell('base', $ref) ?? throw new \LogicException($ref));
+        $this->assertSame(['Drop a sack', 'Starter', 'hold On water'], array_map($brief, ['fennel/mark', 'fennel/right-thumb', 'fennel/ring']));
+        $set = DemoSets::skerrywing((new Edits($set))->assign('base', 'fennel/mark', Pulse::on('both', 90), [new ActionOutput('drop-sack')]));
+        $this->assertSame('Drop a sack · pulse 90 ms when it closes and when it opens', (new Words($set))->brief($set->cell('base', 'fennel/mark') ?? throw new \LogicException));
+    }
+
+    public function test_advice_is_given_for_two_way_switches_on_flips_only(): void
+    {
+        $with = function (string $ref, string $action): ?string {
+            $set = DemoSets::skerrywing((new Edits(DemoSets::skerrywing()))->assign('base', $ref, null, [new ActionOutput($action)]));
+
+            return (new Advice($set))->outOfStep('base', $ref)?->action->id;
+        };
+        $this->assertSame('anchor-light', $with('fennel/switch-2.up', 'anchor-light'));
+        $this->assertNull($with('gorse/button-5', 'anchor-light'), 'a push button does not stay');
+        $this->assertNull($with('fennel/switch-2.up', 'landing-light-on'), 'the game offers on and off');
+        $this->assertNull($with('fennel/switch-2.up', 'bilge'), 'its variable cannot be written');
+    }
+
+    public function test_any_chain_of_edits_gives_documents_that_read_back_and_compile_and_differences_that_can_be_said(): void
+    {
+        $dice = new Randomizer(new Mt19937(7));
+        $set = DemoSets::skerrywing();
+        $done = 0;
+        for ($i = 0; $i < 250; $i++) {
+            $before = $set->merged->own;
+            try {
+                $after = $this->randomEdit($set, $dice);
+                $set = DemoSets::skerrywing($after);
+                $done++;
+            } catch (FormatError $error) {
+                $this->assertNotSame('', $error->getMessage());
+
+                continue;
+            }
+            $this->assertSame($after->toJson(), SetDocument::fromJson($after->toJson())->toJson());
+            $changes = SetDiff::between($before, $after);
+            $this->assertNotSame('', (new Words($set))->sentence($changes));
+            $this->assertSame($changes === [], $before->toJson() === $after->toJson());
+            Compiler::compile($set);
+        }
+        $this->assertGreaterThan(150, $done);
+    }
+
+    private function randomEdit(BindingSet $set, Randomizer $dice): SetDocument
+    {
+        $edits = new Edits($set);
+        $pick = fn (array $keys): string => (string) $keys[$dice->getInt(0, count($keys) - 1)];
+        $axis = $pick(array_keys($set->rig->axes));
+        $contact = $pick(array_keys($set->rig->contacts));
+        $layer = $pick(array_keys($set->layers));
+        $stop = $pick([...array_keys($set->stops), 'one', 'two']);
+
+        return match ($dice->getInt(0, 11)) {
+            0 => $edits->shape($axis, 'dead_zones', ['low' => $dice->getInt(0, 60) / 100, 'high' => $dice->getInt(0, 60) / 100]),
+            1 => $edits->shape($axis, 'curve', ['kind' => 'expo', 'k' => $dice->getInt(-110, 110) / 100]),
+            2 => $edits->stop($stop, ['name' => 'S', 'axes' => [$axis], 'at' => $dice->getInt(0, 100) / 100, 'side' => $pick(['above', 'below']), 'opens' => $pick(['held', 'until drawn back'])], $contact),
+            3 => $edits->removeStop($stop),
+            4 => $edits->assign($layer, $contact, null, [new ActionOutput($pick(array_keys($set->catalogue->actions ?? [])))]),
+            5 => $edits->assign($layer, $contact, null, [new HoldLayer($pick(array_keys($set->layers)))]),
+            6 => $edits->nothing($layer, $pick([$axis, $contact])),
+            7 => $edits->clear($layer, $pick([$axis, $contact])),
+            8 => $edits->addLayer('Layer '.$dice->getInt(1, 5), $contact),
+            9 => $edits->removeLayer($layer),
+            10 => $edits->giveBack(PartPath::cell($layer, $contact)),
+            default => $edits->way($pick(array_keys($set->catalogue->actions ?? [])), new ControllerButton($dice->getInt(1, 40))),
+        };
+    }
+
+    public function test_paths_are_read_as_they_are_written(): void
+    {
+        foreach (DemoSets::skerrywing()->merged->parts as $path => $part) {
+            $this->assertEquals($part->path, PartPath::of($path));
+        }
+        $this->expectExceptionMessage('path: found "cells/base", expected the path of a part, such as stops/cruise.');
+        PartPath::of('cells/base');
+    }
+
+    public function test_a_cell_reads_what_it_writes(): void
+    {
+        foreach (DemoSets::skerrywing()->merged->section('cells') as $part) {
+            $this->assertSame($part->value, Node::of($part->value)->plain());
+        }
+    }
+}
