@@ -65,6 +65,16 @@ need_storage() {
     fi
 }
 
+# Compiled programs and live sessions are of the code that wrote them: after a change of the core they are made anew.
+need_fresh_programs() {
+    local programs=storage/framework/programs
+    if [ ! -f "$programs/.stamp" ] || [ -n "$(find core -newer "$programs/.stamp" -print -quit)" ]; then
+        rm -rf "$programs"
+        mkdir -p "$programs"
+        touch "$programs/.stamp"
+    fi
+}
+
 need_database() {
     [ -f storage/database/nailrod.sqlite ] || step 'Database with the demo data'
     touch storage/database/nailrod.sqlite

@@ -18,7 +18,8 @@ use Nailrod\Core\Set\PartPath;
 /** The Assign place: one device, a row for each of its contacts and axes, a column for each layer, and the actions. */
 final readonly class AssignView
 {
-    public Device $device;
+    /** The device that is picked; null if the set has none. */
+    public ?Device $device;
 
     public string $layer;
 
@@ -30,7 +31,7 @@ final readonly class AssignView
         $rig = $place->set->rig;
         $this->ref = $rig->has($ref) ? $ref : '';
         $id = $this->ref === '' ? $device : explode('/', $this->ref, 2)[0];
-        $this->device = $rig->devices[$id] ?? array_values($rig->devices)[0];
+        $this->device = $rig->devices[$id] ?? (array_values($rig->devices)[0] ?? null);
         $this->layer = isset($place->set->layers[$layer]) ? $layer : Layer::BASE;
     }
 
@@ -38,7 +39,7 @@ final readonly class AssignView
     public function rows(): array
     {
         $rows = [];
-        foreach ($this->device->controls as $control) {
+        foreach ($this->device->controls ?? [] as $control) {
             foreach ($control->axes as $axis) {
                 $rows[] = ['ref' => $axis->ref, 'number' => 'a'.$axis->number, 'name' => $this->nameOf($axis->ref), 'axis' => true];
             }

@@ -13,12 +13,13 @@ use Nailrod\Core\Set\PartPath;
 /** The Rig place: every device, and every input of the one that is picked. */
 final readonly class RigView
 {
-    public Device $device;
+    /** The device that is picked; null if the set has none. */
+    public ?Device $device;
 
     public function __construct(public Place $place, string $device)
     {
         $devices = $place->set->rig->devices;
-        $this->device = $devices[$device] ?? array_values($devices)[0];
+        $this->device = $devices[$device] ?? (array_values($devices)[0] ?? null);
     }
 
     /** @return list<array{ref: string, number: string, name: string, kind: string, reports: string, state: string}> */
@@ -26,7 +27,7 @@ final readonly class RigView
     {
         $rig = $this->place->set->rig;
         $inputs = [];
-        foreach ($this->device->controls as $control) {
+        foreach ($this->device->controls ?? [] as $control) {
             foreach ($control->axes as $axis) {
                 $inputs[] = [
                     'ref' => $axis->ref, 'number' => 'axis '.$axis->number, 'name' => $rig->nameOf($axis->ref), 'kind' => $control->kind->inWords(),

@@ -27,8 +27,8 @@ export function theme() {
 document.addEventListener('theme:turned', () => { colours = null; });
 window.matchMedia('(prefers-color-scheme: dark)').addEventListener('change', () => { colours = null; });
 
-const FRAME_MS = 33;
-/** Draws some thirty times a second while something in view still moves; drawing never holds an answer up. */
+const FRAME_MS = 45;
+/** Draws some twenty times a second while something in view still moves; drawing never holds an answer up. */
 export function drawWhile(isMoving, draw) {
     let drawn = 0;
     const loop = (time) => {

@@ -11,10 +11,13 @@ let sending = 0;
 
 const parse = (html) => new DOMParser().parseFromString(html, 'text/html');
 
-/** Fields show what the server has, but for one that is being typed in. */
+/** Ids of fields whose new value is about to be sent. */
+export const pending = new Set();
+
+/** Fields show what the server has, but for one that is being typed in and those about to be sent. */
 function settleFields(keep) {
     for (const field of document.querySelectorAll('#place input, #place select')) {
-        if (field === keep || field.type === 'hidden' || field.type === 'file' || field.type === 'search') {
+        if (field === keep || pending.has(field.id) || field.type === 'hidden' || field.type === 'file' || field.type === 'search') {
             continue;
         }
         if (field.tagName === 'SELECT') {

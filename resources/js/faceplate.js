@@ -1,14 +1,10 @@
+import { clamp, dialled, hand, latched, place, ports, rail, thrown, toReading } from './controls.js';
+import { paint } from './facepaint.js';
 import { live } from './live.js';
 
 /** Drawn devices that can be worked by mouse, touch and keys. They report raw readings and contacts, like a device. */
 
-const latched = new Set();
 let drag = null;
-
-const clamp = (value, low, high) => Math.min(high, Math.max(low, value));
-const all = (root, selector) => root.querySelectorAll(selector);
-const ports = (text) => text.split(' ');
-const hand = (port) => live.hands[port] ?? 0;
 
 function report(port, value) {
     if (live.hands[port] !== value) {
@@ -22,21 +18,6 @@ function local(element, event) {
 }
 
 // Rails: levers, sliders, the axes of a stick.
-
-const rail = (work) => ({
-    port: work.dataset.axis,
-    min: Number(work.dataset.min),
-    max: Number(work.dataset.max),
-    rest: Number(work.dataset.rest),
-    half: Number(work.dataset.half),
-    across: work.dataset.rail === 'across',
-    down: 'down' in work.dataset,
-    springs: 'springs' in work.dataset,
-});
-
-const fraction = (r, reading) => (reading - r.min) / (r.max - r.min);
-const place = (r, reading) => (r.across || r.down ? 1 : -1) * (2 * fraction(r, reading) - 1) * r.half;
-const toReading = (r, at) => Math.round(r.min + clamp(((r.across || r.down ? at : -at) + r.half) / (2 * r.half), 0, 1) * (r.max - r.min));
 
 function railDrag(work, event) {
     const r = rail(work);
@@ -106,16 +87,12 @@ function throwTo(work, position) {
     }
 }
 
-const thrown = (work) => { const [up, down] = ports(work.dataset.throw); return hand(up) - hand(down); };
-
 function dialTo(work, position) {
     const list = ports(work.dataset.dial);
     const next = list[clamp(position, 0, list.length - 1)];
     list.filter((port) => port !== next).forEach((port) => report(port, 0));
     report(next, 1);
 }
-
-const dialled = (work) => Math.max(0, ports(work.dataset.dial).findIndex((port) => hand(port) === 1));
 
 function dialAt(work, event) {
     const { x, y } = local(work, event);
@@ -266,82 +243,3 @@ document.addEventListener('focusout', (event) => {
 });
 
 window.addEventListener('blur', end);
-
-// Drawing.
-
-function paintFace(face) {
-    face.classList.toggle('is-unplugged', live.picture?.unplugged.includes(face.dataset.face) ?? false);
-    for (const work of all(face, '[data-rail]')) {
-        const r = rail(work);
-        const reading = live.hands[r.port] ?? r.rest;
-        const at = place(r, reading);
-        work.querySelector('.grip').setAttribute('transform', r.across ? `translate(${at} 0)` : `translate(0 ${at})`);
-        work.setAttribute('aria-valuenow', reading);
-        const words = live.picture?.axes[r.port]?.words.travel;
-        if (words) {
-            work.setAttribute('aria-valuetext', words);
-        }
-    }
-    for (const pad of all(face, '[data-pad]')) {
-        const [x, y] = [pad.dataset.x, pad.dataset.y].map((ref) => rail(face.querySelector(`[data-axis="${ref}"]`)));
-        pad.querySelector('.pad__dot').setAttribute('transform', `translate(${place(x, live.hands[x.port] ?? x.rest)} ${place(y, live.hands[y.port] ?? y.rest)})`);
-    }
-    for (const work of all(face, '[data-press]')) {
-        const port = ports(work.dataset.press).at(-1);
-        work.classList.toggle('is-closed', hand(port) === 1);
-        work.classList.toggle('is-latched', latched.has(port));
-        work.setAttribute('aria-pressed', hand(port) === 1);
-    }
-    for (const work of all(face, '[data-flip]')) {
-        const up = hand(work.dataset.flip) === 1;
-        work.classList.toggle('is-closed', up);
-        work.setAttribute('aria-checked', up);
-        work.querySelector('.knob').setAttribute('cy', up ? -40 : 40);
-    }
-    for (const work of all(face, '[data-throw]')) {
-        const position = thrown(work);
-        work.classList.toggle('is-closed', position !== 0);
-        work.setAttribute('aria-valuenow', position);
-        work.setAttribute('aria-valuetext', ['down', 'middle', 'up'][position + 1]);
-        work.querySelector('.knob').setAttribute('cy', -40 * position);
-    }
-    for (const work of all(face, '[data-dial]')) {
-        const list = ports(work.dataset.dial);
-        const position = dialled(work);
-        work.setAttribute('aria-valuenow', position + 1);
-        work.setAttribute('aria-valuetext', `at ${position + 1}`);
-        work.querySelector('.needle').setAttribute('transform', `rotate(${Number(work.dataset.spread) * (position - (list.length - 1) / 2)})`);
-    }
-    for (const hat of all(face, '[data-hat]')) {
-        const value = live.hands[hat.dataset.hat] ?? -1;
-        const angle = (value * Math.PI) / 4;
-        hat.querySelector('.knob').setAttribute('transform', value < 0 ? '' : `translate(${22 * Math.sin(angle)} ${-22 * Math.cos(angle)})`);
-        for (const work of all(hat, '[data-way]')) {
-            const closed = live.picture?.closed.includes(work.dataset.contact) ?? false;
-            work.classList.toggle('is-closed', closed);
-            work.setAttribute('aria-pressed', closed);
-        }
-    }
-}
-
-let waiting = false;
-function paint() {
-    if (!waiting) {
-        waiting = true;
-        requestAnimationFrame(() => {
-            waiting = false;
-            all(document, '[data-face]').forEach(paintFace);
-        });
-    }
-}
-
-document.addEventListener('live:answer', ({ detail }) => {
-    paint();
-    for (const element of all(document, '[data-show]')) {
-        const axis = detail.axes[element.dataset.show];
-        if (axis) {
-            element.textContent = element.dataset.part === 'reading' ? axis.reading : axis.words[element.dataset.part];
-        }
-    }
-});
-document.addEventListener('page:changed', paint);

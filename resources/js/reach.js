@@ -35,8 +35,7 @@ function meant({ port, value }) {
 
 async function go(ref) {
     const place = document.body.dataset.place;
-    const here = new URL(location.href);
-    const picked = { shape: here.searchParams.get('axis'), assign: here.searchParams.get('ref') }[place];
+    const picked = { shape: document.getElementById('plot')?.dataset.axis, assign: document.querySelector('.comb tr.is-picked')?.dataset.row }[place];
     if (busy || picked === ref) {
         return;
     }

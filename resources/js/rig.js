@@ -1,3 +1,4 @@
+import { setAttributes, setText } from './dom.js';
 import { live } from './live.js';
 
 /** The Rig: what every input reports now, which have been seen, the number of the one just touched; plugs on every place. */
@@ -44,18 +45,18 @@ document.addEventListener('live:answer', ({ detail }) => {
         const ref = cell.dataset.now;
         const axis = detail.axes[ref];
         const ticks = cell.dataset.ticks === undefined ? null : ticked[ref] ?? 0;
-        cell.textContent = axis ? `${axis.reading} · ${axis.words.travel}` : ticks !== null ? `${ticks} ticks` : closed.has(ref) ? 'closed' : 'open';
+        setText(cell, axis ? `${axis.reading} · ${axis.words.travel}` : ticks !== null ? `${ticks} ticks` : closed.has(ref) ? 'closed' : 'open');
         cell.classList.toggle('is-closed', closed.has(ref));
     }
     for (const cell of document.querySelectorAll('[data-seen]')) {
         if (seen[cell.dataset.seen]) {
-            cell.textContent = '✓ seen';
+            setText(cell, '✓ seen');
         }
     }
     for (const plug of document.querySelectorAll('[data-plug]')) {
         const isIn = !detail.unplugged.includes(plug.dataset.plug);
-        plug.setAttribute('aria-pressed', isIn);
-        plug.querySelector('.plug__word').textContent = isIn ? 'plugged in' : 'unplugged';
+        setAttributes(plug, { 'aria-pressed': isIn });
+        setText(plug.querySelector('.plug__word'), isIn ? 'plugged in' : 'unplugged');
     }
 });
 

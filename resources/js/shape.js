@@ -1,4 +1,6 @@
 import { drawWhile, sharp, theme } from './canvas.js';
+import { setAttributes, setText } from './dom.js';
+import { pending } from './edits.js';
 import { live } from './live.js';
 
 /** The Shape picture: the live point with its trail, the last ten seconds, handles that are dragged or moved by keys. */
@@ -27,17 +29,17 @@ function point(svg, detail) {
         trail = trail.slice(-TRAIL);
     }
     svg.querySelector('#live').removeAttribute('hidden');
-    const set = (id, attributes) => Object.entries(attributes).forEach(([name, value]) => svg.querySelector(id).setAttribute(name, value));
+    const set = (id, attributes) => setAttributes(svg.querySelector(id), attributes);
     set('#live-dot', { cx: x, cy: y });
     set('#live-ghost', { cx: x, cy: ghost, visibility: Math.abs(ghost - y) > 1 ? 'visible' : 'hidden' });
     set('#live-drop', { d: `M${x} ${y}V${top + height}` });
     set('#trail', { d: 'M' + trail.map((p) => p.join(' ')).join('L') });
     const isRight = x > left + width * 0.6;
     set('#live-text', { x: x + (isRight ? -12 : 12), y: isRight || y > top + height - 40 ? Math.max(top + 12, y - (isRight ? 12 : 24)) : y + 22, 'text-anchor': isRight ? 'end' : 'start' });
-    svg.querySelector('#live-text').textContent = `travel ${axis.words.travel}, sent ${axis.words.sent === 'not used' ? axis.words.value : axis.words.sent}`;
+    setText(svg.querySelector('#live-text'), `travel ${axis.words.travel}, sent ${axis.words.sent === 'not used' ? axis.words.value : axis.words.sent}`);
     for (const state of svg.querySelectorAll('[data-stop-state]')) {
         const isOpen = detail.stops.includes(state.dataset.stopState);
-        state.textContent = isOpen ? 'open' : 'shut';
+        setText(state, isOpen ? 'open' : 'shut');
         state.closest('.handle').classList.toggle('is-open', isOpen);
     }
     const stops = [...svg.querySelectorAll('[data-stop]')].map((handle) => handle.dataset.stop);
@@ -114,13 +116,18 @@ function moveTo(handle, percent) {
     handle.setAttribute('transform', 'across' in handle.dataset ? `translate(${left + width * part} ${top + height})` : `translate(${left} ${top + height * (1 - part)})`);
     const field = document.querySelector(handle.dataset.field);
     field.value = Math.round(10 * percent) / 10;
+    pending.add(field.id);
     handle.setAttribute('aria-valuenow', field.value);
     handle.setAttribute('aria-valuetext', `${field.value} %`);
 
     return field;
 }
 
-const save = (handle) => document.querySelector(handle.dataset.field).form.requestSubmit();
+function save(handle) {
+    const field = document.querySelector(handle.dataset.field);
+    field.form.requestSubmit();
+    pending.delete(field.id);
+}
 
 document.addEventListener('pointerdown', (event) => {
     const handle = event.target.closest?.('[data-handle]');

@@ -1,3 +1,4 @@
+import { setText } from './dom.js';
 import { live } from './live.js';
 
 /** The tape: one sentence for what just happened and why. The Bench keeps a longer list of the same. */
@@ -38,7 +39,10 @@ function show() {
     if (top.length > 0) {
         tape.replaceChildren(...top.map(item));
     }
-    document.getElementById('log')?.replaceChildren(...lines.map(item));
+    const log = document.getElementById('log');
+    if (log?.closest('details').open) {
+        log.replaceChildren(...lines.map(item));
+    }
 }
 
 function add(line) {
@@ -76,12 +80,13 @@ document.addEventListener('live:answer', ({ detail }) => {
 });
 
 document.addEventListener('page:changed', show);
+document.addEventListener('toggle', show, true);
 show();
 
 document.addEventListener('live:answer', ({ detail }) => {
     const layer = document.getElementById('live-layer');
     if (layer) {
-        layer.textContent = detail.layer.name;
+        setText(layer, detail.layer.name);
     }
     for (const badge of document.querySelectorAll('[data-layer]')) {
         badge.classList.toggle('is-live', badge.dataset.layer === detail.layer.id);
@@ -95,7 +100,7 @@ document.addEventListener('live:answer', ({ detail }) => {
             setTimeout(() => row.classList.remove('is-changed'), 900);
         }
         const meter = row.querySelector('meter');
-        if (variable && meter) {
+        if (variable && meter && meter.value !== variable.value) {
             meter.value = variable.value;
         }
     }

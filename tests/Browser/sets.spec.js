@@ -63,6 +63,21 @@ test('a cell is set to a key, to nothing, cleared and given back', async ({ page
     await expect(page.locator('[data-cell="base/fennel/ring"]')).toHaveClass(/cell--fall/);
 });
 
+test('picking an action, a row or a control lights all three', async ({ page, app }) => {
+    await app.open(page, 'assign', '?device=gorse');
+    await page.locator('.action[data-action="pitot-heat-on"]').click();
+    await expect(page.locator('[data-cell="base/fennel/switch-1.up"]')).toHaveClass(/is-picked/);
+    await expect(page.locator('.action[data-action="pitot-heat-on"]')).toHaveClass(/is-picked/);
+    await expect(page.locator('.control[data-control="fennel/switch-1"]')).toHaveClass(/is-lit/);
+    await expect(page.locator('.wire.is-picked')).toHaveCount(2);
+    await press(page, 'fennel/right-thumb');
+    await expect(page.locator('[data-cell="base/fennel/right-thumb"]')).toHaveClass(/is-picked/);
+    await expect(page.locator('.action[data-action="starter"]')).toHaveClass(/is-picked/);
+    await page.locator('[data-cell="base/fennel/mark"] a').click();
+    await expect(page.locator('.control[data-control="fennel/mark"]')).toHaveClass(/is-lit/);
+    await expect(page.locator('.action[data-action="drop-sack"]')).toHaveClass(/is-picked/);
+});
+
 test('the way by which an action reaches the game is chosen, and the game answers by it', async ({ page, app }) => {
     await app.open(page, 'assign', '?layer=base&ref=fennel/mark');
     await page.locator('[name="way"]').selectOption({ label: 'key D' });

@@ -8,6 +8,7 @@ use App\Memory\FilePort;
 use App\Models\SetRecord;
 use App\Sets\SetStore;
 use Nailrod\Core\Memory\TwoBankMemory;
+use Nailrod\Core\Set\SetDocument;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
 
@@ -52,6 +53,18 @@ final class PlacesTest extends TestCase
         \Illuminate\Support\Facades\DB::table('revisions')->delete();
         SetRecord::query()->delete();
         $this->get('/')->assertOk()->assertSeeText('There is no set yet');
+    }
+
+    public function test_a_set_without_devices_still_has_its_places(): void
+    {
+        $document = json_decode((string) $this->get('/sets/house/file')->getContent(), true);
+        $document['devices'] = [];
+        $document['axes'] = $document['cells'] = (object) [];
+        app(SetStore::class)->edit('house', (int) app(SetStore::class)->open('house')->head_id, 'you', fn () => SetDocument::fromJson((string) json_encode($document)));
+        foreach (['rig' => 'names no devices', 'shape' => 'No device of this set has an axis', 'assign' => 'names no devices', 'bench' => 'no simulator', 'store' => 'No device of this set has a memory'] as $place => $words) {
+            $this->get('/sets/house/'.$place)->assertOk()->assertSeeText($words);
+        }
+        $this->postJson('/live', ['set' => 'house'])->assertOk()->assertJsonPath('axes', []);
     }
 
     public function test_what_is_not_there_is_a_page_of_its_own(): void

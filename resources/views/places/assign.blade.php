@@ -1,7 +1,10 @@
 @php($place = $view->place)
 @php($catalogue = $place->set->catalogue)
-@php($link = fn (array $more) => route('assign', ['set' => $place->record->id, 'device' => $view->device->id] + $more))
+@php($link = fn (array $more) => route('assign', ['set' => $place->record->id, 'device' => $view->device?->id] + $more))
 <x-layout :place="$place" title="Assign">
+    @if ($view->device === null)
+        <section class="column"><h1>Assign</h1><p class="empty">This set names no devices, so there is nothing to assign. Undo brings back what was there before.</p></section>
+    @else
     <div class="loom" id="loom">
         <svg class="loom__wires" id="wires" aria-hidden="true"></svg>
         <section class="column loom__face" aria-label="Faceplate">
@@ -65,13 +68,19 @@
                     @foreach ($catalogue->byGroup() as $group => $actions)
                         <fieldset class="actions" data-group><legend><span>{{ $catalogue->groups[$group] }}</span><small>{{ count(array_filter($actions, fn ($a) => isset($reaching[$a->id]))) }} of {{ count($actions) }}</small></legend>
                         @foreach ($actions as $action)
-                            <button name="action" value="{{ $action->id }}" data-action="{{ $action->id }}" data-name="{{ mb_strtolower($action->name) }}" data-reached="{{ implode(' ', $reaching[$action->id] ?? []) }}"
-                                @disabled($view->ref === '' || $action->isAxis() !== $view->isAxis())
-                                @class(['action', 'is-reached' => isset($reaching[$action->id]), 'is-picked' => $view->pickedAction()?->id === $action->id])>
-                                <span class="action__dot" aria-hidden="true"></span><span class="action__name">{{ $action->name }}</span>
-                                @if ($action->essential && ! isset($reaching[$action->id]))<small class="action__needed">needed</small>@endif
-                                <span class="way">{{ $view->wayOf($action)?->inWords() ?? 'no way yet' }}</span>
-                            </button>
+                            @php($way = $view->wayOf($action)?->inWords() ?? 'no way yet')
+                            @if ($view->ref === '' && isset($reaching[$action->id]))
+                                @php([$byLayer, $byRef] = explode('/', $reaching[$action->id][0], 2))
+                                <a class="action is-reached" href="{{ $link(['layer' => $byLayer, 'ref' => $byRef]) }}" data-refresh data-action="{{ $action->id }}" data-name="{{ mb_strtolower($action->name) }}"><span class="action__dot" aria-hidden="true"></span><span class="action__name">{{ $action->name }}</span><span class="way">{{ $way }}</span></a>
+                            @else
+                                <button name="action" value="{{ $action->id }}" data-action="{{ $action->id }}" data-name="{{ mb_strtolower($action->name) }}"
+                                    @disabled($view->ref === '' || $action->isAxis() !== $view->isAxis())
+                                    @class(['action', 'is-reached' => isset($reaching[$action->id]), 'is-picked' => $view->pickedAction()?->id === $action->id])>
+                                    <span class="action__dot" aria-hidden="true"></span><span class="action__name">{{ $action->name }}</span>
+                                    @if ($action->essential && ! isset($reaching[$action->id]))<small class="action__needed">needed</small>@endif
+                                    <span class="way">{{ $way }}</span>
+                                </button>
+                            @endif
                         @endforeach
                         </fieldset>
                     @endforeach
@@ -86,4 +95,5 @@
             @endif
         </section>
     </div>
+    @endif
 </x-layout>

@@ -4,7 +4,7 @@
         <h1 id="rig-title">Rig</h1>
         <div class="cards">
             @foreach ($place->set->rig->devices as $device)
-                <article @class(['card', 'card--picked' => $device->id === $view->device->id]) data-device="{{ $device->id }}">
+                <article @class(['card', 'card--picked' => $device->id === $view->device?->id]) data-device="{{ $device->id }}">
                     <header class="card__head">
                         <h2><a href="{{ route('rig', ['set' => $place->record->id, 'device' => $device->id]) }}" data-refresh>{{ $device->name }} {{ $device->kind }}</a></h2>
                         @if ($device->standIn)<span class="tag">stand-in</span>@endif
@@ -16,6 +16,9 @@
             @endforeach
         </div>
     </section>
+    @if ($view->device === null)
+        <section class="column"><p class="empty">This set names no devices. A set file names them in its field "devices"; undo brings back what was there before.</p></section>
+    @else
     <section class="column" aria-labelledby="inputs-title">
         <h2 id="inputs-title" class="column__title">{{ $view->device->name }} {{ $view->device->kind }} <span class="column__note">which number is which: press or move it</span></h2>
         <div class="found" id="found" role="status"><span class="found__number" data-found-number>–</span><span class="found__name" data-found-name>Nothing touched yet</span></div>
@@ -37,4 +40,5 @@
             </table>
         </div>
     </section>
+    @endif
 </x-layout>

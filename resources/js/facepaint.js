@@ -1,0 +1,82 @@
+import { all, dialled, hand, latched, place, ports, rail, thrown } from './controls.js';
+import { setAttributes, setText } from './dom.js';
+import { live } from './live.js';
+
+/** Draws every control of every faceplate as the hands have left it. */
+
+function paintFace(face) {
+    face.classList.toggle('is-unplugged', live.picture?.unplugged.includes(face.dataset.face) ?? false);
+    for (const work of all(face, '[data-rail]')) {
+        const r = rail(work);
+        const reading = live.hands[r.port] ?? r.rest;
+        const at = place(r, reading);
+        setAttributes(work.querySelector('.grip'), { transform: r.across ? `translate(${at} 0)` : `translate(0 ${at})` });
+        setAttributes(work, { 'aria-valuenow': reading });
+        const words = live.picture?.axes[r.port]?.words.travel;
+        if (words) {
+            setAttributes(work, { 'aria-valuetext': words });
+        }
+    }
+    for (const pad of all(face, '[data-pad]')) {
+        const [x, y] = [pad.dataset.x, pad.dataset.y].map((ref) => rail(face.querySelector(`[data-axis="${ref}"]`)));
+        setAttributes(pad.querySelector('.pad__dot'), { transform: `translate(${place(x, live.hands[x.port] ?? x.rest)} ${place(y, live.hands[y.port] ?? y.rest)})` });
+    }
+    for (const work of all(face, '[data-press]')) {
+        const port = ports(work.dataset.press).at(-1);
+        work.classList.toggle('is-closed', hand(port) === 1);
+        work.classList.toggle('is-latched', latched.has(port));
+        setAttributes(work, { 'aria-pressed': hand(port) === 1 });
+    }
+    for (const work of all(face, '[data-flip]')) {
+        const up = hand(work.dataset.flip) === 1;
+        work.classList.toggle('is-closed', up);
+        setAttributes(work, { 'aria-checked': up });
+        setAttributes(work.querySelector('.knob'), { cy: up ? -40 : 40 });
+    }
+    for (const work of all(face, '[data-throw]')) {
+        const position = thrown(work);
+        work.classList.toggle('is-closed', position !== 0);
+        setAttributes(work, { 'aria-valuenow': position });
+        setAttributes(work, { 'aria-valuetext': ['down', 'middle', 'up'][position + 1] });
+        setAttributes(work.querySelector('.knob'), { cy: -40 * position });
+    }
+    for (const work of all(face, '[data-dial]')) {
+        const list = ports(work.dataset.dial);
+        const position = dialled(work);
+        setAttributes(work, { 'aria-valuenow': position + 1 });
+        setAttributes(work, { 'aria-valuetext': `at ${position + 1}` });
+        setAttributes(work.querySelector('.needle'), { transform: `rotate(${Number(work.dataset.spread) * (position - (list.length - 1) / 2)})` });
+    }
+    for (const hat of all(face, '[data-hat]')) {
+        const value = live.hands[hat.dataset.hat] ?? -1;
+        const angle = (value * Math.PI) / 4;
+        setAttributes(hat.querySelector('.knob'), { transform: value < 0 ? '' : `translate(${22 * Math.sin(angle)} ${-22 * Math.cos(angle)})` });
+        for (const work of all(hat, '[data-way]')) {
+            const closed = live.picture?.closed.includes(work.dataset.contact) ?? false;
+            work.classList.toggle('is-closed', closed);
+            setAttributes(work, { 'aria-pressed': closed });
+        }
+    }
+}
+
+let waiting = false;
+export function paint() {
+    if (!waiting) {
+        waiting = true;
+        requestAnimationFrame(() => {
+            waiting = false;
+            all(document, '[data-face]').forEach(paintFace);
+        });
+    }
+}
+
+document.addEventListener('live:answer', ({ detail }) => {
+    paint();
+    for (const element of all(document, '[data-show]')) {
+        const axis = detail.axes[element.dataset.show];
+        if (axis) {
+            setText(element, element.dataset.part === 'reading' ? axis.reading : axis.words[element.dataset.part]);
+        }
+    }
+});
+document.addEventListener('page:changed', paint);
