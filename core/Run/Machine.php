@@ -50,7 +50,9 @@ final class Machine
         try {
             foreach ($inputs as $input) {
                 $t = $input->t;
-                if ($t !== $state->now) {
+                if ($t > $state->now && $state->timers === [] && $state->phase === Phase::Running) {
+                    $state->now = $t;
+                } elseif ($t !== $state->now) {
                     $this->passTo($input);
                 } elseif ($state->timers !== []) {
                     $this->fireUntil($t);

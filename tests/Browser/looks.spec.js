@@ -45,3 +45,13 @@ test('the pages still read without scripts', async ({ browser, app }) => {
     await expect(page.locator('.panel__part--stop .says')).toContainText('at or below 92 %');
     await context.close();
 });
+
+test('what writes needs the token of the page, and only its own address is answered', async ({ page, app }) => {
+    await app.open(page, 'rig');
+    expect((await page.request.post(`${app.url}/sets/skerrywing/undo`)).status()).toBe(419);
+    expect((await page.request.post(`${app.url}/sets/skerrywing/store/fennel`)).status()).toBe(419);
+    expect((await page.request.get(`${app.url}/sets/skerrywing/rig`, { headers: { Host: 'example.org' } })).status()).toBe(421);
+    const response = await page.request.get(`${app.url}/sets/skerrywing/rig`);
+    expect(response.headers()['content-security-policy']).not.toContain('unsafe');
+    expect(response.headers()['x-content-type-options']).toBe('nosniff');
+});

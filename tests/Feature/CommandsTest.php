@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Bench\Figure;
+use App\Bench\LongRunBench;
+use App\Models\LiveSession;
+use App\Models\Revision;
+use App\Models\SetRecord;
+use App\Sets\Programs;
+use App\Sets\SetStore;
+use Nailrod\Core\Run\RunReader;
+use Tests\TestCase;
+
+final class CommandsTest extends TestCase
+{
+    public function test_the_demo_is_loaded_once_and_what_was_made_since_stays(): void
+    {
+        $this->from('/sets/house/shape')->post('/sets/house/shape/curve', ['from' => SetRecord::query()->findOrFail('house')->head_id, 'axis' => 'fennel/left-lever', 'k' => '11']);
+        $revisions = Revision::query()->count();
+        $this->artisan('nailrod:demo')->expectsOutputToContain('The database is in use already')->assertSuccessful();
+        $this->assertSame($revisions, Revision::query()->count());
+        $this->assertSame(['house', 'skerrywing'], SetRecord::query()->orderBy('position')->pluck('id')->all());
+    }
+
+    public function test_warming_lists_the_classes_of_pages_and_live_steps_and_leaves_nothing_behind(): void
+    {
+        $list = tempnam(sys_get_temp_dir(), 'nailrod');
+        $this->artisan('nailrod:warm', ['list' => $list])->assertSuccessful();
+        $files = json_decode((string) file_get_contents((string) $list), true);
+        unlink((string) $list);
+        $names = array_map(basename(...), $files);
+        foreach (['Machine.php', 'ShapeView.php', 'LiveController.php', 'StandInGame.php', 'Kernel.php'] as $name) {
+            $this->assertContains($name, $names);
+        }
+        $this->assertSame(0, LiveSession::query()->count());
+    }
+
+    public function test_compiled_programs_are_made_anew_where_they_are_gone(): void
+    {
+        $store = app(SetStore::class);
+        $key = $store->programOf($store->open('skerrywing'));
+        array_map(unlink(...), glob(config('nailrod.programs').'/*') ?: []);
+        $this->assertFalse(app(Programs::class)->has($key));
+        $this->get('/sets/skerrywing/shape')->assertOk();
+        $this->assertSame($key, $store->programOf($store->open('skerrywing')));
+        $this->assertTrue(app(Programs::class)->has($key));
+    }
+
+    public function test_a_session_whose_program_is_gone_ends_and_a_new_one_opens(): void
+    {
+        $id = $this->postJson('/live', ['set' => 'skerrywing'])->json('id');
+        array_map(unlink(...), glob(config('nailrod.programs').'/*') ?: []);
+        $this->postJson('/live/'.$id, ['set' => 'skerrywing', 'n' => 1, 'to' => 5, 'inputs' => []])->assertStatus(410);
+        $this->postJson('/live', ['set' => 'skerrywing'])->assertOk();
+    }
+
+    public function test_old_sessions_are_cleared_when_a_new_one_opens(): void
+    {
+        $old = $this->postJson('/live', ['set' => 'skerrywing'])->json('id');
+        $this->travel(25)->hours();
+        $new = $this->postJson('/live', ['set' => 'skerrywing'])->json('id');
+        $this->assertSame([$new], LiveSession::query()->pluck('id')->all());
+        $this->assertNotSame($old, $new);
+    }
+
+    public function test_the_long_run_of_the_bench_is_a_run(): void
+    {
+        $lines = explode("\n", trim(implode('', iterator_to_array(LongRunBench::run(12_000), false))));
+        $inputs = array_merge(...iterator_to_array(RunReader::batches($lines), false));
+        $this->assertCount(12_000, $inputs);
+        $this->assertSame([1000, 'fennel/left-lever'], [$inputs[0]->t, $inputs[0]->port]);
+    }
+
+    public function test_a_figure_says_what_it_is_a_ratio_of(): void
+    {
+        $figure = (new Figure('engine', 12.0, 'ns'))->against(new Figure('loop', 4.0, 'ns'));
+        $this->assertSame(['name' => 'engine', 'value' => 12.0, 'unit' => 'ns', 'ratio_of' => 'loop', 'ratio' => 3.0], $figure->toArray());
+        $this->assertStringContainsString('3.00 times loop', $figure->line());
+    }
+}
