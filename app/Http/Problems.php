@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Sets\MovedOn;
 use App\Sets\StaleEdit;
 use App\View\Difference;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -17,8 +18,9 @@ final class Problems
 {
     public static function register(Exceptions $exceptions): void
     {
-        $exceptions->dontReport([FormatError::class, StaleEdit::class]);
+        $exceptions->dontReport([FormatError::class, MovedOn::class, StaleEdit::class]);
         $exceptions->render(fn (FormatError $error, Request $request): Response|RedirectResponse => self::notAsWanted($error, $request));
+        $exceptions->render(fn (MovedOn $error): RedirectResponse => back(303)->with('problem', $error->getMessage()));
         $exceptions->render(fn (StaleEdit $stale): Response => response()->view('places.conflict', ['difference' => Difference::of($stale)], 409));
     }
 

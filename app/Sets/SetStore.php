@@ -91,27 +91,42 @@ final class SetStore
         }, 3);
     }
 
-    /** Steps back to the revision that the present one was made from; null if there is none. */
-    public function undo(string $id): ?Revision
+    /**
+     * Steps back to the revision that the present one was made from; null if there is none.
+     *
+     * @throws MovedOn if another revision holds than the one that was seen
+     */
+    public function undo(string $id, int $seen): ?Revision
     {
-        return DB::transaction(function () use ($id): ?Revision {
-            $record = $this->open($id);
+        return DB::transaction(function () use ($id, $seen): ?Revision {
+            $record = $this->seenAs($id, $seen);
             $to = $record->head->made_from;
 
             return $to === null ? null : $this->moveTo($record, $to, [...$record->redo, $record->head->id]);
         }, 3);
     }
 
-    /** Steps forward to the revision that was undone last; null if there is none. */
-    public function redo(string $id): ?Revision
+    /**
+     * Steps forward to the revision that was undone last; null if there is none.
+     *
+     * @throws MovedOn if another revision holds than the one that was seen
+     */
+    public function redo(string $id, int $seen): ?Revision
     {
-        return DB::transaction(function () use ($id): ?Revision {
-            $record = $this->open($id);
+        return DB::transaction(function () use ($id, $seen): ?Revision {
+            $record = $this->seenAs($id, $seen);
             $redo = $record->redo;
             $to = array_pop($redo);
 
             return $to === null ? null : $this->moveTo($record, $to, $redo);
         }, 3);
+    }
+
+    private function seenAs(string $id, int $seen): SetRecord
+    {
+        $record = $this->open($id);
+
+        return $record->head_id === $seen ? $record : throw MovedOn::since();
     }
 
     /** @param list<int> $redo */

@@ -19,20 +19,30 @@ final readonly class Rig
     /** @var array<string, Control> by the reference of an axis or a contact of it */
     private array $controls;
 
+    /** @var array<string, true> what the devices report through: axes, contacts, hats, encoders */
+    private array $ports;
+
     /** @param list<Device> $devices in file order */
     public function __construct(array $devices)
     {
-        $byId = $axes = $contacts = $controls = [];
+        $byId = $axes = $contacts = $controls = $ports = [];
         foreach ($devices as $device) {
             $byId[$device->id] = $device;
             foreach ($device->controls as $control) {
                 foreach ($control->axes as $axis) {
                     $axes[$axis->ref] = $axis;
                     $controls[$axis->ref] = $control;
+                    $ports[$axis->ref] = true;
                 }
                 foreach ($control->contacts as $contact) {
                     $contacts[$contact->ref] = $contact;
                     $controls[$contact->ref] = $control;
+                    if ($contact->opposite === null) {
+                        $ports[$contact->hat ?? $contact->ref] = true;
+                    }
+                }
+                if ($control->encoder !== null) {
+                    $ports[$control->ref] = true;
                 }
             }
         }
@@ -40,11 +50,18 @@ final readonly class Rig
         $this->axes = $axes;
         $this->contacts = $contacts;
         $this->controls = $controls;
+        $this->ports = $ports;
     }
 
     public function has(string $ref): bool
     {
         return isset($this->controls[$ref]);
+    }
+
+    /** Does a device of the rig report through this port? */
+    public function reports(string $port): bool
+    {
+        return isset($this->ports[$port]);
     }
 
     public function controlOf(string $ref): ?Control

@@ -63,8 +63,9 @@ final class Live
     {
         $outputs = $idle = $problems = [];
         foreach ($inputs as $input) {
-            if (isset($this->state->unplugged[explode('/', $input->port, 2)[0]])) {
-                $problems[] = $input->place().': '.$this->set->rig->deviceNameOf($input->port).' is unplugged, so nothing comes from it.';
+            $problem = $this->problemOf($input);
+            if ($problem !== null) {
+                $problems[] = $problem;
 
                 continue;
             }
@@ -90,6 +91,18 @@ final class Live
         array_push($outputs, ...$this->machine->advance(max($to, $this->machine->state->now)));
 
         return $this->answer($outputs, array_values(array_filter($idle)), $problems);
+    }
+
+    /** Why an input cannot come from the rig or the game; null if it can. */
+    private function problemOf(Input $input): ?string
+    {
+        [$device, $control] = [...explode('/', $input->port, 2), ''];
+
+        return match (true) {
+            isset($this->state->unplugged[$device]) => $input->place().': '.$this->set->rig->deviceNameOf($input->port).' is unplugged, so nothing comes from it.',
+            $device === 'sim' && isset($this->set->catalogue->variables[$control]), $this->set->rig->reports($input->port) => null,
+            default => $input->place().': found an input that no device of the rig reports, expected one of its controls.',
+        };
     }
 
     /**

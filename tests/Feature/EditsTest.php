@@ -115,6 +115,18 @@ final class EditsTest extends TestCase
         $this->assertSame(12, Revision::query()->where('set_id', 'skerrywing')->count());
     }
 
+    public function test_undo_and_redo_from_an_old_page_are_refused_and_nothing_changes(): void
+    {
+        $old = $this->latest()->id;
+        $this->send('shape/curve', ['axis' => self::LEFT, 'k' => '10']);
+        $now = $this->latest()->id;
+        $this->send('undo', ['from' => $old])->assertSessionHas('problem', fn (string $problem) => str_contains($problem, 'changed in another tab'));
+        $this->send('redo', ['from' => $old])->assertSessionHas('problem');
+        $this->assertSame($now, $this->latest()->id);
+        $this->send('undo', [])->assertSessionHas('said');
+        $this->assertSame($old, $this->latest()->id);
+    }
+
     public function test_a_stop_at_140_percent_is_refused_and_nothing_changes(): void
     {
         $head = $this->latest()->id;

@@ -73,6 +73,15 @@ final class LiveTest extends TestCase
             ->assertStatus(422)->assertJsonPath('message', 'inputs[0]: found [1,"fennel\/mark","down"], expected [time in µs, "device/control", number].');
     }
 
+    public function test_times_that_cannot_be_are_refused(): void
+    {
+        $this->batch(1, [[PHP_INT_MAX, 'fennel/mark', 1]])->assertStatus(422);
+        $this->batch(1, [[-5, 'fennel/mark', 1]])->assertStatus(422);
+        $this->batch(1, [], ['to' => PHP_INT_MAX])->assertStatus(422);
+        $this->batch(0, [])->assertStatus(422);
+        $this->assertSame(0, LiveSession::query()->findOrFail($this->id)->batch);
+    }
+
     public function test_a_session_that_has_ended_says_so(): void
     {
         $this->postJson('/live/'.$this->id.'/close')->assertNoContent();

@@ -13,16 +13,16 @@ final class HistoryController
 {
     use EditsSets;
 
-    public function undo(string $set): RedirectResponse
+    public function undo(EditRequest $request, string $set): RedirectResponse
     {
         $undone = $this->sets->open($set)->head->sentence;
 
-        return back(303)->with('said', $this->sets->undo($set) === null ? 'There is nothing to undo.' : 'Undone: '.$undone);
+        return back(303)->with('said', $this->sets->undo($set, $request->from()) === null ? 'There is nothing to undo.' : 'Undone: '.$undone);
     }
 
-    public function redo(string $set): RedirectResponse
+    public function redo(EditRequest $request, string $set): RedirectResponse
     {
-        $revision = $this->sets->redo($set);
+        $revision = $this->sets->redo($set, $request->from());
 
         return back(303)->with('said', $revision === null ? 'There is nothing to redo.' : 'Done again: '.$revision->sentence);
     }

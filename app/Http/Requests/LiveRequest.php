@@ -12,10 +12,13 @@ final class LiveRequest extends FormRequest
 {
     private const MOST = 5000;
 
+    /** The latest time, in µs: some thirty years. */
+    private const LATEST = 1_000_000_000_000_000;
+
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['n' => ['required', 'integer', 'min:1'], 'to' => ['required', 'integer', 'min:0'], 'set' => ['required', 'string'], 'inputs' => ['array', 'max:'.self::MOST], 'plugs' => ['array', 'max:64']];
+        return ['n' => ['required', 'integer', 'min:1'], 'to' => ['required', 'integer', 'min:0', 'max:'.self::LATEST], 'set' => ['required', 'string'], 'inputs' => ['array', 'max:'.self::MOST], 'plugs' => ['array', 'max:64']];
     }
 
     public function set(): string
@@ -28,7 +31,7 @@ final class LiveRequest extends FormRequest
     {
         $inputs = [];
         foreach ($this->array('inputs') as $i => $row) {
-            if (! is_array($row) || ! isset($row[0], $row[1], $row[2]) || ! is_int($row[0]) || ! is_string($row[1]) || ! (is_int($row[2]) || is_float($row[2]))) {
+            if (! is_array($row) || ! isset($row[0], $row[1], $row[2]) || ! is_int($row[0]) || $row[0] < 0 || $row[0] > self::LATEST || ! is_string($row[1]) || ! (is_int($row[2]) || is_float($row[2]))) {
                 abort(422, sprintf('inputs[%s]: found %s, expected [time in µs, "device/control", number].', $i, mb_strimwidth((string) json_encode($row), 0, 60, '...')));
             }
             $inputs[] = new Input($row[0], $row[1], $row[2]);

@@ -182,6 +182,16 @@ final class StandInGameTest extends TestCase
         $this->assertSame(['30 key KeyB 1'], Desk::rows($step->outputs));
     }
 
+    public function test_an_input_that_no_device_reports_is_told_and_leaves_no_trace(): void
+    {
+        $live = self::live(self::desk());
+        $step = $live->step([new Input(20_000, 'x/lever', 5), new Input(20_000, 'd/s.down', 1), new Input(20_000, 'sim/none', 1), new Input(20_000, 'nonsense', 1)], 30_000);
+        $this->assertCount(4, $step->problems);
+        $this->assertStringContainsString('x/lever at 20000 µs: found an input that no device of the rig reports', $step->problems[0]);
+        $this->assertArrayNotHasKey('x/lever', $live->state->hands);
+        $this->assertSame([], $step->outputs);
+    }
+
     public function test_an_unplugged_device_opens_its_contacts_keeps_its_axes_and_is_not_heard(): void
     {
         $desk = self::desk();

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sets;
+
+/** An undo or redo was asked for by somebody who saw another revision than the one that holds. */
+final class MovedOn extends \RuntimeException
+{
+    public static function since(): self
+    {
+        return new self('The set was changed in another tab, so nothing was undone or done again. It is shown as it is now; try again if that is what you want.');
+    }
+}
