@@ -41,7 +41,7 @@ final readonly class RigView
                     'ref' => $contact->ref, 'number' => $of === null ? (string) $contact->number : '¬'.$of->number, 'name' => $rig->nameOf($contact->ref),
                     'kind' => $control->kind->inWords(),
                     'reports' => match (true) {
-                        $of !== null => 'not reported: the opposite of '.$of->number,
+                        $of !== null => 'opposite of '.$of->number,
                         $contact->hat !== null => 'hat '.$contact->number,
                         default => 'closed or open',
                     },

@@ -17,7 +17,7 @@ final class PlacesTest extends TestCase
     /** @return iterable<string, array{string, list<string>}> */
     public static function places(): iterable
     {
-        yield 'rig' => ['rig', ['Fennel throttle', 'Gorse stick', 'not reported: the opposite of 31', 'Left lever', 'nothing stored yet']];
+        yield 'rig' => ['rig', ['Fennel throttle', 'Gorse stick', 'opposite of 31', 'Left lever', 'nothing stored yet']];
         yield 'rig of another device' => ['rig?device=gorse', ['Hat north', 'two-stage trigger']];
         yield 'shape' => ['shape', ['Left lever', 'goes to Power', '2 % at the low end', 'from House', 'New stop']];
         yield 'shape of a centred axis' => ['shape?axis=gorse/twist', ['Each side of rest', 'Expo 40 %: calm about rest']];

@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Sets\SetStore;
+use App\View\AssignView;
+use App\View\Fields;
+use App\View\Place;
+use App\View\Plot;
+use App\View\ShapeView;
+use Nailrod\Core\Set\BindingSet;
+use Nailrod\Core\Set\Edits;
+use Nailrod\Core\Set\PartPath;
+use Tests\TestCase;
+
+/** What the pages are given to show. */
+final class ViewsTest extends TestCase
+{
+    private function place(string $set = 'skerrywing', string $name = 'shape'): Place
+    {
+        return Place::open(app(SetStore::class), $set, $name);
+    }
+
+    /** @param callable(Edits): \Nailrod\Core\Set\SetDocument $change */
+    private function edit(callable $change, string $set = 'skerrywing'): void
+    {
+        $store = app(SetStore::class);
+        $store->edit($set, (int) $store->open($set)->head_id, 'you', fn (BindingSet $base) => $change(new Edits($base)));
+    }
+
+    public function test_the_line_of_a_plot_follows_the_shape_and_the_shut_stops(): void
+    {
+        $this->edit(fn (Edits $edits) => $edits->stop('cruise', ['name' => 'Cruise', 'axes' => ['fennel/friction'], 'at' => 0.5, 'opens' => 'held'], null));
+        $view = new ShapeView($this->place(), 'fennel/friction');
+        $plot = new Plot(0, 0, 100, 100);
+        $this->assertNotNull($view->shaping);
+        $free = explode('L', substr($plot->line($view->shaping), 1));
+        $held = explode('L', substr($plot->line($view->shaping, array_values($view->stops)), 1));
+        $this->assertSame(['0 100', '50 50', '100 0'], [$free[0], $free[80], $free[160]]);
+        $this->assertSame(['0 100', '50 50', '100 50'], [$held[0], $held[80], $held[160]]);
+        $this->assertSame([25.0, 75.0], [$plot->x(0.25), $plot->y(0.25)]);
+    }
+
+    public function test_the_line_of_the_parent_is_drawn_only_where_it_differs(): void
+    {
+        $plot = Plot::large();
+        $this->assertNull((new ShapeView($this->place(), 'fennel/left-lever'))->parentLine($plot));
+        $this->edit(fn (Edits $edits) => $edits->shape('fennel/left-lever', 'curve', ['kind' => 'expo', 'k' => 0.5]));
+        $this->assertNotNull((new ShapeView($this->place(), 'fennel/left-lever'))->parentLine($plot));
+        $this->assertNull((new ShapeView($this->place('house'), 'fennel/left-lever'))->parentLine($plot));
+    }
+
+    public function test_an_origin_says_whose_word_holds(): void
+    {
+        $part = PartPath::axis('fennel/left-lever', 'dead_zones');
+        $this->assertSame([false, 'House', true], array_values((array) $this->place()->originOf($part)));
+        $this->assertSame([true, 'House', false], array_values((array) $this->place('house')->originOf($part)));
+        $this->assertNull($this->place()->originOf(PartPath::axis('gorse/finger', 'curve')));
+    }
+
+    public function test_a_stop_that_is_not_there_yet_gets_a_free_name(): void
+    {
+        $this->assertSame('stop-1', (new ShapeView($this->place(), ''))->freeStop());
+        $this->edit(fn (Edits $edits) => $edits->stop('stop-2', ['name' => 'S', 'axes' => ['fennel/friction'], 'at' => 0.5, 'opens' => 'held'], 'fennel/left-thumb'));
+        $view = new ShapeView($this->place(), 'fennel/friction');
+        $this->assertSame('stop-3', $view->freeStop());
+        $this->assertSame('fennel/left-thumb', $view->openerOf($view->stops['stop-2']));
+        $this->assertSame('Fennel · Left thumb (now: open S)', $view->openers()['fennel/left-thumb']);
+    }
+
+    public function test_the_comb_has_a_row_for_all_that_can_be_assigned_and_knows_what_reaches_an_action(): void
+    {
+        $view = new AssignView($this->place(name: 'assign'), 'fennel', 'base', '');
+        $rows = array_column($view->rows(), 'number', 'ref');
+        $this->assertCount(3 + 4 + 6 + 2 + 4, $rows);
+        $this->assertSame(['a1', '31', '¬31', '44'], [$rows['fennel/left-lever'], $rows['fennel/switch-1.up'], $rows['fennel/switch-1.down'], $rows['fennel/dial.4']]);
+        $this->assertSame(['base/fennel/mark'], $view->reaching()['drop-sack']);
+        $this->assertSame(['base' => 'base', 'water' => 'hold Ring lever'], $view->holders());
+        $other = new AssignView($this->place(name: 'assign'), 'fennel', 'none', 'gorse/hat.north');
+        $this->assertSame(['gorse', 'base'], [$other->device?->id, $other->layer]);
+    }
+
+    public function test_the_history_is_told_from_the_newest_back_and_forgets_what_was_undone(): void
+    {
+        $this->edit(fn (Edits $edits) => $edits->shape('gorse/finger', 'curve', ['kind' => 'expo', 'k' => 0.1]));
+        $this->edit(fn (Edits $edits) => $edits->shape('gorse/finger', 'curve', ['kind' => 'expo', 'k' => 0.2]));
+        $store = app(SetStore::class);
+        $store->undo('skerrywing', (int) $store->open('skerrywing')->head_id);
+        $place = $this->place();
+        $this->assertSame(['Finger lever, curve: not said here → expo 10 %: calm at the start, quicker at the end', 'Loaded from the demo files.'], array_map(fn ($r) => $r->sentence, $place->history()));
+        $this->assertStringContainsString('expo 20 %', (string) $place->redo);
+    }
+
+    public function test_addresses_and_fields_for_a_second_try(): void
+    {
+        $this->assertSame(['shape', 'rig', 'rig'], array_map(Place::nameIn(...), ['http://x/sets/a/shape?axis=b', 'http://x/sets/a/none', '']));
+        $this->assertSame(['a' => '1', 'b[0]' => 'x', 'b[1]' => 'y', 'c[d]' => ''], Fields::flat(['a' => 1, 'b' => ['x', 'y'], 'c' => ['d' => false], 'e' => null]));
+    }
+}
