@@ -12,7 +12,7 @@ use Nailrod\Core\Program\Assigned;
  * Pulses, one at a time for each output of an assignment. One that comes while the first is on waits until it has been
  * off for a width; at most one waits.
  */
-final class Pulses
+final class Pulses implements Timed
 {
     public const OWNER = 'pulse';
 

@@ -26,6 +26,9 @@ final class Run
 
     public readonly Contacts $contacts;
 
+    /** @var array<string, Timed> the parts that set timers, by the name under which they do */
+    private readonly array $timed;
+
     /** @var list<OutputEvent> what came out and was not collected yet */
     public array $events = [];
 
@@ -39,6 +42,7 @@ final class Run
         $this->stops = new Stops($this);
         $this->contacts = new Contacts($this);
         $this->axes = new Axes($this, $fused);
+        $this->timed = [Pulses::OWNER => $this->pulses, Stops::OWNER => $this->stops];
         $this->axes->begin();
     }
 
@@ -49,10 +53,6 @@ final class Run
 
     public function fire(Timer $timer): void
     {
-        match ($timer->owner) {
-            Pulses::OWNER => $this->pulses->timer($timer),
-            Stops::OWNER => $this->stops->timer($timer),
-            default => throw new \LogicException('A timer of nobody: '.$timer->owner.'.'),
-        };
+        $this->timed[$timer->owner]->timer($timer);
     }
 }

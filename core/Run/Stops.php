@@ -11,7 +11,7 @@ use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Cause\StepKind;
 
 /** The stops of a run: pressed and released by outputs, shut by the values of the axes they hold. */
-final class Stops
+final class Stops implements Timed
 {
     public const OWNER = 'stop';
 

@@ -59,40 +59,25 @@
         <div class="strip"><span class="strip__title">last 10 s</span><canvas id="strip" role="img" aria-label="Value of the last ten seconds; what the lever asked for is thin, what was sent is thick"></canvas></div>
     </section>
     <section class="column panel scroll" aria-label="Shaping of {{ $name }}" tabindex="0">
-        <form method="post" action="{{ route('shape.save', ['set' => $place->record->id, 'part' => 'calibrate']) }}" data-edit novalidate data-autosave class="panel__part">
-            <x-from :place="$place" /><input type="hidden" name="axis" value="{{ $ref }}">
-            <h3>Calibration</h3>
+        <x-shape-part :view="$view" part="calibrate" title="Calibration">
             <p class="panel__now">Now reads <b class="figure" data-show="{{ $ref }}" data-part="reading">–</b></p>
             <x-field name="low" id="c-low" label="Lowest reading" :value="$view->shaping->calibration->low" unit="" :min="$view->axis->min" :max="$view->axis->max" step="1" />
             <x-field name="high" id="c-high" label="Highest reading" :value="$view->shaping->calibration->high" unit="" :min="$view->axis->min" :max="$view->axis->max" step="1" />
             @if ($view->axis->centred)<x-field name="rest" id="c-rest" label="Reading at rest" :value="$view->shaping->calibration->rest" unit="" :min="$view->axis->min" :max="$view->axis->max" step="1" />@endif
             <label class="check"><input type="checkbox" name="reverse" value="1" @checked($view->shaping->calibration->reverse)> Turned round</label>
-        </form>
-        <x-origin :place="$place" :origin="$view->originOf('calibrate')" path="axes/{{ $ref }}/calibrate" />
-        <form method="post" action="{{ route('shape.save', ['set' => $place->record->id, 'part' => 'dead_zones']) }}" data-edit novalidate data-autosave class="panel__part">
-            <x-from :place="$place" /><input type="hidden" name="axis" value="{{ $ref }}">
-            <h3>Dead zones</h3>
+        </x-shape-part>
+        <x-shape-part :view="$view" part="dead_zones" title="Dead zones" :says="$view->zones->inWords() ?: 'Every part of the travel counts.'">
             <x-field name="low" label="Low end" :value="$pc($view->zones->low)" />
             <x-field name="high" label="High end" :value="$pc($view->zones->high)" />
             @if ($view->axis->centred)<x-field name="rest" label="Each side of rest" :value="$pc($view->zones->rest)" :max="50" />@endif
-            <p class="says">{{ $view->zones->inWords() ?: 'Every part of the travel counts.' }}</p>
-        </form>
-        <x-origin :place="$place" :origin="$view->originOf('dead_zones')" path="axes/{{ $ref }}/dead_zones" />
-        <form method="post" action="{{ route('shape.save', ['set' => $place->record->id, 'part' => 'curve']) }}" data-edit novalidate data-autosave class="panel__part">
-            <x-from :place="$place" /><input type="hidden" name="axis" value="{{ $ref }}">
-            <h3>Curve</h3>
+        </x-shape-part>
+        <x-shape-part :view="$view" part="curve" title="Curve" :says="$view->expo->inWords() ?: 'A straight line.'">
             <x-field name="k" label="Expo" :value="$pc($view->expo->k)" :min="-100" />
-            <p class="says">{{ $view->expo->inWords() ?: 'A straight line.' }}</p>
-        </form>
-        <x-origin :place="$place" :origin="$view->originOf('curve')" path="axes/{{ $ref }}/curve" />
-        <form method="post" action="{{ route('shape.save', ['set' => $place->record->id, 'part' => 'range']) }}" data-edit novalidate data-autosave class="panel__part">
-            <x-from :place="$place" /><input type="hidden" name="axis" value="{{ $ref }}">
-            <h3>Range</h3>
+        </x-shape-part>
+        <x-shape-part :view="$view" part="range" title="Range" :says="$view->range->inWords() ?: 'The whole travel sends 0 to 100 %.'">
             <x-field name="low" id="r-low" label="From" :value="$pc($view->range->low)" />
             <x-field name="high" id="r-high" label="To" :value="$pc($view->range->high)" />
-            <p class="says">{{ $view->range->inWords() ?: 'The whole travel sends 0 to 100 %.' }}</p>
-        </form>
-        <x-origin :place="$place" :origin="$view->originOf('range')" path="axes/{{ $ref }}/range" />
+        </x-shape-part>
         @foreach ($view->stops as $stop)
             <form method="post" action="{{ route('stop.save', $place->record->id) }}" data-edit novalidate data-autosave class="panel__part panel__part--stop" id="stop-{{ $stop->id }}">
                 <x-stop-fields :place="$place" :view="$view" :stop="$stop" :id="$stop->id" />
