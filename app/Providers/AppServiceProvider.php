@@ -6,6 +6,7 @@ namespace App\Providers;
 
 use App\Console\BenchCommand;
 use App\Console\DemoCommand;
+use App\Console\DescribeCommand;
 use App\Console\PlayCommand;
 use App\Console\WarmCommand;
 use Illuminate\Database\Eloquent\Model;
@@ -16,6 +17,6 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::preventLazyLoading();
-        $this->commands([BenchCommand::class, DemoCommand::class, PlayCommand::class, WarmCommand::class]);
+        $this->commands([BenchCommand::class, DemoCommand::class, DescribeCommand::class, PlayCommand::class, WarmCommand::class]);
     }
 }

@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Hid;
+
+use Nailrod\Core\Device\DeviceReader;
+
+/**
+ * Makes a device of a report descriptor, in the open format `nailrod-device`: a control for each axis, encoder, hat and
+ * button, numbered as the device numbers them and laid out on a grid, to be named and moved by its owner.
+ */
+final class DeviceBuilder
+{
+    private const PITCH = 120;
+    private const ACROSS = 6;
+
+    /** Widest range of an axis that the format takes. */
+    private const WIDEST = 65_535;
+
+    /** Axes that rest in the middle, by their usage on the desktop page. */
+    private const CENTRED = [0x30, 0x31, 0x33, 0x34, 0x35];
+
+    /** @var list<array<string, mixed>> */
+    private array $controls = [];
+
+    /** @var list<string> one sentence for each thing that was left out */
+    private array $leftOut = [];
+
+    private function __construct(private readonly ReportDescriptor $descriptor) {}
+
+    /**
+     * @return array{document: array<string, mixed>, left_out: list<string>} the document fits schema/device.schema.json
+     */
+    public static function build(ReportDescriptor $descriptor, string $id, string $name, string $kind): array
+    {
+        $builder = new self($descriptor);
+        $builder->axes();
+        $builder->encodersAndHats();
+        foreach ($descriptor->buttons() as $number) {
+            $builder->control('button-'.$number, 'Button '.$number, (string) $number, 'button', ['contacts' => [['number' => $number]]]);
+        }
+        $rows = max(1, intdiv(count($builder->controls) + self::ACROSS - 1, self::ACROSS));
+
+        return [
+            'document' => [
+                'format' => DeviceReader::FORMAT, 'version' => 1, 'id' => $id, 'name' => $name, 'kind' => $kind,
+                'face' => ['width' => self::PITCH * self::ACROSS + 40, 'height' => min(4000, 2 * self::PITCH * $rows + 40)],
+                'controls' => $builder->controls,
+            ],
+            'left_out' => $builder->leftOut,
+        ];
+    }
+
+    private function axes(): void
+    {
+        $seen = [];
+        foreach ($this->descriptor->axes() as $number => $field) {
+            $usage = (string) Usages::axis($field->page, $field->usage);
+            $seen[$usage] = ($seen[$usage] ?? 0) + 1;
+            $name = $seen[$usage] === 1 ? $usage : $usage.' '.$seen[$usage];
+            if ($field->logicalMax - $field->logicalMin > self::WIDEST || $field->logicalMax <= $field->logicalMin) {
+                $this->leftOut[] = sprintf('%s reports %d to %d, which is not a range of 2 to %d steps.', $name, $field->logicalMin, $field->logicalMax, self::WIDEST + 1);
+
+                continue;
+            }
+            $centred = $field->logicalMin < 0 || ($field->page === Usages::DESKTOP && in_array($field->usage, self::CENTRED, true));
+            $this->control(self::slug($name), $name, $name, 'slider', ['axes' => [[
+                'number' => $number + 1, 'min' => $field->logicalMin, 'max' => $field->logicalMax, 'centred' => $centred,
+            ]]]);
+        }
+    }
+
+    private function encodersAndHats(): void
+    {
+        foreach ($this->descriptor->encoders() as $i => $field) {
+            $name = Usages::axis($field->page, $field->usage).' encoder '.($i + 1);
+            $this->control('encoder-'.($i + 1), $name, 'Enc '.($i + 1), 'encoder', ['encoder' => 1000 + $i]);
+        }
+        foreach (array_keys($this->descriptor->hats()) as $i) {
+            $this->control('hat-'.($i + 1), 'Hat '.($i + 1), 'Hat '.($i + 1), 'hat', ['hat' => $i + 1]);
+        }
+    }
+
+    /** @param array<string, mixed> $reports */
+    private function control(string $id, string $name, string $label, string $kind, array $reports): void
+    {
+        $place = count($this->controls);
+        if ($place >= 256) {
+            $this->leftOut[] = $name.': a device has at most 256 controls.';
+
+            return;
+        }
+        $this->controls[] = ['id' => $id, 'name' => $name, 'label' => mb_strimwidth($label, 0, 20), 'kind' => $kind, 'at' => [
+            80 + self::PITCH * ($place % self::ACROSS), min(3900, 140 + 2 * self::PITCH * intdiv($place, self::ACROSS)),
+        ]] + $reports;
+    }
+
+    private static function slug(string $name): string
+    {
+        return strtolower(str_replace(' ', '-', $name));
+    }
+}

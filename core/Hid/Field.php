@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Hid;
+
+/** One value in a report. An array field names, by its value, which of a range of usages is on. */
+final readonly class Field
+{
+    /**
+     * @param int $bitOffset  from the start of the report's data, the report id not counted
+     * @param int $size       in bits
+     * @param int $usage      the only one, or the lowest of an array
+     * @param int $lastUsage  the highest of an array, else the same
+     * @param bool $nullState does a value outside the logical range say that nothing is there?
+     */
+    public function __construct(
+        public int $page,
+        public int $usage,
+        public int $lastUsage,
+        public int $bitOffset,
+        public int $size,
+        public int $logicalMin,
+        public int $logicalMax,
+        public bool $relative,
+        public bool $array,
+        public bool $nullState,
+    ) {}
+
+    public function isVendor(): bool
+    {
+        return $this->page >= Usages::VENDOR;
+    }
+
+    /** The value in the data of a report, sign-extended if the logical range goes below 0. */
+    public function read(string $data): int
+    {
+        $value = 0;
+        for ($bit = 0; $bit < $this->size; $bit++) {
+            $at = $this->bitOffset + $bit;
+            $byte = ord($data[$at >> 3] ?? "\0");
+            $value |= ($byte >> ($at & 7) & 1) << $bit;
+        }
+
+        return $this->logicalMin < 0 && ($value >> ($this->size - 1) & 1) === 1 ? $value - (1 << $this->size) : $value;
+    }
+
+    /** The data of a report with this value put in. */
+    public function write(string $data, int $value): string
+    {
+        for ($bit = 0; $bit < $this->size; $bit++) {
+            $at = $this->bitOffset + $bit;
+            $byte = ord($data[$at >> 3]) & ~(1 << ($at & 7));
+            $data[$at >> 3] = chr($byte | ($value >> $bit & 1) << ($at & 7));
+        }
+
+        return $data;
+    }
+
+    /** Is there a value, or does it lie outside the logical range, as a hat in its middle? */
+    public function holds(int $value): bool
+    {
+        return $value >= $this->logicalMin && $value <= $this->logicalMax;
+    }
+}
