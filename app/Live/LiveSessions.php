@@ -14,7 +14,6 @@ use Nailrod\Core\Live\LivePicture;
 use Nailrod\Core\Live\LiveState;
 use Nailrod\Core\Live\LiveStep;
 use Nailrod\Core\Program\Program;
-use Nailrod\Core\Run\Input;
 use Nailrod\Core\Set\BindingSet;
 
 /** Live sessions between requests: opened, stepped, handed over to an edited set, closed. */
@@ -58,34 +57,31 @@ final class LiveSessions
     /**
      * Takes the next batch. One that was taken already gets its stored answer again, so that a lost reply is counted once.
      *
-     * @param list<Input>         $inputs
-     * @param array<string, bool> $plugs  devices that were plugged in (true) or unplugged (false)
-     *
      * @return ?array<string, mixed> null if the session has ended
      *
      * @throws OutOfOrder if a batch is missing before this one
      */
-    public function step(string $id, SetRecord $record, int $batch, array $inputs, int $to, array $plugs): ?array
+    public function step(string $id, SetRecord $record, Batch $batch): ?array
     {
-        return DB::transaction(function () use ($id, $record, $batch, $inputs, $to, $plugs): ?array {
+        return DB::transaction(function () use ($id, $record, $batch): ?array {
             $session = LiveSession::query()->find($id);
             if ($session === null || ! $this->programs->has($session->program)) {
                 return null;
             }
-            if ($batch === $session->batch) {
+            if ($batch->number === $session->batch) {
                 /** @var array<string, mixed> */
                 return json_decode($session->answer, true, 64, JSON_THROW_ON_ERROR);
             }
-            if ($batch !== $session->batch + 1) {
-                throw OutOfOrder::batch($batch, $session->batch + 1);
+            if ($batch->number !== $session->batch + 1) {
+                throw OutOfOrder::batch($batch->number, $session->batch + 1);
             }
             [$live, $handOver, $program, $set] = $this->at($session, $record);
             $steps = [$handOver];
-            foreach ($plugs as $device => $plugged) {
+            foreach ($batch->plugs as $device => $plugged) {
                 $plugged ? $live->plugIn($device) : $steps[] = $live->unplug($device);
             }
-            $steps[] = $live->step($inputs, $to);
-            $session->batch = $batch;
+            $steps[] = $live->step($batch->inputs, $batch->to);
+            $session->batch = $batch->number;
 
             return $this->save($session, $record, $live, LiveStep::joined($steps), $program, $set);
         }, 3);

@@ -106,10 +106,20 @@ class Live {
 
             return;
         }
+        this.#letGo();
+    }
+
+    /** What no hand can still hold on a page that was just opened springs back: buttons, hats, sticks. */
+    #letGo() {
         for (const [port, value] of Object.entries(this.hands)) {
-            const sprung = document.querySelector(`[data-press~="${CSS.escape(port)}"], [data-hat="${CSS.escape(port)}"]`);
-            if (sprung && value > 0) {
-                this.input(port, sprung.dataset.hat ? -1 : 0);
+            const name = CSS.escape(port);
+            const axis = document.querySelector(`[data-springs][data-axis="${name}"]`);
+            if (axis && value !== Number(axis.dataset.rest)) {
+                this.input(port, Number(axis.dataset.rest));
+            } else if (value === 1 && document.querySelector(`[data-press~="${name}"]`)) {
+                this.input(port, 0);
+            } else if (value >= 0 && document.querySelector(`[data-hat="${name}"]`)) {
+                this.input(port, -1);
             }
         }
     }

@@ -6,6 +6,8 @@ const KEY = 'nailrod.reach';
 const MOVED = 0.03;
 let start = {};
 let busy = false;
+/** The latest thing that was touched while another page was on its way. */
+let wanted = null;
 
 const isOn = () => localStorage.getItem(KEY) !== 'off';
 
@@ -33,26 +35,37 @@ function meant({ port, value }) {
     return far ? port : null;
 }
 
-async function go(ref) {
+function leadsTo(ref) {
     const place = document.body.dataset.place;
-    const picked = { shape: document.getElementById('plot')?.dataset.axis, assign: document.querySelector('.comb tr.is-picked')?.dataset.row }[place];
-    if (busy || picked === ref) {
+    if (place === 'shape' && document.getElementById('plot')?.dataset.axis !== ref) {
+        return document.querySelector(`[data-reach="${CSS.escape(ref)}"]`)?.href;
+    }
+    if (place === 'assign' && document.querySelector('.comb tr.is-picked')?.dataset.row !== ref) {
+        return document.querySelector(`[data-cell="${CSS.escape(`${live.picture.layer.id}/${ref}`)}"] a`)?.href;
+    }
+    if (place === 'rig' && !document.querySelector(`[data-row="${CSS.escape(ref)}"]`)) {
+        return document.querySelector(`[data-device="${ref.split('/')[0]}"] h2 a`)?.href;
+    }
+
+    return null;
+}
+
+async function go(ref) {
+    wanted = ref;
+    if (busy) {
         return;
     }
-    let to = null;
-    if (place === 'shape') {
-        to = document.querySelector(`[data-reach="${CSS.escape(ref)}"]`)?.href;
-    } else if (place === 'assign') {
-        to = document.querySelector(`[data-cell="${CSS.escape(`${live.picture.layer.id}/${ref}`)}"] a`)?.href;
-    } else if (place === 'rig' && !document.querySelector(`[data-row="${CSS.escape(ref)}"]`)) {
-        to = document.querySelector(`[data-device="${ref.split('/')[0]}"] h2 a`)?.href;
+    busy = true;
+    while (wanted) {
+        const next = wanted;
+        wanted = null;
+        const to = leadsTo(next);
+        if (to) {
+            await visit(to);
+        }
+        document.querySelector(`[data-row="${CSS.escape(next)}"]`)?.scrollIntoView({ block: 'nearest' });
     }
-    if (to) {
-        busy = true;
-        await visit(to);
-        busy = false;
-    }
-    document.querySelector(`[data-row="${CSS.escape(ref)}"]`)?.scrollIntoView({ block: 'nearest' });
+    busy = false;
 }
 
 document.addEventListener('live:input', ({ detail }) => {

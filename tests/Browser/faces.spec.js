@@ -104,8 +104,24 @@ test('a button that is down when the page is left is let go', async ({ page, app
     await app.open(page, 'bench');
     await latch(page, 'fennel/right-thumb');
     await expect(page.locator('[data-variable="starter"] [data-value]')).toHaveText('turning');
+    const [x, y] = await part(page, '[data-hat] .cap', 0.5, 0.1);
+    await page.mouse.move(x, y);
+    await page.mouse.down();
+    await expect(page.locator('[data-contact="gorse/hat.north"]')).toHaveAttribute('aria-pressed', 'true');
     await app.open(page, 'bench');
     await expect(page.locator('[data-variable="starter"] [data-value]')).toHaveText('off');
+    await expect(page.locator('[data-contact="gorse/hat.north"]')).toHaveAttribute('aria-pressed', 'false');
+});
+
+test('of two controls touched in a row the last one is shown', async ({ page, app }) => {
+    await app.open(page, 'assign', '?device=fennel');
+    await page.evaluate(() => {
+        window.nailrod.live.input('fennel/mark', 1);
+        window.nailrod.live.input('fennel/mark', 0);
+        window.nailrod.live.input('fennel/right-thumb', 1);
+        window.nailrod.live.input('fennel/right-thumb', 0);
+    });
+    await expect(page.locator('.editor__head h2')).toHaveText('Right thumb');
 });
 
 test('reach for it: what is touched is jumped to, on another axis, another device, and not when it is switched off', async ({ page, app }) => {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Requests\LiveRequest;
+use App\Live\Batch;
 use App\Live\LiveSessions;
 use App\Live\OutOfOrder;
 use App\Sets\SetStore;
@@ -26,17 +26,11 @@ final class LiveController
         return $this->answer($this->sessions->resume($session, $this->sets->record($request->string('set')->toString())));
     }
 
-    public function step(LiveRequest $request, string $session): JsonResponse
+    public function step(Request $request, string $session): JsonResponse
     {
+        $batch = Batch::of($request);
         try {
-            return $this->answer($this->sessions->step(
-                $session,
-                $this->sets->record($request->set()),
-                $request->integer('n'),
-                $request->inputs(),
-                $request->integer('to'),
-                $request->plugs(),
-            ));
+            return $this->answer($this->sessions->step($session, $this->sets->record($batch->set), $batch));
         } catch (OutOfOrder $error) {
             return new JsonResponse(['problem' => $error->getMessage()], 409);
         }
