@@ -7,5 +7,7 @@ return [
     'programs' => env('NAILROD_PROGRAMS', storage_path('framework/programs')),
     /** Where the stand-ins keep their onboard memory. */
     'memory' => env('NAILROD_MEMORY', storage_path('devices')),
+    /** Where recorded runs are kept. */
+    'runs' => env('NAILROD_RUNS', storage_path('app/runs')),
     'demo' => base_path('demo'),
 ];

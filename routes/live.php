@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\LiveController;
+use App\Http\Controllers\RunController;
 use Illuminate\Support\Facades\Route;
 
 // The live loop: many times a second, so without cookies and session; SameOrigin keeps other pages out.
@@ -10,5 +11,8 @@ Route::post('live', [LiveController::class, 'open'])->name('live.open');
 Route::prefix('live/{session}')->where(['session' => '[0-9a-f]{32}'])->group(function (): void {
     Route::post('/', [LiveController::class, 'step'])->name('live.step');
     Route::post('resume', [LiveController::class, 'resume'])->name('live.resume');
+    Route::post('record', [LiveController::class, 'record'])->name('live.record');
+    Route::post('keep', [LiveController::class, 'keep'])->name('live.keep');
     Route::post('close', [LiveController::class, 'close'])->name('live.close');
 });
+Route::post('runs/{run}/piece', [RunController::class, 'piece'])->name('run.piece');

@@ -7,6 +7,7 @@ use App\Http\Controllers\FileController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\LayerController;
 use App\Http\Controllers\PlaceController;
+use App\Http\Controllers\RunController;
 use App\Http\Controllers\ShapeController;
 use App\Http\Controllers\StopController;
 use App\Http\Controllers\StoreController;
@@ -40,3 +41,6 @@ Route::prefix('sets/{set}')->where(['set' => '[a-z0-9_-]+'])->group(function ():
     Route::get('file', [FileController::class, 'download'])->name('file.download');
     Route::post('file', [FileController::class, 'upload'])->name('file.upload');
 });
+
+Route::get('runs/{run}/file', [RunController::class, 'download'])->name('run.download');
+Route::post('runs', [RunController::class, 'upload'])->name('run.upload');

@@ -28,7 +28,7 @@ abstract class TestCase extends BaseTestCase
     {
         parent::setUp();
         self::$folder ??= sys_get_temp_dir().'/nailrod-tests-'.getmypid();
-        config(['nailrod.programs' => self::$folder.'/programs', 'nailrod.memory' => self::$folder.'/devices-'.bin2hex(random_bytes(4))]);
+        config(['nailrod.runs' => self::$folder.'/runs', 'nailrod.programs' => self::$folder.'/programs', 'nailrod.memory' => self::$folder.'/devices-'.bin2hex(random_bytes(4))]);
         $this->withoutVite();
         $this->artisan('nailrod:demo')->assertSuccessful();
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Runs\BadRun;
 use App\Sets\MovedOn;
 use App\Sets\StaleEdit;
 use App\View\Difference;
@@ -18,9 +19,9 @@ final class Problems
 {
     public static function register(Exceptions $exceptions): void
     {
-        $exceptions->dontReport([FormatError::class, MovedOn::class, StaleEdit::class]);
+        $exceptions->dontReport([BadRun::class, FormatError::class, MovedOn::class, StaleEdit::class]);
         $exceptions->render(fn (FormatError $error, Request $request): Response|RedirectResponse => self::notAsWanted($error, $request));
-        $exceptions->render(fn (MovedOn $error): RedirectResponse => back(303)->with('problem', $error->getMessage()));
+        $exceptions->render(fn (BadRun|MovedOn $error): RedirectResponse => back(303)->with('problem', $error->getMessage()));
         $exceptions->render(fn (StaleEdit $stale): Response => response()->view('places.conflict', ['difference' => Difference::of($stale)], 409));
     }
 

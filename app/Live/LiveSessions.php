@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Live;
 
 use App\Models\LiveSession;
+use App\Models\RunRecord;
 use App\Models\SetRecord;
+use App\Runs\RunStore;
 use App\Sets\Programs;
 use App\Sets\SetStore;
 use Illuminate\Support\Facades\DB;
@@ -21,7 +23,7 @@ final class LiveSessions
 {
     private const KEPT_HOURS = 24;
 
-    public function __construct(private readonly SetStore $sets, private readonly Programs $programs) {}
+    public function __construct(private readonly SetStore $sets, private readonly Programs $programs, private readonly RunStore $runs) {}
 
     /** @return array<string, mixed> the first answer */
     public function open(SetRecord $record): array
@@ -82,8 +84,37 @@ final class LiveSessions
             }
             $steps[] = $live->step($batch->inputs, $batch->to);
             $session->batch = $batch->number;
+            $step = LiveStep::joined($steps);
+            $this->runs->append($session, $step->taken);
 
-            return $this->save($session, $record, $live, LiveStep::joined($steps), $program, $set);
+            return $this->save($session, $record, $live, $step, $program, $set);
+        }, 3);
+    }
+
+    /** Begins to record what the session takes; false if it has ended, or records already. */
+    public function record(string $id): bool
+    {
+        return DB::transaction(function () use ($id): bool {
+            $session = LiveSession::query()->find($id);
+            if ($session === null || $session->run_id !== null) {
+                return false;
+            }
+            $state = LiveState::restore($session->state);
+            $this->runs->begin($session, $state->hands, $state->run->now);
+
+            return $session->save();
+        }, 3);
+    }
+
+    /** Ends the recording and keeps it; null if none was being made. */
+    public function keep(string $id, string $name): ?RunRecord
+    {
+        return DB::transaction(function () use ($id, $name): ?RunRecord {
+            $session = LiveSession::query()->find($id);
+            $run = $session === null ? null : $this->runs->keep($session, $name);
+            $session?->save();
+
+            return $run;
         }, 3);
     }
 
@@ -117,7 +148,7 @@ final class LiveSessions
     /** @return array<string, mixed> */
     private function save(LiveSession $session, SetRecord $record, Live $live, LiveStep $step, Program $program, BindingSet $set): array
     {
-        $answer = ['id' => $session->id, 'n' => $session->batch, 'set' => $record->id, 'revision' => $record->head_id]
+        $answer = ['id' => $session->id, 'n' => $session->batch, 'set' => $record->id, 'revision' => $record->head_id, 'recording' => $session->run_id === null ? null : $session->run_from]
             + Answer::of($live, $step, new LivePicture($program, $set, $live->state), $set);
         $session->state = $live->state->write();
         $session->answer = json_encode($answer, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);

@@ -13,6 +13,8 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $state
  * @property int    $batch   number of the last batch that was taken
  * @property string $answer  what was answered to it
+ * @property ?string $run_id  the run that is being recorded
+ * @property int    $run_from when its recording began, in µs of the session
  */
 final class LiveSession extends Model
 {

@@ -61,7 +61,7 @@ final class Live
      */
     public function step(array $inputs, int $to): LiveStep
     {
-        $outputs = $idle = $problems = [];
+        $outputs = $idle = $problems = $taken = [];
         foreach ($inputs as $input) {
             $problem = $this->problemOf($input);
             if ($problem !== null) {
@@ -77,6 +77,7 @@ final class Live
 
                 continue;
             }
+            $taken[] = $input;
             array_push($outputs, ...$events);
             if (str_starts_with($input->port, 'sim/')) {
                 $this->game?->change(substr($input->port, 4), (float) $input->value);
@@ -90,7 +91,7 @@ final class Live
         }
         array_push($outputs, ...$this->machine->advance(max($to, $this->machine->state->now)));
 
-        return $this->answer($outputs, array_values(array_filter($idle)), $problems);
+        return $this->answer($outputs, array_values(array_filter($idle)), $problems, $taken);
     }
 
     /** Why an input cannot come from the rig or the game; null if it can. */
@@ -168,8 +169,9 @@ final class Live
      * @param list<OutputEvent> $outputs
      * @param list<Sentence>    $idle
      * @param list<string>      $problems
+     * @param list<Input>       $taken
      */
-    private function answer(array $outputs, array $idle, array $problems): LiveStep
+    private function answer(array $outputs, array $idle, array $problems, array $taken = []): LiveStep
     {
         $game = $this->game?->play($outputs, $this->state->run->now) ?? [];
         $sentences = [...$this->narrator->sentences($outputs), ...$idle];
@@ -182,6 +184,6 @@ final class Live
         }
         $this->machine->feed(array_values($learnt));
 
-        return new LiveStep($outputs, $game, $sentences, $problems);
+        return new LiveStep($outputs, $game, $sentences, $problems, $taken);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nailrod\Core\Live;
 
 use Nailrod\Core\Cause\Sentence;
+use Nailrod\Core\Run\Input;
 use Nailrod\Core\Run\OutputEvent;
 use Nailrod\Core\Simulator\GameEvent;
 
@@ -16,8 +17,9 @@ final readonly class LiveStep
      * @param list<GameEvent>   $game
      * @param list<Sentence>    $sentences one for each thing that happened, and for each press that did nothing
      * @param list<string>      $problems  inputs that could not be, in words; they were left out
+     * @param list<Input>       $taken     the inputs that were not left out
      */
-    public function __construct(public array $outputs, public array $game, public array $sentences, public array $problems) {}
+    public function __construct(public array $outputs, public array $game, public array $sentences, public array $problems, public array $taken = []) {}
 
     public static function none(): self
     {
@@ -32,6 +34,7 @@ final readonly class LiveStep
             array_merge(...array_map(fn (self $step) => $step->game, $steps)),
             array_merge(...array_map(fn (self $step) => $step->sentences, $steps)),
             array_merge(...array_map(fn (self $step) => $step->problems, $steps)),
+            array_merge(...array_map(fn (self $step) => $step->taken, $steps)),
         );
     }
 }

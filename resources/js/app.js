@@ -8,6 +8,7 @@ import { live } from './live.js';
 import './loom.js';
 import './reach.js';
 import './rig.js';
+import './runs.js';
 import './shape.js';
 import './tape.js';
 import { registerParts } from './parts.js';

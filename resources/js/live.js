@@ -76,6 +76,11 @@ class Live {
         this.#kick();
     }
 
+    /** Something else that is asked of the server for this session, or under an address of its own. */
+    order(what, body) {
+        return this.#post(what.startsWith('/') ? what : `/live/${this.id}/${what}`, body);
+    }
+
     #saved() {
         try {
             return JSON.parse(sessionStorage.getItem(KEY));
@@ -258,7 +263,7 @@ class Live {
             throw Object.assign(new Error(said.problem ?? said.message ?? `The server answered ${response.status}.`), { status: response.status });
         }
 
-        return response.json();
+        return response.status === 204 ? {} : response.json();
     }
 }
 

@@ -39,6 +39,7 @@ export class App {
             ...process.env,
             DB_DATABASE: join(this.#folder, 'nailrod.sqlite'),
             NAILROD_MEMORY: join(this.#folder, 'devices'),
+            NAILROD_RUNS: join(this.#folder, 'runs'),
             NAILROD_PROGRAMS: join(this.#folder, 'programs'),
             NAILROD_SERVE: join(this.#folder, 'serve'),
             PHP_CLI_SERVER_WORKERS: '3',

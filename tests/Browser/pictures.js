@@ -40,6 +40,8 @@ await page.locator('.advice').waitFor();
 await shot('assign');
 
 await app.open(page, 'bench');
+await page.locator('[data-record]').click();
+await page.locator('[data-record][aria-pressed="true"]').waitFor();
 await moveLever(page, 'fennel/left-lever', 0.4, 20);
 await moveLever(page, 'fennel/left-lever', 1, 40);
 await press(page, 'fennel/left-thumb', 150);

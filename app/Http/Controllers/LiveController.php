@@ -36,6 +36,18 @@ final class LiveController
         }
     }
 
+    public function record(string $session): Response
+    {
+        return new Response('', $this->sessions->record($session) ? 204 : 409);
+    }
+
+    public function keep(Request $request, string $session): JsonResponse
+    {
+        $run = $this->sessions->keep($session, mb_strimwidth(trim($request->string('name')->toString()), 0, 60));
+
+        return new JsonResponse($run === null ? ['problem' => 'Nothing was being recorded.'] : ['id' => $run->id, 'name' => $run->name, 'rows' => $run->rows], $run === null ? 409 : 200);
+    }
+
     public function close(string $session): Response
     {
         $this->sessions->close($session);

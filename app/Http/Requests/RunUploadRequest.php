@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Http\UploadedFile;
+
+final class RunUploadRequest extends FormRequest
+{
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return ['file' => ['required', 'file', 'max:3000']];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['file.max' => 'The file is larger than 3 MB. Longer runs go through the command line: php artisan nailrod:play SET RUN.', 'file.required' => 'Choose a run first (a CSV file).'];
+    }
+
+    public function fileName(): string
+    {
+        return mb_strimwidth($this->upload()->getClientOriginalName(), 0, 60, '...');
+    }
+
+    /** The name that the run gets: that of the file without its ending. */
+    public function name(): string
+    {
+        return mb_strimwidth(pathinfo($this->upload()->getClientOriginalName(), PATHINFO_FILENAME), 0, 60, '...') ?: 'Run';
+    }
+
+    public function storedAt(): string
+    {
+        return (string) $this->upload()->getRealPath();
+    }
+
+    private function upload(): UploadedFile
+    {
+        $file = $this->file('file');
+        assert($file instanceof UploadedFile);
+
+        return $file;
+    }
+}

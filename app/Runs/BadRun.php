@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Runs;
+
+/** A file that cannot be taken as a run: its name, the line, what was found and what was expected. */
+final class BadRun extends \RuntimeException
+{
+    public static function in(string $file, \Throwable $error): self
+    {
+        return new self($file.': '.$error->getMessage(), 0, $error);
+    }
+}

@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\RunRecord;
+use App\Runs\RunStore;
+use App\Sets\SetStore;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Testing\TestResponse;
+use Nailrod\Core\Program\Compiler;
+use Nailrod\Core\Run\Machine;
+use Nailrod\Core\Run\OutputEvent;
+use Nailrod\Core\Run\RunReader;
+use Tests\TestCase;
+
+final class RunsTest extends TestCase
+{
+    private string $id = '';
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->id = (string) $this->postJson('/live', ['set' => 'skerrywing'])->json('id');
+    }
+
+    /** @param list<array{int, string, int}> $inputs */
+    private function batch(int $n, int $to, array $inputs): TestResponse
+    {
+        return $this->postJson('/live/'.$this->id, ['set' => 'skerrywing', 'n' => $n, 'to' => $to, 'inputs' => $inputs])->assertOk();
+    }
+
+    /** @return list<string> */
+    private function file(string $run): array
+    {
+        return explode("\n", trim((string) file_get_contents(app(RunStore::class)->file($run))));
+    }
+
+    private function recorded(): string
+    {
+        $this->batch(1, 100_000, [[50_000, 'fennel/ring', 1]]);
+        $this->postJson('/live/'.$this->id.'/record')->assertNoContent();
+        $this->batch(2, 300_000, [[150_000, 'fennel/mark', 1], [200_000, 'fennel/left-lever', 40_000]])->assertJsonPath('recording', 100_000);
+        $this->batch(2, 300_000, [[150_000, 'fennel/mark', 1], [200_000, 'fennel/left-lever', 40_000]]);
+        $this->batch(3, 500_000, [[400_000, 'fennel/mark', 0], [410_000, 'fennel/left-lever', 99_999]]);
+
+        return (string) $this->postJson('/live/'.$this->id.'/keep', ['name' => '  Take-off '])->assertOk()->assertJsonPath('name', 'Take-off')->json('id');
+    }
+
+    public function test_a_recording_begins_with_a_snapshot_and_has_what_was_taken_once(): void
+    {
+        $lines = $this->file($this->recorded());
+        $this->assertSame(RunReader::HEADER, $lines[0]);
+        $this->assertContains('0,fennel,ring,1', $lines);
+        $this->assertContains('0,gorse,hat,-1', $lines);
+        $this->assertSame(['50000,fennel,mark,1', '100000,fennel,left-lever,40000', '300000,fennel,mark,0'], array_slice($lines, -3), 'a repeated batch and a reading out of range leave no row');
+        $run = RunRecord::query()->firstOrFail();
+        $this->assertSame([count($lines) - 1, 300_000, true], [$run->rows, $run->length, $run->kept]);
+        $this->batch(4, 600_000, [[550_000, 'fennel/mark', 1]])->assertJsonPath('recording', null);
+        $this->assertSame($lines, $this->file($run->id));
+    }
+
+    public function test_a_run_played_through_the_set_does_what_was_done_then(): void
+    {
+        $run = $this->recorded();
+        $store = app(SetStore::class);
+        $machine = Machine::start(Compiler::compile($store->current($store->open('skerrywing'))));
+        $events = [];
+        foreach (RunReader::batches($this->file($run)) as $batch) {
+            array_push($events, ...$machine->feed($batch));
+        }
+        array_push($events, ...$machine->finish());
+        $rows = array_map(fn (OutputEvent $e) => implode(' ', [$e->t, $e->kind, $e->target, $e->value]), $events);
+        $this->assertContains('0 layer live On water', $rows);
+        $this->assertContains('50000 key KeyM 1', $rows, 'the mark button in the layer that was held');
+        $this->assertContains('110000 key KeyM 0', $rows);
+    }
+
+    public function test_runs_go_out_and_come_in_and_are_read_in_pieces(): void
+    {
+        $run = $this->recorded();
+        $response = $this->get('/runs/'.$run.'/file')->assertOk()->assertDownload('take-off.csv');
+        $content = (string) file_get_contents($response->baseResponse->getFile()->getPathname());
+        $this->from('/sets/skerrywing/bench')->post('/runs', ['file' => UploadedFile::fake()->createWithContent('Mine.csv', $content)])
+            ->assertSessionHas('said', 'Kept as "Mine": '.(count(explode("\n", trim($content))) - 1).' rows, 0.3 s.');
+        $this->get('/sets/skerrywing/bench')->assertSee('Take-off')->assertSee('Mine');
+        $long = RunReader::HEADER."\n".implode('', array_map(fn (int $i) => ($i * 10).",fennel,left-lever,{$i}\n", range(1, 5000)));
+        $this->post('/runs', ['file' => UploadedFile::fake()->createWithContent('long.csv', $long)]);
+        $id = RunRecord::query()->where('name', 'long')->firstOrFail()->id;
+        $from = 0;
+        $values = [];
+        do {
+            $piece = $this->postJson('/runs/'.$id.'/piece', ['from' => $from])->assertOk()->json();
+            array_push($values, ...array_column($piece['rows'], 2));
+            $this->assertLessThanOrEqual(RunStore::PIECE, count($piece['rows']));
+            $from = $piece['next'];
+        } while ($from !== null);
+        $this->assertSame(range(1, 5000), $values);
+    }
+
+    public function test_a_file_that_is_no_run_is_told_by_its_line(): void
+    {
+        foreach ([
+            ["t_us,device,control,value\n5,d,a,1\n3,d,a,0\n", 'bad.csv: line 3: found time 3 µs, expected 5 µs or later'],
+            ["time,what\n", 'bad.csv: line 1: found "time,what", expected the header t_us,device,control,value.'],
+        ] as [$content, $message]) {
+            $this->from('/sets/skerrywing/bench')->post('/runs', ['file' => UploadedFile::fake()->createWithContent('bad.csv', $content)])
+                ->assertRedirect('/sets/skerrywing/bench')->assertSessionHas('problem', fn (string $problem) => str_starts_with($problem, $message));
+        }
+        $this->from('/sets/skerrywing/bench')->post('/runs')->assertSessionHasErrors('file');
+        $this->assertSame(0, RunRecord::query()->count());
+    }
+
+    public function test_recording_twice_or_keeping_nothing_is_refused(): void
+    {
+        $this->postJson('/live/'.$this->id.'/keep', ['name' => ''])->assertStatus(409)->assertJsonPath('problem', 'Nothing was being recorded.');
+        $this->postJson('/live/'.$this->id.'/record')->assertNoContent();
+        $this->postJson('/live/'.$this->id.'/record')->assertStatus(409);
+        $this->postJson('/live/'.$this->id.'/keep', ['name' => ''])->assertJsonPath('name', 'Run 1');
+        $this->get('/runs/none/file')->assertNotFound();
+    }
+}
