@@ -5,6 +5,8 @@ import { live } from './live.js';
 const KEY = 'nailrod.tape';
 const SHOWN = 2;
 const KEPT = 60;
+const LOG_MS = 250;
+const STORE_MS = 500;
 let lines = [];
 
 try {
@@ -39,10 +41,19 @@ function show() {
     if (top.length > 0) {
         tape.replaceChildren(...top.map(item));
     }
-    const log = document.getElementById('log');
-    if (log?.closest('details').open) {
-        log.replaceChildren(...lines.map(item));
-    }
+    logLater();
+}
+
+/** The long list is for reading afterwards: it follows a few times a second, so that it holds no picture up. */
+let logDue = null;
+function logLater() {
+    logDue ??= setTimeout(() => {
+        logDue = null;
+        const log = document.getElementById('log');
+        if (log?.closest('details').open) {
+            log.replaceChildren(...lines.map(item));
+        }
+    }, LOG_MS);
 }
 
 function add(line) {
@@ -75,9 +86,17 @@ document.addEventListener('live:answer', ({ detail }) => {
     for (const problem of detail.problems) {
         add({ t: detail.now, about: 'problem', parts: ['An input was left out', problem], ends: false, keys: [] });
     }
-    sessionStorage.setItem(KEY, JSON.stringify(lines.slice(0, 12)));
+    storeLater();
     show();
 });
+
+/** The newest lines go along to the next page. */
+let storeDue = null;
+const store = () => { storeDue = null; sessionStorage.setItem(KEY, JSON.stringify(lines.slice(0, 12))); };
+function storeLater() {
+    storeDue ??= setTimeout(store, STORE_MS);
+}
+window.addEventListener('pagehide', store);
 
 document.addEventListener('page:changed', show);
 document.addEventListener('toggle', show, true);
