@@ -101,9 +101,23 @@ final class Live
 
         return match (true) {
             isset($this->state->unplugged[$device]) => $input->place().': '.$this->set->rig->deviceNameOf($input->port).' is unplugged, so nothing comes from it.',
-            $device === 'sim' && isset($this->set->catalogue->variables[$control]), $this->set->rig->reports($input->port) => null,
+            $device === 'sim' && isset($this->set->catalogue->variables[$control]) => null,
+            $this->set->rig->reports($input->port) => $this->outOfRange($input),
             default => $input->place().': found an input that no device of the rig reports, expected one of its controls.',
         };
+    }
+
+    /** The device's own limits, also for controls that the set does not use. */
+    private function outOfRange(Input $input): ?string
+    {
+        $axis = $this->set->rig->axes[$input->port] ?? null;
+        $low = $axis->min ?? PHP_INT_MIN;
+        $high = $axis->max ?? PHP_INT_MAX;
+        if (isset($this->set->rig->contacts[$input->port])) {
+            [$low, $high] = [0, 1];
+        }
+
+        return is_int($input->value) && $input->value >= $low && $input->value <= $high ? null : InputError::outOfRange($input, $low, $high)->getMessage();
     }
 
     /**

@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
-use Illuminate\Http\UploadedFile;
 
 final class RunUploadRequest extends FormRequest
 {
+    use HasUpload;
+
     /** @return array<string, list<string>> */
     public function rules(): array
     {
@@ -21,11 +22,6 @@ final class RunUploadRequest extends FormRequest
         return ['file.max' => 'The file is larger than 3 MB. Longer runs go through the command line: php artisan nailrod:play SET RUN.', 'file.required' => 'Choose a run first (a CSV file).'];
     }
 
-    public function fileName(): string
-    {
-        return mb_strimwidth($this->upload()->getClientOriginalName(), 0, 60, '...');
-    }
-
     /** The name that the run gets: that of the file without its ending. */
     public function name(): string
     {
@@ -35,13 +31,5 @@ final class RunUploadRequest extends FormRequest
     public function storedAt(): string
     {
         return (string) $this->upload()->getRealPath();
-    }
-
-    private function upload(): UploadedFile
-    {
-        $file = $this->file('file');
-        assert($file instanceof UploadedFile);
-
-        return $file;
     }
 }

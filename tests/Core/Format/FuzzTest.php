@@ -63,16 +63,22 @@ final class FuzzTest extends TestCase
         $this->assertGreaterThan(100, $refused);
     }
 
+    /** @return iterable<string, array{string, callable(string): mixed}> */
+    public static function documents(): iterable
+    {
+        foreach (self::readers() as $name => $case) {
+            if ($name !== 'run') {
+                yield $name => $case;
+            }
+        }
+    }
+
     /** @param callable(string): mixed $read */
-    #[DataProvider('readers')]
+    #[DataProvider('documents')]
     public function test_values_of_another_type_end_in_a_document_or_a_clear_error(string $file, callable $read): void
     {
-        if (! str_ends_with($file, '.json')) {
-            $this->assertTrue(true);
-
-            return;
-        }
         $dice = new Randomizer(new Mt19937(13));
+        $refused = 0;
         $document = Json::decode((string) file_get_contents(self::DEMO.$file));
         $others = [null, true, -1, 1e300, '', 'x', [], [1], ['a' => 1], str_repeat('é', 300)];
         for ($i = 0; $i < 400; $i++) {
@@ -81,10 +87,11 @@ final class FuzzTest extends TestCase
             try {
                 $read(json_encode($spoilt, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE));
             } catch (FormatError $error) {
+                $refused++;
                 $this->assertMatchesRegularExpression('/^.+: found .+, expected .+\.$/su', $error->getMessage());
             }
         }
-        $this->addToAssertionCount(1);
+        $this->assertGreaterThan(200, $refused);
     }
 
     /**

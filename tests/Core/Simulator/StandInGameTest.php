@@ -192,6 +192,19 @@ final class StandInGameTest extends TestCase
         $this->assertSame([], $step->outputs);
     }
 
+    public function test_the_limits_of_a_device_hold_also_for_controls_that_the_set_does_not_use(): void
+    {
+        $live = self::live(self::desk());
+        $step = $live->step([new Input(20_000, 'd/c', 1001), new Input(21_000, 'd/c', 1.5), new Input(22_000, 'd/s.up', 2), new Input(23_000, 'd/c', 1000)], 30_000);
+        $this->assertSame([
+            'd/c at 20000 µs: found the value 1001 for d/c, expected a whole number from 0 to 1000.',
+            'd/c at 21000 µs: found the value 1.5 for d/c, expected a whole number from 0 to 1000.',
+            'd/s.up at 22000 µs: found the value 2 for d/s.up, expected a whole number from 0 to 1.',
+        ], $step->problems);
+        $this->assertSame([23_000], array_map(fn (Input $input) => $input->t, $step->taken));
+        $this->assertSame(1000, $live->state->hands['d/c']);
+    }
+
     public function test_an_unplugged_device_opens_its_contacts_keeps_its_axes_and_is_not_heard(): void
     {
         $desk = self::desk();
