@@ -19,6 +19,7 @@ final readonly class Action
     /**
      * @param ?KeyStroke $key           the simulator's own key for it
      * @param bool       $byVariable    can its variable be written from outside?
+     * @param bool       $ownCurve      of an axis: does the simulator bend it itself?
      */
     public function __construct(
         public string $id,
@@ -29,6 +30,7 @@ final readonly class Action
         public Effect $effect,
         public ?KeyStroke $key,
         public bool $byVariable,
+        public bool $ownCurve = false,
     ) {}
 
     public function isAxis(): bool

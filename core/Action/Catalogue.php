@@ -98,7 +98,7 @@ final readonly class Catalogue
     {
         $actions = [];
         foreach ($nodes->list(2000) as $node) {
-            $node->only(['id', 'name', 'group', 'kind', 'essential', 'effect', 'key', 'by_variable']);
+            $node->only(['id', 'name', 'group', 'kind', 'essential', 'effect', 'key', 'by_variable', 'own_curve']);
             $id = $node->get('id')->id();
             if (isset($actions[$id])) {
                 throw $node->get('id')->refuse('a name that no other action has');
@@ -120,6 +120,7 @@ final readonly class Catalogue
                 $effect,
                 ($key = $node->maybe('key')) === null ? null : KeyStroke::read($key),
                 $node->maybe('by_variable')?->bool() ?? false,
+                $node->maybe('own_curve')?->bool() ?? false,
             );
         }
 

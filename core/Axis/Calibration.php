@@ -7,9 +7,11 @@ namespace Nailrod\Core\Axis;
 use Nailrod\Core\Device\AxisInput;
 use Nailrod\Core\Format\Node;
 
-/** From the reading of a device to travel, 0 to 1: the first stage of every axis. */
+/** From the reading of a device to its way, 0 to 1: the first stage of every axis of a device. */
 final readonly class Calibration
 {
+    public const FIELDS = ['low', 'high', 'rest', 'reverse'];
+
     private function __construct(
         public int $low,
         public int $high,
@@ -29,7 +31,7 @@ final readonly class Calibration
         if ($node === null) {
             return self::whole($axis);
         }
-        $node->only(['low', 'high', 'rest', 'reverse']);
+        $node->only(self::FIELDS);
         $low = $node->get('low')->int($axis->min, $axis->max - 2);
         $high = $node->get('high')->int($low + 2, $axis->max);
         $rest = $node->maybe('rest');

@@ -58,17 +58,32 @@ final readonly class DeadZones implements Stage
         return max(0.5, min(1.0, 1.0 - 0.5 * (1.0 - $this->high - $value) / (0.5 - $this->rest - $this->high)));
     }
 
-    public function inWords(): string
+    /** The travel that gives this value; of those that do, the one next to where it begins to change. */
+    public function undo(float $value): float
+    {
+        if (! $this->centred) {
+            return $this->low + $value * (1.0 - $this->low - $this->high);
+        }
+        if ($value === 0.5) {
+            return 0.5;
+        }
+
+        return $value < 0.5
+            ? $this->low + 2.0 * $value * (0.5 - $this->rest - $this->low)
+            : 1.0 - $this->high - 2.0 * (1.0 - $value) * (0.5 - $this->rest - $this->high);
+    }
+
+    public function inWords(bool $centred): string
     {
         $parts = [];
         if ($this->low > 0.0) {
-            $parts[] = Percent::of($this->low).' at the low end';
+            $parts[] = Percent::by($this->low, $centred).' at the low end';
         }
         if ($this->high > 0.0) {
-            $parts[] = Percent::of($this->high).' at the high end';
+            $parts[] = Percent::by($this->high, $centred).' at the high end';
         }
         if ($this->rest > 0.0) {
-            $parts[] = Percent::of($this->rest).' each side of rest';
+            $parts[] = Percent::by($this->rest, $centred).' each side of rest';
         }
 
         return $parts === [] ? '' : ucfirst(implode(', ', $parts)).' '.(count($parts) === 1 ? 'counts' : 'count').' for nothing.';

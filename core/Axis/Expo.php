@@ -38,7 +38,7 @@ final readonly class Expo implements Stage
         return $value < 0.5 ? 0.5 - 0.5 * $this->half(1.0 - 2.0 * $value) : 0.5 + 0.5 * $this->half(2.0 * $value - 1.0);
     }
 
-    public function inWords(): string
+    public function inWords(bool $centred): string
     {
         return match (true) {
             $this->k > 0.0 => 'Expo '.Percent::figure($this->k).' %: calm '.($this->centred ? 'about rest' : 'at the start').', quicker at the end'.($this->centred ? 's' : '').'.',

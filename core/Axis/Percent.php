@@ -20,10 +20,46 @@ final class Percent
         return $text === '-0' ? '0' : $text;
     }
 
+    /** A place as a person reads it: 0 to 100 %, on a centred axis -100 to +100 %. */
+    public static function at(float $part, bool $centred): string
+    {
+        return $centred ? sprintf('%s%s %%', $part > 0.5 ? '+' : '', self::figureAt($part, true)) : self::of($part);
+    }
+
+    /** How wide something is, or how far from something else: on a centred axis each half is 100 %. */
+    public static function by(float $part, bool $centred): string
+    {
+        return self::of($centred ? 2.0 * $part : $part);
+    }
+
+    /** The figure of a place, for a field. */
+    public static function figureAt(float $part, bool $centred): string
+    {
+        return self::figure($centred ? 2.0 * $part - 1.0 : $part);
+    }
+
+    /** The figure of a width, for a field. */
+    public static function figureBy(float $part, bool $centred): string
+    {
+        return self::figure($centred ? 2.0 * $part : $part);
+    }
+
     /** The part that a person means by a percentage. */
     public static function part(float $percent): float
     {
         return round($percent / 100.0, 6);
+    }
+
+    /** The place that a person means by a percentage. */
+    public static function partAt(float $percent, bool $centred): float
+    {
+        return $centred ? round(($percent + 100.0) / 200.0, 6) : self::part($percent);
+    }
+
+    /** The width that a person means by a percentage. */
+    public static function partBy(float $percent, bool $centred): float
+    {
+        return self::part($centred ? $percent / 2.0 : $percent);
     }
 
     /** Always with its decimal, for values that change before one's eyes. */

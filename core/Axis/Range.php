@@ -36,8 +36,8 @@ final readonly class Range implements Stage
         return $value >= 1.0 ? $this->high : $this->low + ($this->high - $this->low) * $value;
     }
 
-    public function inWords(): string
+    public function inWords(bool $centred): string
     {
-        return $this->low === 0.0 && $this->high === 1.0 ? '' : 'The whole travel sends '.Percent::of($this->low).' to '.Percent::of($this->high).'.';
+        return $this->low === 0.0 && $this->high === 1.0 ? '' : 'The whole travel sends '.Percent::at($this->low, $centred).' to '.Percent::at($this->high, $centred).'.';
     }
 }

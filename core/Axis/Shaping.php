@@ -8,25 +8,52 @@ use Nailrod\Core\Device\AxisInput;
 use Nailrod\Core\Format\Node;
 
 /**
- * All that is done between the reading of an axis and its shaped value, but for the stops. The order of the stages is
- * the order of PARTS; a new stage is one class and one line here.
+ * All that is done between the reading of an axis and its value before the stops. The order of PARTS is the order in
+ * which they act; the travel of a built axis comes from other axes, so it has no calibration, rotation or steadying.
  */
 final readonly class Shaping
 {
-    public const PARTS = ['calibrate', 'dead_zones', 'curve', 'range'];
+    public const PARTS = ['calibrate', 'rotation', 'steady', 'dead_zones', 'curve', 'range', 'notches'];
+
+    /** Parts that say how a reading becomes travel. */
+    public const OF_READINGS = ['calibrate', 'rotation', 'steady'];
+
+    /** Kept beside the shaping; does nothing by itself. */
+    public const MEASURED = 'measured';
+
     public const STEPS = 65535;
 
-    /** @param list<Stage> $stages */
-    private function __construct(public AxisInput $axis, public Calibration $calibration, public array $stages) {}
+    private function __construct(
+        public AxisInput $axis,
+        public Calibration $calibration,
+        public Rotation $rotation,
+        public Steady $steady,
+        public DeadZones $zones,
+        public Stage $curve,
+        public Range $range,
+        public Notches $notches,
+    ) {}
 
     /** @param array<string, Node> $parts by the names in PARTS; what is missing is as it comes */
     public static function read(AxisInput $axis, array $parts): self
     {
-        return new self($axis, Calibration::read($parts['calibrate'] ?? null, $axis), [
+        if ($axis->isBuilt()) {
+            foreach (array_intersect_key($parts, array_flip(self::OF_READINGS)) as $part) {
+                throw $part->refuse('no such part, since this axis is built from others');
+            }
+        }
+        $range = Range::read($parts['range'] ?? null);
+
+        return new self(
+            $axis,
+            Calibration::read($parts['calibrate'] ?? null, $axis),
+            Rotation::read($parts['rotation'] ?? null, $axis),
+            Steady::read($parts['steady'] ?? null),
             DeadZones::read($parts['dead_zones'] ?? null, $axis->centred),
-            Expo::read($parts['curve'] ?? null, $axis->centred),
-            Range::read($parts['range'] ?? null),
-        ]);
+            Curves::read($parts['curve'] ?? null, $axis->centred),
+            $range,
+            Notches::read($parts['notches'] ?? null, $range),
+        );
     }
 
     /**
@@ -36,42 +63,72 @@ final readonly class Shaping
      */
     public static function check(Node $parts): void
     {
-        foreach ($parts->only(self::PARTS)->map() as $part => $node) {
+        foreach ($parts->only([...self::PARTS, self::MEASURED])->map() as $part => $node) {
             if ($node->value === null) {
                 continue;
             }
             match ($part) {
-                'calibrate' => $node->only(['low', 'high', 'rest', 'reverse']),
+                'calibrate' => $node->only(Calibration::FIELDS),
+                'rotation' => Rotation::check($node),
+                'steady' => Steady::read($node),
                 'dead_zones' => DeadZones::read($node, $node->has('rest')),
-                'curve' => Expo::read($node, false),
-                default => Range::read($node),
+                'curve' => Curves::read($node, false),
+                'range' => Range::read($node),
+                'notches' => Notches::read($node, null),
+                default => Measured::read($node),
             };
         }
     }
 
     public function travel(int $reading): float
     {
-        return $this->calibration->travel($reading);
+        return $this->rotation->apply($this->calibration->travel($reading));
     }
 
-    /** The shaped value of a reading, 0..1. */
+    /** The value of a reading before the stops, 0..1; before the notches where they are stepped. */
     public function value(int $reading): float
     {
-        return $this->shape($this->calibration->travel($reading));
+        return $this->notches->apply($this->shape($this->travel($reading)));
     }
 
-    /** The shaped value of a travel, 0..1. */
+    /** The shaped value of a travel, 0..1: before notches and stops. */
     public function shape(float $travel): float
     {
-        foreach ($this->stages as $stage) {
-            $travel = $stage->apply($travel);
-        }
+        return $this->range->apply($this->curve->apply($this->zones->apply($travel)));
+    }
 
-        return $travel;
+    /** The value of a travel before the stops, of an axis that had not moved before. */
+    public function settled(float $travel): float
+    {
+        $value = $this->shape($travel);
+
+        return $this->notches->areStepped() ? $this->notches->at[$this->notches->step(null, $value)] : $this->notches->apply($value);
+    }
+
+    /** Travel at rest, 0..1. */
+    public function restTravel(): float
+    {
+        return $this->axis->centred ? 0.5 : 0.0;
+    }
+
+    /** What is sent for rest: through curve and range. */
+    public function restValue(): float
+    {
+        return $this->range->apply($this->curve->apply($this->restTravel()));
     }
 
     /**
-     * The shaped value of every reading that the device can report, from its lowest on.
+     * Travels of every reading that the device can report, from its lowest on.
+     *
+     * @return list<float>
+     */
+    public function travels(): array
+    {
+        return array_map($this->travel(...), range($this->axis->min, $this->axis->max));
+    }
+
+    /**
+     * What value() gives for every reading that the device can report, from its lowest on.
      *
      * @return list<float>
      */

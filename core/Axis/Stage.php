@@ -9,6 +9,10 @@ interface Stage
 {
     public function apply(float $value): float;
 
-    /** What it does, in a few words with the numbers in it; empty if it leaves every value as it is. */
-    public function inWords(): string;
+    /**
+     * What it does, in a few words with the numbers in it; empty if it leaves every value as it is.
+     *
+     * @param bool $centred do the percentages count from the centre, -100 to +100?
+     */
+    public function inWords(bool $centred): string;
 }

@@ -68,17 +68,25 @@ final readonly class Stop
         return $this->side === Side::Above ? min($value, $this->at) : max($value, $this->at);
     }
 
-    /** @param string $axes names of the axes it holds, as a person reads them */
-    public function inWords(string $axes, string $opener): string
+    /**
+     * @param string $axes    names of the axes it holds, as a person reads them
+     * @param string $opener  name of the contact that opens it, empty if there is none
+     * @param bool   $centred do the percentages count from the centre?
+     */
+    public function inWords(string $axes, string $opener, bool $centred): string
     {
-        $holds = sprintf('Keeps %s at or %s %s', $axes, $this->side === Side::Above ? 'below' : 'above', Percent::of($this->at));
-        $by = $opener === '' ? 'it is opened (nothing opens it yet)' : $opener.($this->opening === Opening::Held ? ' is held' : ' opens it');
-        if ($this->opening === Opening::Held) {
-            return $holds.' unless '.$by.'.';
+        $holds = sprintf('Keeps %s at or %s %s', $axes, $this->side === Side::Above ? 'below' : 'above', Percent::at($this->at, $centred));
+        $by = $opener === '' ? 'a contact (none is chosen yet)' : $opener;
+        if ($this->opening !== Opening::UntilDrawnBack) {
+            return $holds.match ($this->opening) {
+                Opening::Held => ' unless '.$by.' is held.',
+                Opening::Flip => '; each press of '.$by.' opens or shuts it.',
+                default => ' while '.$by.' is held; it is open otherwise.',
+            };
         }
         $shutsAt = $this->side === Side::Above ? max(0.0, $this->at - $this->rearm) : min(1.0, $this->at + $this->rearm);
         $patience = $this->patience > 0 ? ', or after '.($this->patience / 1000).' ms if not passed' : '';
 
-        return $holds.' until '.$by.'; it shuts again when drawn back to '.Percent::of($shutsAt).$patience.'.';
+        return $holds.' until '.$by.' opens it; it shuts again when drawn back to '.Percent::at($shutsAt, $centred).$patience.'.';
     }
 }

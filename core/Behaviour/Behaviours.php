@@ -14,6 +14,11 @@ final class Behaviours
         Follow::class,
         Toggle::class,
         Pulse::class,
+        Repeat::class,
+        Cycle::class,
+        ShortLongDouble::class,
+        Ticks::class,
+        PlayMacro::class,
     ];
 
     /** @return list<string> */

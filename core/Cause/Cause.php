@@ -12,6 +12,7 @@ final readonly class Cause
     public const START = 'start';
     public const SET_CHANGED = 'set-changed';
     public const UNPLUGGED = 'unplugged';
+    public const PLUGGED_IN = 'plugged-in';
     public const CLOSED = 'closed';
 
     /**
@@ -23,6 +24,18 @@ final readonly class Cause
     public function then(StepKind $kind, string $subject, int|float|string|null $detail = null): self
     {
         return new self($this->origin, [...$this->steps, new Step($kind, $subject, $detail)]);
+    }
+
+    /** The closing or opening of a contact on the way; null if no contact had a part in it. */
+    public function contact(): ?Step
+    {
+        foreach ($this->steps as $step) {
+            if ($step->kind === StepKind::Closed || $step->kind === StepKind::Opened) {
+                return $step;
+            }
+        }
+
+        return null;
     }
 
     /** The cause in one column of a file: "fennel/switch-2.up=1@1200000 > layer base > behaviour pulse 60 ms". */

@@ -8,6 +8,7 @@ use Nailrod\Core\Axis\Percent;
 use Nailrod\Core\Axis\Shaping;
 use Nailrod\Core\Device\ContactInput;
 use Nailrod\Core\Layer\Layer;
+use Nailrod\Core\Made\Made;
 use Nailrod\Core\Output\KeyCodes;
 use Nailrod\Core\Run\Input;
 use Nailrod\Core\Run\OutputEvent;
@@ -16,6 +17,8 @@ use Nailrod\Core\Set\BindingSet;
 /** Prints the cause of an output as one sentence, with the names that the set, the rig and the simulator give. */
 final readonly class Narrator
 {
+    private const DIRECTIONS = ['north', 'north-east', 'east', 'south-east', 'south', 'south-west', 'west', 'north-west'];
+
     public function __construct(private BindingSet $set) {}
 
     /**
@@ -94,7 +97,7 @@ final readonly class Narrator
 
         return new Sentence($input->t, $input->port, [
             $this->set->rig->deviceNameOf($input->port).' · '.$this->axisMoved($shaping, $input->port, (int) $input->value),
-            $at->name.' at '.Percent::of($at->at).' is shut',
+            $at->name.' at '.Percent::at($at->at, $shaping->axis->centred).' is shut',
             'still sends '.self::percent($shaping, $at->at),
         ], false, []);
     }
@@ -146,7 +149,7 @@ final readonly class Narrator
             }
         }
         $origin = $event->cause->origin;
-        $isAxis = $origin instanceof Input && isset($this->set->shapings[$origin->port]);
+        $isAxis = $origin instanceof Input && isset($this->set->shapings[$origin->port]) && $event->cause->contact() === null;
 
         return new Sentence(
             $event->t,
@@ -163,6 +166,7 @@ final readonly class Narrator
             return match ($cause->origin) {
                 Cause::START => 'Found at the start',
                 Cause::SET_CHANGED => 'The set was changed',
+                Cause::PLUGGED_IN => 'The device was plugged in',
                 Cause::UNPLUGGED => 'The device was unplugged',
                 default => 'The bench was left',
             };
@@ -173,13 +177,9 @@ final readonly class Narrator
         if ($shaping !== null) {
             return $device.' · '.$this->axisMoved($shaping, $port, (int) $cause->origin->value);
         }
-        foreach ($cause->steps as $step) {
-            if ($step->kind === StepKind::Closed || $step->kind === StepKind::Opened) {
-                return sprintf('%s · %s %s', $device, $this->set->rig->nameOf($step->subject), $step->kind->value);
-            }
-        }
+        $contact = $cause->contact();
 
-        return $this->input($cause->origin, $device);
+        return $contact === null ? $this->input($cause->origin, $device) : sprintf('%s · %s %s', $device, $this->set->rig->nameOf($contact->subject), $contact->kind->value);
     }
 
     private function axisMoved(Shaping $shaping, string $ref, int $reading): string
@@ -199,8 +199,12 @@ final readonly class Narrator
     private function step(Step $step): ?string
     {
         return match ($step->kind) {
-            StepKind::Closed, StepKind::Opened => null,
+            StepKind::Closed, StepKind::Opened => str_starts_with($step->subject, Made::DEVICE.'/') ? $this->set->rig->nameOf($step->subject).' '.$step->kind->value : null,
             StepKind::AxisSends => $this->set->rig->nameOf($step->subject),
+            StepKind::Macro => 'macro '.($this->set->macros[$step->subject]->name ?? $step->subject),
+            StepKind::Chord => $this->chord($step->subject).' together',
+            StepKind::Builds => 'builds '.$this->set->rig->nameOf($step->subject),
+            StepKind::ReturnsToRest => $this->set->rig->nameOf($step->subject).' lets it return to rest',
             StepKind::Layer => 'layer '.$this->layer($step->subject),
             StepKind::GoesLive => 'layer '.$this->layer($step->subject).' goes live',
             StepKind::Behaviour => $step->subject.($step->detail === null ? '' : ' '.$step->detail),
@@ -208,7 +212,7 @@ final readonly class Narrator
             StepKind::Action => $this->set->catalogue?->action($step->subject)->name ?? $step->subject,
             StepKind::StopOpens => $this->stop($step->subject).' opens',
             StepKind::StopShuts => $this->stop($step->subject).' shuts'.($step->detail === null ? '' : ': '.$step->detail),
-            StepKind::StopHolds => $this->stop($step->subject).' at '.Percent::of($this->set->stops[$step->subject]->at ?? 0.0).' is shut',
+            StepKind::StopHolds => $this->stop($step->subject).' at '.Percent::at($this->set->stops[$step->subject]->at ?? 0.0, $this->set->rig->axes[$this->set->stops[$step->subject]->axes[0] ?? '']->centred ?? false).' is shut',
         };
     }
 
@@ -221,9 +225,25 @@ final readonly class Narrator
             OutputEvent::BUTTON => 'output '.$event->target.($value === 1 ? ' on' : ' off'),
             OutputEvent::KEY => 'key '.KeyCodes::label($event->target).($value === 1 ? ' down' : ' up'),
             OutputEvent::VARIABLE => sprintf('%s is set to %s', $this->variableName($event->target), $this->variableValue($event->target, (float) $value)),
+            OutputEvent::HAT => sprintf('hat %s %s', $event->target, $value === -1 ? 'centred' : self::DIRECTIONS[(int) $value]),
+            OutputEvent::FLAG => sprintf('flag %s is %s', $this->set->flags[$event->target] ?? $event->target, $value === 1 ? 'up' : 'down'),
+            OutputEvent::LAMP => sprintf('lamp %s is %s', $event->target, $value === 1 ? 'lit' : 'dark'),
+            OutputEvent::CONSUMER => sprintf('consumer control 0x%04X %s', (int) $event->target, $value === 1 ? 'on' : 'off'),
+            OutputEvent::MOUSE => $this->mouse($event),
             OutputEvent::LAYER => 'layer '.$value.' is live',
             OutputEvent::STOP => $this->stop($event->target).($value === 1 ? ' is open' : ' is shut'),
             default => $event->kind.' '.$event->target,
+        };
+    }
+
+    private function mouse(OutputEvent $event): string
+    {
+        $value = (int) $event->value;
+
+        return match ($event->target) {
+            'x', 'y' => sprintf('mouse %s by %d px', $event->target === 'x' ? ($value > 0 ? 'right' : 'left') : ($value > 0 ? 'down' : 'up'), abs((int) $value)),
+            'wheel' => 'mouse wheel '.($value > 0 ? 'up' : 'down').' by '.abs($value),
+            default => $event->target.' mouse button'.($value === 1 ? ' down' : ' up'),
         };
     }
 
@@ -236,6 +256,7 @@ final readonly class Narrator
             OutputEvent::KEY => 'key '.KeyCodes::label($event->target),
             OutputEvent::VARIABLE => $this->variableName($event->target),
             OutputEvent::STOP => 'stop '.$this->stop($event->target),
+            OutputEvent::MOUSE => 'mouse '.$event->target,
             default => $event->target,
         };
         foreach ($event->cause->steps as $step) {
@@ -259,7 +280,7 @@ final readonly class Narrator
     private function axisOf(Cause $cause): string
     {
         foreach ($cause->steps as $step) {
-            if ($step->kind === StepKind::AxisSends) {
+            if ($step->kind === StepKind::AxisSends || $step->kind === StepKind::Builds || $step->kind === StepKind::ReturnsToRest) {
                 return $step->subject;
             }
         }
@@ -288,6 +309,17 @@ final readonly class Narrator
     private function layer(string $id): string
     {
         return $this->set->layers[$id]->name ?? $id;
+    }
+
+    private function chord(string $id): string
+    {
+        foreach ($this->set->chords as $chords) {
+            if (isset($chords[$id])) {
+                return $chords[$id]->name;
+            }
+        }
+
+        return $id;
     }
 
     private function stop(string $id): string

@@ -16,5 +16,9 @@ enum StepKind: string
     case StopShuts = 'stop-shuts';
     case StopHolds = 'stop-holds';
     case AxisSends = 'axis';
+    case Macro = 'macro';
+    case Chord = 'chord';
+    case Builds = 'builds';
+    case ReturnsToRest = 'rests';
     case GoesLive = 'goes-live';
 }

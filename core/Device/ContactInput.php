@@ -5,11 +5,22 @@ declare(strict_types=1);
 namespace Nailrod\Core\Device;
 
 /**
- * A contact of a device. One with an input number is reported; one that is the opposite of another is made from it.
- * A direction of a hat is reported through the hat (its index counts clockwise from north: 0 to 3).
+ * A contact of a device. One with an input number is reported; one that is the opposite of another, or closed while
+ * none of several others is, is made from them; so is one that closes with the place of an axis. A direction of a hat is reported through the hat (its index counts
+ * clockwise from north: 0 to 3).
  */
 final readonly class ContactInput
 {
+    /** How long none of the others must be closed until this one counts, if the file does not say, in ms. */
+    public const SETTLE_MS = 40;
+
+    /**
+     * @param list<string> $noneOf references of the contacts that must all be open; empty for the other sorts
+     * @param int          $settle of a none-of-these contact, in µs
+     * @param ?string      $encoder port of the encoder that it is a tick direction of
+     * @param int          $debounce of a reported contact, in µs; 0: every change counts
+     * @param ?string      $mark   a few signs that stand for its number, of one that is made from axes
+     */
     private function __construct(
         public string $ref,
         public string $name,
@@ -17,11 +28,17 @@ final readonly class ContactInput
         public ?string $opposite,
         public ?string $hat,
         public int $direction,
+        public InputPage $page = InputPage::Button,
+        public array $noneOf = [],
+        public int $settle = 0,
+        public ?string $mark = null,
+        public ?string $encoder = null,
+        public int $debounce = 0,
     ) {}
 
-    public static function reported(string $ref, string $name, int $number): self
+    public static function reported(string $ref, string $name, int $number, InputPage $page = InputPage::Button): self
     {
-        return new self($ref, $name, $number, null, null, 0);
+        return new self($ref, $name, $number, null, null, 0, $page);
     }
 
     public static function opposite(string $ref, string $name, string $of): self
@@ -29,9 +46,49 @@ final readonly class ContactInput
         return new self($ref, $name, null, $of, null, 0);
     }
 
+    /** @param list<string> $noneOf */
+    public static function noneOf(string $ref, string $name, array $noneOf, int $settle): self
+    {
+        return new self($ref, $name, null, null, null, 0, InputPage::Button, $noneOf, $settle);
+    }
+
     public static function direction(string $ref, string $name, string $hat, int $number, int $direction): self
     {
         return new self($ref, $name, $number, null, $hat, $direction);
+    }
+
+    /**
+     * A tick direction of an encoder: closed and opened at once at every tick.
+     *
+     * @param int $direction 1 or -1
+     */
+    public static function tick(string $ref, string $name, string $encoder, int $direction): self
+    {
+        return new self($ref, $name, null, null, null, $direction, encoder: $encoder);
+    }
+
+    /** @param int $time in µs */
+    public function debounced(int $time): self
+    {
+        return new self($this->ref, $this->name, $this->number, $this->opposite, $this->hat, $this->direction, $this->page, $this->noneOf, $this->settle, $this->mark, $this->encoder, $time);
+    }
+
+    /** One that closes and opens with the place of an axis. */
+    public static function ofAxis(string $ref, string $name, string $mark): self
+    {
+        return new self($ref, $name, null, null, null, 0, mark: $mark);
+    }
+
+    /** Does the device report it, itself or through a hat? */
+    public function isReported(): bool
+    {
+        return $this->number !== null;
+    }
+
+    /** @return list<string> references of the contacts of the same control that it is made from */
+    public function madeFrom(): array
+    {
+        return $this->opposite === null ? $this->noneOf : [$this->opposite];
     }
 
     /** Is a direction (0 north to 3 west) of a hat closed at this value of the hat (0 to 7 clockwise from north, or -1)? Diagonals close two. */

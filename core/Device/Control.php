@@ -14,6 +14,7 @@ final readonly class Control
      * @param int                $y        the same, downwards
      * @param ?int               $hat      input number of the hat, if it is one
      * @param ?int               $encoder  input number of the encoder, if it is one
+     * @param int                $page     of the faceplate, from 1 on
      */
     public function __construct(
         public string $ref,
@@ -26,5 +27,24 @@ final readonly class Control
         public int $y,
         public ?int $hat = null,
         public ?int $encoder = null,
+        public int $page = 1,
     ) {}
+
+    /** Its name within the device: "switch-1". */
+    public function id(): string
+    {
+        return explode('/', $this->ref, 2)[1];
+    }
+
+    /** @return list<ContactInput> those that the device reports, itself or through a hat */
+    public function reported(): array
+    {
+        return array_values(array_filter($this->contacts, fn (ContactInput $contact) => $contact->isReported()));
+    }
+
+    /** @param list<ContactInput> $contacts */
+    public function withContacts(array $contacts): self
+    {
+        return new self($this->ref, $this->name, $this->label, $this->kind, $this->axes, $contacts, $this->x, $this->y, $this->hat, $this->encoder, $this->page);
+    }
 }

@@ -12,22 +12,55 @@ enum ControlKind: string
     case Stick = 'stick';
     case Twist = 'twist';
     case Pedal = 'pedal';
+    case Wheel = 'wheel';
+    case Paddle = 'paddle';
+    case AxisSwitch = 'axis switch';
     case Button = 'button';
     case Trigger = 'trigger';
     case TwoWay = 'two-way';
     case ThreeWay = 'three-way';
+    case Sprung = 'sprung';
     case Dial = 'dial';
     case Encoder = 'encoder';
     case Hat = 'hat';
+    case Tile = 'tile';
+    case Phrase = 'phrase';
+
+    /** Not on a device: made from axes. */
+    case Made = 'made';
 
     public function inWords(): string
     {
         return match ($this) {
             self::TwoWay => 'two-way switch',
             self::ThreeWay => 'three-way switch',
+            self::Sprung => 'sprung switch',
             self::Button => 'push button',
             self::Trigger => 'two-stage trigger',
-            self::Lever, self::Slider, self::Stick, self::Twist, self::Pedal, self::Dial, self::Encoder, self::Hat => $this->value,
+            self::AxisSwitch => 'switch on an axis',
+            self::Made => 'made from axes',
+            default => $this->value,
+        };
+    }
+
+    /**
+     * Can a control that reports this be of this kind?
+     *
+     * @param int $axes     how many axes it has
+     * @param int $reported how many contacts it reports, the directions of a hat not counted
+     */
+    public function fits(int $axes, int $reported, bool $hat, bool $encoder): bool
+    {
+        return match ($this) {
+            self::Lever, self::Slider, self::Twist, self::Pedal, self::Wheel, self::Paddle, self::AxisSwitch => $axes === 1,
+            self::Stick => $axes === 2,
+            self::Hat => $hat,
+            self::Encoder => $encoder,
+            self::Button, self::Tile, self::Phrase => $axes === 0 && $reported === 1,
+            self::TwoWay => $axes === 0 && ($reported === 1 || $reported === 2),
+            self::Trigger, self::ThreeWay, self::Sprung => $axes === 0 && $reported === 2,
+            self::Dial => $axes === 0 && $reported >= 2,
+            self::Made => false,
         };
     }
 }

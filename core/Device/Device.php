@@ -8,10 +8,12 @@ namespace Nailrod\Core\Device;
 final readonly class Device
 {
     /**
-     * @param list<Control> $controls in the order of the file
+     * @param list<Control> $controls   in the order of the file
      * @param list<Lamp>    $lamps
-     * @param int           $width    of the faceplate, in grid units
-     * @param int           $height   of the faceplate, in grid units
+     * @param int           $width      of the faceplate, in grid units
+     * @param int           $height     of the faceplate, in grid units
+     * @param ?string       $descriptor its report descriptor (HID 1.11, 6.2.2) as hex digits
+     * @param ?string       $gamepad    the model under which the browser knows it (W3C Gamepad, `id`)
      */
     public function __construct(
         public string $id,
@@ -23,7 +25,15 @@ final readonly class Device
         public int $width,
         public int $height,
         public ?MemorySpec $memory,
+        public ?string $descriptor = null,
+        public ?string $gamepad = null,
     ) {}
+
+    /** "Fennel throttle"; a thing that has no name beside what it is, "Mouse". */
+    public function title(): string
+    {
+        return strcasecmp($this->name, $this->kind) === 0 ? $this->name : $this->name.' '.$this->kind;
+    }
 
     /** @return list<AxisInput> */
     public function axes(): array
@@ -35,5 +45,28 @@ final readonly class Device
     public function contacts(): array
     {
         return array_merge(...array_map(fn (Control $c) => $c->contacts, $this->controls), ...[[]]);
+    }
+
+    /** How many pages the faceplate has, 1 or more. */
+    public function pages(): int
+    {
+        return max([1, ...array_map(fn (Control $c) => $c->page, $this->controls)]);
+    }
+
+    public function control(string $id): ?Control
+    {
+        foreach ($this->controls as $control) {
+            if ($control->id() === $id) {
+                return $control;
+            }
+        }
+
+        return null;
+    }
+
+    /** @param list<Control> $controls */
+    public function withControls(array $controls): self
+    {
+        return new self($this->id, $this->name, $this->kind, $this->standIn, $controls, $this->lamps, $this->width, $this->height, $this->memory, $this->descriptor, $this->gamepad);
     }
 }

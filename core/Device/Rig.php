@@ -7,6 +7,9 @@ namespace Nailrod\Core\Device;
 /** All devices a person has on the desk and the floor, and every input of them by its reference. */
 final readonly class Rig
 {
+    /** Ticks of an encoder that can come at one instant. */
+    private const MOST_TICKS = 10_000;
+
     /** @var array<string, Device> */
     public array $devices;
 
@@ -19,30 +22,40 @@ final readonly class Rig
     /** @var array<string, Control> by the reference of an axis or a contact of it */
     private array $controls;
 
-    /** @var array<string, true> what the devices report through: axes, contacts, hats, encoders */
+    /** @var array<string, array{int, int}> lowest and highest value by port: axes, contacts, hats, encoders */
     private array $ports;
 
-    /** @param list<Device> $devices in file order */
-    public function __construct(array $devices)
+    /**
+     * @param list<Device> $devices in file order
+     * @param ?Device      $made    what a set makes from axes, as if it were a device; it reports nothing
+     */
+    public function __construct(array $devices, public ?Device $made = null)
     {
         $byId = $axes = $contacts = $controls = $ports = [];
-        foreach ($devices as $device) {
-            $byId[$device->id] = $device;
+        foreach ($made === null ? $devices : [...$devices, $made] as $device) {
+            if ($device !== $made) {
+                $byId[$device->id] = $device;
+            }
             foreach ($device->controls as $control) {
                 foreach ($control->axes as $axis) {
                     $axes[$axis->ref] = $axis;
                     $controls[$axis->ref] = $control;
-                    $ports[$axis->ref] = true;
+                    if (! $axis->isBuilt()) {
+                        $ports[$axis->ref] = [$axis->min, $axis->max];
+                    }
                 }
                 foreach ($control->contacts as $contact) {
                     $contacts[$contact->ref] = $contact;
                     $controls[$contact->ref] = $control;
-                    if ($contact->opposite === null) {
-                        $ports[$contact->hat ?? $contact->ref] = true;
+                    if ($contact->isReported()) {
+                        $ports[$contact->hat ?? $contact->ref] = $contact->hat === null ? [0, 1] : [-1, 7];
                     }
                 }
+                if ($control->hat !== null || $control->encoder !== null) {
+                    $controls[$control->ref] = $control;
+                }
                 if ($control->encoder !== null) {
-                    $ports[$control->ref] = true;
+                    $ports[$control->ref] = [-self::MOST_TICKS, self::MOST_TICKS];
                 }
             }
         }
@@ -64,6 +77,24 @@ final readonly class Rig
         return isset($this->ports[$port]);
     }
 
+    /** @return array{int, int} the lowest and the highest value that a port of the rig can report */
+    public function limits(string $port): array
+    {
+        return $this->ports[$port];
+    }
+
+    public function deviceOf(string $ref): ?Device
+    {
+        $id = explode('/', $ref, 2)[0];
+
+        return $this->devices[$id] ?? ($this->made?->id === $id ? $this->made : null);
+    }
+
+    public function with(?Device $made): self
+    {
+        return new self(array_values($this->devices), $made);
+    }
+
     public function controlOf(string $ref): ?Control
     {
         return $this->controls[$ref] ?? null;
@@ -76,16 +107,31 @@ final readonly class Rig
         if ($control === null) {
             return $ref;
         }
-        $part = ($this->contacts[$ref] ?? $this->axes[$ref])->name;
+        $part = ($this->contacts[$ref] ?? $this->axes[$ref] ?? null)->name ?? '';
 
         return $part === '' ? $control->name : $control->name.' '.$part;
     }
 
+    /** The number that a person reads for an input: "12", "key 4", "axis 2", "¬31" for what is made from 31. */
+    public function numberOf(string $ref): string
+    {
+        $contact = $this->contacts[$ref] ?? null;
+        $control = $this->controls[$ref] ?? null;
+        if ($contact === null) {
+            if (isset($this->axes[$ref])) {
+                return $this->axes[$ref]->isBuilt() ? 'built' : 'axis '.$this->axes[$ref]->number;
+            }
+
+            return $control?->encoder === null ? 'hat '.$control?->hat : 'enc '.$control->encoder;
+        }
+
+        return $contact->number === null
+            ? $contact->mark ?? ($contact->encoder !== null ? 'enc '.$control?->encoder.' '.$contact->name : null) ?? '¬'.implode('·', array_map(fn (string $of) => $this->contacts[$of]->number ?? $this->contacts[$of]->mark, $contact->madeFrom()))
+            : ($contact->hat === null ? '' : 'hat ').$contact->page->show($contact->number);
+    }
+
     public function deviceNameOf(string $ref): string
     {
-        $id = explode('/', $ref, 2)[0];
-        $device = $this->devices[$id] ?? null;
-
-        return $device === null ? $id : $device->name;
+        return $this->deviceOf($ref)->name ?? explode('/', $ref, 2)[0];
     }
 }

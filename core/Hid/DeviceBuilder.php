@@ -12,9 +12,6 @@ use Nailrod\Core\Device\DeviceReader;
  */
 final class DeviceBuilder
 {
-    private const PITCH = 120;
-    private const ACROSS = 6;
-
     /** Widest range of an axis that the format takes. */
     private const WIDEST = 65_535;
 
@@ -23,6 +20,9 @@ final class DeviceBuilder
 
     /** @var list<array<string, mixed>> */
     private array $controls = [];
+
+    /** @var list<string> of the controls */
+    private array $kinds = [];
 
     /** @var list<string> one sentence for each thing that was left out */
     private array $leftOut = [];
@@ -40,13 +40,17 @@ final class DeviceBuilder
         foreach ($descriptor->buttons() as $number) {
             $builder->control('button-'.$number, 'Button '.$number, (string) $number, 'button', ['contacts' => [['number' => $number]]]);
         }
-        $rows = max(1, intdiv(count($builder->controls) + self::ACROSS - 1, self::ACROSS));
+        foreach ($descriptor->keys() as $number) {
+            $builder->control('key-'.$number, 'Key '.$number, 'Key '.$number, 'button', ['contacts' => [['number' => $number, 'page' => 'key']]]);
+        }
+
+        $layout = FirstLayout::of($builder->kinds);
 
         return [
             'document' => [
                 'format' => DeviceReader::FORMAT, 'version' => 1, 'id' => $id, 'name' => $name, 'kind' => $kind,
-                'face' => ['width' => self::PITCH * self::ACROSS + 40, 'height' => min(4000, 2 * self::PITCH * $rows + 40)],
-                'controls' => $builder->controls,
+                'face' => ['width' => $layout['width'], 'height' => $layout['height']],
+                'controls' => array_map(fn (array $control, array $at) => ['at' => $at] + $control, $builder->controls, $layout['places']),
             ],
             'left_out' => $builder->leftOut,
         ];
@@ -75,7 +79,7 @@ final class DeviceBuilder
     {
         foreach ($this->descriptor->encoders() as $i => $field) {
             $name = Usages::axis($field->page, $field->usage).' encoder '.($i + 1);
-            $this->control('encoder-'.($i + 1), $name, 'Enc '.($i + 1), 'encoder', ['encoder' => 1000 + $i]);
+            $this->control('encoder-'.($i + 1), $name, 'Enc '.($i + 1), 'encoder', ['encoder' => $i + 1]);
         }
         foreach (array_keys($this->descriptor->hats()) as $i) {
             $this->control('hat-'.($i + 1), 'Hat '.($i + 1), 'Hat '.($i + 1), 'hat', ['hat' => $i + 1]);
@@ -85,15 +89,13 @@ final class DeviceBuilder
     /** @param array<string, mixed> $reports */
     private function control(string $id, string $name, string $label, string $kind, array $reports): void
     {
-        $place = count($this->controls);
-        if ($place >= 256) {
+        if (count($this->controls) >= 256) {
             $this->leftOut[] = $name.': a device has at most 256 controls.';
 
             return;
         }
-        $this->controls[] = ['id' => $id, 'name' => $name, 'label' => mb_strimwidth($label, 0, 20), 'kind' => $kind, 'at' => [
-            80 + self::PITCH * ($place % self::ACROSS), min(3900, 140 + 2 * self::PITCH * intdiv($place, self::ACROSS)),
-        ]] + $reports;
+        $this->controls[] = ['id' => $id, 'name' => $name, 'label' => mb_strimwidth($label, 0, 20), 'kind' => $kind] + $reports;
+        $this->kinds[] = $kind;
     }
 
     private static function slug(string $name): string

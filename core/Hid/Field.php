@@ -36,11 +36,10 @@ final readonly class Field
     public function read(string $data): int
     {
         $value = 0;
-        for ($bit = 0; $bit < $this->size; $bit++) {
-            $at = $this->bitOffset + $bit;
-            $byte = ord($data[$at >> 3] ?? "\0");
-            $value |= ($byte >> ($at & 7) & 1) << $bit;
+        for ($byte = $this->bitOffset + $this->size - 1 >> 3; $byte >= $this->bitOffset >> 3; $byte--) {
+            $value = $value << 8 | ord($data[$byte] ?? "\0");
         }
+        $value = $value >> ($this->bitOffset & 7) & (1 << $this->size) - 1;
 
         return $this->logicalMin < 0 && ($value >> ($this->size - 1) & 1) === 1 ? $value - (1 << $this->size) : $value;
     }

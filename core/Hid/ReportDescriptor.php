@@ -27,7 +27,7 @@ final readonly class ReportDescriptor
      */
     public function decode(string $report): array
     {
-        $usesIds = ! isset($this->inputs[0]);
+        $usesIds = $this->usesIds();
         $id = $usesIds ? ord($report[0] ?? "\0") : 0;
         $layout = $this->inputs[$id] ?? throw DescriptorError::at(0, 'report id '.$id, 'one of '.implode(', ', array_keys($this->inputs)));
         $data = $usesIds ? substr($report, 1) : $report;
@@ -36,6 +36,12 @@ final readonly class ReportDescriptor
         }
 
         return array_map(fn (Field $field) => [$field, $field->read($data)], $layout->fields);
+    }
+
+    /** Does every report begin with its id? */
+    public function usesIds(): bool
+    {
+        return ! isset($this->inputs[0]);
     }
 
     /** @return list<Field> axes: absolute values of the axis usages */
@@ -74,6 +80,24 @@ final readonly class ReportDescriptor
         sort($buttons);
 
         return $buttons;
+    }
+
+    /**
+     * Keys by their usage, once each, also those that an array can name; the first three mean no key.
+     *
+     * @return list<int>
+     */
+    public function keys(): array
+    {
+        $keys = [];
+        foreach ($this->fields(fn (Field $field) => $field->page === Usages::KEYBOARD && ($field->array || $field->size === 1)) as $field) {
+            foreach (range(max(4, $field->usage), max(4, $field->lastUsage)) as $usage) {
+                $keys[$usage] = $usage;
+            }
+        }
+        sort($keys);
+
+        return $keys;
     }
 
     /**

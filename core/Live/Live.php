@@ -27,11 +27,14 @@ final class Live
 
     private readonly Narrator $narrator;
 
+    private readonly StandIns $standIns;
+
     public function __construct(private readonly Program $program, private readonly BindingSet $set, public readonly LiveState $state)
     {
         $this->machine = Machine::resume($program, $state->run);
         $this->game = $set->catalogue === null ? null : new StandInGame($set->catalogue, $set, $state->game);
         $this->narrator = new Narrator($set);
+        $this->standIns = new StandIns($set->rig);
     }
 
     /** The rig as it is found: every axis at rest, dials at their first position, all else open. */
@@ -41,18 +44,21 @@ final class Live
         foreach ($this->set->rig->devices as $device) {
             foreach ($device->controls as $control) {
                 foreach ($control->axes as $axis) {
-                    $inputs[$axis->ref] = new Input(0, $axis->ref, $axis->restReading());
+                    $inputs[$axis->ref] = new Input(0, $axis->ref, $axis->standInRest());
                 }
                 foreach ($control->contacts as $i => $contact) {
                     $port = $contact->hat ?? $contact->ref;
-                    if ($contact->opposite === null) {
+                    if ($contact->isReported()) {
                         $inputs[$port] = new Input(0, $port, $contact->hat === null ? (int) ($i === 0 && $control->kind === ControlKind::Dial) : -1);
                     }
                 }
             }
         }
 
-        return $this->step(array_values($inputs), 1);
+        $step = $this->take(array_values($inputs), 1, true);
+        $this->state->survey->begin($this->state->hands, $this->set->rig);
+
+        return $step;
     }
 
     /**
@@ -61,14 +67,14 @@ final class Live
      */
     public function step(array $inputs, int $to): LiveStep
     {
-        $outputs = $idle = $problems = $taken = [];
-        foreach ($inputs as $input) {
-            $problem = $this->problemOf($input);
-            if ($problem !== null) {
-                $problems[] = $problem;
+        return $this->take($inputs, $to, false);
+    }
 
-                continue;
-            }
+    /** @param list<Input> $inputs */
+    private function take(array $inputs, int $to, bool $found): LiveStep
+    {
+        $outputs = $idle = $problems = $taken = [];
+        foreach ($this->reported($inputs, $problems) as $input) {
             try {
                 $before = $this->state->hands[$input->port] ?? null;
                 $events = $this->machine->feed([$input]);
@@ -78,6 +84,9 @@ final class Live
                 continue;
             }
             $taken[] = $input;
+            if (! $found) {
+                $this->state->survey->take($input, $before, $this->set->rig);
+            }
             array_push($outputs, ...$events);
             if (str_starts_with($input->port, 'sim/')) {
                 $this->game?->change(substr($input->port, 4), (float) $input->value);
@@ -85,13 +94,34 @@ final class Live
                 continue;
             }
             $this->state->hands[$input->port] = (int) $input->value;
-            if ($events === [] && $before !== null && $before !== $input->value && $this->state->run->phase === Phase::Running) {
+            $isByHand = ! isset($this->set->rig->axes[$input->port]) || ($this->state->survey->finder->found === $input->port && ! $this->state->survey->finder->isNoise($input->port, (int) $input->value));
+            if ($events === [] && $isByHand && $before !== null && $before !== $input->value && $this->state->run->phase === Phase::Running) {
                 $idle[] = $this->narrator->idle($input, $this->liveLayer(), $before) ?? $this->narrator->held($input, $this->machine->heldBy($input->port));
             }
         }
         array_push($outputs, ...$this->machine->advance(max($to, $this->machine->state->now)));
 
         return $this->answer($outputs, array_values(array_filter($idle)), $problems, $taken);
+    }
+
+    /**
+     * What the devices report of what the hands do; what cannot be is left out and told.
+     *
+     * @param list<Input>  $inputs
+     * @param list<string> $problems
+     *
+     * @return \Generator<Input>
+     */
+    private function reported(array $inputs, array &$problems): \Generator
+    {
+        foreach ($inputs as $input) {
+            $problem = $this->problemOf($input);
+            if ($problem === null) {
+                yield from $this->standIns->through($input, $this->state->hands);
+            } else {
+                $problems[] = $problem;
+            }
+        }
     }
 
     /** Why an input cannot come from the rig or the game; null if it can. */
@@ -110,12 +140,7 @@ final class Live
     /** The device's own limits, also for controls that the set does not use. */
     private function outOfRange(Input $input): ?string
     {
-        $axis = $this->set->rig->axes[$input->port] ?? null;
-        $low = $axis->min ?? PHP_INT_MIN;
-        $high = $axis->max ?? PHP_INT_MAX;
-        if (isset($this->set->rig->contacts[$input->port])) {
-            [$low, $high] = [0, 1];
-        }
+        [$low, $high] = $this->set->rig->limits($input->port);
 
         return is_int($input->value) && $input->value >= $low && $input->value <= $high ? null : InputError::outOfRange($input, $low, $high)->getMessage();
     }
@@ -138,6 +163,7 @@ final class Live
     public function unplug(string $device): LiveStep
     {
         $this->state->unplugged[$device] = true;
+        $this->state->survey->sheet->gone($device);
         $contacts = isset($this->set->rig->devices[$device]) ? $this->set->rig->devices[$device]->contacts() : [];
         foreach ($contacts as $contact) {
             if (($this->state->hands[$contact->ref] ?? 0) === 1) {
@@ -151,15 +177,34 @@ final class Live
         return $this->answer($this->machine->unplug($device), [], []);
     }
 
-    public function plugIn(string $device): void
+    public function plugIn(string $device): LiveStep
     {
+        if (! isset($this->state->unplugged[$device])) {
+            return LiveStep::none();
+        }
         unset($this->state->unplugged[$device]);
+
+        return $this->answer($this->machine->plugIn($device), [], []);
+    }
+
+    /** @return array<string, string> the last report of each stand-in that moved in this step, as hex digits, by device */
+    public function reports(): array
+    {
+        return $this->standIns->sent;
     }
 
     /** The session is closed: it lets go of everything. */
     public function close(): LiveStep
     {
         return $this->answer($this->machine->letGoOfEverything(new Cause(Cause::CLOSED)), [], []);
+    }
+
+    /** Does an axis send this only because it trembles by itself? That is not told. */
+    private function isTrembling(OutputEvent $event): bool
+    {
+        $origin = $event->cause->origin;
+
+        return $origin instanceof Input && isset($this->set->rig->axes[$origin->port]) && $event->cause->contact() === null && $this->state->survey->finder->isNoise($origin->port, (int) $origin->value);
     }
 
     /** Id of the live layer. */
@@ -188,7 +233,8 @@ final class Live
     private function answer(array $outputs, array $idle, array $problems, array $taken = []): LiveStep
     {
         $game = $this->game?->play($outputs, $this->state->run->now) ?? [];
-        $sentences = [...$this->narrator->sentences($outputs), ...$idle];
+        $worth = array_values(array_filter($outputs, fn (OutputEvent $event) => ! $this->isTrembling($event)));
+        $sentences = [...$this->narrator->sentences($worth), ...$idle];
         usort($sentences, fn (Sentence $a, Sentence $b) => $a->t <=> $b->t);
         $learnt = [];
         foreach ($game as $event) {

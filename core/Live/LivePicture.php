@@ -7,6 +7,8 @@ namespace Nailrod\Core\Live;
 use Nailrod\Core\Axis\Shaping;
 use Nailrod\Core\Cause\Narrator;
 use Nailrod\Core\Device\ContactInput;
+use Nailrod\Core\Made\BuiltAxis;
+use Nailrod\Core\Made\Made;
 use Nailrod\Core\Program\Program;
 use Nailrod\Core\Set\BindingSet;
 
@@ -19,19 +21,21 @@ final readonly class LivePicture
      * Every axis that has reported, by reference.
      *
      * @return array<string, array{reading: int, travel: float, value: float, sent: ?float, words: array{travel: string, value: string, sent: string}}>
-     *                                                                                                                                       parts of the whole, 0..1; `value` is shaped but before the stops, `sent` after them
+     *                                                                                                                                       parts of the whole, 0..1; `value` is before the stops, `sent` after them
      */
     public function axes(): array
     {
         $axes = [];
+        $built = $this->built();
         foreach ($this->set->shapings as $ref => $shaping) {
-            $reading = $this->state->hands[$ref] ?? null;
-            if ($reading === null) {
+            $index = $this->program->axisIndex($ref);
+            $travel = $shaping->axis->isBuilt() ? $built[$index] ?? null : $this->travel($shaping, $index);
+            if ($travel === null) {
                 continue;
             }
-            $travel = $shaping->travel($reading);
-            $value = $shaping->shape($travel);
-            $integer = $this->state->run->integers[$this->program->tables['axisPorts'][$ref] ?? -1] ?? null;
+            $reading = $this->state->hands[$ref] ?? Shaping::integer($travel);
+            $value = $this->state->run->values[$index] ?? $shaping->settled($travel);
+            $integer = $this->state->run->integers[$index] ?? null;
             $sent = $integer === null ? null : $integer / Shaping::STEPS;
             $axes[$ref] = [
                 'reading' => $reading,
@@ -49,13 +53,51 @@ final readonly class LivePicture
         return $axes;
     }
 
+    private function travel(Shaping $shaping, int $index): ?float
+    {
+        $reading = $this->state->hands[$shaping->axis->ref] ?? null;
+
+        return $reading === null ? null : $shaping->travel($this->state->run->standing[$index] ?? $reading);
+    }
+
+    /** @return array<int, float> travels of the built axes whose sources have reported, by axis */
+    private function built(): array
+    {
+        $built = [];
+        foreach ($this->program->tables['made'] as $i => $row) {
+            $made = $this->program->made($i);
+            if (! $made instanceof BuiltAxis || array_intersect_key($this->state->run->integers, array_flip($row['axes'])) === []) {
+                continue;
+            }
+            $travels = [];
+            foreach ($row['sources'] as $source) {
+                $shaping = $this->program->shaping($source);
+                $travels[] = $this->travel($shaping, $source) ?? $shaping->restTravel();
+            }
+            $built += array_combine($row['axes'], $made->travels($travels));
+        }
+
+        return $built;
+    }
+
     /** @return list<string> references of all contacts that are closed, opposites too */
     public function closed(): array
     {
         $closed = [];
         foreach ($this->set->rig->contacts as $ref => $contact) {
+            if ($this->state->unplugged !== [] && isset($this->state->unplugged[explode('/', $ref, 2)[0]])) {
+                continue;
+            }
+            if ($this->isMade($ref)) {
+                if ($this->state->run->closed[$this->contactIndex($ref)] ?? false) {
+                    $closed[] = $ref;
+                }
+
+                continue;
+            }
             $hand = $this->state->hands[$contact->hat ?? $contact->opposite ?? $ref] ?? null;
             $isClosed = match (true) {
+                $contact->noneOf !== [] => array_filter($contact->noneOf, fn (string $of) => ($this->state->hands[$of] ?? 0) === 1) === [],
                 $contact->hat !== null => ContactInput::points($contact->direction, $hand ?? -1),
                 $contact->opposite !== null => $hand !== 1,
                 default => $hand === 1,
@@ -66,6 +108,22 @@ final readonly class LivePicture
         }
 
         return $closed;
+    }
+
+    private function isMade(string $ref): bool
+    {
+        return str_starts_with($ref, Made::DEVICE.'/');
+    }
+
+    private function contactIndex(string $ref): int
+    {
+        foreach ($this->program->tables['contacts'] as $i => $row) {
+            if ($row['ref'] === $ref) {
+                return $i;
+            }
+        }
+
+        return -1;
     }
 
     /** @return list<string> ids of the stops that are open on at least one axis */

@@ -6,6 +6,7 @@ namespace Nailrod\Core\Live;
 
 use Nailrod\Core\Run\State;
 use Nailrod\Core\Simulator\GameState;
+use Nailrod\Core\Survey\Survey;
 
 /** Everything that a live session remembers: the run, the game, and how the hands last left every control. */
 final class LiveState
@@ -20,22 +21,25 @@ final class LiveState
     /** @var array<string, true> devices that are unplugged */
     public array $unplugged = [];
 
+    public Survey $survey;
+
     public function __construct()
     {
         $this->run = new State;
         $this->game = new GameState;
+        $this->survey = new Survey;
     }
 
     public function write(): string
     {
-        return serialize([$this->run->write(), serialize($this->game), $this->hands, $this->unplugged]);
+        return serialize([$this->run->write(), serialize($this->game), $this->hands, $this->unplugged, $this->survey->write()]);
     }
 
     /** @throws \UnexpectedValueException if it is not what write() gave */
     public static function restore(string $written): self
     {
         $parts = unserialize($written, ['allowed_classes' => false]);
-        if (! is_array($parts) || ! isset($parts[0], $parts[1]) || ! is_string($parts[0]) || ! is_string($parts[1]) || ! is_array($parts[2]) || ! is_array($parts[3])) {
+        if (! is_array($parts) || ! isset($parts[0], $parts[1], $parts[4]) || ! is_string($parts[4]) || ! is_string($parts[0]) || ! is_string($parts[1]) || ! is_array($parts[2]) || ! is_array($parts[3])) {
             throw new \UnexpectedValueException('The live session could not be read back: expected what LiveState::write() gave.');
         }
         $state = new self;
@@ -45,6 +49,8 @@ final class LiveState
             $state->hands[(string) $port] = is_int($value) ? $value : 0;
         }
         $state->unplugged = array_fill_keys(array_map(strval(...), array_keys($parts[3])), true);
+
+        $state->survey = Survey::restore($parts[4]);
 
         return $state;
     }

@@ -4,14 +4,22 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Memory;
 
+use Nailrod\Core\Axis\Shaping;
+use Nailrod\Core\Behaviour\PlayMacro;
+use Nailrod\Core\Behaviour\ShortLongDouble;
 use Nailrod\Core\Device\Device;
 use Nailrod\Core\Format\Json;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Made\Made;
 use Nailrod\Core\Output\ActionOutput;
 use Nailrod\Core\Output\AxisVariable;
+use Nailrod\Core\Output\MacroOutput;
+use Nailrod\Core\Output\MouseMovement;
 use Nailrod\Core\Output\OnOffVariable;
 use Nailrod\Core\Output\Output;
 use Nailrod\Core\Output\SetVariable;
+use Nailrod\Core\Output\StepVariable;
+use Nailrod\Core\Output\SwapVariable;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\PartValue;
@@ -19,7 +27,7 @@ use Nailrod\Core\Set\SetDocument;
 
 /**
  * The part of a set that one device can do by itself: its own axes and contacts, actions replaced by their ways.
- * Variables are left out, since the simulator is not at the other end of its cable. It is a set document that needs no
+ * Variables and the mouse are left out, since the simulator is not at the other end of its cable. It is a set document that needs no
  * parent, kept as compact JSON.
  */
 final readonly class DeviceMapping
@@ -37,10 +45,14 @@ final readonly class DeviceMapping
         foreach ($set->merged->parts as $part) {
             $path = $part->path;
             $value = match ($path->section) {
-                'layers' => Node::of($part->value)->plain(),
-                'axes' => str_starts_with($path->key, $own) ? Node::of($part->value)->plain() : null,
-                'stops' => self::stop($part, $own),
-                'cells' => str_starts_with((string) $path->inner, $own) ? self::cell($set, $path, $leftOut) : null,
+                'layers', 'flags' => Node::of($part->value)->plain(),
+                'controls' => $path->key === $device->id ? Node::of($part->value)->plain() : null,
+                'axes' => $path->inner !== Shaping::MEASURED && self::isOwn($set, $path->key, $own) ? Node::of($part->value)->plain() : null,
+                'made' => self::isOwn($set, Made::DEVICE.'/'.$path->key, $own) ? Node::of($part->value)->plain() : null,
+                'macros' => self::macro($set, $path->key, $leftOut),
+                'chords' => self::chord($set, $path, $own, $leftOut),
+                'stops' => self::stop($set, $part, $own),
+                'cells' => self::isOwn($set, (string) $path->inner, $own) ? self::cell($set, $path, $leftOut) : null,
                 default => null,
             };
             if ($value !== null) {
@@ -72,13 +84,24 @@ final readonly class DeviceMapping
         return Json::compact(Json::decode($this->document->toJson()));
     }
 
+    /** Is it on the device, or made from nothing but its axes? */
+    private static function isOwn(BindingSet $set, string $ref, string $own): bool
+    {
+        if (! str_starts_with($ref, Made::DEVICE.'/')) {
+            return str_starts_with($ref, $own);
+        }
+        $made = $set->made[explode('.', substr($ref, strlen(Made::DEVICE) + 1))[0]] ?? null;
+
+        return $made !== null && array_filter($made->sources(), fn (string $source) => ! self::isOwn($set, $source, $own)) === [];
+    }
+
     /** @return ?array<string, mixed> */
-    private static function stop(PartValue $part, string $own): ?array
+    private static function stop(BindingSet $set, PartValue $part, string $own): ?array
     {
         $stop = Node::of($part->value)->plain();
         $axes = array_values(array_filter(
             array_map(fn (Node $axis) => $axis->string(), Node::of($stop['axes'])->list()),
-            fn (string $axis) => str_starts_with($axis, $own),
+            fn (string $axis) => self::isOwn($set, $axis, $own),
         ));
 
         return $axes === [] ? null : ['axes' => $axes] + $stop;
@@ -99,28 +122,101 @@ final readonly class DeviceMapping
         if ($cell->isNothing()) {
             return ['nothing' => true];
         }
+        if ($cell->when?->sort === 'variable' || ($cell->behaviour instanceof PlayMacro && ! self::canPlay($set, $cell->behaviour->macro))) {
+            $leftOut[] = sprintf('%s, layer %s: %s', $set->rig->nameOf($ref), $set->layers[$path->key]->name, $cell->when?->sort === 'variable' ? 'only Nailrod itself knows the variable that it depends on' : 'its macro does what only Nailrod itself can do');
+
+            return null;
+        }
         $outputs = [];
         foreach ($cell->outputs as $output) {
             $way = $output instanceof ActionOutput ? $set->wayOf($output->action) : $output;
-            $reason = self::whyNot($way);
+            $reason = self::whyNot($set, $way);
             if ($way !== null && $reason === null) {
                 $outputs[] = $way->toArray();
             } else {
                 $leftOut[] = sprintf('%s, layer %s: %s', $set->rig->nameOf($ref), $set->layers[$path->key]->name, $reason);
             }
         }
-        if ($outputs === []) {
+        if (($outputs === [] && ! $cell->behaviour instanceof PlayMacro) || ($cell->behaviour instanceof ShortLongDouble && count($outputs) < count($cell->outputs))) {
             return null;
         }
 
-        return ($cell->behaviour === null ? [] : ['behaviour' => $cell->behaviour->toArray()]) + ['outputs' => $outputs];
+        return ($cell->behaviour === null ? [] : ['behaviour' => $cell->behaviour->toArray()]) + ($outputs === [] ? [] : ['outputs' => $outputs]) + ($cell->over?->toArray() ?? []) + ($cell->when === null ? [] : ['when' => $cell->when->toArray()]);
     }
 
-    private static function whyNot(?Output $way): ?string
+    /**
+     * A macro with its actions replaced by their ways; null if the device cannot play it.
+     *
+     * @param list<string> $leftOut
+     *
+     * @return ?array<string, mixed>
+     */
+    private static function macro(BindingSet $set, string $id, array &$leftOut): ?array
+    {
+        if (! self::canPlay($set, $id)) {
+            $leftOut[] = 'Macro '.$set->macros[$id]->name.': it does what only Nailrod itself can do';
+
+            return null;
+        }
+        $macro = Node::of($set->merged->value(PartPath::macro($id)));
+        $steps = [];
+        foreach ($macro->get('steps')->list() as $i => $step) {
+            $output = $set->macros[$id]->steps[$i]->output;
+            $way = $output instanceof ActionOutput ? $set->wayOf($output->action) : $output;
+            $steps[] = ($way === null ? [] : ['output' => $way->toArray()]) + $step->plain();
+        }
+
+        return ['steps' => $steps] + $macro->plain();
+    }
+
+    private static function canPlay(BindingSet $set, string $macro): bool
+    {
+        foreach ($set->macros[$macro]->steps ?? [] as $step) {
+            $way = $step->output instanceof ActionOutput ? $set->wayOf($step->output->action) : $step->output;
+            if ($step->output !== null && ($way === null || self::isVariable($way) || $way instanceof MacroOutput)) {
+                return false;
+            }
+        }
+
+        return isset($set->macros[$macro]);
+    }
+
+    /**
+     * @param list<string> $leftOut
+     *
+     * @return ?array<string, mixed>
+     */
+    private static function chord(BindingSet $set, PartPath $path, string $own, array &$leftOut): ?array
+    {
+        $chord = $set->chords[$path->key][(string) $path->inner] ?? null;
+        if ($chord === null || array_filter($chord->of, fn (string $ref) => ! self::isOwn($set, $ref, $own)) !== []) {
+            return null;
+        }
+        $outputs = [];
+        foreach ($chord->outputs as $output) {
+            $way = $output instanceof ActionOutput ? $set->wayOf($output->action) : $output;
+            if ($way === null || self::whyNot($set, $way) !== null || $chord->when?->sort === 'variable') {
+                $leftOut[] = $chord->name.', layer '.$set->layers[$path->key]->name.': '.(self::whyNot($set, $way) ?? 'only Nailrod itself knows the variable that it depends on');
+
+                return null;
+            }
+            $outputs[] = $way->toArray();
+        }
+
+        return ['outputs' => $outputs] + Node::of($set->merged->value($path))->plain();
+    }
+
+    private static function isVariable(Output $way): bool
+    {
+        return $way instanceof SetVariable || $way instanceof OnOffVariable || $way instanceof AxisVariable || $way instanceof StepVariable || $way instanceof SwapVariable || $way instanceof MouseMovement;
+    }
+
+    private static function whyNot(BindingSet $set, ?Output $way): ?string
     {
         return match (true) {
             $way === null => 'its action has no way yet',
-            $way instanceof SetVariable, $way instanceof OnOffVariable, $way instanceof AxisVariable => $way->inWords().' can only be written by Nailrod itself',
+            $way instanceof MacroOutput && ! self::canPlay($set, $way->macro) => 'its macro does what only Nailrod itself can do',
+            self::isVariable($way) => $way->inWords().' can only be done by Nailrod itself',
             default => null,
         };
     }

@@ -40,7 +40,7 @@ final readonly class OpenStop implements ContactOutput
 
     public function startsWhenFound(Run $run): bool
     {
-        return $run->stops->isHeldOpen($this->stop);
+        return $run->stops->isState($this->stop);
     }
 
     public function press(Run $run, string $source, Cause $cause): void

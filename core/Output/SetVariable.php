@@ -11,6 +11,8 @@ use Nailrod\Core\Run\Run;
 /** A variable of the simulator that each press sets to one value. */
 final readonly class SetVariable implements ContactOutput
 {
+    use OnEveryPress;
+
     public function __construct(public string $name, public float $to) {}
 
     public static function kind(): string
@@ -35,20 +37,8 @@ final readonly class SetVariable implements ContactOutput
         return sprintf('variable %s set to %s', $this->name, json_encode(round($this->to, 6)));
     }
 
-    public function isHeld(): bool
-    {
-        return false;
-    }
-
-    public function startsWhenFound(Run $run): bool
-    {
-        return false;
-    }
-
     public function press(Run $run, string $source, Cause $cause): void
     {
         $run->variables->set($this->name, $this->to, $cause);
     }
-
-    public function release(Run $run, string $source, Cause $cause): void {}
 }

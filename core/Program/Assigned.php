@@ -13,8 +13,8 @@ use Nailrod\Core\Output\ContactOutput;
 final readonly class Assigned
 {
     /**
-     * @param list<ContactOutput> $outputs
-     * @param list<?string>       $actions the action that an output stands for, by the same index
+     * @param array<int, ContactOutput> $outputs by their place in the cell; one whose action has no way yet is missing
+     * @param array<int, ?string>       $actions the action that an output stands for, by the same place
      */
     public function __construct(
         public int $id,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nailrod\Core\Program;
 
 use Nailrod\Core\Axis\Shaping;
+use Nailrod\Core\Behaviour\PlayMacro;
 use Nailrod\Core\Device\AxisInput;
 use Nailrod\Core\Device\ContactInput;
 use Nailrod\Core\Format\Node;
@@ -23,6 +24,9 @@ use Nailrod\Core\Set\PartPath;
  * @phpstan-import-type Tables from Program
  * @phpstan-import-type AxisRow from Program
  * @phpstan-import-type AssignmentRow from Program
+ * @phpstan-import-type MadeRow from Program
+ * @phpstan-import-type MacroRow from Program
+ * @phpstan-import-type ChordRow from Program
  */
 final class Compiler
 {
@@ -37,6 +41,12 @@ final class Compiler
 
     /** @var list<AssignmentRow> */
     private array $assignments = [];
+
+    /** @var list<ChordRow> */
+    private array $chords = [];
+
+    /** @var array<int, array<int, list<int>>> chords by layer and member */
+    private array $chordsOf = [];
 
     /** @var array<int, array<int, int>> */
     private array $cells = [];
@@ -63,13 +73,25 @@ final class Compiler
             $this->layer(count($layers), $layer->id);
             $layers[] = ['id' => $layer->id, 'name' => $layer->name];
         }
-        $contactRows = $opposites = $contactPorts = $hatPorts = [];
+        foreach (array_keys($this->set->layers) as $i => $layer) {
+            $this->layerChords($i, (string) $layer);
+        }
+        $contactRows = $opposites = $noneOf = $contactPorts = $hatPorts = $tickPorts = [];
         foreach ($contacts as $ref => $contact) {
             $i = $this->contactIndex[$ref];
+            $sources = array_map(fn (string $of) => $this->contactIndex[$of], $contact->noneOf);
             $of = $contact->opposite === null ? null : $this->contactIndex[$contact->opposite];
-            $contactRows[] = ['ref' => $ref, 'opposite' => $of];
+            $contactRows[] = ['ref' => $ref, 'opposite' => $of, 'noneOf' => $sources, 'settle' => $contact->settle, 'ofAxis' => $contact->mark !== null, 'debounce' => $contact->debounce];
+            foreach ($sources as $source) {
+                $noneOf[$source][] = $i;
+            }
             if ($of !== null) {
                 $opposites[$of][] = $i;
+            } elseif ($sources !== [] || $contact->mark !== null) {
+                continue;
+            } elseif ($contact->encoder !== null) {
+                $tickPorts[$contact->encoder] ??= [null, null];
+                $tickPorts[$contact->encoder][$contact->direction > 0 ? 0 : 1] = $i;
             } elseif ($contact->hat !== null) {
                 $hatPorts[$contact->hat] ??= [null, null, null, null];
                 $hatPorts[$contact->hat][$contact->direction] = $i;
@@ -79,15 +101,21 @@ final class Compiler
         }
 
         return new Program([
-            'axisPorts' => $this->axisIndex,
+            'axisPorts' => array_intersect_key($this->axisIndex, array_filter($axes, fn (AxisInput $axis) => ! $axis->isBuilt())),
             'contactPorts' => $contactPorts,
             'hatPorts' => array_map(array_values(...), $hatPorts),
+            'tickPorts' => $tickPorts,
             'layers' => $layers,
             'axes' => array_map($this->axisRow(...), array_values($axes)),
             'contacts' => $contactRows,
             'opposites' => $opposites,
+            'noneOf' => $noneOf,
+            'made' => $this->madeRows(),
             'stops' => $this->stopRows(),
             'assignments' => $this->assignments,
+            'macros' => $this->macroRows(),
+            'chords' => $this->chords,
+            'chordsOf' => $this->chordsOf,
             'cells' => $this->cells,
             'axisCells' => $this->axisCells,
         ]);
@@ -112,14 +140,14 @@ final class Compiler
     private function assign(int $layer, string $ref, Cell $cell): ?int
     {
         $outputs = $actions = [];
-        foreach ($cell->outputs as $output) {
+        foreach ($cell->outputs as $i => $output) {
             $way = $output instanceof ActionOutput ? $this->set->wayOf($output->action) : $output;
             if ($this->fits($way, isset($this->axisIndex[$ref]))) {
-                $outputs[] = $way->toArray();
-                $actions[] = $output instanceof ActionOutput ? $output->action : null;
+                $outputs[$i] = $way->toArray();
+                $actions[$i] = $output instanceof ActionOutput ? $output->action : null;
             }
         }
-        if ($outputs === []) {
+        if ($outputs === [] && ! $cell->behaviour instanceof PlayMacro) {
             return null;
         }
         $this->assignments[] = [
@@ -128,6 +156,8 @@ final class Compiler
             'behaviour' => $cell->behaviour?->toArray(),
             'outputs' => $outputs,
             'actions' => $actions,
+            'over' => $cell->over?->toArray() ?? [],
+            'when' => $cell->when?->toArray(),
         ];
 
         return count($this->assignments) - 1;
@@ -150,10 +180,17 @@ final class Compiler
             $used += array_fill_keys($stop->axes, true);
         }
 
+        foreach ($this->set->made as $made) {
+            $used += array_fill_keys($made->sources(), true);
+            foreach ($made->axes() as $axis) {
+                $used[$axis->ref] = true;
+            }
+        }
+
         return array_intersect_key($this->set->rig->axes, $used);
     }
 
-    /** @return array<string, ContactInput> in file order, with the sources of opposites */
+    /** @return array<string, ContactInput> in file order, with those that others are made from */
     private function usedContacts(): array
     {
         $used = [];
@@ -162,8 +199,22 @@ final class Compiler
                 $contact = $this->set->rig->contacts[$ref] ?? null;
                 if ($contact !== null) {
                     $used[$ref] = true;
-                    $used[$contact->opposite ?? $ref] = true;
+                    $used += array_fill_keys($contact->madeFrom(), true);
                 }
+            }
+        }
+
+        foreach ($this->set->chords as $chords) {
+            foreach ($chords as $chord) {
+                foreach ($chord->of as $ref) {
+                    $used[$ref] = true;
+                    $used += array_fill_keys($this->set->rig->contacts[$ref]->madeFrom(), true);
+                }
+            }
+        }
+        foreach ($this->set->made as $made) {
+            foreach ($made->contacts() as $contact) {
+                $used[$contact->ref] = true;
             }
         }
 
@@ -187,9 +238,67 @@ final class Compiler
 
         return [
             'ref' => $axis->ref, 'name' => $axis->name, 'number' => $axis->number,
-            'min' => $axis->min, 'max' => $axis->max, 'centred' => $axis->centred,
+            'min' => $axis->min, 'max' => $axis->max, 'centred' => $axis->centred, 'degrees' => $axis->degrees, 'built' => $axis->isBuilt(),
             'shape' => $shape, 'stops' => $stops,
         ];
+    }
+
+    private function layerChords(int $index, string $layer): void
+    {
+        $this->chordsOf[$index] = [];
+        foreach ($this->set->chords[$layer] ?? [] as $id => $chord) {
+            $outputs = $actions = [];
+            foreach ($chord->outputs as $i => $output) {
+                $way = $output instanceof ActionOutput ? $this->set->wayOf($output->action) : $output;
+                if ($this->fits($way, false)) {
+                    $outputs[$i] = $way->toArray();
+                    $actions[$i] = $output instanceof ActionOutput ? $output->action : null;
+                }
+            }
+            $members = array_map(fn (string $ref) => $this->contactIndex[$ref], $chord->of);
+            $this->assignments[] = ['layer' => $index, 'ref' => $chord->of[0], 'behaviour' => ['kind' => 'follow'], 'outputs' => $outputs, 'actions' => $actions, 'over' => [], 'when' => null];
+            $this->chords[] = ['id' => $id, 'members' => $members, 'within' => $chord->within, 'assignment' => count($this->assignments) - 1, 'when' => $chord->when?->toArray()];
+            foreach ($members as $member) {
+                $this->chordsOf[$index][$member][] = count($this->chords) - 1;
+            }
+        }
+    }
+
+    /** @return list<MacroRow> */
+    private function macroRows(): array
+    {
+        $rows = [];
+        foreach ($this->set->macros as $id => $macro) {
+            $outputs = $actions = [];
+            foreach ($macro->steps as $i => $step) {
+                $way = $step->output instanceof ActionOutput ? $this->set->wayOf($step->output->action) : $step->output;
+                $outputs[] = $this->fits($way, false) ? $way->toArray() : null;
+                $actions[] = $step->output instanceof ActionOutput ? $step->output->action : null;
+            }
+            $rows[] = ['id' => $id, 'macro' => Node::of($this->set->merged->value(PartPath::macro($id)))->plain(), 'outputs' => $outputs, 'actions' => $actions];
+        }
+
+        return $rows;
+    }
+
+    /** @return list<MadeRow> */
+    private function madeRows(): array
+    {
+        $rows = [];
+        foreach ($this->set->made as $id => $made) {
+            $rows[] = [
+                'id' => $id,
+                'made' => Node::of($this->set->merged->value(PartPath::made($id)))->plain(),
+                'sources' => array_map(fn (string $ref) => $this->axisIndex[$ref], $made->sources()),
+                'axes' => array_map(fn (AxisInput $axis) => $this->axisIndex[$axis->ref], $made->axes()),
+                'contacts' => array_values(array_map(
+                    fn (ContactInput $contact) => $this->contactIndex[$contact->ref],
+                    array_filter($made->contacts(), fn (ContactInput $contact) => $contact->mark !== null),
+                )),
+            ];
+        }
+
+        return $rows;
     }
 
     /** @return list<array{id: string, stop: array<string, mixed>}> */

@@ -9,22 +9,31 @@ use Nailrod\Core\Axis\Stop;
 use Nailrod\Core\Behaviour\Behaviours;
 use Nailrod\Core\Device\AxisInput;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Macro\Macro;
+use Nailrod\Core\Made\Made;
+use Nailrod\Core\Made\MadeKinds;
 use Nailrod\Core\Output\AxisOutput;
 use Nailrod\Core\Output\ContactOutput;
 use Nailrod\Core\Output\Outputs;
+use Nailrod\Core\Set\Condition;
+use Nailrod\Core\Set\HandOver;
 
 /**
  * A set compiled for running: plain tables of numbers and of parts in the open format, so that it can be kept as a PHP
  * file of constants. What a run touches is made into objects when it is first touched.
  *
- * @phpstan-type AxisRow array{ref: string, name: string, number: int, min: int, max: int, centred: bool, shape: array<string, mixed>, stops: list<int>}
- * @phpstan-type ContactRow array{ref: string, opposite: ?int}
- * @phpstan-type AssignmentRow array{layer: int, ref: string, behaviour: ?array<string, mixed>, outputs: list<array<string, mixed>>, actions: list<?string>}
+ * @phpstan-type AxisRow array{ref: string, name: string, number: int, min: int, max: int, centred: bool, degrees: ?int, built: bool, shape: array<string, mixed>, stops: list<int>}
+ * @phpstan-type ContactRow array{ref: string, opposite: ?int, noneOf: list<int>, settle: int, ofAxis: bool, debounce: int}
+ * @phpstan-type AssignmentRow array{layer: int, ref: string, behaviour: ?array<string, mixed>, outputs: array<int, array<string, mixed>>, actions: array<int, ?string>, over: array<string, string>, when: ?array<string, mixed>}
+ * @phpstan-type MadeRow array{id: string, made: array<string, mixed>, sources: list<int>, axes: list<int>, contacts: list<int>}
+ * @phpstan-type MacroRow array{id: string, macro: array<string, mixed>, outputs: list<?array<string, mixed>>, actions: list<?string>}
+ * @phpstan-type ChordRow array{id: string, members: list<int>, within: int, assignment: int, when: ?array<string, mixed>}
  * @phpstan-type StopRow array{id: string, stop: array<string, mixed>}
  * @phpstan-type Tables array{
- *     axisPorts: array<string, int>, contactPorts: array<string, int>, hatPorts: array<string, list<?int>>,
+ *     axisPorts: array<string, int>, contactPorts: array<string, int>, hatPorts: array<string, list<?int>>, tickPorts: array<string, array{?int, ?int}>,
  *     layers: list<array{id: string, name: string}>, axes: list<AxisRow>, contacts: list<ContactRow>,
- *     opposites: array<int, list<int>>, stops: list<StopRow>, assignments: list<AssignmentRow>,
+ *     opposites: array<int, list<int>>, noneOf: array<int, list<int>>, made: list<MadeRow>, stops: list<StopRow>, assignments: list<AssignmentRow>,
+ *     macros: list<MacroRow>, chords: list<ChordRow>, chordsOf: array<int, array<int, list<int>>>,
  *     cells: array<int, array<int, int>>, axisCells: array<int, array<int, int>>,
  * }
  */
@@ -35,11 +44,32 @@ final class Program
     /** @var array<int, Shaping> */
     private array $shapings = [];
 
+    /** @var array<int, list<float>> */
+    private array $values = [];
+
+    /** @var array<int, list<float>> */
+    private array $travels = [];
+
     /** @var array<int, Stop> */
     private array $stops = [];
 
+    /** @var array<int, Made> */
+    private array $made = [];
+
+    /** @var ?array<string, int> */
+    private ?array $axisIndex = null;
+
     /** @var array<int, Assigned> */
     private array $assigned = [];
+
+    /** @var array<int, Macro> */
+    private array $macros = [];
+
+    /** @var array<string, ?ContactOutput> */
+    private array $macroOutputs = [];
+
+    /** @var array<int, ?Condition> */
+    private array $conditions = [];
 
     /** @var array<int, AxisOutput> */
     private array $axisOutputs = [];
@@ -62,11 +92,85 @@ final class Program
     {
         if (! isset($this->shapings[$axis])) {
             $row = $this->tables['axes'][$axis];
-            $input = new AxisInput($row['ref'], $row['name'], $row['number'], $row['min'], $row['max'], $row['centred']);
+            $input = new AxisInput($row['ref'], $row['name'], $row['number'], $row['min'], $row['max'], $row['centred'], $row['degrees'], built: $row['built']);
             $this->shapings[$axis] = Shaping::read($input, Node::of($row['shape'])->map());
         }
 
         return $this->shapings[$axis];
+    }
+
+    /** Index of an axis that the program uses, one of a device or a built one; -1 if it does not use it. */
+    public function axisIndex(string $ref): int
+    {
+        $this->axisIndex ??= array_flip(array_column($this->tables['axes'], 'ref'));
+
+        return $this->axisIndex[$ref] ?? -1;
+    }
+
+    public function made(int $made): Made
+    {
+        return $this->made[$made] ??= MadeKinds::read($this->tables['made'][$made]['id'], Node::of($this->tables['made'][$made]['made']));
+    }
+
+    public function handOver(int $assignment): ?HandOver
+    {
+        return HandOver::read(Node::of($this->tables['assignments'][$assignment]['over']));
+    }
+
+    public function macro(int $macro): Macro
+    {
+        return $this->macros[$macro] ??= Macro::read($this->tables['macros'][$macro]['id'], Node::of($this->tables['macros'][$macro]['macro']));
+    }
+
+    public function macroIndex(string $id): int
+    {
+        return (int) array_search($id, array_column($this->tables['macros'], 'id'), true);
+    }
+
+    /** What a step of a macro drives, its action replaced by its way; null if it drives nothing. */
+    public function macroOutput(int $macro, int $step): ?ContactOutput
+    {
+        $key = $macro.':'.$step;
+        if (! array_key_exists($key, $this->macroOutputs)) {
+            $row = $this->tables['macros'][$macro]['outputs'][$step] ?? null;
+            $read = $row === null ? null : Outputs::read(Node::of($row));
+            $this->macroOutputs[$key] = $read instanceof ContactOutput ? $read : null;
+        }
+
+        return $this->macroOutputs[$key];
+    }
+
+    public function condition(int $assignment): ?Condition
+    {
+        if (! array_key_exists($assignment, $this->conditions)) {
+            $when = $this->tables['assignments'][$assignment]['when'];
+            $this->conditions[$assignment] = $when === null ? null : Condition::read(Node::of($when));
+        }
+
+        return $this->conditions[$assignment];
+    }
+
+    public function chordCondition(int $chord): ?Condition
+    {
+        $when = $this->tables['chords'][$chord]['when'];
+
+        return $when === null ? null : Condition::read(Node::of($when));
+    }
+
+    /**
+     * Values before the stops by reading less the lowest, computed once for all machines of this program.
+     *
+     * @return list<float>
+     */
+    public function values(int $axis): array
+    {
+        return $this->values[$axis] ??= $this->shaping($axis)->table();
+    }
+
+    /** @return list<float> travels by reading less the lowest */
+    public function travels(int $axis): array
+    {
+        return $this->travels[$axis] ??= $this->shaping($axis)->travels();
     }
 
     public function stop(int $stop): Stop
@@ -101,10 +205,10 @@ final class Program
         if (! isset($this->assigned[$assignment])) {
             $row = $this->tables['assignments'][$assignment];
             $outputs = [];
-            foreach ($row['outputs'] as $output) {
+            foreach ($row['outputs'] as $i => $output) {
                 $read = Outputs::read(Node::of($output));
                 assert($read instanceof ContactOutput);
-                $outputs[] = $read;
+                $outputs[$i] = $read;
             }
             $this->assigned[$assignment] = new Assigned($assignment, Behaviours::read(Node::of($row['behaviour'])), $outputs, $row['actions']);
         }

@@ -5,33 +5,26 @@ declare(strict_types=1);
 namespace Nailrod\Core\Run;
 
 use Nailrod\Core\Axis\Side;
+use Nailrod\Core\Axis\Steady;
 use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Cause\Step;
 use Nailrod\Core\Cause\StepKind;
 use Nailrod\Core\Program\Program;
 
-/** The axes of a run: from a reading, through shaping and stops, to the output that the live layer gives it. */
-final class Axes
+/** The axes of a run: from a reading, through shaping and stops, to the value that AxisRoutes sends. */
+final class Axes implements Timed
 {
-    /** How far another axis must move to take an output over: 0.01 of 65535. */
-    public const TAKE_OVER = 655;
+    public const OWNER = 'axes';
 
     /** @var list<AxisLane> */
     private array $lanes = [];
 
-    /** @var array<string, array<int, true>> every axis that may drive an output, by the output's key */
-    private array $drivers = [];
+    private readonly AxisRoutes $routes;
 
     /** @param bool $fused compute the stages once for every possible reading, for long runs */
     public function __construct(private readonly Run $run, private readonly bool $fused)
     {
-        foreach ($run->program->tables['axisCells'] as $cells) {
-            foreach ($cells as $axis => $assignment) {
-                if ($assignment !== Program::NOTHING) {
-                    $this->drivers[$this->keyOf($assignment)][$axis] = true;
-                }
-            }
-        }
+        $this->routes = new AxisRoutes($run);
     }
 
     /** Reads the state in; to be called once all parts of the run are there. */
@@ -40,13 +33,21 @@ final class Axes
         $state = $this->run->state;
         foreach ($this->run->program->tables['axes'] as $axis => $row) {
             $lane = new AxisLane($row['min'], $row['max']);
-            $lane->reading = $state->readings[$axis] ?? 0;
+            $lane->reading = $lane->standing = $state->readings[$axis] ?? 0;
             $lane->value = $state->values[$axis] ?? 0.0;
             $lane->integer = $state->integers[$axis] ?? -1;
+            $lane->notch = $state->notches[$axis] ?? null;
+            $this->prepare($axis, $lane);
             $lane->assignment = $this->run->layers->axisAssignmentOf($axis);
-            $lane->route = $this->routeOf($lane->assignment);
+            $this->routes->resume($axis, $lane);
             $this->lanes[] = $lane;
             $this->bound($axis);
+        }
+        $this->routes->lead($this->lanes);
+        foreach ($this->run->program->tables['made'] as $i => $made) {
+            foreach ($made['contacts'] === [] ? $this->run->made->travels($i) : [] as $axis => $travel) {
+                $this->lanes[$axis]->travel = $travel;
+            }
         }
     }
 
@@ -55,15 +56,55 @@ final class Axes
     {
         $state = $this->run->state;
         foreach ($this->lanes as $axis => $lane) {
-            if ($lane->integer >= 0) {
+            if ($lane->integer < 0) {
+                continue;
+            }
+            $state->values[$axis] = $lane->value;
+            $state->integers[$axis] = $lane->integer;
+            if (! $this->run->program->tables['axes'][$axis]['built']) {
                 $state->readings[$axis] = $lane->reading;
-                $state->values[$axis] = $lane->value;
-                $state->integers[$axis] = $lane->integer;
+            }
+            if ($lane->notch !== null) {
+                $state->notches[$axis] = $lane->notch;
+            }
+            $window = $lane->steadying?->window();
+            if ($lane->steadying !== null && $window !== null) {
+                $state->windows[$axis] = $window;
+                $state->standing[$axis] = $lane->steadying->standing;
+                if ($lane->latest !== null) {
+                    $state->latest[$axis] = $lane->latest;
+                }
             }
         }
     }
 
-    /** The shaped value of an axis before the stops, 0..1; null before its first reading. */
+    public function hasReported(int $axis): bool
+    {
+        return $this->lanes[$axis]->integer >= 0;
+    }
+
+    /** Where an axis is, 0..1; one that has not reported is at rest. */
+    public function travelOf(int $axis): float
+    {
+        $lane = $this->lanes[$axis];
+        $shaping = $this->run->program->shaping($axis);
+
+        return match (true) {
+            $lane->integer < 0 => $shaping->restTravel(),
+            $shaping->axis->isBuilt() => $lane->travel,
+            default => $shaping->travel($lane->standing),
+        };
+    }
+
+    /** @return array{string, float} direction and speed in pixels a second at which an axis moves the mouse now */
+    public function mouseSpeed(int $axis): array
+    {
+        $lane = $this->lanes[$axis];
+
+        return $lane->route === null ? ['', 0.0] : [$lane->route->target, (float) $lane->route->output->send($lane->bounded(), $lane->integer)];
+    }
+
+    /** The value of an axis before the stops, 0..1; null before its first reading. */
     public function valueOf(int $axis): ?float
     {
         $lane = $this->lanes[$axis];
@@ -92,10 +133,45 @@ final class Axes
             throw InputError::outOfRange($input, $lane->min, $lane->max);
         }
         $lane->reading = $reading;
+        if ($lane->steadying !== null) {
+            $reading = $lane->steadying->take($reading);
+            if ($lane->spikes) {
+                $lane->latest = $input;
+                if (! $lane->waits && $lane->steadying->isUnsettled()) {
+                    $this->wait($axis, $lane, Steady::SPIKE_WAIT);
+                }
+            }
+        }
+        if ($reading === $lane->standing && $lane->integer >= 0) {
+            return;
+        }
+        $lane->standing = $reading;
         if ($lane->table === null) {
             $value = $this->fused ? $this->fuse($axis, $lane, $reading) : $this->run->program->shaping($axis)->value($reading);
         } else {
             $value = $lane->table[$reading - $lane->min];
+        }
+        $this->stand($input, $axis, $lane, $value);
+        if ($lane->feeds && ($reading < $lane->calmFrom || $reading > $lane->calmTo)) {
+            $this->feed($input, $axis, $lane, $reading);
+        }
+    }
+
+    /** A built axis follows its sources. */
+    public function build(int $axis, float $travel, Input $input): void
+    {
+        $lane = $this->lanes[$axis];
+        $lane->travel = $travel;
+        $shaping = $this->run->program->shaping($axis);
+        $this->stand($input, $axis, $lane, $shaping->notches->apply($shaping->shape($travel)));
+    }
+
+    /** The axis has this value before the stops, and before stepped notches. */
+    private function stand(Input $input, int $axis, AxisLane $lane, float $value): void
+    {
+        if ($lane->stepped !== null) {
+            $lane->notch = $lane->stepped->step($lane->notch, $value);
+            $value = $lane->stepped->at[$lane->notch];
         }
         $lane->value = $value;
         if ($value > $lane->high) {
@@ -109,14 +185,17 @@ final class Axes
             $steps = $lane->steps;
         }
         if ($integer !== $lane->integer) {
+            $before = $lane->integer;
             $lane->integer = $integer;
             $route = $lane->route;
             if ($route !== null) {
                 if ($route->direct) {
-                    $this->run->events[] = new OutputEvent($input->t, OutputEvent::AXIS, $route->target, $integer, new Cause($input, $steps));
+                    $this->run->events[] = new OutputEvent($this->run->state->now, OutputEvent::AXIS, $route->target, $integer, new Cause($input, $steps));
                 } else {
-                    $this->send($route, $axis, $integer, new Cause($input, $steps));
+                    $this->routes->send($route, $axis, $integer, new Cause($input, $steps));
                 }
+            } elseif ($lane->pending !== null) {
+                $this->routes->pickUp($axis, $before, new Cause($input, $steps));
             }
         }
         if ($lane->watched) {
@@ -124,15 +203,110 @@ final class Axes
         }
     }
 
+    /** What is made from the axis follows. In a long run it is found out between which readings nothing of it changes. */
+    private function feed(Input $input, int $axis, AxisLane $lane, int $reading): void
+    {
+        $this->run->made->moved($axis, $input);
+        if ($this->fused && $this->run->made->isFedAlone($axis)) {
+            $lane->calmFrom = $this->lastCalm($axis, $reading, $lane->min);
+            $lane->calmTo = $this->lastCalm($axis, $reading, $lane->max);
+        }
+    }
+
+    /** The last reading on the way from one to another at which what is made stands as it does now; travel never turns back. */
+    private function lastCalm(int $axis, int $calm, int $end): int
+    {
+        if ($this->run->made->isCalmAt($axis, $end)) {
+            return $end;
+        }
+        while (abs($end - $calm) > 1) {
+            $middle = intdiv($calm + $end, 2);
+            if ($this->run->made->isCalmAt($axis, $middle)) {
+                $calm = $middle;
+            } else {
+                $end = $middle;
+            }
+        }
+
+        return $calm;
+    }
+
+    /** With no newer reading for a while, the last one is taken. The timer is set once, and again while readings come. */
+    public function timer(Timer $timer): void
+    {
+        $axis = (int) $timer->subject;
+        $lane = $this->lanes[$axis];
+        $steadying = $lane->steadying;
+        if ($steadying === null || $lane->latest === null) {
+            return;
+        }
+        $lane->waits = false;
+        if (! $steadying->isUnsettled()) {
+            return;
+        }
+        $left = $lane->latest->t + Steady::SPIKE_WAIT - $this->run->state->now;
+        if ($left > 0) {
+            $this->wait($axis, $lane, $left);
+
+            return;
+        }
+        $steadying->wait();
+        $this->move($lane->latest, $axis);
+    }
+
+    private function wait(int $axis, AxisLane $lane, int $time): void
+    {
+        $lane->waits = true;
+        $this->run->timers->set($time, self::OWNER, (string) $axis, new Cause($lane->latest ?? Cause::START));
+    }
+
+    private function prepare(int $axis, AxisLane $lane): void
+    {
+        $shaping = $this->run->program->shaping($axis);
+        $lane->stepped = $shaping->notches->areStepped() ? $shaping->notches : null;
+        $lane->feeds = $this->run->made->isFedBy($axis);
+        if ($shaping->steady->isNone()) {
+            return;
+        }
+        $lane->steadying = new Steadying($shaping, $this->fused ? $this->run->program->travels($axis) : null);
+        $lane->spikes = $shaping->steady->spikes;
+        $lane->latest = $this->run->state->latest[$axis] ?? null;
+        foreach ($this->run->state->timers as $timer) {
+            $lane->waits = $lane->waits || ($timer->owner === self::OWNER && $timer->subject === (string) $axis);
+        }
+        if (isset($this->run->state->windows[$axis])) {
+            $lane->steadying->restore($this->run->state->windows[$axis], $this->run->state->standing[$axis]);
+            $lane->standing = $lane->steadying->standing;
+        }
+    }
+
     /** Where the axis is, not as an input: the program under it has changed. */
     public function place(int $axis, int $reading, Cause $cause): void
     {
         $lane = $this->lanes[$axis];
-        $lane->reading = $reading;
-        $lane->value = $this->run->program->shaping($axis)->value($reading);
-        $lane->integer = (int) (65535 * $this->bounded($lane) + 0.5);
+        $lane->reading = $lane->standing = $reading;
+        $lane->steadying?->start($reading);
+        $this->placeAt($axis, $this->run->program->shaping($axis)->value($reading), $cause);
+    }
+
+    public function placeBuilt(int $axis, float $travel, Cause $cause): void
+    {
+        $this->lanes[$axis]->travel = $travel;
+        $shaping = $this->run->program->shaping($axis);
+        $this->placeAt($axis, $shaping->notches->apply($shaping->shape($travel)), $cause);
+    }
+
+    private function placeAt(int $axis, float $value, Cause $cause): void
+    {
+        $lane = $this->lanes[$axis];
+        if ($lane->stepped !== null) {
+            $lane->notch = $lane->stepped->step($lane->notch, $value);
+            $value = $lane->stepped->at[$lane->notch];
+        }
+        $lane->value = $value;
+        $lane->integer = (int) (65535 * $lane->bounded() + 0.5);
         if ($lane->route !== null) {
-            $this->sendUnlessThere($axis, $lane->route, $cause);
+            $this->routes->sendUnlessThere($axis, $lane->route, $this->moved($axis, $cause));
         }
     }
 
@@ -141,56 +315,43 @@ final class Axes
     {
         $this->bound($axis);
         $lane = $this->lanes[$axis];
-        $integer = (int) (65535 * $this->bounded($lane) + 0.5);
+        $integer = (int) (65535 * $lane->bounded() + 0.5);
         if ($lane->integer < 0 || $integer === $lane->integer) {
             return;
         }
+        $before = $lane->integer;
         $lane->integer = $integer;
         if ($lane->route !== null) {
-            $this->send($lane->route, $axis, $integer, $this->moved($axis, $cause));
+            $this->routes->send($lane->route, $axis, $integer, $this->moved($axis, $cause));
+        } elseif ($lane->pending !== null) {
+            $this->routes->pickUp($axis, $before, $this->moved($axis, $cause));
         }
     }
 
-    /** The live layer has changed: an axis with another output there takes it at once; the old one keeps its value. */
+    /**
+     * The live layer has changed. All axes that have another output there leave the old one, then take the new one.
+     */
     public function reroute(Cause $cause): void
     {
+        $changed = [];
         foreach ($this->lanes as $axis => $lane) {
             $assignment = $this->run->layers->axisAssignmentOf($axis);
-            if ($assignment === $lane->assignment) {
-                continue;
+            if ($assignment !== $lane->assignment) {
+                $changed[$axis] = $assignment;
+                $this->routes->leave($axis, $cause);
             }
-            $this->remember($lane);
-            $lane->assignment = $assignment;
-            $lane->route = $this->routeOf($assignment);
+        }
+        foreach ($changed as $axis => $assignment) {
+            $this->routes->enter($axis, $assignment);
             $this->bound($axis);
-            if ($lane->route !== null && $lane->integer >= 0) {
-                $this->take($lane->route, $axis);
-                $this->sendUnlessThere($axis, $lane->route, $cause);
-            }
+            $this->routes->arrive($axis, $this->moved($axis, $cause));
         }
     }
 
     /** Notes what every output was last sent, before the program is swapped. */
     public function rememberAll(): void
     {
-        array_map($this->remember(...), $this->lanes);
-    }
-
-    /** A direct route sends every change, so what its output was last sent is where the axis stands. */
-    private function remember(AxisLane $lane): void
-    {
-        if ($lane->route !== null && $lane->route->direct && $lane->integer >= 0) {
-            $this->run->state->present[$lane->route->key] = $lane->integer;
-        }
-    }
-
-    /** Sends where the axis stands, unless that is what its output was last sent. */
-    private function sendUnlessThere(int $axis, Route $route, Cause $cause): void
-    {
-        $integer = $this->lanes[$axis]->integer;
-        if (! $route->direct || ($this->run->state->present[$route->key] ?? null) !== $integer) {
-            $this->send($route, $axis, $integer, $this->moved($axis, $cause));
-        }
+        $this->routes->rememberAll();
     }
 
     private function moved(int $axis, Cause $cause): Cause
@@ -198,76 +359,12 @@ final class Axes
         return $cause->then(StepKind::AxisSends, $this->run->program->tables['axes'][$axis]['ref']);
     }
 
-    private function send(Route $route, int $axis, int $integer, Cause $cause): void
-    {
-        $state = $this->run->state;
-        if ($route->shared && ! $this->owns($route, $axis, $integer)) {
-            return;
-        }
-        if (! $route->direct) {
-            if (($state->present[$route->key] ?? null) === $integer) {
-                return;
-            }
-            $state->present[$route->key] = $integer;
-        }
-        if ($route->kind === OutputEvent::AXIS) {
-            $this->run->events[] = new OutputEvent($state->now, OutputEvent::AXIS, $route->target, $integer, $cause);
-        } else {
-            $this->run->variables->set($route->target, (float) $route->output->send($this->bounded($this->lanes[$axis]), $integer), $cause);
-        }
-    }
-
-    private function owns(Route $route, int $axis, int $integer): bool
-    {
-        $state = $this->run->state;
-        $owner = $state->owners[$route->key] ?? null;
-        if ($owner === $axis) {
-            return true;
-        }
-        if ($owner === null) {
-            $this->take($route, $axis);
-
-            return true;
-        }
-        if (! isset($state->taken[$route->key][$axis])) {
-            $state->taken[$route->key][$axis] = $integer;
-
-            return false;
-        }
-        if (abs($integer - $state->taken[$route->key][$axis]) <= self::TAKE_OVER) {
-            return false;
-        }
-        $this->take($route, $axis);
-
-        return true;
-    }
-
-    private function take(Route $route, int $axis): void
-    {
-        if (! $route->shared) {
-            return;
-        }
-        $taken = [];
-        foreach (array_keys($this->drivers[$route->key]) as $driver) {
-            if ($this->lanes[$driver]->integer >= 0) {
-                $taken[$driver] = $this->lanes[$driver]->integer;
-            }
-        }
-        $this->run->state->owners[$route->key] = $axis;
-        $this->run->state->taken[$route->key] = $taken;
-    }
-
-    private function bounded(AxisLane $lane): float
-    {
-        return max($lane->low, min($lane->high, $lane->value));
-    }
-
     private function bound(int $axis): void
     {
         $lane = $this->lanes[$axis];
         $lane->high = 1.0;
         $lane->low = 0.0;
-        $lane->steps = $lane->stepsHigh = $lane->stepsLow = $lane->route->steps ?? [];
+        $lane->steps = $lane->stepsHigh = $lane->stepsLow = ($lane->route ?? $lane->pending)->steps ?? [];
         foreach ($this->run->program->tables['axes'][$axis]['stops'] as $index) {
             if (isset($this->run->state->stopOpen[$index][$axis])) {
                 continue;
@@ -286,32 +383,8 @@ final class Axes
 
     private function fuse(int $axis, AxisLane $lane, int $reading): float
     {
-        $lane->table = $this->run->program->shaping($axis)->table();
+        $lane->table = $this->run->program->values($axis);
 
         return $lane->table[$reading - $lane->min];
-    }
-
-    private function routeOf(int $assignment): ?Route
-    {
-        if ($assignment < 0) {
-            return null;
-        }
-        $output = $this->run->program->axisOutput($assignment);
-        $action = $this->run->program->axisAction($assignment);
-        $key = $this->keyOf($assignment);
-        $layer = $this->run->program->tables['layers'][$this->run->program->tables['assignments'][$assignment]['layer']]['id'];
-        $steps = [new Step(StepKind::Layer, $layer)];
-        if ($action !== null) {
-            $steps[] = new Step(StepKind::Action, $action);
-        }
-
-        return new Route($output, $output->event(), $output->target(), $key, count($this->drivers[$key]) > 1, $steps);
-    }
-
-    private function keyOf(int $assignment): string
-    {
-        $output = $this->run->program->axisOutput($assignment);
-
-        return $output->event().' '.$output->target();
     }
 }

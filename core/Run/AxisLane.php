@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Run;
 
+use Nailrod\Core\Axis\Notches;
 use Nailrod\Core\Cause\Step;
 
 /**
@@ -14,7 +15,13 @@ final class AxisLane
 {
     public int $reading = 0;
 
-    /** Shaped value before the stops, 0..1. */
+    /** The reading that counts: the last one, or the one that steadying lets stand. */
+    public int $standing = 0;
+
+    /** Of a built axis, 0..1. */
+    public float $travel = 0.0;
+
+    /** Value before the stops, 0..1. */
     public float $value = 0.0;
 
     /** Integer after the stops; -1 before the first reading. */
@@ -34,6 +41,23 @@ final class AxisLane
 
     public ?Route $route = null;
 
+    /** Where it will send to once it has picked the output up; null if it does not wait. */
+    public ?Route $pending = null;
+
+    /** Null where there are no stepped notches. */
+    public ?Notches $stepped = null;
+
+    /** Of stepped notches the one that the value is in; null before the first value. */
+    public ?int $notch = null;
+
+    /** Is anything made from it? */
+    public bool $feeds = false;
+
+    /** Lowest and highest reading between which nothing changes that is made from it; none if the lowest is the higher. */
+    public int $calmFrom = PHP_INT_MAX;
+
+    public int $calmTo = PHP_INT_MIN;
+
     /** @var list<Step> steps of the cause of an event that no stop holds back */
     public array $steps = [];
 
@@ -43,8 +67,26 @@ final class AxisLane
     /** @var list<Step> the same where the stop at `low` holds */
     public array $stepsLow = [];
 
-    /** @var ?list<float> shaped values by reading less the lowest, where fused */
+    /** @var ?list<float> values by reading less the lowest, where fused */
     public ?array $table = null;
 
+    /** Null where nothing is steadied. */
+    public ?Steadying $steadying = null;
+
+    /** Are single spikes left out? */
+    public bool $spikes = false;
+
+    /** The last reading as it came, where they are. */
+    public ?Input $latest = null;
+
+    /** Is a timer set, after which the last reading is taken? */
+    public bool $waits = false;
+
     public function __construct(public readonly int $min, public readonly int $max) {}
+
+    /** The value that shut stops let through, 0..1. */
+    public function bounded(): float
+    {
+        return max($this->low, min($this->high, $this->value));
+    }
 }

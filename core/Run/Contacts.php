@@ -11,8 +11,13 @@ use Nailrod\Core\Output\OnOffVariable;
 use Nailrod\Core\Program\Program;
 
 /** The contacts of a run: what is closed, and which assignment each press was bound to. */
-final class Contacts
+final class Contacts implements Timed
 {
+    public const OWNER = 'contacts';
+
+    /** The contact whose press is at work: what lets go of everything is a part of it, and the rest of it comes after. */
+    private ?int $pressing = null;
+
     public function __construct(private readonly Run $run) {}
 
     /**
@@ -29,8 +34,11 @@ final class Contacts
             if (($state->closed[$contact] ?? null) === $closed) {
                 continue;
             }
-            if ($state->phase === Phase::Finding && ! isset($state->closed[$contact])) {
+            if (! isset($state->closed[$contact]) && ($state->phase === Phase::Finding || $this->run->program->tables['contacts'][$contact]['ofAxis'])) {
                 $this->found($contact, $closed, $cause);
+                foreach ($state->phase === Phase::Running ? $this->run->program->tables['opposites'][$contact] ?? [] : [] as $opposite) {
+                    $this->found($opposite, ! $closed, $cause);
+                }
 
                 continue;
             }
@@ -39,8 +47,13 @@ final class Contacts
                 foreach ($this->run->program->tables['opposites'][$contact] ?? [] as $opposite) {
                     $closed ? $opening[] = $opposite : $closing[] = $opposite;
                 }
+                foreach ($this->run->program->tables['noneOf'][$contact] ?? [] as $none) {
+                    $this->noneOf($none, $reported, $cause, $opening, $closing);
+                }
             }
         }
+        $opening = array_unique($opening);
+        $closing = array_unique($closing);
         sort($opening);
         sort($closing);
         foreach ($opening as $contact) {
@@ -51,17 +64,81 @@ final class Contacts
         }
     }
 
+    /**
+     * One that closes while none of others is closed: it opens at once, and closes after its settle time.
+     *
+     * @param array<int, bool> $reported what has just changed, by contact
+     * @param list<int>        $opening
+     * @param list<int>        $closing
+     */
+    private function noneOf(int $contact, array $reported, Cause $cause, array &$opening, array &$closing): void
+    {
+        $state = $this->run->state;
+        $row = $this->run->program->tables['contacts'][$contact];
+        $allOpen = array_filter($row['noneOf'], fn (int $source) => $reported[$source] ?? $state->closed[$source] ?? false) === [];
+        $this->run->timers->cancel(self::OWNER, (string) $contact);
+        if (! $allOpen && ($state->closed[$contact] ?? false)) {
+            $opening[] = $contact;
+        } elseif ($allOpen && $row['settle'] === 0) {
+            $closing[] = $contact;
+        } elseif ($allOpen) {
+            $this->run->timers->set($row['settle'], self::OWNER, (string) $contact, $cause);
+        }
+    }
+
+    public function timer(Timer $timer): void
+    {
+        $this->press((int) $timer->subject, $timer->cause, false);
+    }
+
+    /** A device has gone: all its contacts open, also those that are made from others. */
+    public function openAll(string $device, Cause $cause): void
+    {
+        foreach ($this->run->program->tables['contacts'] as $contact => $row) {
+            if (! str_starts_with($row['ref'], $device.'/')) {
+                continue;
+            }
+            $this->run->timers->cancel(self::OWNER, (string) $contact);
+            if ($this->run->state->closed[$contact] ?? false) {
+                $this->release($contact, $cause);
+            }
+        }
+    }
+
+    /** A device is back, all of what it reports open: what is made from that is found closed. */
+    public function findMade(string $device, Cause $cause): void
+    {
+        foreach ($this->run->program->tables['contacts'] as $contact => $row) {
+            if (str_starts_with($row['ref'], $device.'/') && ($row['opposite'] !== null || $row['noneOf'] !== []) && ! ($this->run->state->closed[$contact] ?? false)) {
+                $this->found($contact, true, $cause);
+            }
+        }
+    }
+
     /** Time has moved past 0: what no row has named is open, and the opposites are known. */
     public function settleFound(): void
     {
         $cause = new Cause(Cause::START);
         foreach ($this->run->program->tables['contacts'] as $contact => $row) {
-            if ($row['opposite'] !== null) {
-                $this->found($contact, ! ($this->run->state->closed[$row['opposite']] ?? false), $cause);
+            $sources = $row['opposite'] === null ? $row['noneOf'] : [$row['opposite']];
+            if ($this->isUnknown($contact)) {
+                continue;
+            }
+            if ($sources !== []) {
+                $this->found($contact, array_filter($sources, fn (int $source) => $this->run->state->closed[$source] ?? false) === [], $cause);
             } elseif (! isset($this->run->state->closed[$contact])) {
                 $this->found($contact, false, $cause);
             }
         }
+    }
+
+    /** A contact made from an axis, and its opposite, are not known until that axis has reported. */
+    private function isUnknown(int $contact): bool
+    {
+        $contacts = $this->run->program->tables['contacts'];
+        $of = $contacts[$contact]['opposite'] ?? $contact;
+
+        return $contacts[$of]['ofAxis'] && ! isset($this->run->state->closed[$of]);
     }
 
     /** The program under the hands has changed: what is closed or open counts as found, so that states hold at once. */
@@ -80,7 +157,7 @@ final class Contacts
             return;
         }
         $this->run->state->closed[$contact] = false;
-        $assignment = $this->run->layers->assignmentOf($contact);
+        $assignment = $this->bound($contact);
         if ($assignment === Program::NOTHING) {
             return;
         }
@@ -97,23 +174,78 @@ final class Contacts
     private function press(int $contact, Cause $cause, bool $found): void
     {
         $this->run->state->closed[$contact] = true;
-        $assignment = $this->run->layers->assignmentOf($contact);
+        $assignment = $this->bound($contact);
+        $chords = $found ? [] : $this->run->chords->of($contact);
+        if ($chords !== []) {
+            $this->run->chords->press($contact, $chords, $assignment, $cause);
+
+            return;
+        }
         $this->run->state->pressed[$contact] = $assignment;
+        $this->pressing = $contact;
+        $this->pressAssignment($assignment, $contact, $cause, $found);
+        $this->pressing = null;
+    }
+
+    /** The assignment that a press is bound to now; none if its condition does not hold. */
+    private function bound(int $contact): int
+    {
+        $assignment = $this->run->layers->assignmentOf($contact);
+        $condition = $assignment === Program::NOTHING ? null : $this->run->program->condition($assignment);
+
+        return $condition === null || $condition->holds($this->run) ? $assignment : Program::NOTHING;
+    }
+
+    public function pressAssignment(int $assignment, int $contact, Cause $cause, bool $found = false): void
+    {
         if ($assignment !== Program::NOTHING) {
             $assigned = $this->run->program->assigned($assignment);
             $assigned->behaviour->press($this->run, $assigned, $this->because($contact, true, $assignment, $cause), $found);
         }
     }
 
-    private function release(int $contact, Cause $cause): void
+    public function releaseAssignment(int $assignment, int $contact, Cause $cause): void
     {
-        $this->run->state->closed[$contact] = false;
-        $assignment = $this->run->state->pressed[$contact] ?? Program::NOTHING;
-        unset($this->run->state->pressed[$contact]);
         if ($assignment !== Program::NOTHING) {
             $assigned = $this->run->program->assigned($assignment);
             $assigned->behaviour->release($this->run, $assigned, $this->because($contact, false, $assignment, $cause));
         }
+    }
+
+    /** One tick of an encoder: a contact that closes and opens at once. What it may only hold does nothing. */
+    public function tick(int $contact, Cause $cause): void
+    {
+        $assignment = $this->bound($contact);
+        $this->pressAssignment($assignment, $contact, $cause);
+        $this->releaseAssignment($assignment, $contact, $cause);
+    }
+
+    /** Everything is let go of: what presses and toggles hold ends, and their releases do nothing more. */
+    public function letGo(Cause $cause): void
+    {
+        $held = array_filter($this->run->state->pressed, fn (int $assignment) => $assignment !== Program::NOTHING && $this->run->program->assigned($assignment)->behaviour instanceof Follow);
+        foreach ($this->run->state->pressed as $contact => $assignment) {
+            $this->run->state->pressed[$contact] = $contact === $this->pressing ? $assignment : Program::NOTHING;
+        }
+        $toggled = array_keys($this->run->state->toggled);
+        $this->run->state->toggled = [];
+        foreach ([...array_values($held), ...$toggled] as $assignment) {
+            $assigned = $this->run->program->assigned($assignment);
+            foreach (array_reverse($assigned->outputs, true) as $i => $output) {
+                $output->release($this->run, $assigned->source($i), $assigned->towards($i, $cause));
+            }
+        }
+    }
+
+    private function release(int $contact, Cause $cause): void
+    {
+        $this->run->state->closed[$contact] = false;
+        if ($this->run->chords->release($contact, $cause)) {
+            return;
+        }
+        $assignment = $this->run->state->pressed[$contact] ?? Program::NOTHING;
+        unset($this->run->state->pressed[$contact]);
+        $this->releaseAssignment($assignment, $contact, $cause);
     }
 
     private function because(int $contact, bool $closed, int $assignment, Cause $cause): Cause

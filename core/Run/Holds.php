@@ -22,6 +22,11 @@ final class Holds
         }
     }
 
+    public function isOn(string $kind, string $target): bool
+    {
+        return isset($this->run->state->holders[$kind.' '.$target]);
+    }
+
     public function letGo(string $kind, string $target, string $source, Cause $cause): void
     {
         $state = $this->run->state;

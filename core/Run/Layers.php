@@ -22,6 +22,19 @@ final class Layers
         return $held === [] ? $this->run->state->settledLayer : $held[count($held) - 1][0];
     }
 
+    /** Id of the settled layer. */
+    public function settled(): string
+    {
+        return $this->run->program->tables['layers'][$this->run->state->settledLayer]['id'];
+    }
+
+    public function settle(string $layer, Cause $cause): void
+    {
+        $before = $this->live();
+        $this->run->state->settledLayer = max(0, $this->run->program->layerIndex($layer));
+        $this->changed($before, $cause);
+    }
+
     public function push(string $layer, string $source, Cause $cause): void
     {
         $before = $this->live();
@@ -44,7 +57,12 @@ final class Layers
     {
         $cells = $this->run->program->tables['cells'];
 
-        return $cells[$this->live()][$contact] ?? $cells[self::BASE][$contact] ?? Program::NOTHING;
+        $live = $this->live();
+        if ($this->run->chords->hidesBase($contact, $live)) {
+            return Program::NOTHING;
+        }
+
+        return $cells[$live][$contact] ?? $cells[self::BASE][$contact] ?? Program::NOTHING;
     }
 
     public function axisAssignmentOf(int $axis): int

@@ -45,12 +45,12 @@ final class Machine
         $axisPorts = $this->program->tables['axisPorts'];
         $axes = $this->run->axes;
         if ($state->phase === Phase::Fresh) {
-            $state->phase = Phase::Finding;
+            $this->begin();
         }
         try {
             foreach ($inputs as $input) {
                 $t = $input->t;
-                if ($t > $state->now && $state->timers === [] && $state->phase === Phase::Running) {
+                if ($t > $state->now && $state->phase === Phase::Running && ($state->timers === [] || $state->timers[0]->due > $t)) {
                     $state->now = $t;
                 } elseif ($t !== $state->now) {
                     $this->passTo($input);
@@ -81,7 +81,7 @@ final class Machine
     public function advance(int $to): array
     {
         if ($this->state->phase === Phase::Fresh) {
-            $this->state->phase = Phase::Finding;
+            $this->begin();
         }
         if ($to > 0 && $this->state->phase !== Phase::Running) {
             $this->settle();
@@ -111,16 +111,33 @@ final class Machine
     }
 
     /**
-     * A device has gone: its contacts open, as releases; its axes stay where they are.
+     * A device has gone: its contacts open, as releases, and what it toggled or repeats ends; its axes stay where they are,
+     * but no longer move the mouse.
      *
      * @return list<OutputEvent>
      */
     public function unplug(string $device): array
     {
-        foreach ($this->program->tables['contacts'] as $contact => $row) {
-            if ($row['opposite'] === null && str_starts_with($row['ref'], $device.'/') && ($this->state->closed[$contact] ?? false)) {
-                $this->run->contacts->report([$contact => false], new Cause(Cause::UNPLUGGED));
+        $this->run->contacts->openAll($device, new Cause(Cause::UNPLUGGED));
+        $this->run->letGoOf($device, new Cause(Cause::UNPLUGGED));
+        foreach (array_keys($this->state->mouse) as $axis) {
+            if (str_starts_with($this->program->tables['axes'][$axis]['ref'], $device.'/')) {
+                $this->run->mouse->stop($axis);
             }
+        }
+
+        return $this->collect();
+    }
+
+    /**
+     * A device is back, with all that it reports open.
+     *
+     * @return list<OutputEvent>
+     */
+    public function plugIn(string $device): array
+    {
+        if ($this->state->phase === Phase::Running) {
+            $this->run->contacts->findMade($device, new Cause(Cause::PLUGGED_IN));
         }
 
         return $this->collect();
@@ -133,7 +150,12 @@ final class Machine
      */
     public function letGoOfEverything(Cause $cause): array
     {
+        $this->run->macros->endAll($cause);
+        $this->run->chords->end($cause);
+        $this->run->later->end($cause);
+        $this->run->ticks->end($cause);
         $this->state->timers = [];
+        $this->state->mouse = $this->state->bouncing = $this->state->consumed = [];
         $this->run->pulses->end($cause);
         foreach ($this->state->pressed as $contact => $assignment) {
             $this->state->pressed[$contact] = Program::NOTHING;
@@ -141,6 +163,13 @@ final class Machine
         }
         foreach (array_keys($this->state->toggled) as $assignment) {
             $this->releaseAll($assignment, $cause);
+        }
+        foreach ($this->state->hats as $hat => $directions) {
+            foreach ($directions as $direction => $sources) {
+                foreach (array_keys($sources) as $source) {
+                    $this->run->hats->letGo($hat, $direction, (string) $source, $cause);
+                }
+            }
         }
         foreach (array_keys($this->state->holders) as $key) {
             [$kind, $target] = explode(' ', $key, 2);
@@ -176,6 +205,7 @@ final class Machine
         foreach ($readings as $axis => $reading) {
             $this->run->axes->place($axis, $reading, $cause);
         }
+        $this->run->made->place($cause);
         if ($this->state->phase === Phase::Running) {
             $this->run->contacts->findAgain($cause);
         }
@@ -227,6 +257,12 @@ final class Machine
         $state->now = $input->t;
     }
 
+    private function begin(): void
+    {
+        $this->state->phase = Phase::Finding;
+        $this->run->stops->begin(new Cause(Cause::START));
+    }
+
     private function settle(): void
     {
         $this->state->phase = Phase::Running;
@@ -249,9 +285,12 @@ final class Machine
             if ($input->value !== 0 && $input->value !== 1) {
                 throw InputError::outOfRange($input, 0, 1);
             }
-            $this->run->contacts->report([$tables['contactPorts'][$input->port] => $input->value === 1], new Cause($input));
+            $cause = new Cause($input);
+            $this->run->contacts->report($this->run->debounce->filter([$tables['contactPorts'][$input->port] => $input->value === 1], $cause), $cause);
         } elseif (isset($tables['hatPorts'][$input->port])) {
             $this->hat($input, $tables['hatPorts'][$input->port]);
+        } elseif (isset($tables['tickPorts'][$input->port])) {
+            $this->ticks($input, $tables['tickPorts'][$input->port]);
         } elseif (str_starts_with($input->port, 'sim/')) {
             $this->run->variables->learn(substr($input->port, 4), (float) $input->value);
         }
@@ -269,7 +308,24 @@ final class Machine
                 $reported[$contact] = ContactInput::points($direction, $input->value);
             }
         }
-        $this->run->contacts->report($reported, new Cause($input));
+        $cause = new Cause($input);
+        $this->run->contacts->report($this->run->debounce->filter($reported, $cause), $cause);
+    }
+
+    /** @param array{?int, ?int} $contacts for ticks one way and the other; null where the set does not use it */
+    private function ticks(Input $input, array $contacts): void
+    {
+        if (! is_int($input->value)) {
+            throw InputError::outOfRange($input, -10_000, 10_000);
+        }
+        $contact = $contacts[$input->value > 0 ? 0 : 1];
+        if ($contact === null || $this->state->phase !== Phase::Running) {
+            return;
+        }
+        $cause = new Cause($input);
+        for ($i = abs($input->value); $i > 0; $i--) {
+            $this->run->contacts->tick($contact, $cause);
+        }
     }
 
     /** @return list<OutputEvent> */

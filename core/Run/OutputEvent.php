@@ -15,11 +15,16 @@ final readonly class OutputEvent
     public const VARIABLE = 'variable';
     public const LAYER = 'layer';
     public const STOP = 'stop';
+    public const MOUSE = 'mouse';
+    public const HAT = 'hat';
+    public const CONSUMER = 'consumer';
+    public const LAMP = 'lamp';
+    public const FLAG = 'flag';
 
     /**
      * @param int    $t      µs since the start of the run
      * @param string $kind   one of the constants
-     * @param string $target number of an axis or button, key code, name of a variable or stop, or `live`
+     * @param string $target number of an axis, button or hat, key code, reference of a lamp, name of a flag, name of a variable or stop, `live`, or x or y of the mouse
      */
     public function __construct(
         public int $t,
@@ -38,7 +43,7 @@ final readonly class OutputEvent
     /** Does it begin something, or change a value, rather than end what was on? */
     public function begins(): bool
     {
-        return $this->value !== 0 || $this->kind === self::AXIS || $this->kind === self::VARIABLE;
+        return ($this->kind === self::HAT ? $this->value !== -1 : $this->value !== 0) || $this->kind === self::AXIS || $this->kind === self::VARIABLE;
     }
 
     /** @return array{int, string, string, int|float|string, string} one row of what came out, its cause in short */

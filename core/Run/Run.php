@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Run;
 
+use Nailrod\Core\Behaviour\TimedBehaviour;
 use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Program\Program;
 
@@ -24,7 +25,23 @@ final class Run
 
     public readonly Axes $axes;
 
+    public readonly Mouse $mouse;
+
+    public readonly MadeParts $made;
+
     public readonly Contacts $contacts;
+
+    public readonly Later $later;
+
+    public readonly TickQueues $ticks;
+
+    public readonly Macros $macros;
+
+    public readonly Chords $chords;
+
+    public readonly Debounce $debounce;
+
+    public readonly Hats $hats;
 
     /** @var array<string, Timed> the parts that set timers, by the name under which they do */
     private readonly array $timed;
@@ -41,14 +58,53 @@ final class Run
         $this->layers = new Layers($this);
         $this->stops = new Stops($this);
         $this->contacts = new Contacts($this);
+        $this->later = new Later($this);
+        $this->ticks = new TickQueues($this);
+        $this->macros = new Macros($this);
+        $this->chords = new Chords($this);
+        $this->debounce = new Debounce($this);
+        $this->hats = new Hats($this);
+        $this->mouse = new Mouse($this);
+        $this->made = new MadeParts($this);
         $this->axes = new Axes($this, $fused);
-        $this->timed = [Pulses::OWNER => $this->pulses, Stops::OWNER => $this->stops];
+        $this->timed = [Pulses::OWNER => $this->pulses, Stops::OWNER => $this->stops, Contacts::OWNER => $this->contacts, Axes::OWNER => $this->axes, Mouse::OWNER => $this->mouse, Later::OWNER => $this->later,
+            TickQueues::OWNER => $this->ticks, Macros::OWNER => $this->macros, Chords::OWNER => $this->chords, Debounce::OWNER => $this->debounce];
         $this->axes->begin();
     }
 
     public function emit(string $kind, string $target, int|float|string $value, Cause $cause): void
     {
         $this->events[] = new OutputEvent($this->state->now, $kind, $target, $value, $cause);
+    }
+
+    /** Ends follow, toggle, long, chord, macro, held layers and stops, and repeats; running and waiting pulses and queued ticks finish. */
+    public function letGo(Cause $cause): void
+    {
+        $this->macros->endAll($cause);
+        $this->chords->end($cause);
+        $this->contacts->letGo($cause);
+        $this->later->end($cause);
+    }
+
+    /** What the contacts of a device have toggled or latched ends. */
+    public function letGoOf(string $device, Cause $cause): void
+    {
+        foreach ($this->program->tables['assignments'] as $id => $row) {
+            if (! str_starts_with($row['ref'], $device.'/') || ! (isset($this->state->toggled[$id]) || isset($this->state->stages[$id]))) {
+                continue;
+            }
+            $assigned = $this->program->assigned($id);
+            if (isset($this->state->toggled[$id])) {
+                unset($this->state->toggled[$id]);
+                foreach (array_reverse($assigned->outputs, true) as $i => $output) {
+                    $output->release($this, $assigned->source($i), $assigned->towards($i, $cause));
+                }
+            }
+            if (isset($this->state->stages[$id]) && $assigned->behaviour instanceof TimedBehaviour) {
+                $assigned->behaviour->end($this, $assigned, $cause);
+                unset($this->state->stages[$id]);
+            }
+        }
     }
 
     public function fire(Timer $timer): void

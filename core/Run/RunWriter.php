@@ -18,7 +18,7 @@ final class RunWriter
     /**
      * How a rig is found: one row at time 0 for each port.
      *
-     * @param array<string, int> $hands last value by port
+     * @param array<string, int|float> $hands last value by port
      */
     public static function snapshot(array $hands): string
     {

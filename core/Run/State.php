@@ -36,6 +36,45 @@ final class State
     /** @var array<string, PulseState> by source */
     public array $pulses = [];
 
+    /** @var array<int, string> what an assignment is doing between two timers, by its number */
+    public array $stages = [];
+
+    /** @var array<int, array{int, int}> place of a cycle and time of its last press, by assignment */
+    public array $cycles = [];
+
+    /** @var array<int, array{on: ?int, waiting: list<array{int, Cause}>}> output that is on and ticks that wait, by assignment */
+    public array $ticks = [];
+
+    /** @var array<int, list<int>> times of the latest ticks in µs, by assignment */
+    public array $tickTimes = [];
+
+    /** @var array<int, int> ticks that were dropped, by assignment */
+    public array $dropped = [];
+
+    /** @var array<int, array{step: int, held: list<int>, holders: array<int, true>, tap: ?int}> macros that play */
+    public array $macros = [];
+
+    /** @var array<int, list<array{at: int, wait: int, chords: list<int>, assignment: int, open: bool}>> closings that may still become a chord, by contact */
+    public array $presses = [];
+
+    /** @var array<int, array{int, int}> assignment of a press that came late, and how late, by contact */
+    public array $late = [];
+
+    /** @var array<int, int> the chord that a contact was closed for */
+    public array $consumed = [];
+
+    /** @var array<int, true> chords that are on */
+    public array $chordOn = [];
+
+    /** @var array<int, array{bool, Cause}> what a contact that is being debounced was last reported as */
+    public array $bouncing = [];
+
+    /** @var array<int, array<int, array<string, true>>> sources by hat and direction */
+    public array $hats = [];
+
+    /** @var array<int, int> what each hat was last sent */
+    public array $hatValues = [];
+
     /** @var list<array{int, string}> layers that are held, the live one last, each with its source */
     public array $heldLayers = [];
 
@@ -44,7 +83,28 @@ final class State
     /** @var array<int, int> reading by axis */
     public array $readings = [];
 
-    /** @var array<int, float> shaped value before the stops, by axis */
+    /** @var array<int, array{int, int, int}> last three readings by axis, of those that are steadied */
+    public array $windows = [];
+
+    /** @var array<int, Input> the last reading as it came, by axis, of those whose single spikes are left out */
+    public array $latest = [];
+
+    /** @var array<int, int> the reading that stands for an axis that is steadied */
+    public array $standing = [];
+
+    /** @var array<int, int> the notch that the value of an axis is in, of those with stepped notches */
+    public array $notches = [];
+
+    /** @var array<int, int> where what is made from axes stands, by its index */
+    public array $made = [];
+
+    /** @var array<int, true> axes that wait until they pass where their output stands */
+    public array $waiting = [];
+
+    /** @var array<int, array{float, Cause}> pixels that are owed to the mouse and why it moves, by the axis that moves it */
+    public array $mouse = [];
+
+    /** @var array<int, float> value before the stops, by axis */
     public array $values = [];
 
     /** @var array<int, int> integer after the stops, by axis */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Nailrod\Core\Run;
 
 use Nailrod\Core\Axis\Opening;
-use Nailrod\Core\Axis\Range;
 use Nailrod\Core\Axis\Stop;
 use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Cause\StepKind;
@@ -27,9 +26,24 @@ final class Stops implements Timed
         }
     }
 
-    public function isHeldOpen(string $id): bool
+    /** What is open before anything is touched: what is only shut while its output is on. */
+    public function begin(Cause $cause): void
     {
-        return $this->run->program->stop($this->run->program->stopIndex($id))->opening === Opening::Held;
+        foreach (array_keys($this->run->program->tables['stops']) as $index) {
+            if ($this->run->program->stop($index)->opening === Opening::HeldShut) {
+                $this->open($index, $cause);
+            }
+        }
+    }
+
+    public function isOpen(string $id): bool
+    {
+        return isset($this->run->state->stopOpen[$this->run->program->stopIndex($id)]);
+    }
+
+    public function isState(string $id): bool
+    {
+        return $this->run->program->stop($this->run->program->stopIndex($id))->opening->isState();
     }
 
     public function hold(string $id, string $source, Cause $cause): void
@@ -96,6 +110,17 @@ final class Stops implements Timed
     private function press(int $index, Cause $cause): void
     {
         $stop = $this->run->program->stop($index);
+        if ($stop->opening === Opening::HeldShut || ($stop->opening === Opening::Flip && isset($this->run->state->stopOpen[$index]))) {
+            $this->shut($index, $this->axes[$index] ?? [], $cause->then(StepKind::StopShuts, $stop->id));
+
+            return;
+        }
+        $this->open($index, $cause);
+    }
+
+    private function open(int $index, Cause $cause): void
+    {
+        $stop = $this->run->program->stop($index);
         $state = $this->run->state;
         $wasOpen = isset($state->stopOpen[$index]);
         foreach ($this->axes[$index] ?? [] as $axis) {
@@ -122,6 +147,14 @@ final class Stops implements Timed
     private function release(int $index, Cause $cause): void
     {
         $stop = $this->run->program->stop($index);
+        if ($stop->opening === Opening::HeldShut) {
+            $this->open($index, $cause);
+
+            return;
+        }
+        if ($stop->opening === Opening::Flip) {
+            return;
+        }
         if ($stop->opening === Opening::Held) {
             $this->shut($index, $this->axes[$index] ?? [], $cause->then(StepKind::StopShuts, $stop->id, 'let go'));
 
@@ -140,18 +173,7 @@ final class Stops implements Timed
         $value = $this->run->axes->valueOf($axis);
 
         return $value !== null && isset($this->run->state->stopOpen[$index][$axis], $this->run->state->stopPast[$index][$axis])
-            && $stop->isDrawnBack($value, $this->range($axis));
-    }
-
-    private function range(int $axis): Range
-    {
-        foreach ($this->run->program->shaping($axis)->stages as $stage) {
-            if ($stage instanceof Range) {
-                return $stage;
-            }
-        }
-
-        return Range::whole();
+            && $stop->isDrawnBack($value, $this->run->program->shaping($axis)->range);
     }
 
     /** @return list<int> axes on which the stop is open though their value has not gone past */

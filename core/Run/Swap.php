@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Run;
 
+use Nailrod\Core\Axis\Opening;
 use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Device\ContactInput;
 use Nailrod\Core\Program\Program;
@@ -32,14 +33,18 @@ final class Swap
         $next->variables = $state->variables;
         $next->settledLayer = max(0, $new->layerIndex($old->tables['layers'][$state->settledLayer]['id']));
         self::contacts($new, $old, $state, $next, $hands);
-        self::stops($new, $old, $state, $next);
-        foreach ($state->present as $key => $integer) {
-            $next->present[$key] = $integer;
+        $changed = self::stops($new, $old, $state, $next, $cause);
+        self::axes($new, $old, $state, $next);
+        $next->present = $state->present;
+        foreach ($state->cycles as $assignment => $cycle) {
+            foreach (self::kept($new, $old, [$assignment => true]) as $id) {
+                $next->cycles[$id] = $cycle;
+            }
         }
         $swapped = Machine::resume($new, $next);
         $again = $swapped->takeUp(self::kept($new, $old, $toggled), self::readings($new, $old, $state, $hands), $cause);
 
-        return [$swapped, [...$ended, ...$again]];
+        return [$swapped, [...$ended, ...$changed, ...$again]];
     }
 
     /** @param array<string, int> $hands */
@@ -50,11 +55,11 @@ final class Swap
             $closed[$old->tables['contacts'][$contact]['ref']] = $isClosed;
         }
         foreach ($new->tables['contacts'] as $contact => $row) {
-            $source = $row['opposite'] === null ? null : $new->tables['contacts'][$row['opposite']]['ref'];
+            $sources = array_map(fn (int $of) => $new->tables['contacts'][$of]['ref'], $row['opposite'] === null ? $row['noneOf'] : [$row['opposite']]);
             if (isset($closed[$row['ref']])) {
                 $next->closed[$contact] = $closed[$row['ref']];
-            } elseif ($state->phase === Phase::Running) {
-                $next->closed[$contact] = $source !== null && ! ($closed[$source] ?? false);
+            } elseif ($state->phase === Phase::Running && ! $row['ofAxis'] && ! ($row['opposite'] !== null && $new->tables['contacts'][$row['opposite']]['ofAxis'])) {
+                $next->closed[$contact] = $sources !== [] && array_filter($sources, fn (string $of) => $closed[$of] ?? false) === [];
             }
         }
     }
@@ -83,18 +88,59 @@ final class Swap
         return $closed;
     }
 
-    private static function stops(Program $new, Program $old, State $state, State $next): void
+    /** @return list<OutputEvent> stops that are open or shut now because they are others */
+    private static function stops(Program $new, Program $old, State $state, State $next, Cause $cause): array
     {
+        $wasOpen = [];
         foreach ($state->stopOpen as $stop => $axes) {
-            $index = $new->stopIndex($old->tables['stops'][$stop]['id']);
-            if ($index < 0 || $new->stop($index)->opening !== $old->stop($stop)->opening || ! isset($state->stopPatience[$stop])) {
+            $id = $old->tables['stops'][$stop]['id'];
+            $index = $new->stopIndex($id);
+            $wasOpen[$id] = $index >= 0;
+            if ($index < 0 || $new->stop($index)->opening !== $old->stop($stop)->opening || $new->stop($index)->opening->isState()) {
                 continue;
             }
             foreach (array_keys($axes) as $axis) {
-                $now = $new->tables['axisPorts'][$old->tables['axes'][$axis]['ref']] ?? null;
-                if ($now !== null && in_array($index, $new->tables['axes'][$now]['stops'], true)) {
+                $now = $new->axisIndex($old->tables['axes'][$axis]['ref']);
+                if ($now >= 0 && in_array($index, $new->tables['axes'][$now]['stops'], true)) {
                     $next->stopOpen[$index][$now] = $next->stopPast[$index][$now] = true;
                     $next->stopPatience[$index] = 0;
+                }
+            }
+        }
+        $changed = [];
+        foreach ($state->phase === Phase::Fresh ? [] : $new->tables['stops'] as $index => ['id' => $id]) {
+            foreach ($new->stop($index)->opening === Opening::HeldShut ? $new->tables['axes'] : [] as $axis => $row) {
+                if (in_array($index, $row['stops'], true)) {
+                    $next->stopOpen[$index][$axis] = true;
+                }
+            }
+            if (isset($next->stopOpen[$index]) !== ($wasOpen[$id] ?? false)) {
+                $changed[] = new OutputEvent($state->now, OutputEvent::STOP, $id, isset($next->stopOpen[$index]) ? 1 : 0, $cause);
+            }
+        }
+
+        return $changed;
+    }
+
+    /** Notches, thresholds and zones that are as they were stand where they stood; who waited for an output still waits. */
+    private static function axes(Program $new, Program $old, State $state, State $next): void
+    {
+        foreach ($new->tables['axes'] as $axis => $row) {
+            $before = $old->axisIndex($row['ref']);
+            if ($before < 0) {
+                continue;
+            }
+            if (isset($state->notches[$before]) && ($row['shape']['notches'] ?? null) == ($old->tables['axes'][$before]['shape']['notches'] ?? null)) {
+                $next->notches[$axis] = $state->notches[$before];
+            }
+            if (isset($state->waiting[$before])) {
+                $next->waiting[$axis] = true;
+            }
+        }
+        foreach ($new->tables['made'] as $i => $row) {
+            foreach ($old->tables['made'] as $before => $was) {
+                if ($was['id'] === $row['id'] && $was['made'] == $row['made'] && isset($state->made[$before])) {
+                    $next->made[$i] = $state->made[$before];
                 }
             }
         }

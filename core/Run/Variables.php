@@ -11,6 +11,12 @@ final class Variables
 {
     public function __construct(private readonly Run $run) {}
 
+    /** What a variable is known to be; null if nobody has said. */
+    public function known(string $name): ?float
+    {
+        return $this->run->state->variables[$name] ?? null;
+    }
+
     public function set(string $name, float $value, Cause $cause): void
     {
         $value = round($value, 6);

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set;
 
+use Nailrod\Core\Device\ControlNote;
+use Nailrod\Core\Device\NotedDevice;
 use Nailrod\Core\Device\Rig;
 use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Format\Node;
 
 /** Puts a set together with its parents, its devices and its simulator. */
 final readonly class Assembly
@@ -17,13 +20,29 @@ final readonly class Assembly
     public function assemble(SetDocument $set): BindingSet
     {
         $merged = $this->merge($set);
-        $devices = [];
+        $devices = $missing = [];
+        $notes = self::notes($merged);
         foreach ($merged->devices as $id) {
-            $devices[] = $this->library->device($id) ?? throw FormatError::at('devices', $id, 'a device that is at hand, in the file or beside it');
+            $device = $this->library->device($id) ?? throw FormatError::at('devices', $id, 'a device that is at hand, in the file or beside it');
+            $devices[] = isset($notes[$id]) ? NotedDevice::of($device, $notes[$id], $missing) : $device;
+        }
+        foreach (array_diff_key($notes, array_flip($merged->devices)) as $id => $of) {
+            array_push($missing, ...array_map(fn (string $control) => $id.'/'.$control, array_keys($of)));
         }
         $catalogue = $merged->simulator === null ? null : $this->library->catalogue($merged->simulator);
 
-        return BindingSet::of($merged, new Rig($devices), $catalogue);
+        return BindingSet::of($merged, new Rig($devices), $catalogue, $missing);
+    }
+
+    /** @return array<string, array<string, ControlNote>> what the set says of controls, by device and control */
+    private static function notes(MergedDocument $merged): array
+    {
+        $notes = [];
+        foreach ($merged->section('controls') as $part) {
+            $notes[$part->path->key][(string) $part->path->inner] = ControlNote::read(Node::of($part->value, 'controls.'.$part->path->key.'.'.$part->path->inner));
+        }
+
+        return $notes;
     }
 
     public function merge(SetDocument $set): MergedDocument

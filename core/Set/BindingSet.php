@@ -8,13 +8,16 @@ use Nailrod\Core\Action\Catalogue;
 use Nailrod\Core\Axis\Shaping;
 use Nailrod\Core\Axis\Side;
 use Nailrod\Core\Axis\Stop;
+use Nailrod\Core\Device\AxisInput;
 use Nailrod\Core\Device\Rig;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Layer\Layer;
-use Nailrod\Core\Output\ActionOutput;
-use Nailrod\Core\Output\AxisOutput;
-use Nailrod\Core\Output\ContactOutput;
+use Nailrod\Core\Macro\Macro;
+use Nailrod\Core\Made\BuiltAxis;
+use Nailrod\Core\Made\Made;
+use Nailrod\Core\Made\MadeDevice;
+use Nailrod\Core\Made\MadeKinds;
 use Nailrod\Core\Output\HoldLayer;
 use Nailrod\Core\Output\OpenStop;
 use Nailrod\Core\Output\Output;
@@ -26,7 +29,11 @@ final readonly class BindingSet
     /**
      * @param array<string, Layer>               $layers   by id, the base layer first
      * @param array<string, Shaping>             $shapings by reference, for every axis of the rig
+     * @param array<string, Made>                $made     what is made from axes, by id, in file order
      * @param array<string, Stop>                $stops    by id, in file order
+     * @param array<string, string>              $flags    names by id
+     * @param array<string, Macro>               $macros   by id
+     * @param array<string, array<string, Chord>> $chords  by layer, then by id
      * @param array<string, array<string, Cell>> $cells    by layer, then by reference
      * @param array<string, Output>              $ways     by action
      * @param list<string>                       $missing  references of the set that the rig does not have
@@ -37,24 +44,42 @@ final readonly class BindingSet
         public ?Catalogue $catalogue,
         public array $layers,
         public array $shapings,
+        public array $made,
         public array $stops,
+        public array $flags,
+        public array $macros,
+        public array $chords,
         public array $cells,
         public array $ways,
         public array $missing,
     ) {}
 
-    /** @throws FormatError with the path of the part that does not fit */
-    public static function of(MergedDocument $merged, Rig $rig, ?Catalogue $catalogue): self
+    /**
+     * @param list<string> $missing references that are known to be missing already
+     *
+     * @throws FormatError with the path of the part that does not fit
+     */
+    public static function of(MergedDocument $merged, Rig $rig, ?Catalogue $catalogue, array $missing = []): self
     {
-        $missing = [];
-        $shapings = self::shapings($merged, $rig, $missing);
+        $parts = self::shapingParts($merged);
+        $shapings = self::shapings($parts, $rig->axes);
+        $made = self::made($merged, $shapings, $parts, $missing);
+        $rig = $rig->with(MadeDevice::of($made));
+        array_push($missing, ...array_map(strval(...), array_keys(array_diff_key($parts, $rig->axes))));
         $layers = self::layers($merged);
         $stops = self::stops($merged, $rig, $missing);
         $ways = [];
         foreach ($merged->section('ways') as $part) {
             $ways[$part->path->key] = Outputs::read(self::node($part));
         }
-        $set = new self($merged, $rig, $catalogue, $layers, $shapings, $stops, [], $ways, $missing);
+        $flags = $macros = [];
+        foreach ($merged->section('flags') as $part) {
+            $flags[$part->path->key] = self::node($part)->get('name')->string(60);
+        }
+        foreach ($merged->section('macros') as $part) {
+            $macros[$part->path->key] = Macro::read($part->path->key, self::node($part));
+        }
+        $set = new self($merged, $rig, $catalogue, $layers, $shapings, $made, $stops, $flags, $macros, [], [], $ways, $missing);
 
         return $set->withCells($missing);
     }
@@ -110,6 +135,7 @@ final readonly class BindingSet
     /** @param list<string> $missing */
     private function withCells(array $missing): self
     {
+        $fit = new Fit($this);
         $cells = [];
         foreach ($this->merged->section('cells') as $part) {
             $layer = $part->path->key;
@@ -124,80 +150,127 @@ final readonly class BindingSet
                 continue;
             }
             $cell = Cell::read($node);
-            $this->checkCell($cell, $node, isset($this->rig->axes[$ref]));
+            $fit->cell($cell, $node, $ref);
             $cells[$layer][$ref] = $cell;
         }
 
-        return new self($this->merged, $this->rig, $this->catalogue, $this->layers, $this->shapings, $this->stops, $cells, $this->ways, array_values(array_unique($missing)));
-    }
+        foreach ($this->macros as $id => $macro) {
+            $fit->macro($macro, self::node($this->merged->parts['macros/'.$id]));
+        }
+        $chords = $this->chords($fit, $missing);
 
-    private function checkCell(Cell $cell, Node $node, bool $isAxis): void
-    {
-        if ($cell->isNothing()) {
-            return;
-        }
-        if ($isAxis && ($cell->behaviour !== null || count($cell->outputs) !== 1)) {
-            throw $node->refuse('one output and no behaviour, since this is an axis');
-        }
-        if (! $isAxis && $cell->behaviour === null) {
-            throw FormatError::missing($node->path, 'behaviour');
-        }
-        foreach ($cell->outputs as $i => $output) {
-            $place = $node->get('outputs')->list()[$i];
-            if ($output instanceof ActionOutput) {
-                $this->checkAction($output, $place, $isAxis, $cell);
-            } elseif ($isAxis !== $output instanceof AxisOutput) {
-                throw $place->refuse($isAxis ? 'an output that an axis can drive' : 'an output that a contact can drive');
-            }
-            if ($output instanceof HoldLayer && (! isset($this->layers[$output->layer]) || $output->layer === Layer::BASE)) {
-                throw $place->get('layer')->refuse('a layer of the set other than the base layer');
-            }
-            if ($output instanceof OpenStop && ! isset($this->stops[$output->stop])) {
-                throw $place->get('stop')->refuse($this->stops === [] ? 'a stop of the set (it has none)' : 'a stop of the set: '.implode(', ', array_keys($this->stops)));
-            }
-        }
-    }
-
-    private function checkAction(ActionOutput $output, Node $place, bool $isAxis, Cell $cell): void
-    {
-        if ($this->catalogue !== null && $this->catalogue->action($output->action) === null) {
-            throw $place->get('action')->refuse('an action of '.$this->catalogue->name);
-        }
-        $way = $this->wayOf($output->action);
-        if ($way === null) {
-            return;
-        }
-        if ($isAxis !== $way instanceof AxisOutput) {
-            throw $place->get('action')->refuse('an action that '.($isAxis ? 'an axis' : 'a contact').' can drive ('.$output->action.' is reached by '.$way->inWords().')');
-        }
-        $refusal = $way instanceof ContactOutput ? $cell->behaviour?->refuses($way) : null;
-        if ($refusal !== null) {
-            throw $place->refuse($refusal);
-        }
+        return new self($this->merged, $this->rig, $this->catalogue, $this->layers, $this->shapings, $this->made, $this->stops, $this->flags, $this->macros, $chords, $cells, $this->ways, array_values(array_unique($missing)));
     }
 
     /**
      * @param list<string> $missing
      *
-     * @return array<string, Shaping>
+     * @return array<string, array<string, Chord>>
      */
-    private static function shapings(MergedDocument $merged, Rig $rig, array &$missing): array
+    private function chords(Fit $fit, array &$missing): array
     {
-        $parts = [];
-        foreach ($merged->section('axes') as $part) {
-            if (! isset($rig->axes[$part->path->key])) {
-                $missing[] = $part->path->key;
+        $chords = [];
+        foreach ($this->merged->section('chords') as $part) {
+            $layer = $part->path->key;
+            $node = self::node($part);
+            if (! isset($this->layers[$layer])) {
+                throw FormatError::at('chords.'.$layer, $layer, 'a layer of the set: '.implode(', ', array_keys($this->layers)));
+            }
+            $chord = Chord::read($node);
+            $gone = array_values(array_filter($chord->of, fn (string $ref) => ! isset($this->rig->contacts[$ref]) || $this->rig->contacts[$ref]->encoder !== null));
+            if ($gone !== []) {
+                array_push($missing, ...$gone);
 
                 continue;
             }
+            foreach ($chords[$layer] ?? [] as $other) {
+                if ($chord->contains($other) || $other->contains($chord)) {
+                    throw $node->get('of')->refuse('contacts that do not contain, and are not contained in, those of '.$other->name);
+                }
+            }
+            $fit->chord($chord, $node);
+            $chords[$layer][(string) $part->path->inner] = $chord;
+        }
+
+        return $chords;
+    }
+
+    /** @return array<string, array<string, Node>> what the set says of axes, by reference and part */
+    private static function shapingParts(MergedDocument $merged): array
+    {
+        $parts = [];
+        foreach ($merged->section('axes') as $part) {
             $parts[$part->path->key][(string) $part->path->inner] = self::node($part);
         }
+
+        return $parts;
+    }
+
+    /**
+     * @param array<string, array<string, Node>> $parts
+     * @param array<string, AxisInput>           $axes
+     *
+     * @return array<string, Shaping>
+     */
+    private static function shapings(array $parts, array $axes): array
+    {
         $shapings = [];
-        foreach ($rig->axes as $ref => $axis) {
+        foreach ($axes as $ref => $axis) {
             $shapings[$ref] = Shaping::read($axis, $parts[$ref] ?? []);
         }
 
         return $shapings;
+    }
+
+    /**
+     * What is made from axes; built axes come first, since contacts may be made from them too.
+     *
+     * @param array<string, Shaping>             $shapings gets those of the built axes
+     * @param array<string, array<string, Node>> $parts
+     * @param list<string>                       $missing
+     *
+     * @return array<string, Made> in file order
+     */
+    private static function made(MergedDocument $merged, array &$shapings, array $parts, array &$missing): array
+    {
+        $devices = $shapings;
+        $all = [];
+        foreach ($merged->section('made') as $part) {
+            $all[$part->path->key] = [MadeKinds::read($part->path->key, self::node($part)), self::node($part)];
+        }
+        $made = [];
+        foreach ([true, false] as $isBuilt) {
+            foreach ($all as $id => [$one, $node]) {
+                if ($one instanceof BuiltAxis !== $isBuilt) {
+                    continue;
+                }
+                if ($isBuilt && array_filter($one->sources(), fn (string $ref) => str_starts_with($ref, Made::DEVICE.'/')) !== []) {
+                    throw $node->get('of')->refuse('axes of devices, since one that is built cannot be built from again');
+                }
+                $sources = array_intersect_key($isBuilt ? $devices : $shapings, array_flip($one->sources()));
+                if (count($sources) < count($one->sources())) {
+                    array_push($missing, ...array_diff($one->sources(), array_keys($sources)));
+
+                    continue;
+                }
+                $sources = array_map(fn (string $ref) => $sources[$ref], $one->sources());
+                $refusal = $one->refuses($sources);
+                if ($refusal !== null) {
+                    throw $node->get('of')->refuse($refusal);
+                }
+                $made[$id] = $one instanceof BuiltAxis ? $one->over($sources) : $one;
+                foreach ($made[$id]->axes() as $axis) {
+                    $shapings[$axis->ref] = Shaping::read($axis, $parts[$axis->ref] ?? []);
+                }
+            }
+        }
+
+        $inOrder = [];
+        foreach (array_keys(array_intersect_key($all, $made)) as $id) {
+            $inOrder[$id] = $made[$id];
+        }
+
+        return $inOrder;
     }
 
     /** @return array<string, Layer> */

@@ -6,6 +6,7 @@ namespace Nailrod\Core\Set;
 
 use Nailrod\Core\Behaviour\Behaviour;
 use Nailrod\Core\Behaviour\Behaviours;
+use Nailrod\Core\Behaviour\PlayMacro;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Output\ContactOutput;
 use Nailrod\Core\Output\Output;
@@ -17,8 +18,10 @@ final readonly class Cell
     /**
      * @param ?Behaviour   $behaviour none for an axis and for *nothing*
      * @param list<Output> $outputs   none for *nothing*
+     * @param ?Condition   $when      judged when the contact closes; null for always
+     * @param ?HandOver    $over      of an axis: what becomes of the output when layers change; null if it is not said
      */
-    private function __construct(public ?Behaviour $behaviour, public array $outputs) {}
+    private function __construct(public ?Behaviour $behaviour, public array $outputs, public ?HandOver $over = null, public ?Condition $when = null) {}
 
     public static function nothing(): self
     {
@@ -27,7 +30,7 @@ final readonly class Cell
 
     public static function read(Node $node): self
     {
-        $node->only(['nothing', 'behaviour', 'outputs']);
+        $node->only(['nothing', 'behaviour', 'outputs', 'when', ...HandOver::FIELDS]);
         if ($node->has('nothing')) {
             if ($node->has('outputs') || ! $node->get('nothing')->bool()) {
                 throw $node->get('nothing')->refuse('true, and no other field beside it');
@@ -38,7 +41,8 @@ final readonly class Cell
         $behaviour = $node->maybe('behaviour');
         $behaviour = $behaviour === null ? null : Behaviours::read($behaviour);
         $outputs = [];
-        foreach ($node->get('outputs')->list(16) as $output) {
+        $isMacro = $behaviour instanceof PlayMacro;
+        foreach ($isMacro && ! $node->has('outputs') ? [] : $node->get('outputs')->list(16) as $output) {
             $read = Outputs::read($output);
             if ($behaviour !== null && $read instanceof ContactOutput) {
                 $refusal = $behaviour->refuses($read);
@@ -48,15 +52,17 @@ final readonly class Cell
             }
             $outputs[] = $read;
         }
-        if ($outputs === []) {
+        if ($outputs === [] && ! $isMacro) {
             throw $node->get('outputs')->refuse('at least one output');
         }
 
-        return new self($behaviour, $outputs);
+        $when = $node->maybe('when');
+
+        return new self($behaviour, $outputs, HandOver::read($node), $when === null ? null : Condition::read($when));
     }
 
     public function isNothing(): bool
     {
-        return $this->outputs === [];
+        return $this->outputs === [] && $this->behaviour === null;
     }
 }

@@ -8,6 +8,8 @@ use Nailrod\Core\Action\Ways;
 use Nailrod\Core\Axis\Stop;
 use Nailrod\Core\Behaviour\Behaviour;
 use Nailrod\Core\Behaviour\Follow;
+use Nailrod\Core\Behaviour\PlayMacro;
+use Nailrod\Core\Behaviour\Ticks;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Layer\Layer;
@@ -19,13 +21,9 @@ use Nailrod\Core\Output\Output;
 /** What a person does to a set: each gives a new document of the set itself, the parents stay as they are. */
 final readonly class Edits
 {
-    public function __construct(private BindingSet $set) {}
+    use SaysParts;
 
-    /** @param array<string, mixed> $value a part in the open format */
-    public function shape(string $axis, string $part, array $value): SetDocument
-    {
-        return $this->own()->with(PartPath::axis($this->known($axis, $this->set->rig->axes, 'axes', 'an axis of the rig'), $part), $value);
-    }
+    public function __construct(private BindingSet $set) {}
 
     /**
      * Puts a stop in place and lets a contact of the base layer open it.
@@ -74,21 +72,103 @@ final readonly class Edits
         $own = $this->own();
         $this->known($layer, $this->set->layers, 'cells', 'a layer of the set');
         $this->known($ref, $this->set->rig->axes + $this->set->rig->contacts, 'cells.'.$layer, 'a contact or an axis of the rig');
-        $behaviour ??= isset($this->set->rig->axes[$ref]) ? null : $this->usualBehaviour($outputs[0] ?? null);
-        $cell = ($behaviour === null ? [] : ['behaviour' => $behaviour->toArray()]) + ['outputs' => array_map(fn (Output $output) => $output->toArray(), $outputs)];
-        $catalogue = $this->set->catalogue;
+        $behaviour ??= isset($this->set->rig->axes[$ref]) ? null : $this->usualBehaviour($ref, $outputs[0] ?? null);
+        $cell = ($behaviour === null ? [] : ['behaviour' => $behaviour->toArray()]) + ['outputs' => array_map(fn (Output $output) => $output->toArray(), $outputs)]
+            + ($this->set->cell($layer, $ref)?->over?->toArray() ?? [])
+            + (($when = $this->set->cell($layer, $ref)?->when) === null ? [] : ['when' => $when->toArray()]);
         foreach ($outputs as $output) {
-            if ($catalogue === null || ! $output instanceof ActionOutput) {
-                continue;
-            }
-            $action = $catalogue->action($output->action);
-            $way = $action === null ? null : (new Ways($this->set, $catalogue))->propose($action);
-            if ($action !== null && $way !== null) {
-                $own = $own->with(PartPath::way($action->id), $way->toArray());
-            }
+            $own = $output instanceof ActionOutput ? $this->withWay($own, $output) : $own;
         }
 
         return $own->with(PartPath::cell($layer, $ref), $cell);
+    }
+
+    /**
+     * What becomes of the output of an axis when layers change.
+     *
+     * @param array<string, string> $over fields of HandOver
+     */
+    public function handOver(string $layer, string $axis, array $over): SetDocument
+    {
+        $path = PartPath::cell($layer, $this->known($axis, $this->set->rig->axes, 'cells.'.$layer, 'an axis of the rig'));
+        $cell = $this->set->merged->value($path) ?? throw FormatError::at('cells.'.$layer, $axis, 'an axis that this layer assigns');
+
+        return $this->own()->with($path, array_diff_key(Node::of($cell)->plain(), array_flip(HandOver::FIELDS)) + $over);
+    }
+
+    /** One more output beside those that a contact drives in a layer; an action that has no way yet gets one. */
+    public function addOutput(string $layer, string $ref, Output $output): SetDocument
+    {
+        $cell = $this->set->cell($layer, $ref);
+        if ($cell === null || $cell->isNothing() || isset($this->set->rig->axes[$ref])) {
+            return $this->assign($layer, $ref, null, [$output]);
+        }
+
+        return $this->assign($layer, $ref, $cell->behaviour instanceof PlayMacro ? null : $cell->behaviour, [...$cell->outputs, $output]);
+    }
+
+    /** Takes one of several outputs away; the last one clears the cell. */
+    public function removeOutput(string $layer, string $ref, int $index): SetDocument
+    {
+        $cell = $this->set->cell($layer, $ref) ?? throw FormatError::at('cells.'.$layer, $ref, 'a contact that this layer assigns');
+        $left = $cell->outputs;
+        unset($left[$index]);
+
+        return $left === [] ? $this->clear($layer, $ref) : $this->assign($layer, $ref, $cell->behaviour, array_values($left));
+    }
+
+    /** The outputs stay, what the contact does with them changes. */
+    public function behave(string $layer, string $ref, Behaviour $behaviour): SetDocument
+    {
+        return $this->changeCell($layer, $ref, ['behaviour' => $behaviour->toArray()], $behaviour instanceof PlayMacro ? ['outputs'] : []);
+    }
+
+    /** @param ?Condition $when null: always */
+    public function dependOn(string $layer, string $ref, ?Condition $when): SetDocument
+    {
+        return $this->changeCell($layer, $ref, $when === null ? [] : ['when' => $when->toArray()], ['when']);
+    }
+
+    /**
+     * Contacts that count as one press when they close together.
+     *
+     * @param list<string> $of     references of the contacts
+     * @param float        $within how long the last may take after the first, in ms
+     */
+    public function chord(string $layer, array $of, float $within, Output $output): SetDocument
+    {
+        $this->known($layer, $this->set->layers, 'chords', 'a layer of the set');
+        foreach ($of as $ref) {
+            $this->known($ref, $this->set->rig->contacts, 'chords.'.$layer, 'a contact of the rig');
+        }
+        $name = implode(' + ', array_map($this->set->rig->nameOf(...), $of));
+        $own = $output instanceof ActionOutput ? $this->withWay($this->own(), $output) : $this->own();
+
+        return $own->with(PartPath::chord($layer, $this->free($name, $this->set->chords[$layer] ?? [], 'chord')), [
+            'name' => mb_substr($name, 0, 60), 'of' => $of, 'within_ms' => $within, 'outputs' => [$output->toArray()],
+        ]);
+    }
+
+    public function removeChord(string $layer, string $id): SetDocument
+    {
+        return $this->takeAway($this->own(), PartPath::chord($layer, $id));
+    }
+
+    public function addFlag(string $name): SetDocument
+    {
+        return $this->own()->with(PartPath::flag($this->free($name, $this->set->flags, 'flag')), ['name' => $name]);
+    }
+
+    /**
+     * @param array<string, mixed> $fields
+     * @param list<string>         $without fields that go
+     */
+    private function changeCell(string $layer, string $ref, array $fields, array $without): SetDocument
+    {
+        $path = PartPath::cell($layer, $ref);
+        $cell = $this->set->merged->value($path) ?? throw FormatError::at('cells.'.$layer, $ref, 'a contact that this layer assigns');
+
+        return $this->own()->with($path, $fields + array_diff_key(Node::of($cell)->plain(), array_flip($without)));
     }
 
     /**
@@ -112,6 +192,16 @@ final readonly class Edits
             ->with(PartPath::cell($layer, $ref), ['behaviour' => Follow::always()->toArray(), 'outputs' => [(new ActionOutput($advice->action->id))->toArray()]]);
     }
 
+    /** An action that has no way yet gets one. */
+    private function withWay(SetDocument $own, ActionOutput $output): SetDocument
+    {
+        $catalogue = $this->set->catalogue;
+        $action = $catalogue?->action($output->action);
+        $way = $catalogue === null || $action === null ? null : (new Ways($this->set, $catalogue))->propose($action);
+
+        return $action === null || $way === null ? $own : $own->with(PartPath::way($action->id), $way->toArray());
+    }
+
     /** The layer says that nothing happens, whatever the base layer says. */
     public function nothing(string $layer, string $ref): SetDocument
     {
@@ -133,12 +223,7 @@ final readonly class Edits
     /** A new layer, held by a contact of the base layer if one is named. */
     public function addLayer(string $name, ?string $holder): SetDocument
     {
-        $id = trim((string) preg_replace('/[^a-z0-9]+/', '-', mb_strtolower($name)), '-');
-        $id = mb_strimwidth($id === '' ? 'layer' : $id, 0, 40);
-        $free = $id;
-        for ($n = 2; isset($this->set->layers[$free]); $n++) {
-            $free = $id.'-'.$n;
-        }
+        $free = $this->free($name, $this->set->layers, 'layer');
         $own = $this->own()->with(PartPath::layer($free), ['name' => $name]);
 
         return $holder === null ? $own : $own->with(
@@ -178,28 +263,14 @@ final readonly class Edits
         return $this->own()->without($path);
     }
 
-    private function usualBehaviour(?Output $output): Behaviour
+    private function usualBehaviour(string $ref, ?Output $output): Behaviour
     {
+        if (($this->set->rig->contacts[$ref] ?? null)?->encoder !== null) {
+            return Ticks::usual();
+        }
         $action = $output instanceof ActionOutput ? $this->set->catalogue?->action($output->action) : null;
 
         return $action === null ? Follow::always() : $action->usualBehaviour();
-    }
-
-    private function own(): SetDocument
-    {
-        return $this->set->merged->own;
-    }
-
-    /** Takes a part out of the set; where a parent says it, the set says that it is gone. */
-    private function takeAway(SetDocument $own, PartPath $path): SetDocument
-    {
-        $inherited = false;
-        foreach (array_slice($this->set->merged->chain, 0, -1) as $parent) {
-            $part = $parent->parts()[(string) $path] ?? null;
-            $inherited = $part === null ? $inherited : $part->value !== null;
-        }
-
-        return $inherited ? $own->with($path, null) : $own->without($path);
     }
 
     /** @param callable(Output): bool $goes */
@@ -222,11 +293,5 @@ final readonly class Edits
         }
 
         return $own;
-    }
-
-    /** @param array<string, mixed> $known */
-    private function known(string $id, array $known, string $place, string $what): string
-    {
-        return isset($known[$id]) ? $id : throw FormatError::at($place, $id, $what);
     }
 }

@@ -11,6 +11,12 @@ final readonly class PartPath
 {
     public function __construct(public string $section, public string $key, public ?string $inner = null) {}
 
+    /** @param string $ref of the control: "fennel/switch-1" */
+    public static function control(string $ref): self
+    {
+        return new self('controls', ...explode('/', $ref, 2));
+    }
+
     public static function layer(string $id): self
     {
         return new self('layers', $id);
@@ -21,9 +27,29 @@ final readonly class PartPath
         return new self('axes', $ref, $part);
     }
 
+    public static function made(string $id): self
+    {
+        return new self('made', $id);
+    }
+
     public static function stop(string $id): self
     {
         return new self('stops', $id);
+    }
+
+    public static function macro(string $id): self
+    {
+        return new self('macros', $id);
+    }
+
+    public static function flag(string $id): self
+    {
+        return new self('flags', $id);
+    }
+
+    public static function chord(string $layer, string $id): self
+    {
+        return new self('chords', $layer, $id);
     }
 
     public static function cell(string $layer, string $ref): self
@@ -39,7 +65,7 @@ final readonly class PartPath
     /** Reads the form that __toString gives. */
     public static function of(string $path): self
     {
-        $pattern = '#^(?:(layers|stops|ways)/([a-z0-9_-]+)|(cells)/([a-z0-9_-]+)/([a-z0-9_./-]+)|(axes)/([a-z0-9_./-]+)/([a-z_]+))$#D';
+        $pattern = '#^(?:(layers|flags|macros|made|stops|ways)/([a-z0-9_-]+)|(cells|chords|controls)/([a-z0-9_-]+)/([a-z0-9_./-]+)|(axes)/([a-z0-9_./-]+)/([a-z_]+))$#D';
         if (preg_match($pattern, $path, $m, PREG_UNMATCHED_AS_NULL) !== 1) {
             throw FormatError::at('path', $path, 'the path of a part, such as stops/cruise');
         }

@@ -15,6 +15,10 @@ final class SetDiff
         $old = $before->parts();
         $new = $after->parts();
         $changes = [];
+        if ($before->devices !== $after->devices) {
+            $path = new PartPath('devices', 'list');
+            $changes[] = new PartChange($path, new PartValue($path, $before->devices), new PartValue($path, $after->devices));
+        }
         foreach ($new as $path => $part) {
             if (! isset($old[$path]) || self::text($old[$path]) !== self::text($part)) {
                 $changes[] = new PartChange($part->path, $old[$path] ?? null, $part);

@@ -6,10 +6,13 @@ namespace Nailrod\Core\Set;
 
 use Nailrod\Core\Axis\Shaping;
 use Nailrod\Core\Axis\Stop;
+use Nailrod\Core\Device\ControlNote;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Json;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Layer\Layer;
+use Nailrod\Core\Macro\Macro;
+use Nailrod\Core\Made\MadeKinds;
 use Nailrod\Core\Output\ActionOutput;
 use Nailrod\Core\Output\Outputs;
 
@@ -17,8 +20,8 @@ use Nailrod\Core\Output\Outputs;
  * What one set says itself, in the open format `nailrod-set`, version 1 (`schema/set.schema.json`). Immutable; every
  * change gives a new document that has been read again from the ground up.
  *
- * A *part* is the smallest thing that a set says or inherits, named by its path: `layers/water`,
- * `axes/fennel/left-lever/curve`, `stops/cruise`, `cells/base/fennel/thumb-left`, `ways/power`. A part that is null
+ * A *part* is the smallest thing that a set says or inherits, named by its path: `controls/fennel/switch-1`, `layers/water`,
+ * `axes/fennel/left-lever/curve`, `made/fuel-cut`, `stops/cruise`, `cells/base/fennel/thumb-left`, `ways/power`. A part that is null
  * takes away what the parent says.
  */
 final readonly class SetDocument
@@ -26,7 +29,7 @@ final readonly class SetDocument
     public const FORMAT = 'nailrod-set';
 
     /** Sections that hold parts, and the depth at which the parts lie. */
-    public const SECTIONS = ['layers' => 1, 'axes' => 2, 'stops' => 1, 'cells' => 2, 'ways' => 1];
+    public const SECTIONS = ['controls' => 2, 'layers' => 1, 'flags' => 1, 'axes' => 2, 'made' => 1, 'stops' => 1, 'macros' => 1, 'chords' => 2, 'cells' => 2, 'ways' => 1];
 
     /**
      * @param ?list<string>        $devices ids in file order; null if the parent says
@@ -132,6 +135,14 @@ final readonly class SetDocument
         return self::read(Node::of(self::ordered($raw)));
     }
 
+    /** @param ?list<string> $devices null if the parent says */
+    public function withDevices(?array $devices): self
+    {
+        $raw = array_diff_key($this->raw, ['devices' => 0]) + ($devices === null ? [] : ['devices' => $devices]);
+
+        return self::read(Node::of(self::ordered($raw)));
+    }
+
     /** The document without this part: what the parent says holds again. */
     public function without(PartPath $path): self
     {
@@ -183,8 +194,13 @@ final readonly class SetDocument
             match ($section) {
                 'layers' => Layer::read(Node::of($key, $node->path.'.'.$key)->id(), $child),
                 'stops' => Stop::read(Node::of($key, $node->path.'.'.$key)->id(), $child),
+                'made' => MadeKinds::read(Node::of($key, $node->path.'.'.$key)->id(), $child),
                 'axes' => Shaping::check($child),
+                'flags' => $child->only(['name'])->get('name')->string(60),
+                'macros' => Macro::read(Node::of($key, $node->path.'.'.$key)->id(), $child),
+                'chords' => self::checkChords($child),
                 'ways' => self::checkWay($key, $child),
+                'controls' => self::checkControls($key, $child),
                 default => self::checkLayerCells($child),
             };
         }
@@ -195,6 +211,27 @@ final readonly class SetDocument
         Node::of($action, $node->path)->id();
         if (Outputs::read($node) instanceof ActionOutput) {
             throw $node->get('kind')->refuse('a way that is not itself an action');
+        }
+    }
+
+    private static function checkControls(string $device, Node $node): void
+    {
+        Node::of($device, $node->path)->id();
+        foreach ($node->map() as $id => $note) {
+            Node::of($id, $note->path)->id();
+            if ($note->value !== null) {
+                ControlNote::read($note);
+            }
+        }
+    }
+
+    private static function checkChords(Node $node): void
+    {
+        foreach ($node->map() as $id => $chord) {
+            Node::of($id, $chord->path)->id();
+            if ($chord->value !== null) {
+                Chord::read($chord);
+            }
         }
     }
 

@@ -5,23 +5,36 @@ declare(strict_types=1);
 namespace Nailrod\Core\Set;
 
 use Nailrod\Core\Axis\Calibration;
+use Nailrod\Core\Axis\Curves;
 use Nailrod\Core\Axis\DeadZones;
-use Nailrod\Core\Axis\Expo;
+use Nailrod\Core\Axis\Measured;
+use Nailrod\Core\Axis\Notches;
 use Nailrod\Core\Axis\Percent;
 use Nailrod\Core\Axis\Range;
+use Nailrod\Core\Axis\Rotation;
+use Nailrod\Core\Axis\Steady;
 use Nailrod\Core\Axis\Stop;
+use Nailrod\Core\Behaviour\PlayMacro;
+use Nailrod\Core\Device\ControlKind;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Layer\Layer;
+use Nailrod\Core\Macro\Macro;
+use Nailrod\Core\Made\Made;
+use Nailrod\Core\Made\MadeKinds;
 use Nailrod\Core\Output\ActionOutput;
+use Nailrod\Core\Output\GoToLayer;
 use Nailrod\Core\Output\HoldLayer;
 use Nailrod\Core\Output\OpenStop;
 use Nailrod\Core\Output\Output;
 use Nailrod\Core\Output\Outputs;
+use Nailrod\Core\Output\RaiseFlag;
+use Nailrod\Core\Output\StartMacro;
+use Nailrod\Core\Output\StopMacro;
 
 /** Parts of a set, and changes of them, in plain words. */
 final readonly class Words
 {
-    private const PART_NAMES = ['calibrate' => 'calibration', 'dead_zones' => 'dead zones', 'curve' => 'curve', 'range' => 'range'];
+    private const PART_NAMES = ['calibrate' => 'calibration', 'rotation' => 'rotation', 'steady' => 'steadying', 'dead_zones' => 'dead zones', 'curve' => 'curve', 'range' => 'range', 'notches' => 'notches', 'measured' => 'what was measured'];
 
     public function __construct(private BindingSet $set) {}
 
@@ -30,7 +43,13 @@ final readonly class Words
     {
         return match ($path->section) {
             'layers' => 'Layer '.$path->key,
+            'devices' => 'Devices',
+            'controls' => ucfirst($path->key).', '.($this->set->rig->deviceOf($path->key.'/')?->control((string) $path->inner)->name ?? $path->inner),
             'stops' => 'Stop '.$path->key,
+            'flags' => 'Flag '.$path->key,
+            'macros' => 'Macro '.$path->key,
+            'chords' => 'Chord '.$path->inner.' in '.($this->set->layers[$path->key]->name ?? $path->key),
+            'made' => isset($this->set->made[$path->key]) ? $this->set->made[$path->key]->name() : $path->key,
             'ways' => 'The way to '.($this->set->catalogue?->action($path->key)->name ?? $path->key),
             'axes' => $this->set->rig->nameOf($path->key).', '.(self::PART_NAMES[(string) $path->inner] ?? $path->inner),
             default => $this->set->rig->nameOf((string) $path->inner).' in '.($this->set->layers[$path->key]->name ?? $path->key),
@@ -50,8 +69,14 @@ final readonly class Words
 
         return match ($part->path->section) {
             'layers' => 'named "'.Layer::read($part->path->key, $node)->name.'"',
+            'devices' => implode(', ', array_map(fn (Node $id) => $this->set->rig->devices[$id->string()]->name ?? $id->string(), $node->list())),
+            'controls' => $this->note($node),
             'stops' => $this->stop(Stop::read($part->path->key, $node)),
+            'flags' => 'named "'.$node->get('name')->string(60).'"',
+            'macros' => Macro::read($part->path->key, $node)->inWords(),
+            'chords' => $this->chord(Chord::read($node)),
             'ways' => Outputs::read($node)->inWords(),
+            'made' => $this->made(MadeKinds::read($part->path->key, $node)),
             'axes' => $this->axisPart($part->path, $node),
             default => $this->cell(Cell::read($node)),
         };
@@ -67,6 +92,15 @@ final readonly class Words
         }
         $outputs = implode(' and ', array_map($this->output(...), $cell->outputs));
         $behaviour = $cell->behaviour;
+        if ($cell->when !== null) {
+            $outputs .= ', '.$this->condition($cell->when);
+        }
+        if ($outputs === '' && $behaviour instanceof PlayMacro) {
+            return 'macro '.($this->set->macros[$behaviour->macro]->name ?? $behaviour->macro);
+        }
+        if ($cell->over !== null && $cell->over->toArray() !== []) {
+            $outputs .= ', '.$cell->over->inWords();
+        }
 
         return $behaviour === null || $behaviour::kind() === 'follow' ? $outputs : $outputs.' · '.$behaviour->inWords();
     }
@@ -77,7 +111,7 @@ final readonly class Words
         $output = $cell->outputs[0] ?? null;
         $action = $output instanceof ActionOutput ? $this->set->catalogue?->action($output->action) : null;
 
-        return $action !== null && $cell->behaviour !== null && $action->usualBehaviour()->toArray() == $cell->behaviour->toArray()
+        return $action !== null && $cell->when === null && $cell->behaviour !== null && $action->usualBehaviour()->toArray() == $cell->behaviour->toArray()
             ? implode(' and ', array_map($this->output(...), $cell->outputs))
             : $this->cell($cell);
     }
@@ -104,7 +138,7 @@ final readonly class Words
         $outputs = implode(' and ', array_map($this->reached(...), $cell->outputs));
 
         return isset($this->set->rig->axes[$ref])
-            ? sprintf('%s drives %s in %s.', $name, $outputs, $where)
+            ? sprintf('%s drives %s in %s%s.', $name, $outputs, $where, ($cell->over?->toArray() ?? []) === [] ? '' : '; it '.$cell->over?->inWords())
             : sprintf('When %s closes in %s: %s, %s.', $name, $where, $outputs, $cell->behaviour?->inWords() ?? '');
     }
 
@@ -119,6 +153,10 @@ final readonly class Words
     {
         return match (true) {
             $output instanceof ActionOutput => $this->set->catalogue?->action($output->action)->name ?? $output->action,
+            $output instanceof RaiseFlag => 'raise '.($this->set->flags[$output->flag] ?? $output->flag),
+            $output instanceof GoToLayer => 'go to '.($this->set->layers[$output->layer]->name ?? $output->layer),
+            $output instanceof StartMacro => 'start '.($this->set->macros[$output->macro]->name ?? $output->macro),
+            $output instanceof StopMacro => 'stop '.($this->set->macros[$output->macro]->name ?? $output->macro),
             $output instanceof HoldLayer => 'hold '.($this->set->layers[$output->layer]->name ?? $output->layer),
             $output instanceof OpenStop => 'open '.($this->set->stops[$output->stop]->name ?? $output->stop),
             default => $output->inWords(),
@@ -139,9 +177,59 @@ final readonly class Words
         return mb_strimwidth(implode('; ', $parts), 0, 480, '...');
     }
 
+    /** What the owner says of a control. */
+    private function note(Node $note): string
+    {
+        $words = [];
+        foreach ($note->plain() as $field => $value) {
+            $words[] = match ($field) {
+                'name' => 'named "'.$note->get('name')->string().'"',
+                'debounce_ms' => 'debounced '.json_encode($note->get('debounce_ms')->number(0, 1000)).' ms',
+                'label' => 'label "'.$note->get('label')->string().'"',
+                'kind' => 'a '.ControlKind::from($note->get('kind')->string())->inWords(),
+                'at' => 'at '.implode(', ', array_map(fn (Node $n) => $n->int(0, 4000), $note->get('at')->list())),
+                default => 'positions '.implode(', ', array_map($this->position(...), $note->get('contacts')->list())),
+            };
+        }
+
+        return $words === [] ? 'as the device says' : implode(', ', $words);
+    }
+
+    private function position(Node $contact): string
+    {
+        $name = $contact->maybe('name')?->string() ?? '';
+
+        return trim($name.' '.($contact->has('number') ? $contact->get('number')->int(0, 65535) : 'by none'));
+    }
+
     private function stop(Stop $stop): string
     {
-        return sprintf('%s, %s %s, %s, on %s', $stop->name, $stop->side->value, Percent::of($stop->at), $stop->opening->value, implode(' and ', array_map($this->set->rig->nameOf(...), $stop->axes)));
+        return sprintf('%s, %s %s, %s, on %s', $stop->name, $stop->side->value, Percent::at($stop->at, $this->isCentred($stop->axes[0] ?? '')), $stop->opening->value, implode(' and ', array_map($this->set->rig->nameOf(...), $stop->axes)));
+    }
+
+    private function isCentred(string $ref): bool
+    {
+        return $this->set->rig->axes[$ref]->centred ?? false;
+    }
+
+    private function chord(Chord $chord): string
+    {
+        return implode(' and ', array_map($this->set->rig->nameOf(...), $chord->of)).' together: '.implode(' and ', array_map($this->output(...), $chord->outputs));
+    }
+
+    /** A condition, with the names of what it asks. */
+    public function condition(Condition $when): string
+    {
+        return $when->inWords(fn (string $sort, string $id): string => match ($sort) {
+            'flag' => $this->set->flags[$id] ?? $id,
+            'stop' => $this->set->stops[$id]->name ?? $id,
+            default => $this->set->catalogue->variables[$id]->name ?? $id,
+        });
+    }
+
+    private function made(Made $made): string
+    {
+        return lcfirst(rtrim($made->inWords(array_map($this->set->rig->nameOf(...), $made->sources()), $this->isCentred($made->sources()[0])), '.'));
     }
 
     private function axisPart(PartPath $path, Node $node): string
@@ -152,9 +240,13 @@ final readonly class Words
         }
         $words = match ($path->inner) {
             'calibrate' => Calibration::read($node, $axis)->inWords(),
-            'dead_zones' => DeadZones::read($node, $axis->centred)->inWords(),
-            'curve' => Expo::read($node, $axis->centred)->inWords(),
-            default => Range::read($node)->inWords(),
+            'steady' => Steady::read($node)->inWords($axis->centred),
+            'dead_zones' => DeadZones::read($node, $axis->centred)->inWords($axis->centred),
+            'rotation' => Rotation::read($node, $axis)->inWords($axis->centred),
+            'curve' => Curves::read($node, $axis->centred)->inWords($axis->centred),
+            'range' => Range::read($node)->inWords($axis->centred),
+            'notches' => Notches::read($node, null)->inWords($axis->centred),
+            default => Measured::read($node)->inWords(),
         };
 
         return $words === '' ? 'as it comes' : lcfirst(rtrim($words, '.'));

@@ -29,7 +29,7 @@ final class Desk implements Library
      */
     private function __construct(private array $device, private array $set, private ?array $catalogue = null, private array $others = []) {}
 
-    /** Lever a (0..1000), stick c (centred, 0..1000), buttons 1 to 4, switch s with up and its opposite down, hat h. */
+    /** Lever a (0..1000), stick c (centred, 0..1000), buttons 1 to 4, switch s with up and its opposite down, three-way t, encoder e, hat h, one lamp. */
     public static function plain(): self
     {
         $button = fn (int $n): array => ['id' => 'b'.$n, 'name' => 'Button '.$n, 'kind' => 'button', 'at' => [10 * $n, 10], 'contacts' => [['number' => $n]]];
@@ -44,8 +44,14 @@ final class Desk implements Library
                 ['id' => 's', 'name' => 'Switch S', 'kind' => 'two-way', 'at' => [60, 10], 'contacts' => [
                     ['id' => 'up', 'name' => 'up', 'number' => 11], ['id' => 'down', 'name' => 'down', 'opposite' => 'up'],
                 ]],
+                ['id' => 't', 'name' => 'Switch T', 'kind' => 'three-way', 'at' => [65, 10], 'contacts' => [
+                    ['id' => 'up', 'name' => 'up', 'number' => 21], ['id' => 'down', 'name' => 'down', 'number' => 22],
+                    ['id' => 'middle', 'name' => 'middle', 'none_of' => ['up', 'down']],
+                ]],
+                ['id' => 'e', 'name' => 'Encoder', 'kind' => 'encoder', 'at' => [80, 10], 'encoder' => 1],
                 ['id' => 'h', 'name' => 'Hat', 'kind' => 'hat', 'at' => [70, 10], 'hat' => 1],
             ],
+            'lamps' => [['id' => 'lamp', 'at' => [5, 5]]],
         ], []);
     }
 

@@ -125,12 +125,12 @@ final class StagesTest extends TestCase
 
     public function test_every_stage_says_what_it_does(): void
     {
-        $this->assertSame('2 % at the low end, 1.5 % at the high end count for nothing.', DeadZones::read(Node::of(['low' => 0.02, 'high' => 0.015]), false)->inWords());
-        $this->assertSame('3 % each side of rest counts for nothing.', DeadZones::read(Node::of(['rest' => 0.03]), true)->inWords());
-        $this->assertSame('Expo 28 %: calm at the start, quicker at the end.', Expo::of(0.28, false)->inWords());
-        $this->assertSame('Expo -30 %: quick about rest, calmer at the ends.', Expo::of(-0.3, true)->inWords());
-        $this->assertSame('', Expo::of(0.0, true)->inWords());
-        $this->assertSame('The whole travel sends 20 % to 70 %.', Range::read(Node::of(['low' => 0.2, 'high' => 0.7]))->inWords());
+        $this->assertSame('2 % at the low end, 1.5 % at the high end count for nothing.', DeadZones::read(Node::of(['low' => 0.02, 'high' => 0.015]), false)->inWords(false));
+        $this->assertSame('6 % each side of rest counts for nothing.', DeadZones::read(Node::of(['rest' => 0.03]), true)->inWords(true));
+        $this->assertSame('Expo 28 %: calm at the start, quicker at the end.', Expo::of(0.28, false)->inWords(false));
+        $this->assertSame('Expo -30 %: quick about rest, calmer at the ends.', Expo::of(-0.3, true)->inWords(true));
+        $this->assertSame('', Expo::of(0.0, true)->inWords(true));
+        $this->assertSame('The whole travel sends 20 % to 70 %.', Range::read(Node::of(['low' => 0.2, 'high' => 0.7]))->inWords(false));
         $this->assertSame('Readings from 100 to 900 are the whole travel, turned round.', Calibration::read(Node::of(['low' => 100, 'high' => 900, 'reverse' => true]), self::lever())->inWords());
     }
 }

@@ -14,6 +14,7 @@ use Nailrod\Core\Run\Input;
 use Nailrod\Core\Run\OutputEvent;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Edits;
+use Nailrod\Core\Set\PartPath;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\DemoSets;
@@ -101,6 +102,7 @@ final class NarratorTest extends TestCase
         yield 'the start' => [Cause::START, 'Found at the start → output 9 on'];
         yield 'an edit' => [Cause::SET_CHANGED, 'The set was changed → output 9 on'];
         yield 'a device gone' => [Cause::UNPLUGGED, 'The device was unplugged → output 9 on'];
+        yield 'a device that is back' => [Cause::PLUGGED_IN, 'The device was plugged in → output 9 on'];
         yield 'the end' => [Cause::CLOSED, 'The bench was left → output 9 on'];
     }
 
@@ -137,5 +139,20 @@ final class NarratorTest extends TestCase
         self::said($live, [[30, 'fennel/switch-2.up', 0]]);
         self::said($live, [[40, 'fennel/switch-2.up', 1]]);
         $this->assertSame(1.0, $live->state->game->variables['anchor_light']);
+    }
+
+    public function test_what_is_made_from_axes_is_named_on_the_way(): void
+    {
+        $document = DemoSets::skerrywing()->merged->own
+            ->with(PartPath::made('fuel-cut'), ['kind' => 'below', 'name' => 'Fuel lever', 'of' => ['fennel/friction'], 'at' => 0.04])
+            ->with(PartPath::cell('base', 'made/fuel-cut'), ['behaviour' => ['kind' => 'pulse', 'on' => 'press', 'width_ms' => 60], 'outputs' => [['kind' => 'action', 'action' => 'fuel-cut']]])
+            ->with(PartPath::cell('base', 'made/clutch'), ['outputs' => [['kind' => 'mouse movement', 'direction' => 'y', 'speed' => 1000]]]);
+        $set = DemoSets::skerrywing($document);
+        $live = new Live(Compiler::compile($set), $set, new LiveState);
+        $live->begin();
+        self::said($live, [[10, 'fennel/friction', 500]]);
+        $said = self::said($live, [[20, 'fennel/friction', 0]]);
+        $this->assertStringContainsString('Fennel · Friction slider reads 0 → travel 0.0 % → Fuel lever closed → layer Cruise → pulse 60 ms → Fuel cut → key Shift+C', implode('; ', $said));
+        $this->assertStringContainsString('Rowan · Left clutch paddle reads 255 → travel 100.0 % → builds Clutch → layer Cruise → mouse down by 1 px', implode('; ', self::said($live, [[30, 'rowan/left-paddle', 255], [40, 'rowan/left-paddle', 255]])));
     }
 }

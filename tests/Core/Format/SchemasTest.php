@@ -69,7 +69,7 @@ final class SchemasTest extends TestCase
             ['device', 'devices/fennel.device.json', '"kind": "throttle"', '"kind": "thing"'],
             ['device', 'devices/fennel.device.json', '"id": "fennel"', '"id": "sim"'],
             ['device', 'devices/fennel.device.json', '"bank_bytes": 6144', '"bank_bytes": 6'],
-            ['device', 'devices/fennel.device.json', '"encoder": 50', '"encoder": -1'],
+            ['device', 'devices/fennel.device.json', '"encoder": 1', '"encoder": -1'],
             ['device', 'devices/gorse.device.json', '"hat": 1', '"hat": 400'],
             ['device', 'devices/gorse.device.json', '"centred": true', '"centred": 1'],
             ['set', 'sets/house.set.json', '"k": 0.3', '"k": 1.3'],

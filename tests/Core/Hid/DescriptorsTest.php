@@ -11,6 +11,7 @@ use Nailrod\Core\Hid\DescriptorText;
 use Nailrod\Core\Hid\DeviceBuilder;
 use Nailrod\Core\Hid\Field;
 use Nailrod\Core\Hid\ReportDescriptor;
+use Nailrod\Core\Hid\Wiring;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -143,23 +144,25 @@ final class DescriptorsTest extends TestCase
     public function test_a_device_is_made_of_a_descriptor_that_the_reader_takes(): void
     {
         foreach (self::descriptors() as $name => [$hex, , [$axes, $encoders, $hats, $buttons]]) {
-            ['document' => $document, 'left_out' => $leftOut] = DeviceBuilder::build(self::parse($hex), 'made', 'Made', 'gamepad');
+            ['document' => $document, 'left_out' => $leftOut] = DeviceBuilder::build(self::parse($hex), 'taken', 'Made', 'gamepad');
             $this->assertSame([], $leftOut, $name);
-            $device = DeviceReader::read(Node::of($document));
-            $this->assertCount($axes + $encoders + $hats + $buttons, $device->controls, $name);
+            $device = DeviceReader::read(Node::of(['descriptor' => strtolower(str_replace(' ', '', $hex))] + $document));
+            $keys = count(self::parse($hex)->keys());
+            $this->assertCount($axes + $encoders + $hats + $buttons + $keys, $device->controls, $name);
+            $this->assertCount($axes + $encoders + $hats + $buttons + $keys, Wiring::of($device)->atRest(), $name);
             $this->assertCount($axes, $device->axes(), $name);
-            $this->assertCount(4 * $hats + $buttons, $device->contacts(), $name);
+            $this->assertCount(4 * $hats + 2 * $encoders + $buttons + $keys, $device->contacts(), $name);
         }
-        $signed = DeviceBuilder::build(self::parse('05 01 09 04 A1 01 16 00 80 26 FF 7F 75 10 95 01 09 32 81 02 C0'), 'made', 'Made', 'stick');
+        $signed = DeviceBuilder::build(self::parse('05 01 09 04 A1 01 16 00 80 26 FF 7F 75 10 95 01 09 32 81 02 C0'), 'taken', 'Made', 'stick');
         $axis = DeviceReader::read(Node::of($signed['document']))->axes()[0];
         $this->assertSame([-32768, 32767, true], [$axis->min, $axis->max, $axis->centred]);
     }
 
     public function test_what_a_device_cannot_have_is_left_out_and_told(): void
     {
-        $made = DeviceBuilder::build(self::parse('05 01 09 04 A1 01 15 00 27 FF FF FF 7F 75 20 95 01 09 30 81 02 C0'), 'made', 'Made', 'stick');
+        $made = DeviceBuilder::build(self::parse('05 01 09 04 A1 01 15 00 27 FF FF FF 7F 75 20 95 01 09 30 81 02 C0'), 'taken', 'Made', 'stick');
         $this->assertSame(['X reports 0 to 2147483647, which is not a range of 2 to 65536 steps.'], $made['left_out']);
-        $many = DeviceBuilder::build(self::parse('05 01 09 04 A1 01 05 09 19 01 2A 2C 01 15 00 25 01 75 01 96 2C 01 81 02 C0'), 'made', 'Made', 'button box');
+        $many = DeviceBuilder::build(self::parse('05 01 09 04 A1 01 05 09 19 01 2A 2C 01 15 00 25 01 75 01 96 2C 01 81 02 C0'), 'taken', 'Made', 'button box');
         $this->assertCount(300 - 256, $many['left_out']);
     }
 

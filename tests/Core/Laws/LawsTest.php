@@ -6,36 +6,58 @@ namespace Tests\Core\Laws;
 
 use Eris\Generators;
 use Eris\TestTrait;
-use Nailrod\Core\Axis\DeadZones;
-use Nailrod\Core\Axis\Expo;
-use Nailrod\Core\Axis\Range;
 use Nailrod\Core\Axis\Shaping;
 use Nailrod\Core\Axis\Side;
 use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Cause\StepKind;
+use Nailrod\Core\Device\AxisInput;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Made\MadeContacts;
 use Nailrod\Core\Run\Input;
 use Nailrod\Core\Run\Machine;
 use Nailrod\Core\Run\OutputEvent;
 use Nailrod\Core\Run\State;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** The laws of docs/engine.md over random programs and inputs. */
+#[Group('laws')]
 final class LawsTest extends TestCase
 {
     use TestTrait;
 
+    /** Random sets, and random runs on each: ten thousand cases for every law. */
     private const CASES = 1000;
+    private const RUNS = 10;
 
     /** @param callable(World): void $law */
-    private function inEveryWorld(callable $law, bool $shared = true): void
+    private function inEveryWorld(callable $law, bool $shared = true, bool $onlyPresses = false, int $runs = self::RUNS): void
     {
         $this->limitTo(self::CASES)
             ->forAll(Generators::choose(0, PHP_INT_MAX >> 16))
             ->disableShrinking()
-            ->then(function (int $seed) use ($law, $shared): void {
-                $law(new World($seed, $shared));
+            ->then(function (int $seed) use ($law, $shared, $onlyPresses, $runs): void {
+                $world = new World($seed, $shared, $onlyPresses);
+                for ($run = 1; $run <= $runs; $run++) {
+                    try {
+                        $law($world);
+                    } catch (\Throwable $failure) {
+                        fwrite(STDERR, sprintf("\nWorld %d, run %d\n", $seed, $run));
+                        throw $failure;
+                    }
+                    $world->nextRun();
+                }
             });
+    }
+
+    /**
+     * A second after the last input: long enough for all that ends, and what goes on for ever does so alike.
+     *
+     * @return list<OutputEvent>
+     */
+    private static function goOn(Machine $machine): array
+    {
+        return $machine->advance(max(1, $machine->state->now) + 1_000_000);
     }
 
     /**
@@ -52,7 +74,7 @@ final class LawsTest extends TestCase
     {
         $this->inEveryWorld(function (World $world): void {
             $whole = Machine::start($world->program);
-            $expected = [...$whole->feed($world->inputs), ...$whole->finish()];
+            $expected = [...$whole->feed($world->inputs), ...self::goOn($whole)];
 
             $state = new State;
             $events = [];
@@ -67,7 +89,7 @@ final class LawsTest extends TestCase
                 }
                 $state = State::restore($machine->state->write());
             }
-            array_push($events, ...Machine::resume($world->program, $state)->finish());
+            array_push($events, ...self::goOn(Machine::resume($world->program, $state)));
             $this->assertSame(self::rows($expected), self::rows($events));
         });
     }
@@ -95,7 +117,7 @@ final class LawsTest extends TestCase
                         unset($on[$event->target]);
                     }
                 }
-                self::report($closed, $world, $input);
+                self::report($closed, $world, $input, $machine->state);
                 foreach ($on as $target => $contact) {
                     $this->assertTrue($closed[$contact] || $input->t === 0, sprintf('output %s is on though %s is open', $target, $contact));
                 }
@@ -112,7 +134,7 @@ final class LawsTest extends TestCase
             $closed = array_fill_keys(array_keys($world->set->rig->contacts), false);
             foreach ($world->inputs as $input) {
                 $machine->feed([$input]);
-                self::report($closed, $world, $input);
+                self::report($closed, $world, $input, $machine->state);
                 $state = $machine->state;
                 $layers += count($state->heldLayers);
                 $sources = array_column($state->heldLayers, 1);
@@ -120,17 +142,114 @@ final class LawsTest extends TestCase
                     array_push($sources, ...array_keys($holders));
                 }
                 foreach ($sources as $source) {
+                    if (str_starts_with((string) $source, 'm')) {
+                        $this->assertArrayHasKey((int) substr((string) $source, 1), $state->macros);
+
+                        continue;
+                    }
                     $id = (int) explode(':', (string) $source)[0];
                     $row = $world->program->tables['assignments'][$id];
                     $this->assertTrue(match ($row['behaviour']['kind'] ?? null) {
-                        'follow' => $closed[$row['ref']] || $input->t === 0,
+                        'follow' => $closed[$row['ref']] || $input->t === 0 || self::isInChord($world, $row['ref']),
                         'toggle' => isset($state->toggled[$id]),
+                        'short/long/double' => isset($state->pulses[$source]) || ($state->stages[$id] ?? '') === 'long' && ($closed[$row['ref']] || self::isInChord($world, $row['ref'])),
+                        'ticks' => isset($state->ticks[$id]),
                         default => isset($state->pulses[$source]),
                     }, $row['ref'].' holds on to something');
                 }
             }
         });
         $this->assertGreaterThan(self::CASES, $layers, 'layers must have been held');
+    }
+
+    /** Releases of members of a chord come late: that a chord holds on to nothing is seen at the end, by law 2. */
+    private static function isInChord(World $world, string $ref): bool
+    {
+        foreach ($world->set->chords as $chords) {
+            foreach ($chords as $chord) {
+                if (in_array($ref, $chord->of, true)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    public function test_law_2_when_all_is_open_and_all_timers_have_run_every_held_output_is_off(): void
+    {
+        $tried = 0;
+        $this->inEveryWorld(function (World $world) use (&$tried): void {
+            $machine = Machine::start($world->program);
+            $machine->feed($world->inputs);
+            $t = $machine->state->now + 1;
+            $machine->feed(array_map(fn (string $port) => new Input($t, $port, $port === 'd/h' ? -1 : 0), [...array_keys($world->program->tables['contactPorts']), ...array_keys($world->program->tables['hatPorts'])]));
+            $machine->finish();
+            $state = $machine->state;
+            $isLatched = $state->toggled !== [] || $state->stages !== [] || $state->stopOpen !== [] || $state->timers !== [] || $state->macros !== [];
+            $made = array_filter($state->pressed, fn (int $assignment) => $assignment >= 0);
+            if ($isLatched || $made !== []) {
+                return;
+            }
+            $tried++;
+            $this->assertSame([[], [], [], [], []], [$state->holders, $state->variableHolders, $state->stopHolders, $state->heldLayers, array_filter($state->hatValues, fn (int $value) => $value !== -1)]);
+        }, true, true);
+        $this->assertGreaterThan(self::CASES, $tried, 'the law must have been tried');
+    }
+
+    public function test_law_6_no_pulse_is_shorter_than_its_width_and_none_overlaps_another(): void
+    {
+        $pulses = 0;
+        $this->inEveryWorld(function (World $world) use (&$pulses): void {
+            $machine = Machine::start($world->program);
+            $on = $free = [];
+            foreach ([...$machine->feed($world->inputs), ...self::goOn($machine)] as $event) {
+                $row = $event->kind === OutputEvent::BUTTON ? self::assignmentOf($world, $event->target) : null;
+                $width = $row === null ? null : self::widthOf($row, $event->target);
+                if ($width === null) {
+                    continue;
+                }
+                if ($event->value === 1) {
+                    $this->assertArrayNotHasKey($event->target, $on);
+                    $this->assertGreaterThanOrEqual($free[$row['ref'].$row['layer']] ?? 0, $row['behaviour']['kind'] === 'ticks' ? $event->t : PHP_INT_MAX, 'ticks of one encoder do not overlap');
+                    $on[$event->target] = $event->t;
+                } else {
+                    $this->assertSame($width, $event->t - $on[$event->target]);
+                    $free[$row['ref'].$row['layer']] = $event->t;
+                    unset($on[$event->target]);
+                    $pulses++;
+                }
+            }
+        }, false);
+        $this->assertGreaterThan(self::CASES, $pulses, 'there must have been pulses');
+    }
+
+    /** @return ?array{layer: int, ref: string, behaviour: ?array<string, mixed>, outputs: array<int, array<string, mixed>>} the one that drives an output, where each has one source */
+    private static function assignmentOf(World $world, string $button): ?array
+    {
+        foreach ($world->program->tables['assignments'] as $row) {
+            foreach ($row['outputs'] as $output) {
+                if ($output['kind'] === 'button' && (string) json_encode($output['number']) === $button) {
+                    return $row;
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param array{layer: int, ref: string, behaviour: ?array<string, mixed>, outputs: array<int, array<string, mixed>>} $row
+     *
+     * @return ?int in µs; null if the output is not pulsed
+     */
+    private static function widthOf(array $row, string $button): ?int
+    {
+        $behaviour = $row['behaviour'] ?? [];
+        $isLong = isset($behaviour['long']) && (string) json_encode($row['outputs'][$behaviour['long']]['number'] ?? null) === $button;
+        $isPulsed = in_array($behaviour['kind'] ?? '', ['pulse', 'repeat', 'cycle', 'short/long/double', 'ticks'], true) && ! $isLong;
+
+        return $isPulsed && is_numeric($behaviour['width_ms'] ?? 60) ? (int) round(1000 * (float) ($behaviour['width_ms'] ?? 60)) : null;
     }
 
     /** The contact whose closing or opening began this event, if the behaviour is the one asked for. */
@@ -141,7 +260,7 @@ final class LawsTest extends TestCase
             if ($step->kind === StepKind::Closed || $step->kind === StepKind::Opened) {
                 $contact = $step->subject;
             }
-            if ($step->kind === StepKind::Behaviour && $step->subject !== $behaviour) {
+            if ($step->kind === StepKind::Macro || ($step->kind === StepKind::Behaviour && $step->subject !== $behaviour)) {
                 return null;
             }
         }
@@ -150,7 +269,7 @@ final class LawsTest extends TestCase
     }
 
     /** @param array<string, bool> $closed */
-    private static function report(array &$closed, World $world, Input $input): void
+    private static function report(array &$closed, World $world, Input $input, State $state): void
     {
         if ($input->port === 'd/h') {
             foreach (['north', 'east', 'south', 'west'] as $i => $name) {
@@ -159,47 +278,119 @@ final class LawsTest extends TestCase
         } elseif (isset($closed[$input->port])) {
             $closed[$input->port] = $input->value === 1;
         }
+        foreach ($world->program->tables['contacts'] as $i => $row) {
+            if (str_starts_with($row['ref'], 'made/') || $row['debounce'] > 0) {
+                $closed[$row['ref']] = $state->closed[$i] ?? false;
+            }
+        }
         foreach ($world->set->rig->contacts as $contact) {
-            if ($contact->opposite !== null) {
-                $closed[$contact->ref] = ! $closed[$contact->opposite];
+            if ($contact->madeFrom() !== [] && ! str_starts_with($contact->ref, 'made/')) {
+                $closed[$contact->ref] = array_filter($contact->madeFrom(), fn (string $of) => $closed[$of]) === [];
             }
         }
     }
 
-    public function test_law_4_shaping_without_stops_is_monotone_and_continuous(): void
+    public function test_law_4_the_chain_without_stops_and_notches_is_monotone_and_continuous(): void
     {
         $part = Generators::choose(0, 400);
-        $this->limitTo(self::CASES)
-            ->forAll(Generators::bool(), $part, $part, $part, Generators::choose(-1000, 1000), Generators::choose(0, 1000), Generators::choose(0, 1000))
+        $this->limitTo(self::CASES * self::RUNS)
+            ->forAll(Generators::bool(), $part, $part, $part, Generators::choose(0, PHP_INT_MAX >> 16), Generators::choose(0, 1000), Generators::choose(0, 1000))
             ->disableShrinking()
-            ->then(function (bool $centred, int $a, int $b, int $c, int $k, int $low, int $high): void {
+            ->then(function (bool $centred, int $a, int $b, int $c, int $seed, int $low, int $high): void {
+                $world = new World($seed);
+                $max = $world->between(50, 5000);
+                $from = $world->between(0, intdiv($max, 3));
+                $to = $world->between(2 * intdiv($max, 3), $max);
                 [$a, $b, $c] = $centred ? [$a / 2000, $b / 2000, $c / 2000] : [$a / 1000, $b / 1000, 0.0];
-                $stages = [
-                    DeadZones::read(Node::of(['low' => $a, 'high' => $b, 'rest' => $c]), $centred),
-                    Expo::of($k / 1000, $centred),
-                    Range::read(Node::of(['low' => min($low, $high) / 1001, 'high' => (max($low, $high) + 1) / 1001])),
-                ];
-                $before = -1.0;
-                for ($i = 0; $i <= 200; $i++) {
-                    $value = self::through($stages, $i / 200);
-                    $this->assertGreaterThanOrEqual($before, $value);
-                    $this->assertGreaterThanOrEqual(0.0, $value);
-                    $this->assertLessThanOrEqual(1.0, $value);
-                    // The steepest place is the cube root at 0, where a step of 1e-12 (stretched at most 100 times) gives under 1e-3.
-                    $this->assertLessThan(1e-3, self::through($stages, min(1.0, $i / 200 + 1e-12)) - $value);
-                    $before = $value;
+                $shaping = Shaping::read(new AxisInput('d/a', '', 1, 0, $max, $centred, $centred ? 900 : null), Node::of([
+                    'calibrate' => ['low' => $from, 'high' => $to, 'reverse' => $reverse = $world->chance(50)],
+                    'dead_zones' => ['low' => $a, 'high' => $b] + ($centred ? ['rest' => $c] : []),
+                    'curve' => $world->chance(50) ? $world->points() : ['kind' => 'expo', 'k' => $world->between(-1000, 1000) / 1000],
+                    'range' => ['low' => min($low, $high) / 1001, 'high' => (max($low, $high) + 1) / 1001],
+                ] + ($centred && $world->chance(50) ? ['rotation' => ['used' => $world->between(200, 900)]] : []))->map());
+                $values = $steps = [];
+                for ($reading = 0; $reading <= $max; $reading += max(1, intdiv($max, 200))) {
+                    $values[] = $shaping->value($reading);
+                    // The steepest place is a cube root at 0, where a step of 1e-12 (stretched at most 100 times) gives under 1e-3.
+                    $travel = $shaping->travel($reading);
+                    $steps[] = $shaping->shape(min(1.0, $travel + 1e-12)) - $shaping->shape($travel);
                 }
+                $values = $reverse ? array_reverse($values) : $values;
+                $this->assertSame($values, self::rising($values));
+                $this->assertGreaterThanOrEqual(0.0, $values[0]);
+                $this->assertLessThanOrEqual(1.0, end($values));
+                $this->assertLessThan(1e-3, max($steps));
             });
     }
 
-    /** @param list<\Nailrod\Core\Axis\Stage> $stages */
-    private static function through(array $stages, float $value): float
+    public function test_flat_notches_keep_the_chain_monotone_and_continuous_and_stepped_ones_monotone_each_way(): void
     {
-        foreach ($stages as $stage) {
-            $value = $stage->apply($value);
-        }
+        $this->inEveryWorld(function (World $world): void {
+            foreach ($world->set->shapings as $shaping) {
+                if ($shaping->notches->areStepped()) {
+                    $up = $down = [null];
+                    for ($i = 0; $i <= 100; $i++) {
+                        $up[] = $shaping->notches->step(end($up), $shaping->shape($i / 100));
+                        $down[] = $shaping->notches->step(end($down), $shaping->shape(1 - $i / 100));
+                    }
+                    $this->assertSame(array_slice($up, 1), self::rising(array_slice($up, 1)));
+                    $this->assertSame(array_reverse(array_slice($down, 1)), self::rising(array_reverse(array_slice($down, 1))));
+                } else {
+                    $values = array_map(fn (int $i): float => $shaping->settled($i / 100), range(0, 100));
+                    $this->assertSame($values, self::rising($values));
+                    $steps = array_map(fn (int $i): float => $shaping->settled(min(1.0, $i / 100 + 1e-12)) - $values[$i], range(0, 100));
+                    $this->assertLessThan(1e-3, max($steps));
+                }
+            }
+        }, runs: 1);
+    }
 
-        return $value;
+    /**
+     * @template T of int|float|null
+     *
+     * @param list<T> $values
+     *
+     * @return list<T>
+     */
+    private static function rising(array $values): array
+    {
+        sort($values);
+
+        return $values;
+    }
+
+    /** What is made from axes stands as its plain rule says at every reading, also where the run did not look again. */
+    public function test_thresholds_zones_and_directions_follow_their_rule_at_every_reading(): void
+    {
+        $changes = 0;
+        $this->inEveryWorld(function (World $world) use (&$changes): void {
+            $machine = Machine::start($world->program);
+            $stands = $before = [];
+            foreach ($world->inputs as $input) {
+                $machine->feed([$input]);
+                foreach ($world->program->tables['made'] as $i => $row) {
+                    $made = $world->program->made($i);
+                    $known = array_filter($row['sources'], fn (int $axis) => isset($machine->state->readings[$axis])) !== [];
+                    $isTimed = array_filter($row['sources'], fn (int $axis) => $world->program->shaping($axis)->steady->spikes) !== [];
+                    if (! $made instanceof MadeContacts || ! $known || $isTimed) {
+                        continue;
+                    }
+                    $values = array_map(function (int $axis) use ($machine, $world, $made): float {
+                        $shaping = $world->program->shaping($axis);
+                        $reading = $machine->state->standing[$axis] ?? $machine->state->readings[$axis] ?? null;
+                        $travel = $reading === null ? $shaping->restTravel() : $shaping->travel($reading);
+
+                        return $made->looksAt() === MadeContacts::TRAVEL ? $travel : $shaping->shape($travel);
+                    }, $row['sources']);
+                    $stands[$i] = $made->next($stands[$i] ?? null, $values);
+                    $this->assertSame($stands[$i], $machine->state->made[$i]);
+                    $this->assertSame($made->closed($stands[$i]), array_map(fn (int $contact) => $machine->state->closed[$contact], $row['contacts']));
+                    $changes += (int) (isset($before[$i]) && $before[$i] !== $stands[$i]);
+                    $before[$i] = $stands[$i];
+                }
+            }
+        });
+        $this->assertGreaterThan(self::CASES, $changes, 'they must have changed');
     }
 
     public function test_law_5_the_value_of_an_axis_never_passes_a_shut_stop_of_its_own(): void
@@ -230,15 +421,18 @@ final class LawsTest extends TestCase
     {
         $this->inEveryWorld(function (World $world): void {
             $machine = Machine::start($world->program);
-            foreach ([...$machine->feed($world->inputs), ...$machine->finish()] as $event) {
-                if ($event->cause->origin instanceof Input) {
-                    $this->assertContains($event->cause->origin, $world->inputs);
-                    $this->assertLessThanOrEqual($event->t, $event->cause->origin->t);
-                } else {
-                    $this->assertSame(Cause::START, $event->cause->origin);
-                    $this->assertLessThanOrEqual(90_000 * 2, $event->t);
+            $known = array_flip(array_map(spl_object_id(...), $world->inputs));
+            $strange = [];
+            foreach ([...$machine->feed($world->inputs), ...self::goOn($machine)] as $event) {
+                $origin = $event->cause->origin;
+                $isTold = $origin instanceof Input
+                    ? isset($known[spl_object_id($origin)]) && $origin->t <= $event->t
+                    : $origin === Cause::START && ($event->t <= 90_000 * 2 || $event->kind === OutputEvent::MOUSE);
+                if (! $isTold) {
+                    $strange[] = $event->row();
                 }
             }
+            $this->assertSame([], $strange);
         });
     }
 
@@ -248,8 +442,8 @@ final class LawsTest extends TestCase
             $plain = Machine::start($world->program);
             $fused = Machine::start($world->program, true);
             $this->assertSame(
-                self::rows([...$plain->feed($world->inputs), ...$plain->finish()]),
-                self::rows([...$fused->feed($world->inputs), ...$fused->finish()]),
+                self::rows([...$plain->feed($world->inputs), ...self::goOn($plain)]),
+                self::rows([...$fused->feed($world->inputs), ...self::goOn($fused)]),
             );
         });
     }

@@ -21,26 +21,45 @@ final class World
 {
     public const AXES = 3;
     public const BUTTONS = 5;
+    private const ONCE = ['mouse wheel', 'mouse step', 'go to layer', 'step layer', 'step variable', 'swap variable', 'start macro', 'stop macro', 'let go of everything'];
 
     public readonly Program $program;
 
     public readonly BindingSet $set;
 
     /** @var list<Input> */
-    public readonly array $inputs;
+    public array $inputs;
 
     private readonly Randomizer $dice;
 
+    /** @var array<int, bool> by axis, from 1 on */
+    private array $centred = [];
+
     private int $used = 0;
 
-    /** @param bool $shared may several sources drive one output? */
-    public function __construct(int $seed, private readonly bool $shared = true)
+    /** @var list<string> ids */
+    private array $macros = [];
+
+    /** @var array<string, string> kind of what is made, by id */
+    private array $makes = [];
+
+    /**
+     * @param bool $shared      may several sources drive one output?
+     * @param bool $onlyPresses nothing is held by what is made from contacts or axes, and nothing is latched
+     */
+    public function __construct(int $seed, private readonly bool $shared = true, private readonly bool $onlyPresses = false)
     {
         $this->dice = new Randomizer(new Mt19937($seed));
         $device = DeviceReader::read(Node::of($this->device()));
         $set = SetDocument::read(Node::of($this->document()));
         $this->set = BindingSet::of(MergedDocument::of([$set]), new Rig([$device]), null);
         $this->program = Compiler::compile($this->set);
+        $this->inputs = $this->run();
+    }
+
+    /** Another random run on the same rig and set. */
+    public function nextRun(): void
+    {
         $this->inputs = $this->run();
     }
 
@@ -59,8 +78,9 @@ final class World
     {
         $controls = [];
         for ($i = 1; $i <= self::AXES; $i++) {
+            $this->centred[$i] = $this->chance(40);
             $controls[] = ['id' => 'a'.$i, 'name' => 'Axis '.$i, 'kind' => 'lever', 'at' => [1, 1], 'axes' => [
-                ['number' => $i, 'min' => 0, 'max' => $this->between(20, 700), 'centred' => $this->chance(40)],
+                ['number' => $i, 'min' => 0, 'max' => $this->between(20, 700), 'centred' => $this->centred[$i]],
             ]];
         }
         for ($i = 1; $i <= self::BUTTONS; $i++) {
@@ -68,15 +88,19 @@ final class World
                 ['id' => 'up', 'number' => $i], ['id' => 'down', 'opposite' => 'up'],
             ]];
         }
+        $controls[] = ['id' => 't', 'name' => 'Three-way', 'kind' => 'three-way', 'at' => [1, 1], 'contacts' => [
+            ['id' => 'up', 'number' => 21], ['id' => 'down', 'number' => 22], ['id' => 'middle', 'none_of' => ['up', 'down'], 'settle_ms' => $this->between(0, 60)],
+        ]];
         $controls[] = ['id' => 'h', 'name' => 'Hat', 'kind' => 'hat', 'at' => [1, 1], 'hat' => 1];
+        $controls[] = ['id' => 'e', 'name' => 'Encoder', 'kind' => 'encoder', 'at' => [1, 1], 'encoder' => 1];
 
-        return ['format' => 'nailrod-device', 'version' => 1, 'id' => 'd', 'name' => 'D', 'kind' => 'throttle', 'face' => ['width' => 100, 'height' => 100], 'controls' => $controls];
+        return ['format' => 'nailrod-device', 'version' => 1, 'id' => 'd', 'name' => 'D', 'kind' => 'throttle', 'face' => ['width' => 100, 'height' => 100], 'controls' => $controls, 'lamps' => [['id' => 'lamp', 'at' => [1, 1]]]];
     }
 
     /** @return array<string, mixed> */
     private function document(): array
     {
-        $document = ['format' => 'nailrod-set', 'version' => 1, 'id' => 'w', 'name' => 'World', 'devices' => ['d'], 'layers' => [], 'axes' => [], 'stops' => [], 'cells' => []];
+        $document = ['format' => 'nailrod-set', 'version' => 1, 'id' => 'w', 'name' => 'World', 'devices' => ['d'], 'layers' => [], 'axes' => [], 'made' => [], 'stops' => [], 'macros' => [], 'chords' => [], 'cells' => [], 'flags' => ['f1' => ['name' => 'F1'], 'f2' => ['name' => 'F2']], 'controls' => []];
         $layers = ['base'];
         foreach (array_slice(['one', 'two'], 0, $this->between(0, 2)) as $id) {
             $document['layers'][$id] = ['name' => $id];
@@ -85,11 +109,29 @@ final class World
         for ($i = 1; $i <= self::AXES; $i++) {
             $document['axes']['d/a'.$i] = $this->shape();
         }
+        for ($i = $this->between(0, 4); $i > 0; $i--) {
+            $document['made']['m'.$i] = $this->made();
+        }
+        $this->makes = array_map(fn (array $made) => (string) $made['kind'], $document['made']);
+        foreach ($this->built() as $ref) {
+            $document['axes'][$ref] = array_diff_key($this->shape(), ['steady' => 0]);
+        }
         for ($i = $this->between(0, 3); $i > 0; $i--) {
             $document['stops']['s'.$i] = $this->stop();
         }
+        $stops = array_keys($document['stops']);
+        for ($i = $this->between(0, 2); $i > 0; $i--) {
+            $document['macros']['p'.$i] = $this->macro($layers, $stops);
+        }
+        $this->macros = array_keys($document['macros']);
         foreach ($layers as $layer) {
-            $document['cells'][$layer] = $this->cells($layers, array_keys($document['stops']));
+            $document['cells'][$layer] = $this->cells($layers, $stops);
+            if ($this->shared && $this->chance(30)) {
+                $document['chords'][$layer] = $this->chords($layers, $stops);
+            }
+        }
+        if ($this->shared && $this->chance(30)) {
+            $document['controls']['d'] = ['b1' => ['debounce_ms' => $this->between(1, 40)], 't' => ['debounce_ms' => $this->between(1, 30)]];
         }
 
         return array_filter($document, fn (mixed $part) => $part !== []);
@@ -100,22 +142,91 @@ final class World
     {
         $low = $this->between(0, 40) / 100;
 
-        return [
+        return ($this->chance(30) ? ['steady' => ['hold' => $this->between(0, 10) / 100, 'spikes' => $this->chance(60)]] : []) + [
             'dead_zones' => ['low' => $this->between(0, 20) / 100, 'high' => $this->between(0, 20) / 100],
-            'curve' => ['kind' => 'expo', 'k' => $this->between(-100, 100) / 100],
+            'curve' => $this->chance(60) ? ['kind' => 'expo', 'k' => $this->between(-100, 100) / 100] : $this->points(),
             'range' => ['low' => $low, 'high' => $this->between(60, 100) / 100],
-        ];
+        ] + ($this->chance(35) ? ['notches' => $this->chance(50)
+            ? ['kind' => 'flat', 'at' => [0.42, 0.5, 0.58], 'width' => $this->between(0, 39) / 1000]
+            : ['kind' => 'stepped', 'at' => [0.4, 0.45, 0.5, 0.6], 'hysteresis' => $this->between(0, 60) / 1000]] : []);
+    }
+
+    /** @return array<string, mixed> a curve through random points */
+    public function points(): array
+    {
+        $x = $y = 0;
+        $points = [];
+        for ($i = $this->between(2, 6); $i > 0; $i--) {
+            $x += $this->between(1, 160);
+            $y += $this->chance(25) ? 0 : $this->between(0, 160);
+            $points[] = [$x / 1000, $y / 1000];
+        }
+
+        return ['kind' => 'points', 'points' => $points];
+    }
+
+    /** @return array<string, mixed> */
+    private function made(): array
+    {
+        $of = 'd/a'.$this->between(1, self::AXES);
+        $other = 'd/a'.$this->between(1, self::AXES);
+        $centred = fn (string $ref): bool => $this->centred[(int) substr($ref, 3)];
+        $at = $this->between(30, 60) / 100;
+        $hysteresis = $this->between(0, 20) / 100;
+        $made = match (true) {
+            $of !== $other && $centred($of) && $centred($other) && $this->chance(60) => ['kind' => ['four', 'eight'][$this->between(0, 1)].' directions', 'of' => [$of, $other], 'dead_radius' => $this->between(0, 60) / 100],
+            $of !== $other && $centred($of) === $centred($other) => ['kind' => ['shared travel', 'larger', 'smaller', 'difference'][$this->between(0, 3)], 'of' => [$of, $other]],
+            $centred($of) && $this->chance(40) => ['kind' => 'halves', 'of' => [$of]],
+            $this->chance(40) => ['kind' => 'zones', 'of' => [$of], 'bounds' => [0.3, 0.55, 0.8], 'hysteresis' => $hysteresis / 2],
+            default => ['kind' => ['above', 'below'][$this->between(0, 1)], 'of' => [$of], 'at' => $at, 'hysteresis' => $hysteresis, 'looks_at' => ['travel', 'shaped value'][$this->between(0, 1)]],
+        };
+        if ($made['kind'] === 'above' && $this->chance(40)) {
+            $made = ['kind' => 'between', 'to' => $at + 0.1] + $made;
+        }
+
+        return $made + ['name' => 'Made'];
+    }
+
+    /** @return list<string> references of the axes that are built */
+    private function built(): array
+    {
+        $built = [];
+        foreach ($this->makes as $id => $kind) {
+            array_push($built, ...match ($kind) {
+                'shared travel', 'larger', 'smaller', 'difference' => ['made/'.$id],
+                'halves' => ['made/'.$id.'.low', 'made/'.$id.'.high'],
+                default => [],
+            });
+        }
+
+        return $built;
+    }
+
+    /** @return list<string> references of contacts that are made from axes */
+    private function madeContacts(): array
+    {
+        $contacts = [];
+        foreach ($this->makes as $id => $kind) {
+            array_push($contacts, ...match ($kind) {
+                'above', 'below', 'between' => ['made/'.$id, 'made/'.$id.'.not'],
+                'zones' => ['made/'.$id.'.1', 'made/'.$id.'.2', 'made/'.$id.'.4'],
+                'four directions', 'eight directions' => ['made/'.$id.'.north', 'made/'.$id.'.east'],
+                default => [],
+            });
+        }
+
+        return $contacts;
     }
 
     /** @return array<string, mixed> */
     private function stop(): array
     {
-        $axes = array_values(array_filter(['d/a1', 'd/a2', 'd/a3'], fn () => $this->chance(50)));
+        $axes = array_values(array_filter(['d/a1', 'd/a2', 'd/a3', ...$this->built()], fn () => $this->chance(50)));
         $above = $this->chance(70);
 
         return [
             'name' => 'Stop', 'axes' => $axes === [] ? ['d/a1'] : $axes, 'at' => $above ? $this->between(50, 95) / 100 : $this->between(5, 45) / 100,
-            'side' => $above ? 'above' : 'below', 'opens' => $this->chance(50) ? 'held' : 'until drawn back', 'patience_ms' => $this->between(0, 4) * 50,
+            'side' => $above ? 'above' : 'below', 'opens' => ['held', 'until drawn back', 'until drawn back', 'flip', 'held shut'][$this->onlyPresses ? 0 : $this->between(0, 4)], 'patience_ms' => $this->between(0, 4) * 50,
         ];
     }
 
@@ -128,22 +239,42 @@ final class World
     private function cells(array $layers, array $stops): array
     {
         $cells = [];
-        for ($i = 1; $i <= self::AXES; $i++) {
+        foreach (['d/a1', 'd/a2', 'd/a3', ...$this->built()] as $i => $axis) {
             if ($this->chance(70)) {
-                $cells['d/a'.$i] = $this->chance(10) ? ['nothing' => true] : ['outputs' => [['kind' => 'axis', 'number' => $this->shared ? $this->between(1, 3) : $i]]];
+                $cells[$axis] = $this->chance(10) ? ['nothing' => true] : ['outputs' => [$this->axisOutput($i + 1)]]
+                    + ($this->chance(30) ? ['leaving' => 'return to rest'] : []) + ($this->chance(40) ? ['taking' => 'pick up'] : []);
             }
         }
-        $contacts = ['d/h.north', 'd/h.east', 'd/h.south', 'd/h.west'];
+        $contacts = ['d/h.north', 'd/h.east', 'd/h.south', 'd/h.west', 'd/t.up', 'd/t.down', 'd/t.middle'];
         for ($i = 1; $i <= self::BUTTONS; $i++) {
             array_push($contacts, 'd/b'.$i.'.up', 'd/b'.$i.'.down');
+        }
+        array_push($contacts, ...$this->madeContacts());
+        if ($this->onlyPresses) {
+            $contacts = array_filter($contacts, fn (string $contact) => preg_match('#down$|middle$|^made#', $contact) !== 1 || $contact === 'd/t.down');
         }
         foreach ($contacts as $contact) {
             if ($this->chance(50)) {
                 $cells[$contact] = $this->chance(10) ? ['nothing' => true] : $this->assignment($layers, $stops);
             }
         }
+        foreach (['d/e.plus', 'd/e.minus'] as $tick) {
+            if ($this->chance(50)) {
+                $cells[$tick] = ['behaviour' => $this->chance(70) ? $this->ticks() : ['kind' => ['toggle', 'cycle'][$this->onlyPresses ? 1 : $this->between(0, 1)]], 'outputs' => [['kind' => 'button', 'number' => $this->shared ? $this->between(1, 6) : ++$this->used], ['kind' => 'button', 'number' => $this->shared ? $this->between(1, 6) : ++$this->used]]];
+            }
+        }
 
         return $cells;
+    }
+
+    /** @return array<string, mixed> */
+    private function axisOutput(int $own): array
+    {
+        return match (true) {
+            $this->shared && $this->chance(10) => ['kind' => 'mouse movement', 'direction' => ['x', 'y'][$this->between(0, 1)], 'speed' => $this->between(1, 900)],
+            $this->shared && $this->chance(15) => ['kind' => 'axis variable', 'name' => 'w'.$this->between(1, 2), 'low' => -1, 'high' => 1],
+            default => ['kind' => 'axis', 'number' => $this->shared ? $this->between(1, 3) : $own],
+        };
     }
 
     /**
@@ -154,17 +285,28 @@ final class World
      */
     private function assignment(array $layers, array $stops): array
     {
-        $behaviour = match ($this->between(0, 3)) {
+        $when = $this->chance(15) ? ['when' => $this->condition($stops)] : [];
+        if ($this->macros !== [] && $this->chance(10)) {
+            return ['behaviour' => ['kind' => 'macro', 'macro' => $this->macros[$this->between(0, count($this->macros) - 1)]]] + $when;
+        }
+        $width = $this->between(1, 60);
+        $behaviour = match ($this->between(0, 6)) {
             0, 1 => ['kind' => 'follow'],
-            2 => ['kind' => 'toggle'],
+            2 => ['kind' => $this->onlyPresses ? 'follow' : 'toggle'],
+            3 => ['kind' => 'repeat', 'width_ms' => $width, 'delay_ms' => $width + $this->between(1, 80), 'period_ms' => $width + $this->between(1, 80), 'while' => ['held', 'until pressed again'][$this->onlyPresses ? 0 : $this->between(0, 1)]],
+            4 => ['kind' => 'cycle', 'width_ms' => $width, 'direction' => ['forward', 'back'][$this->between(0, 1)], 'idle_ms' => $this->between(0, 1) * 100],
+            5 => ['kind' => 'short/long/double', 'width_ms' => $width, 'short' => 0, 'long_ms' => $this->between(5, 60), 'double_ms' => $this->between(5, 60)] + ($this->chance(50) ? ['long' => 1] : ['double' => 1]),
             default => ['kind' => 'pulse', 'on' => ['press', 'release', 'both'][$this->between(0, 2)], 'width_ms' => $this->between(1, 90)],
         };
         $outputs = [$this->output($layers, $stops)];
-        if ($this->chance(25)) {
+        if ($behaviour['kind'] === 'short/long/double' || $this->chance(25)) {
             $outputs[] = $this->output($layers, $stops);
         }
+        if ($behaviour['kind'] === 'toggle') {
+            $outputs = array_values(array_filter($outputs, fn (array $output) => ! in_array($output['kind'], self::ONCE, true)));
+        }
 
-        return ['behaviour' => $behaviour, 'outputs' => $outputs];
+        return ['behaviour' => $behaviour, 'outputs' => $outputs === [] ? [['kind' => 'button', 'number' => $this->shared ? 1 : ++$this->used]] : $outputs] + $when;
     }
 
     /**
@@ -180,10 +322,91 @@ final class World
         return match (true) {
             count($layers) > 1 && $this->chance(30) => ['kind' => 'hold layer', 'layer' => $layers[$this->between(1, count($layers) - 1)]],
             $stops !== [] && $this->chance(30) => ['kind' => 'open stop', 'stop' => $stops[$this->between(0, count($stops) - 1)]],
+            $this->shared && $this->chance(35) => $this->rarer($layers),
             $this->shared && $this->chance(30) => ['kind' => 'key', 'code' => 'F'.$number, 'with' => $this->chance(40) ? ['ShiftLeft'] : []],
             $this->chance(30) => ['kind' => 'on/off variable', 'name' => 'v'.$number, 'on' => $this->between(1, 3), 'off' => 0],
             default => ['kind' => 'button', 'number' => $number],
         };
+    }
+
+    /**
+     * @param list<string> $layers
+     *
+     * @return array<string, mixed>
+     */
+    private function rarer(array $layers): array
+    {
+        $macro = $this->macros[0] ?? null;
+
+        return match ($this->between(0, 10)) {
+            0 => ['kind' => 'hat', 'number' => 1, 'direction' => ['north', 'east', 'south', 'west'][$this->between(0, 3)]],
+            1 => ['kind' => 'mouse button', 'button' => 'left'],
+            2 => ['kind' => 'mouse wheel', 'by' => 1],
+            3 => ['kind' => 'lamp', 'lamp' => 'd/lamp'],
+            4, 5 => ['kind' => 'flag', 'flag' => 'f'.$this->between(1, 2)],
+            6 => ['kind' => 'go to layer', 'layer' => $layers[$this->between(0, count($layers) - 1)]],
+            7 => count($layers) > 1 ? ['kind' => 'step layer', 'direction' => ['next', 'previous'][$this->between(0, 1)], 'layers' => $layers] : ['kind' => 'consumer control', 'usage' => 5],
+            8 => ['kind' => 'step variable', 'name' => 'v9', 'by' => $this->between(1, 3), 'low' => 0, 'high' => 5, 'at_limit' => ['stops', 'wraps'][$this->between(0, 1)]],
+            9 => $macro === null ? ['kind' => 'swap variable', 'name' => 'v9', 'first' => 1, 'second' => 4] : ['kind' => ['start macro', 'stop macro'][$this->between(0, 1)], 'macro' => $macro],
+            default => $this->chance(30) ? ['kind' => 'let go of everything'] : ['kind' => 'mouse step', 'direction' => 'x', 'by' => 3],
+        };
+    }
+
+    /** @return array<string, mixed> */
+    private function ticks(): array
+    {
+        return ['kind' => 'ticks', 'width_ms' => $this->between(1, 30), 'gap_ms' => $this->between(0, 20), 'most_waiting' => $this->between(0, 6), 'coarse_above' => $this->between(0, 2) * 15];
+    }
+
+    /**
+     * @param list<string> $stops
+     *
+     * @return array<string, mixed>
+     */
+    private function condition(array $stops): array
+    {
+        return match (true) {
+            $stops !== [] && $this->chance(30) => ['stop' => $stops[0], 'is' => ['open', 'shut'][$this->between(0, 1)]],
+            $this->chance(60) => ['flag' => 'f'.$this->between(1, 2), 'is' => ['up', 'down', 'down'][$this->between(0, 2)]],
+            default => ['variable' => 'v'.$this->between(1, 9), 'is' => ['=', '≠', '<', '≥'][$this->between(0, 3)], 'to' => $this->between(0, 2)],
+        };
+    }
+
+    /**
+     * @param list<string> $layers
+     * @param list<string> $stops
+     *
+     * @return array<string, mixed>
+     */
+    private function macro(array $layers, array $stops): array
+    {
+        $steps = [];
+        for ($i = $this->between(1, 6); $i > 0; $i--) {
+            $output = $this->output($layers, $stops);
+            $isHeld = ! in_array($output['kind'], self::ONCE, true);
+            $steps[] = match (true) {
+                $this->chance(25) => ['do' => 'wait', 'ms' => $this->between(0, 60)],
+                $isHeld && $this->chance(50) => ['do' => 'press', 'output' => $output],
+                $isHeld && $steps !== [] && isset($steps[0]['output']) && $steps[0]['do'] === 'press' && $this->chance(40) => ['do' => 'release', 'output' => $steps[0]['output']],
+                default => ['do' => 'tap', 'output' => $output, 'ms' => $this->between(1, 40)],
+            };
+        }
+        $steps[] = ['do' => 'wait', 'ms' => $this->between(1, 40)];
+
+        return ['name' => 'Macro', 'steps' => $steps, 'plays' => ['once', 'while held'][$this->between(0, 1)], 'on_release' => ['finish the round', 'stop'][$this->between(0, 1)], 'on_second_press' => ['ignore', 'restart', 'stop'][$this->between(0, 2)]];
+    }
+
+    /**
+     * @param list<string> $layers
+     * @param list<string> $stops
+     *
+     * @return array<string, mixed>
+     */
+    private function chords(array $layers, array $stops): array
+    {
+        $chord = fn (string ...$of): array => ['name' => 'Chord', 'of' => $of, 'within_ms' => $this->between(1, 70), 'outputs' => [$this->output($layers, $stops)]] + ($this->chance(20) ? ['when' => $this->condition($stops)] : []);
+
+        return ['c1' => $chord('d/b1.up', 'd/b2.up')] + ($this->chance(50) ? ['c2' => $chord('d/b2.up', 'd/b3.up', 'd/t.down')] : []);
     }
 
     /** @return list<Input> */
@@ -210,6 +433,13 @@ final class World
             $max = $this->set->rig->axes['d/a'.$axis]->max;
 
             return new Input($t, 'd/a'.$axis, $this->chance(25) ? $this->between(0, 1) * $max : $this->between(0, $max));
+        }
+
+        if ($this->chance(12)) {
+            return new Input($t, 'd/e', [-2, -1, 1, 1, 3][$this->between(0, 4)]);
+        }
+        if ($this->chance(20)) {
+            return new Input($t, 'd/t.'.['up', 'down'][$this->between(0, 1)], $this->between(0, 1));
         }
 
         return $this->chance(15)

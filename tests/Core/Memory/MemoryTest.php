@@ -91,8 +91,8 @@ final class MemoryTest extends TestCase
         $device = $set->rig->devices['d'];
         $mapping = DeviceMapping::of($set, new Device($device->id, $device->name, $device->kind, true, $device->controls, [], 10, 10, new MemorySpec(2, 4096)));
         $this->assertSame([
-            'Button 3, layer Base: variable lamp, 1 or 0 can only be written by Nailrod itself',
-            'Button 4, layer Base: variable gear set to 1 can only be written by Nailrod itself',
+            'Button 3, layer Base: variable lamp, 1 or 0 can only be done by Nailrod itself',
+            'Button 4, layer Base: variable gear set to 1 can only be done by Nailrod itself',
         ], $mapping->leftOut);
         $parts = $mapping->document->parts();
         $this->assertSame([['kind' => 'button', 'number' => 5]], $parts['cells/base/d/b4']->value['outputs']);

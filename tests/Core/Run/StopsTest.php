@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core\Run;
 
+use Nailrod\Core\Axis\Stop;
 use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Format\Node;
 use Nailrod\Core\Run\Machine;
+use Nailrod\Core\Run\Swap;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Desk;
 
@@ -132,5 +135,45 @@ final class StopsTest extends TestCase
         $this->expectException(FormatError::class);
         $this->expectExceptionMessage('stops.cruise.at: found 1.4, expected a number from 0 to 1.');
         self::desk(['at' => 1.4, 'opens' => 'held'])->document();
+    }
+
+    public function test_each_press_changes_a_stop_that_flips(): void
+    {
+        $this->assertSame(
+            ['0 axis 1 0', '10 axis 1 60292', '20 stop cruise 1', '20 axis 1 65535', '40 stop cruise 0', '40 axis 1 60292', '60 stop cruise 1', '60 axis 1 65535'],
+            self::desk(['opens' => 'flip'])->play('0 a 0', '10 a 1000', '20 b1 1', '30 b1 0', '40 b1 1', '50 b1 0', '60 b1 1'),
+        );
+        $this->assertSame(['0 axis 1 60292'], self::desk(['opens' => 'flip'])->play('0 b1 1', '0 a 1000'), 'one that is found pressed does not flip');
+    }
+
+    public function test_held_shut_is_open_from_the_start_and_shut_while_held(): void
+    {
+        $machine = Machine::start(self::desk(['opens' => 'held shut'])->program());
+        $events = $machine->feed(Desk::inputs('0 a 1000', '10 b1 1', '20 b1 0'));
+        $this->assertSame(['0 stop cruise 1', '0 axis 1 65535', '10 stop cruise 0', '10 axis 1 60292', '20 stop cruise 1', '20 axis 1 65535'], Desk::rows($events));
+        $this->assertSame('start > stop-opens cruise', $events[0]->cause->compact());
+        $this->assertSame(['0 stop cruise 1', '0 stop cruise 0', '0 axis 1 60292'], self::desk(['opens' => 'held shut'])->play('0 b1 1', '0 a 1000'), 'found held, it is shut');
+    }
+
+    public function test_an_edit_keeps_a_flipped_stop_and_opens_what_is_only_shut_while_held(): void
+    {
+        $flip = self::desk(['opens' => 'flip'])->program();
+        $machine = Machine::start($flip);
+        $machine->feed(Desk::inputs('0 a 1000', '10 b1 1', '20 b1 0'));
+        [$swapped, $events] = Swap::to(self::desk(['opens' => 'flip', 'at' => 0.8])->program(), $flip, $machine->state);
+        $this->assertSame([], Desk::rows($events));
+        $this->assertSame(['30 stop cruise 0', '30 axis 1 52428'], Desk::rows($swapped->feed(Desk::inputs('30 b1 1'))));
+        $shut = self::desk(['opens' => 'held shut'])->program();
+        [$open, $events] = Swap::to($shut, self::desk(['opens' => 'flip', 'at' => 0.8])->program(), $swapped->state);
+        $this->assertSame(['30 stop cruise 1', '30 axis 1 65535', '30 stop cruise 0', '30 axis 1 60292'], Desk::rows($events), 'the button is still held');
+        $this->assertSame(['40 stop cruise 1', '40 axis 1 65535'], Desk::rows($open->feed(Desk::inputs('40 b1 0'))));
+    }
+
+    public function test_every_way_of_opening_is_said(): void
+    {
+        $words = fn (string $opens): string => Stop::read('s', Node::of(['name' => 'S', 'axes' => ['d/a'], 'at' => 0.92, 'opens' => $opens]))->inWords('Lever A', 'Button 1', false);
+        $this->assertSame('Keeps Lever A at or below 92 % unless Button 1 is held.', $words('held'));
+        $this->assertSame('Keeps Lever A at or below 92 %; each press of Button 1 opens or shuts it.', $words('flip'));
+        $this->assertSame('Keeps Lever A at or below 92 % while Button 1 is held; it is open otherwise.', $words('held shut'));
     }
 }

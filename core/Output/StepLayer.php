@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Output;
+
+use Nailrod\Core\Cause\Cause;
+use Nailrod\Core\Format\Node;
+use Nailrod\Core\Run\Run;
+
+/** The next or the previous layer in a list is settled; from outside the list its first or its last. */
+final readonly class StepLayer implements ContactOutput
+{
+    use OnEveryPress;
+
+    public const NEXT = 'next';
+    public const PREVIOUS = 'previous';
+
+    /**
+     * @param list<string> $layers in their order
+     * @param bool         $wraps  from the last to the first, or stops at the ends
+     */
+    public function __construct(public string $direction, public array $layers, public bool $wraps) {}
+
+    public static function kind(): string
+    {
+        return 'step layer';
+    }
+
+    public static function read(Node $node): self
+    {
+        $node->only(['kind', 'direction', 'layers', 'at_end']);
+        $layers = array_map(fn (Node $layer) => $layer->id(), $node->get('layers')->list(64));
+        if (count($layers) < 2 || count(array_unique($layers)) !== count($layers)) {
+            throw $node->get('layers')->refuse('two or more layers, each once');
+        }
+
+        return new self($node->get('direction')->oneOf([self::NEXT, self::PREVIOUS]), $layers, ($node->maybe('at_end')?->oneOf(['stops', 'wraps']) ?? 'wraps') === 'wraps');
+    }
+
+    public function toArray(): array
+    {
+        return ['kind' => self::kind(), 'direction' => $this->direction, 'layers' => $this->layers, 'at_end' => $this->wraps ? 'wraps' : 'stops'];
+    }
+
+    public function inWords(): string
+    {
+        return $this->direction.' layer of '.implode(', ', $this->layers);
+    }
+
+    public function press(Run $run, string $source, Cause $cause): void
+    {
+        $last = count($this->layers) - 1;
+        $at = array_search($run->layers->settled(), $this->layers, true);
+        if ($at === false) {
+            $to = $this->direction === self::NEXT ? 0 : $last;
+        } else {
+            $to = $at + ($this->direction === self::NEXT ? 1 : -1);
+            $to = $this->wraps ? ($to + $last + 1) % ($last + 1) : max(0, min($last, $to));
+        }
+        $run->layers->settle($this->layers[$to], $cause);
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Run;
+
+use Nailrod\Core\Cause\Cause;
+
+/**
+ * Keeps contacts that chatter quiet: the first change counts at once, changes within the time are ignored, at its end
+ * the true state is taken, and a change then starts a new time.
+ */
+final class Debounce implements Timed
+{
+    public const OWNER = 'debounce';
+
+    public function __construct(private readonly Run $run) {}
+
+    /**
+     * @param array<int, bool> $reported closed or open, by contact
+     *
+     * @return array<int, bool> those that count now
+     */
+    public function filter(array $reported, Cause $cause): array
+    {
+        $state = $this->run->state;
+        foreach ($reported as $contact => $closed) {
+            $time = $this->run->program->tables['contacts'][$contact]['debounce'];
+            if ($time === 0 || $state->phase !== Phase::Running) {
+                continue;
+            }
+            if (isset($state->bouncing[$contact])) {
+                $state->bouncing[$contact] = [$closed, $cause];
+                unset($reported[$contact]);
+            } elseif (($state->closed[$contact] ?? false) !== $closed) {
+                $this->begin($contact, $closed, $time, $cause);
+            }
+        }
+
+        return $reported;
+    }
+
+    public function timer(Timer $timer): void
+    {
+        $state = $this->run->state;
+        $contact = (int) $timer->subject;
+        [$closed, $cause] = $state->bouncing[$contact];
+        unset($state->bouncing[$contact]);
+        if ($closed !== ($state->closed[$contact] ?? false)) {
+            $this->begin($contact, $closed, $this->run->program->tables['contacts'][$contact]['debounce'], $cause);
+            $this->run->contacts->report([$contact => $closed], $cause);
+        }
+    }
+
+    private function begin(int $contact, bool $closed, int $time, Cause $cause): void
+    {
+        $this->run->state->bouncing[$contact] = [$closed, $cause];
+        $this->run->timers->set($time, self::OWNER, (string) $contact, $cause);
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Run;
+
+use Nailrod\Core\Behaviour\TimedBehaviour;
+use Nailrod\Core\Cause\Cause;
+use Nailrod\Core\Program\Assigned;
+
+/** Timers of behaviours, and the one number or word that each assignment remembers between two of them. */
+final class Later implements Timed
+{
+    public const OWNER = 'later';
+
+    public function __construct(private readonly Run $run) {}
+
+    /** @param int $delay in µs */
+    public function set(Assigned $assigned, string $what, int $delay, Cause $cause): void
+    {
+        $this->run->timers->set($delay, self::OWNER, $assigned->id.':'.$what, $cause);
+    }
+
+    public function cancel(Assigned $assigned, string $what): void
+    {
+        $this->run->timers->cancel(self::OWNER, $assigned->id.':'.$what);
+    }
+
+    /** What the assignment is doing; null if it rests. */
+    public function stage(Assigned $assigned): ?string
+    {
+        return $this->run->state->stages[$assigned->id] ?? null;
+    }
+
+    public function enter(Assigned $assigned, ?string $stage): void
+    {
+        if ($stage === null) {
+            unset($this->run->state->stages[$assigned->id]);
+        } else {
+            $this->run->state->stages[$assigned->id] = $stage;
+        }
+    }
+
+    public function timer(Timer $timer): void
+    {
+        [$id, $what] = explode(':', $timer->subject, 2);
+        $assigned = $this->run->program->assigned((int) $id);
+        if ($assigned->behaviour instanceof TimedBehaviour) {
+            $assigned->behaviour->timer($this->run, $assigned, $what, $timer->cause);
+        }
+    }
+
+    /** Everything is let go of. */
+    public function end(Cause $cause): void
+    {
+        foreach (array_keys($this->run->state->stages) as $id) {
+            $assigned = $this->run->program->assigned($id);
+            if ($assigned->behaviour instanceof TimedBehaviour) {
+                $assigned->behaviour->end($this->run, $assigned, $cause);
+            }
+            unset($this->run->state->stages[$id]);
+        }
+        $this->run->state->timers = array_values(array_filter($this->run->state->timers, fn (Timer $timer) => $timer->owner !== self::OWNER));
+    }
+}

@@ -1,0 +1,181 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Run;
+
+use Nailrod\Core\Cause\Cause;
+use Nailrod\Core\Cause\StepKind;
+use Nailrod\Core\Macro\Macro;
+use Nailrod\Core\Macro\MacroStep;
+use Nailrod\Core\Output\ContactOutput;
+
+/** Macros at work: one player for each, whoever starts it. The end and a stop release all that it holds. */
+final class Macros implements Timed
+{
+    public const OWNER = 'macro';
+
+    public function __construct(private readonly Run $run) {}
+
+    /** @param ?int $holder the assignment that holds it; null if it is started by something that does not hold */
+    public function press(string $id, ?int $holder, Cause $cause): void
+    {
+        $index = $this->run->program->macroIndex($id);
+        $macro = $this->run->program->macro($index);
+        $cause = $cause->then(StepKind::Macro, $id);
+        $player = $this->run->state->macros[$index] ?? null;
+        if ($player !== null && $macro->again !== Macro::IGNORE) {
+            $this->end($index, $cause);
+            if ($macro->again === Macro::STOP) {
+                return;
+            }
+            $player = null;
+        }
+        $holders = $holder === null ? [] : [$holder => true];
+        if ($player !== null) {
+            $this->run->state->macros[$index]['holders'] += $holders;
+
+            return;
+        }
+        $this->run->state->macros[$index] = ['step' => 0, 'held' => [], 'holders' => $holders, 'tap' => null];
+        $this->play($index, $cause);
+    }
+
+    public function release(string $id, int $holder, Cause $cause): void
+    {
+        $index = $this->run->program->macroIndex($id);
+        if (! isset($this->run->state->macros[$index]['holders'][$holder])) {
+            return;
+        }
+        unset($this->run->state->macros[$index]['holders'][$holder]);
+        if ($this->run->state->macros[$index]['holders'] === [] && $this->run->program->macro($index)->stopsAtRelease) {
+            $this->end($index, $cause->then(StepKind::Macro, $id));
+        }
+    }
+
+    public function stop(string $id, Cause $cause): void
+    {
+        $this->end($this->run->program->macroIndex($id), $cause->then(StepKind::Macro, $id));
+    }
+
+    public function timer(Timer $timer): void
+    {
+        $index = (int) $timer->subject;
+        $player = $this->run->state->macros[$index] ?? null;
+        if ($player === null) {
+            return;
+        }
+        if ($player['tap'] !== null) {
+            $this->output($index, $player['tap'])?->release($this->run, self::source($index, $player['tap']), $this->towards($index, $player['tap'], $timer->cause->then(StepKind::Timer, 'tap over')));
+            if (! isset($this->run->state->macros[$index])) {
+                return;
+            }
+        }
+        $this->run->state->macros[$index] = ['step' => $player['step'] + 1, 'tap' => null] + $this->run->state->macros[$index];
+        $this->play($index, $timer->cause);
+    }
+
+    /** Everything is let go of. */
+    public function endAll(Cause $cause): void
+    {
+        foreach (array_keys($this->run->state->macros) as $index) {
+            $this->end($index, $cause);
+        }
+    }
+
+    /** Steps until one takes time, or the end. */
+    private function play(int $index, Cause $cause): void
+    {
+        $macro = $this->run->program->macro($index);
+        while (isset($this->run->state->macros[$index])) {
+            $at = $this->run->state->macros[$index]['step'];
+            $step = $macro->steps[$at] ?? null;
+            if ($step === null) {
+                if (! $macro->repeats || $this->run->state->macros[$index]['holders'] === []) {
+                    $this->end($index, $cause);
+
+                    return;
+                }
+                $this->run->state->macros[$index]['step'] = 0;
+
+                continue;
+            }
+            if ($this->takesTime($index, $at, $step, $cause)) {
+                return;
+            }
+            $this->next($index, $at);
+        }
+    }
+
+    /** The step may have stopped its own macro. */
+    private function next(int $index, int $at): void
+    {
+        if (isset($this->run->state->macros[$index])) {
+            $this->run->state->macros[$index]['step'] = $at + 1;
+        }
+    }
+
+    private function takesTime(int $index, int $at, MacroStep $step, Cause $cause): bool
+    {
+        if ($step->does === MacroStep::RELEASE) {
+            foreach (array_reverse($this->run->state->macros[$index]['held']) as $held) {
+                if ($this->output($index, $held)?->toArray() === $this->output($index, $at)?->toArray()) {
+                    $this->letGo($index, $held, $cause);
+                }
+            }
+        } elseif ($step->does !== MacroStep::WAIT) {
+            $output = $this->output($index, $at);
+            if ($step->does === MacroStep::PRESS && $output !== null) {
+                $this->run->state->macros[$index]['held'] = array_values(array_unique([...$this->run->state->macros[$index]['held'], $at]));
+            } elseif ($step->does === MacroStep::TAP) {
+                $this->run->state->macros[$index]['tap'] = $at;
+            }
+            $output?->press($this->run, self::source($index, $at), $this->towards($index, $at, $cause));
+        }
+        if ($step->time === 0 || ! isset($this->run->state->macros[$index])) {
+            return false;
+        }
+        $this->run->timers->set($step->time, self::OWNER, (string) $index, $cause);
+
+        return true;
+    }
+
+    private function end(int $index, Cause $cause): void
+    {
+        $player = $this->run->state->macros[$index] ?? null;
+        if ($player === null) {
+            return;
+        }
+        $this->run->timers->cancel(self::OWNER, (string) $index);
+        if ($player['tap'] !== null) {
+            $this->output($index, $player['tap'])?->release($this->run, self::source($index, $player['tap']), $this->towards($index, $player['tap'], $cause));
+        }
+        foreach (array_reverse($player['held']) as $held) {
+            $this->letGo($index, $held, $cause);
+        }
+        unset($this->run->state->macros[$index]);
+    }
+
+    private function letGo(int $index, int $step, Cause $cause): void
+    {
+        $this->run->state->macros[$index]['held'] = array_values(array_diff($this->run->state->macros[$index]['held'], [$step]));
+        $this->output($index, $step)?->release($this->run, self::source($index, $step), $this->towards($index, $step, $cause));
+    }
+
+    private function output(int $index, int $step): ?ContactOutput
+    {
+        return $this->run->program->macroOutput($index, $step);
+    }
+
+    private function towards(int $index, int $step, Cause $cause): Cause
+    {
+        $action = $this->run->program->tables['macros'][$index]['actions'][$step] ?? null;
+
+        return $action === null ? $cause : $cause->then(StepKind::Action, $action);
+    }
+
+    private static function source(int $index, int $step): string
+    {
+        return 'm'.$index.':'.$step;
+    }
+}

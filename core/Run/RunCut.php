@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Run;
+
+/** A piece of a run as a run of its own: it begins with the rig as it stood then. */
+final class RunCut
+{
+    /**
+     * @param iterable<list<Input>> $batches of the whole run, in time order
+     * @param int                   $from    time that becomes 0, in µs
+     * @param int                   $to      the last time that belongs to the piece, in µs
+     *
+     * @return \Generator<array{string, int, int}> rows, how many they are, and the time of the last one in the new run
+     */
+    public static function rows(iterable $batches, int $from, int $to): \Generator
+    {
+        $hands = [];
+        $hasBegun = false;
+        foreach ($batches as $batch) {
+            $rows = '';
+            $count = $last = 0;
+            foreach ($batch as $input) {
+                if ($input->t > $to) {
+                    break;
+                }
+                if ($input->t <= $from) {
+                    $hands[$input->port] = $input->value;
+
+                    continue;
+                }
+                if (! $hasBegun) {
+                    $hasBegun = true;
+                    yield [RunWriter::snapshot($hands), count($hands), 0];
+                }
+                $rows .= RunWriter::line($input, $from);
+                $count++;
+                $last = $input->t - $from;
+            }
+            if ($count > 0) {
+                yield [$rows, $count, $last];
+            }
+        }
+        if (! $hasBegun) {
+            yield [RunWriter::snapshot($hands), count($hands), 0];
+        }
+    }
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Set;
+
+use Nailrod\Core\Format\Node;
+use Nailrod\Core\Run\Run;
+
+/** What an assignment depends on, judged when its contact closes: a flag, an open stop, a variable against a number. */
+final readonly class Condition
+{
+    public const COMPARES = ['=', '≠', '<', '≤', '>', '≥'];
+
+    /**
+     * @param string $sort flag, stop or variable
+     * @param string $name id of it
+     * @param string $is   up or down, open or shut, or one of COMPARES
+     * @param float  $to   of a variable
+     */
+    private function __construct(public string $sort, public string $name, public string $is, public float $to) {}
+
+    public static function read(Node $node): self
+    {
+        $node->only(['flag', 'stop', 'variable', 'is', 'to']);
+        $sorts = array_values(array_filter(['flag', 'stop', 'variable'], $node->has(...)));
+        if (count($sorts) !== 1) {
+            throw $node->refuse('one of "flag", "stop" and "variable"');
+        }
+        $sort = $sorts[0];
+        $is = $node->get('is')->oneOf(match ($sort) {
+            'flag' => ['up', 'down'],
+            'stop' => ['open', 'shut'],
+            default => self::COMPARES,
+        });
+        if ($sort !== 'variable' && $node->has('to')) {
+            throw $node->get('to')->refuse('no number, since nothing is compared with it');
+        }
+
+        return new self($sort, $node->get($sort)->id(), $is, $sort === 'variable' ? $node->get('to')->number(-1e9, 1e9) : 0.0);
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return [$this->sort => $this->name, 'is' => $this->is] + ($this->sort === 'variable' ? ['to' => $this->to] : []);
+    }
+
+    public function holds(Run $run): bool
+    {
+        $value = $this->sort === 'variable' ? $run->variables->known($this->name) ?? 0.0 : 0.0;
+        $to = round($this->to, 6);
+
+        return match ($this->sort) {
+            'flag' => $run->holds->isOn('flag', $this->name) === ($this->is === 'up'),
+            'stop' => $run->stops->isOpen($this->name) === ($this->is === 'open'),
+            default => match ($this->is) {
+                '=' => $value === $to,
+                '≠' => $value !== $to,
+                '<' => $value < $to,
+                '≤' => $value <= $to,
+                '>' => $value > $to,
+                default => $value >= $to,
+            },
+        };
+    }
+
+    /** @param callable(string, string): string $nameOf given the sort and the id */
+    public function inWords(callable $nameOf): string
+    {
+        $name = $nameOf($this->sort, $this->name);
+
+        return match ($this->sort) {
+            'flag' => 'only while '.$name.' is '.$this->is,
+            'stop' => 'only while '.$name.' is '.$this->is,
+            default => sprintf('only while %s %s %s', $name, $this->is, json_encode(round($this->to, 6))),
+        };
+    }
+}

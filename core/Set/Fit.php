@@ -1,0 +1,161 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Set;
+
+use Nailrod\Core\Behaviour\Behaviour;
+use Nailrod\Core\Behaviour\Follow;
+use Nailrod\Core\Behaviour\PlayMacro;
+use Nailrod\Core\Device\Lamp;
+use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Format\Node;
+use Nailrod\Core\Layer\Layer;
+use Nailrod\Core\Macro\Macro;
+use Nailrod\Core\Output\ActionOutput;
+use Nailrod\Core\Output\AxisOutput;
+use Nailrod\Core\Output\ContactOutput;
+use Nailrod\Core\Output\GoToLayer;
+use Nailrod\Core\Output\HoldLayer;
+use Nailrod\Core\Output\LightLamp;
+use Nailrod\Core\Output\MacroOutput;
+use Nailrod\Core\Output\OpenStop;
+use Nailrod\Core\Output\Output;
+use Nailrod\Core\Output\RaiseFlag;
+use Nailrod\Core\Output\StepLayer;
+
+/**
+ * Does what cells, chords and macros say fit the rest of their set? Each check throws a FormatError with the path of the
+ * part that does not.
+ */
+final readonly class Fit
+{
+    /** @param BindingSet $set with everything but its cells and chords */
+    public function __construct(private BindingSet $set) {}
+
+    public function cell(Cell $cell, Node $node, string $ref): void
+    {
+        $isAxis = isset($this->set->rig->axes[$ref]);
+        if ($cell->isNothing()) {
+            return;
+        }
+        if ($isAxis && ($cell->behaviour !== null || count($cell->outputs) !== 1)) {
+            throw $node->refuse('one output and no behaviour, since this is an axis');
+        }
+        if (! $isAxis && $cell->over !== null) {
+            throw $node->refuse('neither "leaving" nor "taking", since this is no axis');
+        }
+        if (! $isAxis && $cell->behaviour === null) {
+            throw FormatError::missing($node->path, 'behaviour');
+        }
+        if ($isAxis && $cell->when !== null) {
+            throw $node->get('when')->refuse('no condition, since this is an axis');
+        }
+        $this->condition($cell->when, $node);
+        if ($cell->behaviour instanceof PlayMacro && ! isset($this->set->macros[$cell->behaviour->macro])) {
+            throw $node->get('behaviour')->get('macro')->refuse('a macro of the set');
+        }
+        foreach ($cell->outputs as $i => $output) {
+            $this->output($output, $node->get('outputs')->list()[$i], $isAxis, $cell->behaviour);
+        }
+        $this->tick($cell, $node, $ref);
+    }
+
+    public function chord(Chord $chord, Node $node): void
+    {
+        $this->condition($chord->when, $node);
+        foreach ($chord->outputs as $i => $output) {
+            $this->output($output, $node->get('outputs')->list()[$i], false, null);
+        }
+    }
+
+    public function macro(Macro $macro, Node $node): void
+    {
+        foreach ($macro->steps as $i => $step) {
+            if ($step->output !== null) {
+                $this->output($step->output, $node->get('steps')->list()[$i]->get('output'), false, null);
+            }
+        }
+    }
+
+    private function output(Output $output, Node $place, bool $isAxis, ?Behaviour $behaviour): void
+    {
+        if ($output instanceof ActionOutput) {
+            $this->action($output, $place, $isAxis, $behaviour);
+        } elseif ($isAxis !== $output instanceof AxisOutput) {
+            throw $place->refuse($isAxis ? 'an output that an axis can drive' : 'an output that a contact can drive');
+        }
+        $this->named($output, $place);
+    }
+
+    /** What an output names must be there. */
+    private function named(Output $output, Node $place): void
+    {
+        if ($output instanceof HoldLayer && (! isset($this->set->layers[$output->layer]) || $output->layer === Layer::BASE)) {
+            throw $place->get('layer')->refuse('a layer of the set other than the base layer');
+        }
+        if ($output instanceof OpenStop && ! isset($this->set->stops[$output->stop])) {
+            throw $place->get('stop')->refuse($this->set->stops === [] ? 'a stop of the set (it has none)' : 'a stop of the set: '.implode(', ', array_keys($this->set->stops)));
+        }
+        $named = match (true) {
+            $output instanceof RaiseFlag => ['flag', isset($this->set->flags[$output->flag]), 'a flag of the set'],
+            $output instanceof MacroOutput => ['macro', isset($this->set->macros[$output->macro]), 'a macro of the set'],
+            $output instanceof GoToLayer => ['layer', isset($this->set->layers[$output->layer]), 'a layer of the set'],
+            $output instanceof StepLayer => ['layers', array_diff($output->layers, array_keys($this->set->layers)) === [], 'layers of the set'],
+            $output instanceof LightLamp => ['lamp', $this->hasLamp($output->lamp), 'a lamp of a device of the rig'],
+            default => null,
+        };
+        if ($named !== null && ! $named[1]) {
+            throw $place->get($named[0])->refuse($named[2]);
+        }
+    }
+
+    private function hasLamp(string $ref): bool
+    {
+        [$device, $id] = [...explode('/', $ref, 2), ''];
+
+        return array_filter($this->set->rig->devices[$device]->lamps ?? [], fn (Lamp $lamp) => $lamp->id === $id) !== [];
+    }
+
+    private function condition(?Condition $when, Node $node): void
+    {
+        if ($when === null || $when->sort === 'variable') {
+            return;
+        }
+        if (! isset(($when->sort === 'flag' ? $this->set->flags : $this->set->stops)[$when->name])) {
+            throw $node->get('when')->get($when->sort)->refuse('a '.$when->sort.' of the set');
+        }
+    }
+
+    /** A tick is over at once: it cannot hold anything. */
+    private function tick(Cell $cell, Node $node, string $ref): void
+    {
+        if (! $cell->behaviour instanceof Follow || ($this->set->rig->contacts[$ref] ?? null)?->encoder === null) {
+            return;
+        }
+        foreach ($cell->outputs as $output) {
+            $way = $output instanceof ActionOutput ? $this->set->wayOf($output->action) : $output;
+            if ($way instanceof ContactOutput && $way->isHeld()) {
+                throw $node->get('behaviour')->refuse('another behaviour than follow, since a tick is over at once');
+            }
+        }
+    }
+
+    private function action(ActionOutput $output, Node $place, bool $isAxis, ?Behaviour $behaviour): void
+    {
+        if ($this->set->catalogue !== null && $this->set->catalogue->action($output->action) === null) {
+            throw $place->get('action')->refuse('an action of '.$this->set->catalogue->name);
+        }
+        $way = $this->set->wayOf($output->action);
+        if ($way === null) {
+            return;
+        }
+        if ($isAxis !== $way instanceof AxisOutput) {
+            throw $place->get('action')->refuse('an action that '.($isAxis ? 'an axis' : 'a contact').' can drive ('.$output->action.' is reached by '.$way->inWords().')');
+        }
+        $refusal = $way instanceof ContactOutput ? $behaviour?->refuses($way) : null;
+        if ($refusal !== null) {
+            throw $place->refuse($refusal);
+        }
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Set;
+
+use Nailrod\Core\Format\FormatError;
+
+/** What all edits of a set need: the document of the set itself, and the parts that a parent says. */
+trait SaysParts
+{
+    private function own(): SetDocument
+    {
+        return $this->set->merged->own;
+    }
+
+    /** Takes a part out of the set; where a parent says it, the set says that it is gone. */
+    private function takeAway(SetDocument $own, PartPath $path): SetDocument
+    {
+        $inherited = false;
+        foreach (array_slice($this->set->merged->chain, 0, -1) as $parent) {
+            $part = $parent->parts()[(string) $path] ?? null;
+            $inherited = $part === null ? $inherited : $part->value !== null;
+        }
+
+        return $inherited ? $own->with($path, null) : $own->without($path);
+    }
+
+    /**
+     * A name that is free among these, made of a wish.
+     *
+     * @param array<string, mixed> $taken
+     * @param string               $else  the name if the wish has no letters
+     */
+    private function free(string $wish, array $taken, string $else = 'new'): string
+    {
+        $id = trim((string) preg_replace('/[^a-z0-9]+/', '-', mb_strtolower($wish)), '-');
+        $id = mb_strimwidth($id === '' ? $else : $id, 0, 40);
+        $free = $id;
+        for ($n = 2; isset($taken[$free]); $n++) {
+            $free = $id.'-'.$n;
+        }
+
+        return $free;
+    }
+
+    /** @param array<string, mixed> $known */
+    private function known(string $id, array $known, string $place, string $what): string
+    {
+        return isset($known[$id]) ? $id : throw FormatError::at($place, $id, $what);
+    }
+}

@@ -1,0 +1,261 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Set;
+
+use Nailrod\Core\Axis\Notches;
+use Nailrod\Core\Axis\Percent;
+use Nailrod\Core\Axis\PointCurve;
+use Nailrod\Core\Axis\Shaping;
+use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Format\Node;
+use Nailrod\Core\Made\BuiltAxis;
+use Nailrod\Core\Made\Made;
+use Nailrod\Core\Made\MadeKinds;
+use Nailrod\Core\Made\Zones;
+use Nailrod\Core\Tuning\CurveFit;
+use Nailrod\Core\Tuning\StartingShape;
+
+/** What a person does to the shaping of axes: each gives a new document of the set itself. */
+final readonly class ShapeEdits
+{
+    use SaysParts;
+
+    public function __construct(private BindingSet $set) {}
+
+    /** @param array<string, mixed> $value a part in the open format */
+    public function shape(string $axis, string $part, array $value): SetDocument
+    {
+        return $this->own()->with($this->part($axis, $part), $value);
+    }
+
+    /** A part of the shaping is as it comes, whatever the parent says. */
+    public function clear(string $axis, string $part): SetDocument
+    {
+        return $this->takeAway($this->own(), $this->part($axis, $part));
+    }
+
+    /**
+     * Several parts of several axes at once: copied from another axis, or a shape to begin with.
+     *
+     * @param list<string>                         $axes
+     * @param array<string, ?array<string, mixed>> $parts in the open format; null clears the part
+     */
+    public function shapeAll(array $axes, array $parts): SetDocument
+    {
+        $own = $this->own();
+        foreach ($axes as $axis) {
+            $this->known($axis, $this->set->rig->axes, 'axes', 'an axis of the rig');
+            foreach ($parts as $part => $value) {
+                $path = PartPath::axis($axis, $part);
+                $own = $value === null ? $this->takeAway($own, $path) : $own->with($path, $value);
+            }
+        }
+
+        return $own;
+    }
+
+    /** The axis is shaped by a starting shape; its calibration, rotation and steadying stay. Stops and thresholds come to those that are there. */
+    public function beginWith(string $axis, StartingShape $shape): SetDocument
+    {
+        $changed = array_diff(Shaping::PARTS, Shaping::OF_READINGS);
+        $own = $this->shapeAll([$axis], array_replace(array_fill_keys($changed, null), $shape->parts));
+        foreach ($shape->stops as $id => $stop) {
+            $own = $own->with(PartPath::stop($this->free($id, $this->set->stops)), ['axes' => [$axis]] + $stop);
+        }
+        foreach ($shape->made as $id => $made) {
+            $own = $own->with(PartPath::made($this->free($id, $this->set->made)), ['of' => [$axis]] + $made);
+        }
+
+        return $own;
+    }
+
+    /**
+     * Puts in place what is made from axes.
+     *
+     * @param array<string, mixed> $made in the open format
+     */
+    public function made(string $id, array $made): SetDocument
+    {
+        foreach (MadeKinds::read($id, Node::of($made, 'made.'.$id))->sources() as $axis) {
+            $this->known($axis, $this->set->rig->axes, 'made.'.$id.'.of', 'an axis of the rig');
+        }
+
+        return $this->own()->with(PartPath::made($id), $made);
+    }
+
+    /** Takes away what was made from axes, with all that was said of it: its cells, the shaping and the stops of its axes. */
+    public function removeMade(string $id): SetDocument
+    {
+        $own = $this->own();
+        $ref = Made::DEVICE.'/'.$id;
+        $isOf = fn (string $other): bool => $other === $ref || str_starts_with($other, $ref.'.');
+        foreach ($this->set->merged->parts as $part) {
+            $path = $part->path;
+            if (($path->section === 'cells' && $isOf((string) $path->inner)) || ($path->section === 'axes' && $isOf($path->key))) {
+                $own = $this->takeAway($own, $path);
+            } elseif ($path->section === 'made' && array_filter(($this->set->made[$path->key] ?? null)?->sources() ?? [], $isOf) !== []) {
+                $own = $this->takeAway($own, $path);
+            }
+        }
+        foreach ($this->set->stops as $stop) {
+            $left = array_values(array_filter($stop->axes, fn (string $axis) => ! $isOf($axis)));
+            if ($left !== $stop->axes) {
+                $path = PartPath::stop($stop->id);
+                $own = $left === [] ? $this->takeAway($own, $path) : $own->with($path, array_replace(Node::of($this->set->merged->value($path))->plain(), ['axes' => $left]));
+            }
+        }
+
+        return $this->takeAway($own, PartPath::made($id));
+    }
+
+    /**
+     * Puts something new on the picture of an axis, with figures to begin from.
+     *
+     * @param string $what   point, notch, stop, threshold, zones, directions, or a kind of built axis
+     * @param float  $travel where the hand is, 0..1
+     * @param string $other  reference of the second axis, of what needs two
+     */
+    public function add(string $axis, string $what, float $travel, string $other = ''): SetDocument
+    {
+        $shaping = $this->shaping($axis);
+        $name = $this->set->rig->nameOf($axis);
+        $value = round($shaping->settled($travel), 3);
+
+        return match ($what) {
+            'point' => $this->points($axis, (new CurveFit($shaping))->withPointAt($travel)),
+            'notch' => $this->addNotch($axis, $value),
+            'stop' => $this->own()->with(PartPath::stop($this->free('stop', $this->set->stops)), [
+                'name' => $this->freeName('Stop', array_map(fn ($stop) => $stop->name, $this->set->stops)), 'axes' => [$axis], 'at' => max(0.01, min(0.99, $value)), 'opens' => 'until drawn back',
+            ]),
+            'threshold' => $this->addMade('Threshold', ['kind' => $travel >= 0.5 ? 'above' : 'below', 'of' => [$axis], 'at' => round(max(0.02, min(0.98, $travel)), 3)]),
+            'zones' => $this->addMade('Zones of '.$name, ['kind' => 'zones', 'of' => [$axis], 'bounds' => [0.333, 0.667]]),
+            'four directions', 'eight directions' => $this->addMade('Directions', ['kind' => $what, 'of' => [$axis, $other]]),
+            BuiltAxis::HALVES => $this->addMade('Halves of '.$name, ['kind' => $what, 'of' => [$axis]]),
+            default => $this->addMade(ucfirst($what), ['kind' => $what, 'of' => [$axis, $other]]),
+        };
+    }
+
+    /**
+     * Takes one of several things off the picture: a point of the curve, a notch, a bound of zones.
+     *
+     * @param string $what  point, notch or bound
+     * @param string $of    the axis, or the id of the zones
+     * @param int    $index from 0 on
+     */
+    public function remove(string $what, string $of, int $index): SetDocument
+    {
+        if ($what === 'bound') {
+            $path = PartPath::made($of);
+            $zones = $this->set->made[$of] ?? null;
+            $left = $zones instanceof Zones ? self::less($zones->bounds, $index) : [];
+
+            return $left === [] ? $this->removeMade($of) : $this->own()->with($path, ['bounds' => $left] + Node::of($this->set->merged->value($path))->plain());
+        }
+        $shaping = $this->shaping($of);
+        if ($what === 'notch') {
+            $left = self::less($shaping->notches->at, $index);
+
+            return $left === [] ? $this->clear($of, 'notches') : $this->own()->with($this->part($of, 'notches'), ['at' => $left] + Node::of($this->set->merged->value($this->part($of, 'notches')))->plain());
+        }
+        $left = $shaping->curve instanceof PointCurve ? self::less($shaping->curve->points, $index) : [];
+
+        return count($left) < 2 ? $this->clear($of, 'curve') : $this->points($of, $left);
+    }
+
+    /** The curve as points that can be dragged. */
+    public function asPoints(string $axis): SetDocument
+    {
+        return $this->points($axis, (new CurveFit($this->shaping($axis)))->points());
+    }
+
+    /**
+     * "When I press this hard, send this much."
+     *
+     * @param float $travel     where the hand is, 0..1
+     * @param float $sent       0..1
+     * @param bool  $bothHalves of a centred axis: the other half alike
+     */
+    public function fit(string $axis, float $travel, float $sent, bool $bothHalves): SetDocument
+    {
+        return $this->points($axis, (new CurveFit($this->shaping($axis)))->sending($travel, $sent, $bothHalves));
+    }
+
+    /**
+     * The bite point of a shared travel, found by trying.
+     *
+     * @param float $first  travel of its first lever, 0..1
+     * @param float $second travel of the second one
+     */
+    public function biteAt(string $id, float $first, float $second): SetDocument
+    {
+        $built = $this->set->made[$id] ?? null;
+        if (! $built instanceof BuiltAxis || $built->kind() !== BuiltAxis::SHARED) {
+            throw FormatError::at('made', $id, 'a travel that two axes share');
+        }
+        $share = $built->shareBitingAt($first, $second) ?? throw FormatError::told('the bite point', Percent::of($first).' and '.Percent::of($second), 'one of the two pulled to where it bites, the other let go');
+        $path = PartPath::made($id);
+
+        return $this->own()->with($path, ['share' => $share] + Node::of($this->set->merged->value($path))->plain());
+    }
+
+    /** @param list<array{float, float}> $points */
+    private function points(string $axis, array $points): SetDocument
+    {
+        return $this->own()->with($this->part($axis, 'curve'), ['kind' => 'points', 'points' => $points]);
+    }
+
+    private function addNotch(string $axis, float $at): SetDocument
+    {
+        $notches = $this->shaping($axis)->notches;
+        $places = [...$notches->at, CurveFit::apart($at, $notches->at, 2.1 * $notches->width)];
+        sort($places);
+        $before = $notches->at === [] ? ['kind' => Notches::FLAT] : Node::of($this->set->merged->value($this->part($axis, 'notches')))->plain();
+
+        return $this->own()->with($this->part($axis, 'notches'), ['at' => $places] + $before);
+    }
+
+    /** @param array<string, mixed> $made */
+    private function addMade(string $name, array $made): SetDocument
+    {
+        $name = $this->freeName($name, array_map(fn (Made $one) => $one->name(), $this->set->made));
+
+        return $this->made($this->free($name, $this->set->made), ['name' => $name] + $made);
+    }
+
+    /** @param array<string, string> $taken */
+    private function freeName(string $wish, array $taken): string
+    {
+        $name = mb_substr($wish, 0, 50);
+        for ($n = 2; in_array($name, $taken, true); $n++) {
+            $name = mb_substr($wish, 0, 50).' '.$n;
+        }
+
+        return $name;
+    }
+
+    private function shaping(string $axis): Shaping
+    {
+        return $this->set->shapings[$axis] ?? throw FormatError::at('axes', $axis, 'an axis of the rig');
+    }
+
+    private function part(string $axis, string $part): PartPath
+    {
+        return PartPath::axis($this->known($axis, $this->set->rig->axes, 'axes', 'an axis of the rig'), $part);
+    }
+
+    /**
+     * @template T
+     *
+     * @param list<T> $list
+     *
+     * @return list<T> without one of them
+     */
+    private static function less(array $list, int $index): array
+    {
+        unset($list[$index]);
+
+        return array_values($list);
+    }
+}

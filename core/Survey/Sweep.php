@@ -1,0 +1,171 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Survey;
+
+use Nailrod\Core\Device\AxisInput;
+
+/** The guided measuring of one axis: readings are gathered step by step; a step that is no good is asked for again. */
+final class Sweep
+{
+    private const MOST_READINGS = 20_000;
+
+    /** How long an end must have been held when the step is done, in µs. */
+    public const HELD = 700_000;
+
+    /** Parts of the range: what counts as moving, as the other end, as all the way. */
+    private const MOVED = 0.1;
+    private const APART = 0.08;
+    private const COVERS = 0.9;
+
+    /** More than this part of the way within half a second, or a tenth of a time shorter than five seconds, is jerky. */
+    private const JERK = 0.4;
+    private const JERK_WITHIN = 500_000;
+
+    public SweepPhase $phase = SweepPhase::Rest;
+
+    public bool $isDone = false;
+
+    /** Why the present step has to be done again; empty if it has not failed. */
+    public string $complaint = '';
+
+    /** @var array<string, list<int>> */
+    private array $times = [];
+
+    /** @var array<string, list<int>> */
+    private array $readings = [];
+
+    /** @var array<string, int> when each step ended */
+    private array $ends = [];
+
+    private int $last;
+
+    /** @param int $reading where the axis stands, and now: the time, in µs */
+    public function __construct(public readonly string $axis, int $reading, int $now)
+    {
+        $this->last = $reading;
+        $this->begin($now);
+    }
+
+    public function take(int $reading, int $t): void
+    {
+        $this->last = $reading;
+        $phase = $this->phase->value;
+        if (! $this->isDone && count($this->readings[$phase]) < self::MOST_READINGS) {
+            $this->times[$phase][] = $t;
+            $this->readings[$phase][] = $reading;
+        }
+    }
+
+    /** The present step is said to be done: it is taken, or a complaint says why not and it begins again. */
+    public function next(AxisInput $axis, int $now): void
+    {
+        if ($this->isDone) {
+            return;
+        }
+        $this->ends[$this->phase->value] = $now;
+        $this->complaint = $this->complaintAbout($axis) ?? '';
+        if ($this->complaint === '') {
+            $next = $this->phase->next();
+            $this->isDone = $next === null;
+            $this->phase = $next ?? $this->phase;
+        }
+        if (! $this->isDone) {
+            $this->begin($now);
+        }
+    }
+
+    public function trace(SweepPhase $phase): Trace
+    {
+        return new Trace($this->times[$phase->value] ?? [], $this->readings[$phase->value] ?? [], $this->ends[$phase->value] ?? 0);
+    }
+
+    /** The readings while an end was held, without single spikes. */
+    public function held(SweepPhase $phase): Trace
+    {
+        $trace = $this->trace($phase)->despiked();
+
+        return $trace->from($trace->end - self::HELD);
+    }
+
+    /** The readings while an end was held. */
+    public function heldAsItCame(SweepPhase $phase): Trace
+    {
+        $trace = $this->trace($phase);
+
+        return $trace->from($trace->end - self::HELD);
+    }
+
+    private function begin(int $now): void
+    {
+        $this->times[$this->phase->value] = [$now];
+        $this->readings[$this->phase->value] = [$this->last];
+    }
+
+    private function complaintAbout(AxisInput $axis): ?string
+    {
+        $trace = $this->trace($this->phase)->despiked();
+        if ($trace->length() < $this->phase->least()) {
+            return sprintf('That was %.1f s; it takes %.0f s at least. Once more.', $trace->length() / 1e6, $this->phase->least() / 1e6);
+        }
+
+        return match ($this->phase) {
+            SweepPhase::Rest => $this->restComplaint($trace, $axis),
+            SweepPhase::Low, SweepPhase::High => $this->endComplaint($axis),
+            SweepPhase::Slow => $this->slowComplaint($trace, $axis),
+        };
+    }
+
+    private function restComplaint(Trace $trace, AxisInput $axis): ?string
+    {
+        $moved = ($trace->quantile(0.98) - $trace->quantile(0.02)) / $axis->width();
+
+        return $moved > self::MOVED ? sprintf('It moved over %.0f %% of its range while it should rest. Let go of it, and once more.', 100 * $moved) : null;
+    }
+
+    private function endComplaint(AxisInput $axis): ?string
+    {
+        $held = $this->held($this->phase);
+        $moved = ($held->quantile(0.95) - $held->quantile(0.05)) / $axis->width();
+        if ($moved > self::MOVED) {
+            return sprintf('It was not held still: it moved over %.0f %% of its range at the end. Hold it there, and once more.', 100 * $moved);
+        }
+        $from = $this->phase === SweepPhase::High ? $this->held(SweepPhase::Low) : ($axis->centred ? $this->trace(SweepPhase::Rest) : null);
+        $apart = $from === null ? 1.0 : abs($held->median() - $from->median()) / $axis->width();
+
+        return $apart < self::APART
+            ? sprintf('It is only %.0f %% of its range away from %s. Move it all the way, and once more.', 100 * $apart, $this->phase === SweepPhase::High ? 'the low end' : 'rest')
+            : null;
+    }
+
+    private function slowComplaint(Trace $trace, AxisInput $axis): ?string
+    {
+        $span = abs($this->held(SweepPhase::High)->median() - $this->held(SweepPhase::Low)->median());
+        $covered = ($trace->quantile(1.0) - $trace->quantile(0.0)) / $span;
+        if ($covered < self::COVERS) {
+            return sprintf('It went over %.0f %% of the way only. Go from one end to the other and back, and once more.', 100 * $covered);
+        }
+        [$way, $within] = self::fastest($trace);
+
+        return $way / $span > self::JERK
+            ? sprintf('That was jerky: %.0f %% of the way in %.1f s. Move it slowly and evenly, and once more.', min(100, 100 * $way / $span), $within / 1e6)
+            : null;
+    }
+
+    /** @return array{float, int} the longest way within such a time, and that time in µs */
+    private static function fastest(Trace $trace): array
+    {
+        $window = min(self::JERK_WITHIN, intdiv($trace->length(), 10));
+        $most = 0.0;
+        $from = 0;
+        foreach ($trace->times as $i => $t) {
+            while ($trace->times[$from] < $t - $window) {
+                $from++;
+            }
+            $most = max($most, (float) abs($trace->readings[$i] - $trace->readings[max(0, $from - 1)]));
+        }
+
+        return [$most, $window];
+    }
+}

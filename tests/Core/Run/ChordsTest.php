@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Run;
+
+use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Run\Machine;
+use Nailrod\Core\Run\State;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Desk;
+
+/** Buttons 1 and 2 together are output 9, within 50 ms; by themselves they are outputs 1 and 2. */
+final class ChordsTest extends TestCase
+{
+    private static function desk(): Desk
+    {
+        return Desk::plain()
+            ->cell('base', 'b1', 'follow', ['kind' => 'button', 'number' => 1])
+            ->cell('base', 'b2', 'follow', ['kind' => 'button', 'number' => 2])
+            ->saying(['chords' => ['base' => ['both' => ['name' => 'Both', 'of' => ['d/b1', 'd/b2'], 'within_ms' => 50, 'outputs' => [['kind' => 'button', 'number' => 9]]]]]]);
+    }
+
+    public function test_together_they_are_the_chord_and_neither_fires_by_itself(): void
+    {
+        $this->assertSame(['120 button 9 1', '300 button 9 0'], self::desk()->play('100 b1 1', '120 b2 1', '300 b2 0', '400 b1 0'));
+    }
+
+    public function test_one_alone_comes_as_much_later_as_the_chord_may_take(): void
+    {
+        $this->assertSame(['150 button 1 1', '350 button 1 0'], self::desk()->play('100 b1 1', '300 b1 0'));
+        $this->assertSame(['150 button 1 1', '160 button 1 0'], self::desk()->play('100 b1 1', '110 b1 0'), 'a short tap too');
+    }
+
+    public function test_exactly_at_the_limit_it_does_not_form(): void
+    {
+        $this->assertSame(['150 button 1 1', '200 button 2 1', '350 button 1 0', '350 button 2 0'], self::desk()->play('100 b1 1', '150 b2 1', '300 b1 0', '300 b2 0'));
+    }
+
+    public function test_it_forms_anew_only_after_all_were_pressed_anew(): void
+    {
+        $this->assertSame(
+            ['110 button 9 1', '200 button 9 0', '260 button 1 1', '450 button 1 0', '510 button 9 1', '600 button 9 0'],
+            self::desk()->play('100 b1 1', '110 b2 1', '200 b1 0', '210 b1 1', '400 b1 0', '410 b2 0', '500 b1 1', '510 b2 1', '600 b1 0', '610 b2 0'),
+        );
+    }
+
+    public function test_quick_taps_keep_their_order(): void
+    {
+        $this->assertSame(
+            ['150 button 1 1', '160 button 1 0', '170 button 1 1', '180 button 1 0'],
+            self::desk()->play('100 b1 1', '110 b1 0', '120 b1 1', '130 b1 0'),
+        );
+    }
+
+    public function test_the_layer_is_judged_when_the_contact_closes(): void
+    {
+        $desk = self::desk()->layer('water', 'b3')->cell('water', 'b1', 'follow', ['kind' => 'button', 'number' => 5]);
+        $rows = array_values(array_filter($desk->play('100 b1 1', '120 b3 1', '300 b1 0'), fn (string $row) => ! str_contains($row, 'layer')));
+        $this->assertSame(['150 button 1 1', '350 button 1 0'], $rows);
+        $there = array_values(array_filter($desk->play('50 b3 1', '100 b1 1', '110 b2 1', '300 b1 0', '310 b2 0'), fn (string $row) => ! str_contains($row, 'layer')));
+        $this->assertSame(['100 button 5 1', '160 button 2 1', '300 button 5 0', '360 button 2 0'], $there, 'the layer says something of button 1, so the chord of the base does not count for it');
+    }
+
+    public function test_a_chord_in_a_layer_hides_what_the_base_says_of_its_members(): void
+    {
+        $desk = self::desk()->layer('water', 'b3')->saying(['chords' => ['water' => ['two' => ['name' => 'Two', 'of' => ['d/b1', 'd/b4'], 'within_ms' => 50, 'outputs' => [['kind' => 'button', 'number' => 8]]]]]]);
+        $rows = array_values(array_filter($desk->play('10 b3 1', '100 b1 1', '120 b1 0', '300 b1 1', '310 b4 1', '400 b1 0', '410 b4 0'), fn (string $row) => ! str_contains($row, 'layer')));
+        $this->assertSame(['310 button 8 1', '400 button 8 0'], $rows);
+    }
+
+    public function test_a_member_of_several_waits_for_the_longest_and_the_first_in_the_file_forms(): void
+    {
+        $desk = self::desk()->saying(['chords' => ['base' => ['other' => ['name' => 'Other', 'of' => ['d/b2', 'd/b3'], 'within_ms' => 80, 'outputs' => [['kind' => 'button', 'number' => 7]]]]]]);
+        $this->assertSame(['180 button 2 1', '280 button 2 0'], $desk->play('100 b2 1', '200 b2 0'));
+        // Both are complete with button 2: button 3 is left, and comes by itself, but nothing is assigned to it.
+        $this->assertSame(['120 button 9 1', '300 button 9 0'], $desk->play('100 b1 1', '110 b3 1', '120 b2 1', '300 b1 0', '310 b2 0', '320 b3 0'));
+    }
+
+    public function test_it_goes_on_over_a_cut_and_unplugging_lets_go(): void
+    {
+        $program = self::desk()->program();
+        $machine = Machine::start($program);
+        $machine->feed(Desk::inputs('100 b1 1'));
+        $resumed = Machine::resume($program, State::restore($machine->state->write()));
+        $this->assertSame(['120 button 9 1'], Desk::rows($resumed->feed(Desk::inputs('120 b2 1'))));
+        $this->assertSame(['120 button 9 0'], Desk::rows($resumed->unplug('d')));
+    }
+
+    public function test_what_is_found_closed_is_no_chord(): void
+    {
+        $this->assertSame(['0 button 1 1', '0 button 2 1', '100 button 1 0'], self::desk()->play('0 b1 1', '0 b2 1', '100 b1 0'));
+    }
+
+    public function test_a_chord_that_contains_another_is_refused(): void
+    {
+        $this->expectException(FormatError::class);
+        $this->expectExceptionMessage('chords.base.three.of: found a list of 3, expected contacts that do not contain, and are not contained in, those of Both');
+        self::desk()->saying(['chords' => ['base' => ['three' => ['name' => 'Three', 'of' => ['d/b1', 'd/b2', 'd/b3'], 'outputs' => [['kind' => 'button', 'number' => 7]]]]]])->assembled();
+    }
+}
