@@ -7,6 +7,7 @@ use App\Http\Controllers\FileController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\LayerController;
 use App\Http\Controllers\PlaceController;
+use App\Http\Controllers\RigController;
 use App\Http\Controllers\RunController;
 use App\Http\Controllers\ShapeController;
 use App\Http\Controllers\StopController;
@@ -23,10 +24,31 @@ Route::prefix('sets/{set}')->where(['set' => '[a-z0-9_-]+'])->group(function ():
     Route::get('bench', [PlaceController::class, 'bench'])->name('bench');
     Route::get('store', [PlaceController::class, 'store'])->name('store');
 
+    Route::post('rig/note', [RigController::class, 'note'])->name('rig.note');
+    Route::post('rig/give-back', [RigController::class, 'giveBack'])->name('rig.give-back');
+    Route::post('rig/teach', [RigController::class, 'teach'])->name('rig.teach');
+    Route::post('rig/measured', [RigController::class, 'measured'])->name('rig.measured');
+    Route::post('rig/devices', [RigController::class, 'add'])->name('rig.add');
+    Route::post('rig/devices/remove', [RigController::class, 'remove'])->name('rig.remove');
+
+    Route::post('shape/add', [ShapeController::class, 'add'])->name('shape.add');
+    Route::post('shape/remove', [ShapeController::class, 'remove'])->name('shape.remove');
+    Route::post('shape/begin', [ShapeController::class, 'begin'])->name('shape.begin');
+    Route::post('shape/fit', [ShapeController::class, 'fit'])->name('shape.fit');
+    Route::post('shape/bite', [ShapeController::class, 'bite'])->name('shape.bite');
+    Route::post('shape/made', [ShapeController::class, 'made'])->name('shape.made');
+    Route::post('shape/copy', [ShapeController::class, 'copy'])->name('shape.copy');
     Route::post('shape/{part}', [ShapeController::class, 'save'])->name('shape.save');
     Route::post('stops', [StopController::class, 'save'])->name('stop.save');
     Route::post('stops/remove', [StopController::class, 'remove'])->name('stop.remove');
     Route::post('cells', [CellController::class, 'assign'])->name('cell.assign');
+    Route::post('cells/outputs/remove', [CellController::class, 'removeOutput'])->name('cell.remove-output');
+    Route::post('cells/behave', [CellController::class, 'behave'])->name('cell.behave');
+    Route::post('cells/depend', [CellController::class, 'dependOn'])->name('cell.depend');
+    Route::post('cells/chord', [CellController::class, 'chord'])->name('cell.chord');
+    Route::post('cells/chord/remove', [CellController::class, 'removeChord'])->name('cell.remove-chord');
+    Route::post('flags', [CellController::class, 'addFlag'])->name('flag.add');
+    Route::post('cells/hand-over', [CellController::class, 'handOver'])->name('cell.hand-over');
     Route::post('cells/clear', [CellController::class, 'clear'])->name('cell.clear');
     Route::post('cells/in-step', [CellController::class, 'inStep'])->name('cell.in-step');
     Route::post('ways', [WayController::class, 'save'])->name('way.save');
@@ -43,4 +65,7 @@ Route::prefix('sets/{set}')->where(['set' => '[a-z0-9_-]+'])->group(function ():
 });
 
 Route::get('runs/{run}/file', [RunController::class, 'download'])->name('run.download');
+Route::post('runs/{run}/cut', [RunController::class, 'cut'])->name('run.cut');
+Route::post('runs/{run}/remove', [RunController::class, 'remove'])->name('run.remove');
+Route::post('runs/{run}/bring-back', [RunController::class, 'bringBack'])->name('run.bring-back');
 Route::post('runs', [RunController::class, 'upload'])->name('run.upload');

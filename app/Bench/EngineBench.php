@@ -4,12 +4,19 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
+use Nailrod\Core\Axis\Shaping;
+use Nailrod\Core\Device\Rig;
+use Nailrod\Core\Format\Node;
+use Nailrod\Core\Program\Compiler;
 use Nailrod\Core\Program\Program;
 use Nailrod\Core\Run\Input;
 use Nailrod\Core\Run\Machine;
+use Nailrod\Core\Run\OutputEvent;
 use Nailrod\Core\Set\BindingSet;
+use Nailrod\Core\Set\MergedDocument;
+use Nailrod\Core\Set\SetDocument;
 
-/** The engine against a plain loop, on the same samples. */
+/** The engine against a plain loop, on the same samples: one lever through the whole chain. */
 final class EngineBench
 {
     private const SAMPLES = 100_000;
@@ -21,75 +28,92 @@ final class EngineBench
     private const AXIS = 'fennel/left-lever';
     private const CONTACT = 'fennel/mark';
     private const STOP = 0.92;
+    private const HOLD = 0.0004;
+    private const CLOSES = 0.04;
+    private const OPENS = 0.05;
 
-    public function __construct(private readonly BindingSet $set, private readonly Program $program) {}
+    /** All that can be set of a lever at once: calibration to notches, a stop, a threshold. */
+    private const CHAIN = [
+        'axes' => [self::AXIS => [
+            'calibrate' => ['low' => 812, 'high' => 64903],
+            'steady' => ['hold' => self::HOLD, 'spikes' => true],
+            'dead_zones' => ['low' => 0.02, 'high' => 0.015],
+            'curve' => ['kind' => 'points', 'points' => [[0, 0], [0.3, 0.15], [0.7, 0.6], [1, 1]]],
+            'range' => ['low' => 0, 'high' => 0.98],
+            'notches' => ['kind' => 'flat', 'at' => [0.3, 0.6], 'width' => 0.01],
+        ]],
+        'made' => ['fuel-cut' => ['kind' => 'below', 'name' => 'Fuel cut', 'of' => [self::AXIS], 'at' => self::CLOSES, 'hysteresis' => self::OPENS - self::CLOSES]],
+        'stops' => ['cruise' => ['name' => 'Cruise', 'axes' => [self::AXIS], 'at' => self::STOP, 'opens' => 'held']],
+        'cells' => ['base' => [
+            self::AXIS => ['outputs' => [['kind' => 'axis', 'number' => 1]]],
+            'made/fuel-cut' => ['behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'button', 'number' => 7]]],
+            self::CONTACT => ['behaviour' => ['kind' => 'pulse', 'width_ms' => 60], 'outputs' => [['kind' => 'button', 'number' => 1]]],
+        ]],
+    ];
+
+    private readonly Shaping $shaping;
+
+    private readonly Program $program;
+
+    public function __construct(Rig $rig)
+    {
+        $set = BindingSet::of(MergedDocument::of([SetDocument::read(Node::of([
+            'format' => SetDocument::FORMAT, 'version' => 1, 'id' => 'bench', 'name' => 'Bench', 'devices' => ['fennel'],
+        ] + self::CHAIN))]), new Rig([$rig->devices['fennel']]), null);
+        $this->shaping = $set->shapings[self::AXIS];
+        $this->program = Compiler::compile($set);
+    }
 
     /** @return list<Figure> */
     public function figures(): array
     {
         $batches = array_chunk($this->samples(), self::BATCH);
-        $shaping = $this->set->shapings[self::AXIS];
-        $table = $shaping->table();
-        $plainTime = $engineTime = INF;
+        $times = ['plain' => INF, 'engine' => INF];
         $plain = $engine = [];
         for ($round = 0; $round < self::ROUNDS; $round++) {
             $plain = $engine = [];
-            $last = 0;
+            $loop = new PlainLoop($this->shaping, self::STOP, self::HOLD, self::CLOSES, self::OPENS);
             $machine = Machine::start($this->program, true);
-            $machine->feed([new Input(0, self::AXIS, 0)]);
-            $times = [0, 0];
+            $took = ['plain' => 0, 'engine' => 0];
             foreach ($batches as $batch) {
                 $start = hrtime(true);
-                $changes = self::plainLoop($batch, $table, $shaping->axis->min, self::STOP, $last);
-                $times[0] += hrtime(true) - $start;
+                $changes = $loop->feed($batch);
+                $took['plain'] += hrtime(true) - $start;
                 $start = hrtime(true);
                 $events = $machine->feed($batch);
-                $times[1] += hrtime(true) - $start;
-                array_push($plain, ...array_column($changes, 1));
-                array_push($engine, ...array_map(fn ($event) => $event->value, $events));
+                $took['engine'] += hrtime(true) - $start;
+                array_push($plain, ...$changes);
+                array_push($engine, ...array_map(fn (OutputEvent $event) => [$event->t, $event->value], $events));
             }
-            $plainTime = min($plainTime, $times[0]);
-            $engineTime = min($engineTime, $times[1]);
+            $times = ['plain' => min($times['plain'], $took['plain']), 'engine' => min($times['engine'], $took['engine'])];
         }
         if ($plain !== $engine) {
             throw new \LogicException('The engine and the plain loop do not give the same integers.');
         }
-        $loop = new Figure('time of the plain loop, a sample', $plainTime / self::SAMPLES, 'ns');
+        $loop = new Figure('time of the plain loop, a sample', $times['plain'] / self::SAMPLES, 'ns');
 
         return [
             $loop,
-            (new Figure('time of the engine, a sample', $engineTime / self::SAMPLES, 'ns'))->against($loop),
-            new Figure('axis samples through the engine', self::SAMPLES / $engineTime * 1e9, 'a second'),
+            (new Figure('time of the engine through the whole chain, a sample', $times['engine'] / self::SAMPLES, 'ns'))->against($loop),
+            new Figure('axis samples through the engine', self::SAMPLES / $times['engine'] * 1e9, 'a second'),
             new Figure('changes among them', 100 * count($engine) / self::SAMPLES, '%'),
+            new Figure('readings for which compiled and plain engine differ', $this->differences(), 'of 65536'),
             $this->contacts(),
         ];
     }
 
-    /**
-     * What a careful hand would write for one lever with a shut stop: look up, stop, change detection, in line.
-     * There are no thresholds in it, since the engine has none yet.
-     *
-     * @param list<Input> $samples
-     * @param list<float> $table
-     *
-     * @return list<array{int, int}> time and integer of each change
-     */
-    private static function plainLoop(array $samples, array $table, int $min, float $stop, int &$last): array
+    /** Every reading through the compiled program and through the stages one by one, there and back. */
+    private function differences(): int
     {
-        $changes = [];
-        foreach ($samples as $sample) {
-            $value = $table[(int) $sample->value - $min];
-            if ($value > $stop) {
-                $value = $stop;
-            }
-            $integer = (int) (65535 * $value + 0.5);
-            if ($integer !== $last) {
-                $last = $integer;
-                $changes[] = [$sample->t, $integer];
-            }
+        $readings = [...range(0, Shaping::STEPS), ...range(Shaping::STEPS, 0, -1)];
+        $inputs = array_map(fn (int $reading, int $i) => new Input(1000 * ($i + 1), self::AXIS, $reading), $readings, array_keys($readings));
+        $rows = [];
+        foreach ([true, false] as $fused) {
+            $events = Machine::start($this->program, $fused)->feed($inputs);
+            $rows[] = array_map(fn (OutputEvent $event) => $event->t.' '.$event->kind.' '.$event->value, $events);
         }
 
-        return $changes;
+        return count(array_diff($rows[0], $rows[1])) + count(array_diff($rows[1], $rows[0]));
     }
 
     /** @return list<Input> a lever that wanders up and down, with small trembling, past the stop and back */

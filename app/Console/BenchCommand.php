@@ -8,6 +8,8 @@ use App\Bench\EngineBench;
 use App\Bench\Figure;
 use App\Bench\LongRunBench;
 use App\Bench\PageBench;
+use App\Bench\RecordingBench;
+use App\Runs\RunStore;
 use App\Sets\Programs;
 use App\Sets\SetStore;
 use Illuminate\Console\Command;
@@ -15,6 +17,7 @@ use Illuminate\Contracts\Http\Kernel;
 use Nailrod\Core\Axis\Percent;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Edits;
+use Nailrod\Core\Set\ShapeEdits;
 use Symfony\Component\Console\Output\OutputInterface;
 
 final class BenchCommand extends Command
@@ -22,17 +25,26 @@ final class BenchCommand extends Command
     private const SET = 'skerrywing';
     private const LONG = 10_000_000;
 
-    protected $signature = 'nailrod:bench {--json : for machines} {--quick : a long run of a tenth of the length} {--samples=0 : only print a run of that many samples}';
+    /** Ten minutes. */
+    private const RECORDED = 600;
+
+    protected $signature = 'nailrod:bench {--json : for machines} {--quick : a long run of a tenth of the length} {--samples=0 : only print a run of that many samples} {--record=0 : only record that many seconds}';
 
     protected $description = 'Measures speed and memory; ratios are of one run on one machine';
 
-    public function handle(SetStore $store, Programs $programs, Kernel $kernel): int
+    public function handle(SetStore $store, Programs $programs, RunStore $runs, Kernel $kernel): int
     {
         $samples = (int) $this->option('samples');
         if ($samples > 0) {
             foreach (LongRunBench::run($samples) as $piece) {
                 $this->output->write($piece, false, OutputInterface::OUTPUT_RAW);
             }
+
+            return self::SUCCESS;
+        }
+        if ((int) $this->option('record') > 0) {
+            $made = (new RecordingBench($runs, '', (int) $this->option('record')))->make($store->current($store->open(self::SET)));
+            $this->line((string) json_encode($made));
 
             return self::SUCCESS;
         }
@@ -47,9 +59,10 @@ final class BenchCommand extends Command
             }
         }
         $figures = [
-            ...(new EngineBench($set, $programs->program($store->programOf($record))))->figures(),
+            ...(new EngineBench($set->rig))->figures(),
             ...(new PageBench($kernel, self::SET))->figures(),
             ...(new LongRunBench($file, $this->option('quick') ? self::LONG / 10 : self::LONG))->figures(),
+            ...(new RecordingBench($runs, $file, $this->option('quick') ? self::RECORDED / 10 : self::RECORDED))->figures(),
         ];
         unlink($file);
         $this->option('json')
@@ -63,12 +76,12 @@ final class BenchCommand extends Command
     private function withStop(SetStore $store): void
     {
         $steps = [
-            fn (Edits $edits) => $edits->shape('fennel/left-lever', 'curve', ['kind' => 'expo', 'k' => Percent::part(28)]),
+            fn (Edits $edits, BindingSet $base) => (new ShapeEdits($base))->shape('fennel/left-lever', 'curve', ['kind' => 'expo', 'k' => Percent::part(28)]),
             fn (Edits $edits) => $edits->stop('cruise', ['name' => 'Cruise', 'axes' => ['fennel/left-lever'], 'at' => Percent::part(92), 'opens' => 'until drawn back'], 'fennel/left-thumb'),
         ];
         foreach ($steps as $step) {
             $from = (int) $store->open(self::SET)->head_id;
-            $store->edit(self::SET, $from, 'bench', fn (BindingSet $base) => $step(new Edits($base)));
+            $store->edit(self::SET, $from, 'bench', fn (BindingSet $base) => $step(new Edits($base), $base));
         }
     }
 }

@@ -17,8 +17,8 @@ use Nailrod\Core\Set\SetDocument;
 
 final class DemoCommand extends Command
 {
-    private const DEVICES = ['fennel', 'gorse'];
-    private const SETS = ['house', 'skerrywing'];
+    private const DEVICES = ['fennel', 'gorse', 'sedge', 'rowan', 'bracken', 'teasel', 'clover', 'burdock', 'mouse', 'phrases'];
+    private const SETS = ['house', 'hairpin-ladder', 'marl', 'skerrywing'];
 
     protected $signature = 'nailrod:demo';
 
@@ -43,7 +43,7 @@ final class DemoCommand extends Command
             $store->assemble($set);
             $store->create($set, $position, 'demo', 'Loaded from the demo files.');
         }
-        $this->line('The demo rig, Skerrywing and two sets are loaded.');
+        $this->line('The demo rig, Skerrywing and the sets are loaded.');
 
         return self::SUCCESS;
     }

@@ -67,6 +67,7 @@ final class DescribeCommand extends Command
             'encoders' => count($descriptor->encoders()),
             'hats' => count($descriptor->hats()),
             'buttons' => count($descriptor->buttons()),
+            'keys' => count($descriptor->keys()),
         ], JSON_PRETTY_PRINT));
     }
 
@@ -87,7 +88,7 @@ final class DescribeCommand extends Command
                 ));
             }
         }
-        $this->line(sprintf('%d axes, %d encoders, %d hats, %d buttons', count($descriptor->axes()), count($descriptor->encoders()), count($descriptor->hats()), count($descriptor->buttons())));
+        $this->line(sprintf('%d axes, %d encoders, %d hats, %d buttons, %d keys', count($descriptor->axes()), count($descriptor->encoders()), count($descriptor->hats()), count($descriptor->buttons()), count($descriptor->keys())));
     }
 
     private function fails(string $message): int

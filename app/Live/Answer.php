@@ -17,7 +17,7 @@ use Nailrod\Core\Simulator\GameEvent;
 final class Answer
 {
     /** @return array<string, mixed> */
-    public static function of(Live $live, LiveStep $step, LivePicture $picture, BindingSet $set): array
+    public static function of(Live $live, LiveStep $step, LivePicture $picture, BindingSet $set, string $look = ''): array
     {
         $narrator = new Narrator($set);
         $layer = $live->liveLayer();
@@ -31,6 +31,7 @@ final class Answer
             'closed' => $picture->closed(),
             'stops' => $picture->openStops(),
             'hands' => $live->state->hands,
+            'reports' => $live->reports(),
             'unplugged' => array_keys($live->state->unplugged),
             'variables' => $picture->variables(),
             'lines' => array_map(fn (Sentence $line) => [
@@ -45,6 +46,6 @@ final class Answer
                 'by' => $event->by?->key(),
             ], $step->game),
             'problems' => $step->problems,
-        ];
+        ] + SurveyAnswer::of($live->state->survey, $set, $live->state->run->now, $look);
     }
 }

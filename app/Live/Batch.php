@@ -22,8 +22,10 @@ final readonly class Batch
      * @param int                 $number counted from 1
      * @param list<Input>         $inputs
      * @param array<string, bool> $plugs  devices that were plugged in (true) or unplugged (false)
+     * @param string              $page   a name that the page gave itself, so that batches of one that was just left are told from its own
+     * @param string              $look   the device whose sheet the page shows; empty if none
      */
-    private function __construct(public int $number, public string $set, public int $to, public array $inputs, public array $plugs) {}
+    private function __construct(public int $number, public string $set, public int $to, public array $inputs, public array $plugs, public string $look, public string $page) {}
 
     /** What is not shaped like a batch is refused with its place (422). */
     public static function of(Request $request): self
@@ -42,7 +44,7 @@ final readonly class Batch
             self::refuse('set', $set, 'the id of a set');
         }
 
-        return new self($n, $set, $to, self::inputs($body['inputs'] ?? []), self::plugs($body['plugs'] ?? []));
+        return new self($n, $set, $to, self::inputs($body['inputs'] ?? []), self::plugs($body['plugs'] ?? []), self::word($body['look'] ?? ''), self::word($body['page'] ?? ''));
     }
 
     /** @return list<Input> */
@@ -60,6 +62,11 @@ final readonly class Batch
         }
 
         return $inputs;
+    }
+
+    private static function word(mixed $word): string
+    {
+        return is_string($word) ? mb_substr($word, 0, 40) : '';
     }
 
     /** @return array<string, bool> */

@@ -50,14 +50,20 @@ final class LiveSessions
             if ($session === null || ! $this->programs->has($session->program)) {
                 return null;
             }
-            [$live, $step, $program, $set] = $this->at($session, $record);
+            try {
+                [$live, $step, $program, $set] = $this->at($session, $record);
+            } catch (\UnexpectedValueException) {
+                // It was written by another version of the application.
+                return null;
+            }
 
             return $this->save($session, $record, $live, $step, $program, $set);
         }, 3);
     }
 
     /**
-     * Takes the next batch. One that was taken already gets its stored answer again, so that a lost reply is counted once.
+     * Takes the next batch. One that was taken already gets its stored answer again, so that a lost reply is counted once;
+     * one of the same number from another page is out of order, since what it holds was never taken.
      *
      * @return ?array<string, mixed> null if the session has ended
      *
@@ -70,7 +76,7 @@ final class LiveSessions
             if ($session === null || ! $this->programs->has($session->program)) {
                 return null;
             }
-            if ($batch->number === $session->batch) {
+            if ($batch->number === $session->batch && $batch->page === $session->page) {
                 /** @var array<string, mixed> */
                 return json_decode($session->answer, true, 64, JSON_THROW_ON_ERROR);
             }
@@ -80,14 +86,15 @@ final class LiveSessions
             [$live, $handOver, $program, $set] = $this->at($session, $record);
             $steps = [$handOver];
             foreach ($batch->plugs as $device => $plugged) {
-                $plugged ? $live->plugIn($device) : $steps[] = $live->unplug($device);
+                $steps[] = $plugged ? $live->plugIn($device) : $live->unplug($device);
             }
             $steps[] = $live->step($batch->inputs, $batch->to);
             $session->batch = $batch->number;
+            $session->page = $batch->page;
             $step = LiveStep::joined($steps);
             $this->runs->append($session, $step->taken);
 
-            return $this->save($session, $record, $live, $step, $program, $set);
+            return $this->save($session, $record, $live, $step, $program, $set, $batch->look);
         }, 3);
     }
 
@@ -146,10 +153,10 @@ final class LiveSessions
     }
 
     /** @return array<string, mixed> */
-    private function save(LiveSession $session, SetRecord $record, Live $live, LiveStep $step, Program $program, BindingSet $set): array
+    private function save(LiveSession $session, SetRecord $record, Live $live, LiveStep $step, Program $program, BindingSet $set, string $look = ''): array
     {
-        $answer = ['id' => $session->id, 'n' => $session->batch, 'set' => $record->id, 'revision' => $record->head_id, 'recording' => $session->run_id === null ? null : $session->run_from]
-            + Answer::of($live, $step, new LivePicture($program, $set, $live->state), $set);
+        $answer = ['id' => $session->id, 'n' => $session->batch, 'set' => $record->id, 'program' => $session->program, 'recording' => $session->run_id === null ? null : $session->run_from]
+            + Answer::of($live, $step, new LivePicture($program, $set, $live->state), $set, $look);
         $session->state = $live->state->write();
         $session->answer = json_encode($answer, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
         $session->save();

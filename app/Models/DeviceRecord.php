@@ -7,6 +7,7 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Model;
 use Nailrod\Core\Device\Device;
 use Nailrod\Core\Device\DeviceReader;
+use Nailrod\Core\Device\KnownPad;
 use Nailrod\Core\Format\Json;
 use Nailrod\Core\Format\Node;
 
@@ -14,6 +15,7 @@ use Nailrod\Core\Format\Node;
  * @property string $id
  * @property int    $position
  * @property string $document
+ * @property ?array{model: string, slot: ?int, plugged: bool, axes: list<float>} $pad of a real controller: how the browser saw it last
  */
 final class DeviceRecord extends Model
 {
@@ -24,6 +26,25 @@ final class DeviceRecord extends Model
     protected $keyType = 'string';
 
     protected $guarded = [];
+
+    /** @var array<string, string> */
+    protected $casts = ['pad' => 'array'];
+
+    /** A real controller as it was seen last. */
+    public function knownPad(): KnownPad
+    {
+        $pad = $this->pad ?? ['model' => '', 'slot' => null, 'plugged' => false, 'axes' => []];
+
+        return new KnownPad($this->id, $pad['model'], $pad['slot'], $pad['plugged'], $pad['axes']);
+    }
+
+    /** @param ?list<float> $axes how they stood when it went; null if nobody saw */
+    public function leave(?array $axes): void
+    {
+        if ($this->pad !== null && ($this->pad['plugged'] || $axes !== null)) {
+            $this->update(['pad' => ['plugged' => false, 'axes' => $axes ?? $this->pad['axes']] + $this->pad]);
+        }
+    }
 
     public function device(): Device
     {

@@ -12,6 +12,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $program key of the program it runs
  * @property string $state
  * @property int    $batch   number of the last batch that was taken
+ * @property string $page    the page that sent it
  * @property string $answer  what was answered to it
  * @property ?string $run_id  the run that is being recorded
  * @property int    $run_from when its recording began, in µs of the session

@@ -14,6 +14,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int                        $rows
  * @property int                        $length in µs
  * @property bool                       $kept   false while it is being recorded
+ * @property bool                       $removed it can be brought back
  * @property \Illuminate\Support\Carbon $created_at
  */
 final class RunRecord extends Model
@@ -27,5 +28,5 @@ final class RunRecord extends Model
     protected $guarded = [];
 
     /** @var array<string, string> */
-    protected $casts = ['kept' => 'boolean'];
+    protected $casts = ['kept' => 'boolean', 'removed' => 'boolean'];
 }

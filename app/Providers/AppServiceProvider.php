@@ -9,11 +9,18 @@ use App\Console\DemoCommand;
 use App\Console\DescribeCommand;
 use App\Console\PlayCommand;
 use App\Console\WarmCommand;
+use App\Sets\WritingConnection;
+use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
 {
+    public function register(): void
+    {
+        Connection::resolverFor('sqlite', fn (\PDO|\Closure $pdo, string $database, string $prefix, array $config) => new WritingConnection($pdo, $database, $prefix, $config));
+    }
+
     public function boot(): void
     {
         Model::preventLazyLoading();

@@ -8,6 +8,7 @@ use App\Models\LiveSession;
 use App\Models\RunRecord;
 use Nailrod\Core\Run\Input;
 use Nailrod\Core\Run\InputError;
+use Nailrod\Core\Run\RunCut;
 use Nailrod\Core\Run\RunReader;
 use Nailrod\Core\Run\RunWriter;
 
@@ -73,6 +74,31 @@ final class RunStore
         copy($file, $this->file($run->id));
 
         return $run;
+    }
+
+    /**
+     * Keeps a piece of a run as a run of its own.
+     *
+     * @param int $from in µs
+     * @param int $to   in µs
+     *
+     * @throws BadRun if nothing lies between
+     */
+    public function cut(RunRecord $run, int $from, int $to, string $name): RunRecord
+    {
+        if ($from >= $run->length) {
+            throw BadRun::in($run->name, new \DomainException(sprintf('found a start at %.1f s, expected one before its end at %.1f s.', $from / 1e6, $run->length / 1e6)));
+        }
+        $id = bin2hex(random_bytes(8));
+        file_put_contents($this->file($id), RunReader::HEADER."\n");
+        $rows = $length = 0;
+        foreach (RunCut::rows(RunReader::batches($this->lines($this->file($run->id))), $from, $to) as [$text, $count, $last]) {
+            file_put_contents($this->file($id), $text, FILE_APPEND);
+            $rows += $count;
+            $length = max($length, $last);
+        }
+
+        return RunRecord::query()->create(['id' => $id, 'name' => $name === '' ? mb_strimwidth($run->name.', cut', 0, 60) : $name, 'rows' => $rows, 'length' => $length, 'kept' => true]);
     }
 
     /**

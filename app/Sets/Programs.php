@@ -16,6 +16,9 @@ use Nailrod\Core\Set\BindingSet;
  */
 final class Programs
 {
+    /** Counts up when sets or programs are written in another form, so that what an older version kept is made anew. */
+    private const FORM = 5;
+
     /** @return string the key, a hash of the whole set with its devices and its simulator */
     public function keep(BindingSet $set): string
     {
@@ -62,6 +65,6 @@ final class Programs
 
     private function file(string $key, string $kind): string
     {
-        return config('nailrod.programs').'/'.$key.'.'.$kind;
+        return config('nailrod.programs').'/'.$key.'-'.self::FORM.'.'.$kind;
     }
 }

@@ -92,6 +92,16 @@ final class SetStore
     }
 
     /**
+     * The set as it would be after an edit; nothing is saved.
+     *
+     * @param callable(BindingSet): SetDocument $change
+     */
+    public function preview(string $id, int $from, callable $change): BindingSet
+    {
+        return $this->assemble($change($this->assemble(Revision::query()->where('set_id', $id)->findOrFail($from)->set())));
+    }
+
+    /**
      * Steps back to the revision that the present one was made from; null if there is none.
      *
      * @throws MovedOn if another revision holds than the one that was seen

@@ -6,6 +6,8 @@ namespace App\View;
 
 use Nailrod\Core\Action\Action;
 use Nailrod\Core\Action\Ways;
+use Nailrod\Core\Behaviour\ShortLongDouble;
+use Nailrod\Core\Behaviour\Ticks;
 use Nailrod\Core\Device\Device;
 use Nailrod\Core\Layer\Layer;
 use Nailrod\Core\Output\ActionOutput;
@@ -13,11 +15,41 @@ use Nailrod\Core\Output\Output;
 use Nailrod\Core\Set\Advice;
 use Nailrod\Core\Set\BetterWay;
 use Nailrod\Core\Set\Cell;
+use Nailrod\Core\Set\Chord;
+use Nailrod\Core\Set\Condition;
 use Nailrod\Core\Set\PartPath;
 
 /** The Assign place: one device, a row for each of its contacts and axes, a column for each layer, and the actions. */
 final readonly class AssignView
 {
+    /** Outputs that an axis can be given by hand, in words by kind. */
+    private const OF_AXES = [
+        'axis' => 'a controller axis',
+        'axis variable' => 'a variable',
+        'mouse movement' => 'the mouse, as a speed',
+    ];
+
+    /** Outputs that a contact can be given by hand, beside actions. */
+    private const OF_CONTACTS = [
+        'key' => 'a key',
+        'button' => 'a controller button',
+        'hat' => 'a controller hat',
+        'mouse button' => 'a mouse button',
+        'mouse wheel' => 'the mouse wheel',
+        'consumer control' => 'a media control',
+        'step variable' => 'a variable, in steps',
+        'swap variable' => 'a variable, two values',
+        'lamp' => 'a lamp',
+        'flag' => 'a flag',
+        'go to layer' => 'go to a layer',
+        'step layer' => 'next or previous layer',
+        'let go of everything' => 'let go of everything',
+        'on/off variable' => 'a variable, on and off',
+        'set variable' => 'a variable, set',
+        'hold layer' => 'hold a layer',
+        'open stop' => 'open a stop',
+    ];
+
     /** The device that is picked; null if the set has none. */
     public ?Device $device;
 
@@ -31,8 +63,16 @@ final readonly class AssignView
         $rig = $place->set->rig;
         $this->ref = $rig->has($ref) ? $ref : '';
         $id = $this->ref === '' ? $device : explode('/', $this->ref, 2)[0];
-        $this->device = $rig->devices[$id] ?? (array_values($rig->devices)[0] ?? null);
+        $this->device = $rig->deviceOf($id.'/') ?? (array_values($rig->devices)[0] ?? null);
         $this->layer = isset($place->set->layers[$layer]) ? $layer : Layer::BASE;
+    }
+
+    /** @return list<Device> the devices of the rig, and what is made from their axes */
+    public function devices(): array
+    {
+        $rig = $this->place->set->rig;
+
+        return $rig->made === null ? array_values($rig->devices) : [...array_values($rig->devices), $rig->made];
     }
 
     /** @return list<array{ref: string, number: string, name: string, axis: bool}> in the order of the device */
@@ -41,11 +81,10 @@ final readonly class AssignView
         $rows = [];
         foreach ($this->device->controls ?? [] as $control) {
             foreach ($control->axes as $axis) {
-                $rows[] = ['ref' => $axis->ref, 'number' => 'a'.$axis->number, 'name' => $this->nameOf($axis->ref), 'axis' => true];
+                $rows[] = ['ref' => $axis->ref, 'number' => $axis->isBuilt() ? 'built' : 'a'.$axis->number, 'name' => $this->nameOf($axis->ref), 'axis' => true];
             }
             foreach ($control->contacts as $contact) {
-                $number = $contact->number === null ? '¬'.($this->place->set->rig->contacts[(string) $contact->opposite]->number ?? '') : (string) $contact->number;
-                $rows[] = ['ref' => $contact->ref, 'number' => $number, 'name' => $this->nameOf($contact->ref), 'axis' => false];
+                $rows[] = ['ref' => $contact->ref, 'number' => $this->place->set->rig->numberOf($contact->ref), 'name' => $this->nameOf($contact->ref), 'axis' => false];
             }
         }
 
@@ -73,6 +112,62 @@ final readonly class AssignView
         return $this->ref === '' ? null : $this->cell($this->layer, $this->ref);
     }
 
+    /** What one of several outputs is for, where the behaviour tells them apart. */
+    public function roleOf(int $output): string
+    {
+        $behaviour = $this->picked()?->behaviour;
+
+        return match (true) {
+            $behaviour instanceof ShortLongDouble => ($output === $behaviour->short ? 'short: ' : ($output === $behaviour->long ? 'long: ' : ($output === $behaviour->double ? 'double: ' : 'not used: '))),
+            $behaviour instanceof Ticks && $behaviour->coarse > 0.0 => $output === 0 ? 'slow: ' : 'fast: ',
+            default => '',
+        };
+    }
+
+    /** @return array<string, Chord> chords of the picked layer that the picked contact is part of, by id */
+    public function chords(): array
+    {
+        return array_filter($this->place->set->chords[$this->layer] ?? [], fn (Chord $chord) => in_array($this->ref, $chord->of, true));
+    }
+
+    /** @return array<string, string> contacts of the same device that can be pressed together with the picked one, by reference */
+    public function others(): array
+    {
+        $others = [];
+        foreach ($this->device?->contacts() ?? [] as $contact) {
+            if ($contact->ref !== $this->ref && $contact->isReported()) {
+                $others[$contact->ref] = $this->nameOf($contact->ref);
+            }
+        }
+
+        return $others;
+    }
+
+    /** @return array<string, string> what an assignment can depend on, in words by what the form sends */
+    public function conditions(): array
+    {
+        $set = $this->place->set;
+        $conditions = [];
+        foreach ($set->flags as $id => $name) {
+            $conditions += ['flag '.$id.' up' => 'only while '.$name.' is up', 'flag '.$id.' down' => 'only while '.$name.' is down'];
+        }
+        foreach ($set->stops as $stop) {
+            $conditions += ['stop '.$stop->id.' open' => 'only while '.$stop->name.' is open', 'stop '.$stop->id.' shut' => 'only while '.$stop->name.' is shut'];
+        }
+        foreach ($set->catalogue->variables ?? [] as $variable) {
+            foreach ($variable->gauge === null ? Condition::COMPARES : [] as $compare) {
+                $conditions['variable '.$variable->id.' '.$compare] = 'only while '.$variable->name.' '.$compare;
+            }
+        }
+
+        return $conditions;
+    }
+
+    public function conditionOf(Cell $cell): string
+    {
+        return $cell->when === null ? 'always' : implode(' ', [$cell->when->sort, $cell->when->name, $cell->when->is]);
+    }
+
     /** What holds in the picked cell though its layer does not say it. */
     public function fallsThrough(): ?Cell
     {
@@ -82,6 +177,24 @@ final readonly class AssignView
     public function pickedOutput(): ?Output
     {
         return $this->picked()->outputs[0] ?? null;
+    }
+
+    /** @return array<string, string> outputs to choose from, in words by kind */
+    public function kinds(): array
+    {
+        return $this->isAxis() ? self::OF_AXES : self::OF_CONTACTS;
+    }
+
+    /** The kind that is chosen now. */
+    public function does(): string
+    {
+        $cell = $this->picked();
+
+        return match (true) {
+            $cell === null => $this->isAxis() ? 'axis' : 'button',
+            $cell->isNothing() => 'nothing',
+            default => $this->pickedOutput()?->kind() ?? 'nothing',
+        };
     }
 
     public function pickedAction(): ?Action

@@ -4,23 +4,42 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use App\Models\RunRecord;
 use Nailrod\Core\Action\Variable;
+use Nailrod\Core\Device\Device;
+use Nailrod\Core\Made\Made;
 
 /** The Bench: faceplates, lanes, and the gauges of the simulator stand-in. */
 final readonly class BenchView
 {
-    public function __construct(public Place $place) {}
+    /** @param string $picked a device that is shown though the set does not use it */
+    public function __construct(public Place $place, private string $picked = '') {}
 
-    /** @return list<RunRecord> runs that were kept, the newest first */
-    public function runs(): array
+    /** @return list<Device> the devices that the set uses, and the one that was picked; all if it uses none */
+    public function devices(): array
     {
-        $runs = [];
-        foreach (RunRecord::query()->where('kept', true)->get()->sortByDesc('created_at')->take(50) as $run) {
-            $runs[] = $run;
+        $used = [];
+        foreach ($this->place->set->cells as $cells) {
+            foreach (array_keys($cells) as $ref) {
+                $used[explode('/', $ref, 2)[0]] = true;
+            }
         }
+        foreach ($this->place->set->made as $made) {
+            foreach (isset($used[Made::DEVICE]) ? $made->sources() : [] as $source) {
+                $used[explode('/', $source, 2)[0]] = true;
+            }
+        }
+        $devices = $this->place->set->rig->devices;
+        $shown = array_filter($devices, fn (Device $device) => isset($used[$device->id]) || $device->id === $this->picked);
 
-        return $runs;
+        return array_values($shown === [] ? array_slice($devices, 0, 2) : $shown);
+    }
+
+    /** @return list<Device> */
+    public function others(): array
+    {
+        $shown = array_map(fn (Device $device) => $device->id, $this->devices());
+
+        return array_values(array_filter($this->place->set->rig->devices, fn (Device $device) => ! in_array($device->id, $shown, true)));
     }
 
     /** @return array<string, list<Variable>> the game's variables by the name of their group */

@@ -4,24 +4,39 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use Illuminate\Support\HtmlString;
+use Nailrod\Core\Device\AxisInput;
+use Nailrod\Core\Device\Control;
 use Nailrod\Core\Device\ControlKind;
 
-/** Which drawing a kind of control has on a faceplate. */
+/** How controls are drawn on a faceplate. */
 final class Face
 {
-    public static function drawing(ControlKind $kind): string
+    /** The view in `components/controls` for a control. */
+    public static function drawing(Control $control): string
     {
-        return match ($kind) {
-            ControlKind::Lever, ControlKind::Slider, ControlKind::Pedal => 'rail',
+        return match ($control->kind) {
+            ControlKind::Pedal => $control->axes[0]->centred ? 'cross-rail' : 'rail',
+            ControlKind::Lever, ControlKind::Slider, ControlKind::Paddle => 'rail',
             ControlKind::Twist => 'cross-rail',
-            ControlKind::Stick => 'stick',
-            ControlKind::Button => 'button',
-            ControlKind::Trigger => 'trigger',
-            ControlKind::TwoWay => 'two-way',
-            ControlKind::ThreeWay => 'three-way',
-            ControlKind::Dial => 'dial',
-            ControlKind::Encoder => 'encoder',
-            ControlKind::Hat => 'hat',
+            default => str_replace(' ', '-', $control->kind->value),
         };
+    }
+
+    /** What a drawing says of its axis: its name, its limits, and how a hand on a stand-in moves it. */
+    public static function axis(AxisInput $axis): HtmlString
+    {
+        $data = ['axis' => $axis->ref, 'min' => $axis->min, 'max' => $axis->max, 'rest' => $axis->standInRest()];
+        if ($axis->play !== null) {
+            $data += ['from' => $axis->play->low($axis), 'to' => $axis->play->high($axis), 'noise' => $axis->play->noise];
+        }
+
+        return new HtmlString(implode(' ', array_map(fn (string $name, int|string $value) => sprintf('data-%s="%s"', $name, e($value)), array_keys($data), $data)));
+    }
+
+    /** @return list<string> a label cut into lines of about this many characters, at its spaces */
+    public static function lines(string $label, int $across): array
+    {
+        return explode("\n", wordwrap($label, $across, "\n", false));
     }
 }

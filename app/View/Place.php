@@ -17,6 +17,8 @@ final readonly class Place
     public const PLACES = ['rig' => 'Rig', 'shape' => 'Shape', 'assign' => 'Assign', 'bench' => 'Bench', 'store' => 'Store'];
 
     /**
+     * @param SetRecord                                         $edited the set that edits of this place change: what the rig is
+     *                                                                  goes into the root set, so that it holds for every simulator
      * @param list<array{id: string, name: string, depth: int}> $sets every set, parents before their children
      * @param ?string                                           $undo what would be undone
      * @param ?string                                           $redo what would be done again
@@ -24,6 +26,7 @@ final readonly class Place
     private function __construct(
         public string $name,
         public SetRecord $record,
+        public SetRecord $edited,
         public BindingSet $set,
         public Words $words,
         public array $sets,
@@ -31,19 +34,23 @@ final readonly class Place
         public ?string $redo,
     ) {}
 
-    public static function open(SetStore $store, string $id, string $name): self
+    /** @param ?BindingSet $instead shown in place of the set that holds now */
+    public static function open(SetStore $store, string $id, string $name, ?BindingSet $instead = null): self
     {
         $record = $store->open($id);
-        $set = $store->current($record);
-        $redo = $record->redo === [] ? null : Revision::query()->find($record->redo[count($record->redo) - 1]);
+        $set = $instead ?? $store->current($record);
+        $root = $set->merged->chain[0]->id;
+        $edited = $name === 'rig' && $root !== $id ? $store->open($root) : $record;
+        $redo = $edited->redo === [] ? null : Revision::query()->find($edited->redo[count($edited->redo) - 1]);
 
         return new self(
             $name,
             $record,
+            $edited,
             $set,
             new Words($set),
             self::sets(),
-            $record->head->made_from === null ? null : $record->head->sentence,
+            $edited->head->made_from === null ? null : $edited->head->sentence,
             $redo?->sentence,
         );
     }

@@ -4,56 +4,168 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Live\Surveys;
 use App\Memory\FilePort;
+use Nailrod\Core\Axis\Shaping;
+use Nailrod\Core\Device\AxisInput;
+use Nailrod\Core\Device\ContactInput;
+use Nailrod\Core\Device\Control;
+use Nailrod\Core\Device\ControlKind;
 use Nailrod\Core\Device\Device;
 use Nailrod\Core\Memory\DeviceMapping;
 use Nailrod\Core\Memory\TwoBankMemory;
 use Nailrod\Core\Set\PartPath;
 
-/** The Rig place: every device, and every input of the one that is picked. */
+/** The Rig place: every device, the faceplate of the one that is picked, and one thing to do with it. */
 final readonly class RigView
 {
+    public const TASKS = ['inputs' => 'Inputs', 'try' => 'Try out', 'measure' => 'Measure', 'arrange' => 'Name & place'];
+
     /** The device that is picked; null if the set has none. */
     public ?Device $device;
 
-    public function __construct(public Place $place, string $device)
+    /** One of TASKS. */
+    public string $task;
+
+    /** The control that is named or taught; null if none is picked. */
+    public ?Control $control;
+
+    /** The axis that is measured; null if the device has none. */
+    public ?AxisInput $axis;
+
+    /** What a sweep of that axis has shown; null if there is none. */
+    public ?MeasuredView $measured;
+
+    /** Page of the faceplate, from 1 on. */
+    public int $page;
+
+    public function __construct(public Place $place, string $device, string $task, string $ref, int $page, Surveys $surveys, string $session)
     {
-        $devices = $place->set->rig->devices;
-        $this->device = $devices[$device] ?? (array_values($devices)[0] ?? null);
+        $rig = $place->set->rig;
+        $control = $rig->controlOf($ref) ?? $rig->deviceOf($ref)?->control((string) preg_replace('#^[^/]*/#', '', $ref));
+        $this->device = $rig->deviceOf($ref) ?? $rig->devices[$device] ?? (array_values($rig->devices)[0] ?? null);
+        $this->task = isset(self::TASKS[$task]) ? $task : 'inputs';
+        $this->control = $this->task === 'arrange' ? $control : null;
+        $this->axis = $this->task === 'measure' ? $rig->axes[$ref] ?? ($this->device?->axes()[0] ?? null) : null;
+        $this->measured = $this->axis === null || $session === '' ? null : MeasuredView::of($place, $this->axis, $surveys->read($session)?->survey->sweep);
+        $this->page = max(1, min($this->device?->pages() ?? 1, $page > 0 ? $page : $control->page ?? 1));
     }
 
-    /** @return list<array{ref: string, number: string, name: string, kind: string, reports: string, state: string}> */
+    /** @param array<string, int|string> $more */
+    public function link(array $more = []): string
+    {
+        return route('rig', array_filter(['set' => $this->place->record->id, 'device' => $this->device?->id, 'do' => $this->task === 'inputs' ? null : $this->task, ...$more]));
+    }
+
+    /** What a device has, in words: "3 axes, 14 contacts, 1 encoder". */
+    public static function counts(Device $device): string
+    {
+        $encoders = count(array_filter($device->controls, fn (Control $control) => $control->encoder !== null));
+        $hats = count(array_filter($device->controls, fn (Control $control) => $control->hat !== null));
+        $contacts = count(array_filter($device->contacts(), fn (ContactInput $contact) => $contact->isReported() && $contact->hat === null));
+        $words = [];
+        foreach ([[count($device->axes()), 'axis', 'axes'], [$contacts, 'contact', 'contacts'], [$hats, 'hat', 'hats'], [$encoders, 'encoder', 'encoders']] as [$count, $one, $many]) {
+            if ($count > 0) {
+                $words[] = $count.' '.($count === 1 ? $one : $many);
+            }
+        }
+
+        return implode(', ', $words);
+    }
+
+    /** @return list<array{ref: string, number: string, name: string, what: string, state: string, ticks: bool}> */
     public function inputs(): array
     {
         $rig = $this->place->set->rig;
         $inputs = [];
         foreach ($this->device->controls ?? [] as $control) {
+            $kind = $control->kind->inWords();
             foreach ($control->axes as $axis) {
-                $inputs[] = [
-                    'ref' => $axis->ref, 'number' => 'axis '.$axis->number, 'name' => $rig->nameOf($axis->ref), 'kind' => $control->kind->inWords(),
-                    'reports' => $axis->min.' to '.$axis->max,
-                    'state' => $this->place->set->merged->value(PartPath::axis($axis->ref, 'calibrate')) === null ? 'not calibrated' : 'calibrated',
-                ];
+                $inputs[] = $this->input($axis->ref, $kind.', '.$axis->min.' to '.$axis->max, $this->isCalibrated($axis) ? 'calibrated' : 'not calibrated');
             }
-            foreach ($control->contacts as $contact) {
-                $of = $contact->opposite === null ? null : $rig->contacts[$contact->opposite];
-                $inputs[] = [
-                    'ref' => $contact->ref, 'number' => $of === null ? (string) $contact->number : '¬'.$of->number, 'name' => $rig->nameOf($contact->ref),
-                    'kind' => $control->kind->inWords(),
-                    'reports' => match (true) {
-                        $of !== null => 'opposite of '.$of->number,
-                        $contact->hat !== null => 'hat '.$contact->number,
-                        default => 'closed or open',
-                    },
-                    'state' => '',
-                ];
+            foreach ($control->encoder === null ? $control->contacts : [] as $contact) {
+                $inputs[] = $this->input($contact->ref, match (true) {
+                    $contact->opposite !== null => 'opposite of '.$rig->contacts[$contact->opposite]->number,
+                    $contact->noneOf !== [] => 'none of '.implode(' and ', array_map(fn (string $of) => $rig->contacts[$of]->number, $contact->noneOf)),
+                    default => $kind,
+                });
             }
             if ($control->encoder !== null) {
-                $inputs[] = ['ref' => $control->ref, 'number' => (string) $control->encoder, 'name' => $control->name, 'kind' => $control->kind->inWords(), 'reports' => 'ticks', 'state' => ''];
+                $inputs[] = $this->input($control->ref, $kind);
             }
         }
 
         return $inputs;
+    }
+
+    /** @return array{ref: string, number: string, name: string, what: string, state: string, ticks: bool} */
+    private function input(string $ref, string $what, string $state = ''): array
+    {
+        $rig = $this->place->set->rig;
+
+        return ['ref' => $ref, 'number' => $rig->numberOf($ref), 'name' => $rig->nameOf($ref), 'what' => $what, 'state' => $state, 'ticks' => ! isset($rig->axes[$ref]) && ! isset($rig->contacts[$ref])];
+    }
+
+    public function isCalibrated(AxisInput $axis): bool
+    {
+        return $this->place->set->merged->value(PartPath::axis($axis->ref, 'calibrate')) !== null;
+    }
+
+    /** @return array<string, string> kinds that the picked control can be, in words by their value */
+    public function kinds(): array
+    {
+        $kinds = [];
+        foreach (ControlKind::cases() as $kind) {
+            $control = $this->control;
+            if ($control !== null && $kind->fits(count($control->axes), $control->hat === null ? count($control->reported()) : 0, $control->hat !== null, $control->encoder !== null)) {
+                $kinds[$kind->value] = $kind->inWords();
+            }
+        }
+
+        return $kinds;
+    }
+
+    /** Can the picked control be taught as a switch? */
+    public function canBeTaught(): bool
+    {
+        return $this->control !== null && $this->control->hat === null && $this->control->reported() !== [];
+    }
+
+    /** Has its owner said something of the control? */
+    public function isNoted(Control $control): bool
+    {
+        return $this->place->set->merged->value(PartPath::control($control->ref)) !== null;
+    }
+
+    /** What is said of the positions of the picked control, one for each contact. */
+    public function positions(): string
+    {
+        $rig = $this->place->set->rig;
+        $words = [];
+        foreach ($this->control->contacts ?? [] as $contact) {
+            $words[] = ($contact->name === '' ? 'it' : $contact->name).' is '.$rig->numberOf($contact->ref);
+        }
+
+        return $words === [] ? '' : ucfirst(implode(', ', $words)).'.';
+    }
+
+    /** How an axis is shaped as far as the device is concerned, in words. */
+    public function shapedAs(AxisInput $axis): string
+    {
+        $shaping = $this->place->set->shapings[$axis->ref];
+
+        return trim($shaping->calibration->inWords().' '.$shaping->steady->inWords($shaping->axis->centred));
+    }
+
+    /** @return list<string> names of the parts that the open set itself says of an axis, so that the root set does not hold there */
+    public function ownParts(AxisInput $axis): array
+    {
+        if ($this->place->edited->id === $this->place->record->id) {
+            return [];
+        }
+        $parts = array_filter(Shaping::PARTS, fn (string $part) => $this->place->saysItself(PartPath::axis($axis->ref, $part)));
+
+        return array_values(array_map(fn (string $part) => str_replace(['_', 'calibrate', 'steady'], [' ', 'calibration', 'steadying'], $part), array_diff($parts, ['curve', 'range'])));
     }
 
     /** How the onboard memory of a device stands to the set, in words; empty if it has none. */

@@ -4,72 +4,227 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use Nailrod\Core\Axis\DeadZones;
-use Nailrod\Core\Axis\Expo;
-use Nailrod\Core\Axis\Range;
+use App\View\Shape\Comparison;
+use App\View\Shape\Figures;
+use App\View\Shape\Handle;
+use App\View\Shape\Handles;
+use App\View\Shape\TwoAxes;
+use Nailrod\Core\Axis\Percent;
 use Nailrod\Core\Axis\Shaping;
 use Nailrod\Core\Axis\Stop;
 use Nailrod\Core\Device\AxisInput;
+use Nailrod\Core\Device\ControlKind;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Made\BuiltAxis;
+use Nailrod\Core\Made\Made;
 use Nailrod\Core\Set\PartPath;
+use Nailrod\Core\Tuning\StartingShape;
+use Nailrod\Core\Tuning\Tuner;
 
-/** The Shape place: one axis of the rig, its stages, and the stops on it. */
+/**
+ * The Shape place: one axis of the rig, its chain, and what is made from it.
+ *
+ * @phpstan-type Query array{axis: string, zoom: string, tab: string, with: string, two: string}
+ */
 final readonly class ShapeView
 {
+    public const TABS = ['shape' => 'Shape', 'figures' => 'Figures', 'more' => 'Copy and begin'];
+
+    /** How much of the travel is shown near an end. */
+    private const NEAR = 0.05;
+
     public ?AxisInput $axis;
 
-    public ?Shaping $shaping;
-
-    public DeadZones $zones;
-
-    public Expo $expo;
-
-    public Range $range;
+    public Plot $plot;
 
     /** @var array<string, Stop> */
     public array $stops;
 
-    public function __construct(public Place $place, string $ref)
+    /** @param Query $query */
+    public function __construct(public Place $place, private array $query)
     {
         $set = $place->set;
-        $this->axis = $set->rig->axes[$ref] ?? (array_values($set->rig->axes)[0] ?? null);
-        $this->shaping = $this->axis === null ? null : $set->shapings[$this->axis->ref];
-        $this->zones = $this->stage(DeadZones::class) ?? DeadZones::none(false);
-        $this->expo = $this->stage(Expo::class) ?? Expo::of(0.0, false);
-        $this->range = $this->stage(Range::class) ?? Range::whole();
+        $this->axis = $set->rig->axes[$query['axis']] ?? (array_values($set->rig->axes)[0] ?? null);
         $this->stops = $this->axis === null ? [] : $set->stopsOf($this->axis->ref);
+        $this->plot = $this->window();
     }
 
-    /** @return array<string, array{ref: string, name: string, line: string}> every axis, by device name and reference */
+    /**
+     * What the address of the page asks for.
+     *
+     * @return Query
+     */
+    public static function query(string $url): array
+    {
+        parse_str((string) parse_url($url, PHP_URL_QUERY), $asked);
+        $query = ['axis' => '', 'zoom' => '', 'tab' => '', 'with' => '', 'two' => ''];
+        foreach ($query as $name => $else) {
+            $query[$name] = is_string($asked[$name] ?? null) ? $asked[$name] : $else;
+        }
+
+        return $query;
+    }
+
+    /** @param array<string, string> $more what is to be different */
+    public function link(array $more): string
+    {
+        return route('shape', ['set' => $this->place->record->id] + array_filter($more + ['axis' => $this->axis->ref ?? ''] + $this->query, fn (string $value) => $value !== ''));
+    }
+
+    public function shaping(): Shaping
+    {
+        return $this->place->set->shapings[$this->axis->ref ?? ''];
+    }
+
+    public function tab(): string
+    {
+        return isset(self::TABS[$this->query['tab']]) ? $this->query['tab'] : 'shape';
+    }
+
+    public function zoom(): string
+    {
+        return in_array($this->query['zoom'], ['low', 'high'], true) ? $this->query['zoom'] : '';
+    }
+
+    public function isCentred(): bool
+    {
+        return $this->axis !== null && $this->axis->centred;
+    }
+
+    /** The figure of a place for a field. */
+    public function at(float $part): string
+    {
+        return Percent::figureAt($part, $this->isCentred());
+    }
+
+    /** The figure of a width for a field. */
+    public function by(float $part): string
+    {
+        return Percent::figureBy($part, $this->isCentred());
+    }
+
+    /** straight, expo or points: what the set says, also if it bends nothing. */
+    public function curveKind(): string
+    {
+        $value = $this->axis === null ? null : $this->place->set->merged->value(PartPath::axis($this->axis->ref, 'curve'));
+
+        return $value === null ? 'straight' : Node::of($value)->get('kind')->string();
+    }
+
+    /** Can the axis be used for a part of its rotation? */
+    public function isWheel(): bool
+    {
+        return $this->axis !== null && $this->axis->centred && ($this->axis->degrees !== null || $this->place->set->rig->controlOf($this->axis->ref)?->kind === ControlKind::Wheel);
+    }
+
+    /** @return array<string, array<string, array{ref: string, name: string, line: string}>> every axis, by the title of its device and its reference */
     public function axes(): array
     {
+        $rig = $this->place->set->rig;
         $axes = [];
         foreach ($this->place->set->shapings as $ref => $shaping) {
-            $axes[$ref] = ['ref' => $ref, 'name' => $this->place->set->rig->nameOf($ref), 'line' => Plot::small()->line($shaping)];
+            $device = $shaping->axis->isBuilt() ? 'Built' : $rig->deviceOf($ref)?->title() ?? '';
+            $axes[$device][$ref] = ['ref' => $ref, 'name' => $rig->nameOf($ref), 'line' => Plot::small()->line($shaping)];
         }
 
         return $axes;
     }
 
-    /** The same axis as the parent set shapes it, where that differs. */
-    public function parentLine(Plot $plot): ?string
+    /** @return list<Handle> those that the window shows */
+    public function handles(): array
     {
-        $chain = $this->place->set->merged->chain;
-        if ($this->axis === null || count($chain) < 2) {
-            return null;
-        }
-        $parts = [];
-        foreach (array_slice($chain, 0, -1) as $document) {
-            foreach (Shaping::PARTS as $part) {
-                $said = $document->parts()[(string) PartPath::axis($this->axis->ref, $part)] ?? null;
-                if ($said !== null) {
-                    $parts[$part] = Node::of($said->value);
-                }
+        return array_values(array_filter(Handles::of($this), fn (Handle $handle) => match ($handle->moves) {
+            Handle::ACROSS => $this->plot->showsX($handle->x),
+            Handle::UP => $this->plot->showsY($handle->y) && ($handle->kind !== 'bend' || $this->plot->showsX($handle->x)),
+            default => $this->plot->showsX($handle->x) && $this->plot->showsY($handle->y),
+        }));
+    }
+
+    /** @return array<string, Made> what closes and opens with this axis, by id */
+    public function madeFromIt(): array
+    {
+        return array_filter($this->place->set->made, fn (Made $made) => ! $made instanceof BuiltAxis && in_array($this->axis?->ref, $made->sources(), true));
+    }
+
+    /** @return array<string, BuiltAxis> what is built from this axis, or what this axis is, by id */
+    public function built(): array
+    {
+        return array_filter($this->place->set->made, fn (Made $made) => $made instanceof BuiltAxis && (
+            in_array($this->axis?->ref, $made->sources(), true) || in_array($this->axis?->ref, array_map(fn (AxisInput $axis) => $axis->ref, $made->axes()), true)
+        ));
+    }
+
+    public function sentenceOfMade(Made $made): string
+    {
+        $rig = $this->place->set->rig;
+
+        return $made->inWords(array_map($rig->nameOf(...), $made->sources()), $rig->axes[$made->sources()[0]]->centred ?? false);
+    }
+
+    /** @return array<string, string> axes that something can be made with beside this one, by reference */
+    public function partners(): array
+    {
+        $partners = [];
+        foreach ($this->place->set->rig->axes as $ref => $axis) {
+            if ($ref !== $this->axis?->ref && ! $axis->isBuilt() && $axis->centred === $this->isCentred()) {
+                $partners[$ref] = $this->place->set->rig->deviceNameOf($ref).' · '.$this->place->set->rig->nameOf($ref);
             }
         }
-        $line = $plot->line(Shaping::read($this->axis, $parts));
 
-        return $this->shaping !== null && $line === $plot->line($this->shaping) ? null : $line;
+        return $partners;
+    }
+
+    /** What the axis is compared with on the picture. */
+    public function comparison(): ?Comparison
+    {
+        return $this->axis === null ? null : new Comparison($this->place, $this->axis, $this->query['with']);
+    }
+
+    /** The picture of two axes, if the address asks for one. */
+    public function two(): ?TwoAxes
+    {
+        return $this->axis === null || $this->query['two'] === '' ? null : TwoAxes::of($this->place, $this->axis->ref, $this->query['two']);
+    }
+
+    /** References of the axes that the picture is about: moving them does not lead away from it. */
+    public function shows(): string
+    {
+        $shows = [$this->axis->ref ?? '', $this->two() === null ? '' : $this->query['two']];
+        foreach ($this->axis?->isBuilt() === true ? $this->built() : [] as $built) {
+            array_push($shows, ...$built->sources());
+        }
+
+        return implode(' ', array_filter($shows));
+    }
+
+    public function partner(): string
+    {
+        return $this->axis === null ? '' : TwoAxes::partnerOf($this->place, $this->axis->ref);
+    }
+
+    public function figures(): Figures
+    {
+        return new Figures(new Tuner($this->place->set, $this->axis->ref ?? ''));
+    }
+
+    /** @return array<string, StartingShape> */
+    public function startingShapes(): array
+    {
+        return StartingShape::fitting($this->isCentred());
+    }
+
+    /** @return array<string, string> axes that this one's shaping can be copied to, the likely pair first, by reference */
+    public function copyTargets(): array
+    {
+        $pair = $this->partner();
+        $targets = isset($this->place->set->rig->axes[$pair]) ? [$pair => $this->place->set->rig->nameOf($pair)] : [];
+        foreach ($this->place->set->rig->axes as $ref => $axis) {
+            if ($ref !== $this->axis?->ref && $axis->centred === $this->isCentred()) {
+                $targets[$ref] = $this->place->set->rig->nameOf($ref);
+            }
+        }
+
+        return $targets;
     }
 
     public function originOf(string $part): ?Origin
@@ -100,7 +255,7 @@ final readonly class ShapeView
         $rig = $this->place->set->rig;
         $opener = $this->openerOf($stop);
 
-        return $stop->inWords(implode(' and ', array_map($rig->nameOf(...), $stop->axes)), $opener === '' ? '' : $rig->nameOf($opener));
+        return $stop->inWords(implode(' and ', array_map($rig->nameOf(...), $stop->axes)), $opener === '' ? '' : $rig->nameOf($opener), $this->isCentred());
     }
 
     /** A name for a stop that is not there yet. */
@@ -112,29 +267,32 @@ final readonly class ShapeView
         return 'stop-'.$n;
     }
 
-    /** Where the axis goes in the base layer, in words. */
+    /** Where the axis goes in each layer, in words. */
     public function target(): string
     {
-        $cell = $this->axis === null ? null : $this->place->set->cell('base', $this->axis->ref);
-
-        return $cell === null ? 'goes nowhere yet' : 'goes to '.$this->place->words->cell($cell);
-    }
-
-    /**
-     * @template T of object
-     *
-     * @param class-string<T> $class
-     *
-     * @return ?T
-     */
-    private function stage(string $class): ?object
-    {
-        foreach ($this->shaping->stages ?? [] as $stage) {
-            if ($stage instanceof $class) {
-                return $stage;
+        $goes = [];
+        foreach ($this->place->set->layers as $layer) {
+            $cell = $this->axis === null ? null : $this->place->set->cell($layer->id, $this->axis->ref);
+            if ($cell !== null) {
+                $goes[] = $this->place->words->cell($cell).($goes === [] && $layer->id === 'base' ? '' : ' in '.$layer->name);
             }
         }
 
-        return null;
+        return $goes === [] ? 'goes nowhere yet' : 'goes to '.implode(', ', $goes);
+    }
+
+    /** The whole, or the last part of an end with room for what the line does there. */
+    private function window(): Plot
+    {
+        $plot = Plot::large();
+        if ($this->axis === null || $this->zoom() === '') {
+            return $plot;
+        }
+        $isLow = $this->zoom() === 'low';
+        $across = $isLow ? [0.0, self::NEAR] : [1.0 - self::NEAR, 1.0];
+        [$from, $to] = array_map($this->shaping()->settled(...), $across);
+        $room = max(self::NEAR, 1.1 * ($to - $from));
+
+        return $plot->window($across, $isLow ? [$from, min(1.0, $from + $room)] : [max(0.0, $to - $room), $to]);
     }
 }

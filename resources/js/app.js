@@ -1,8 +1,10 @@
 import Alpine from '@alpinejs/csp';
 import focus from '@alpinejs/focus';
 import morph from '@alpinejs/morph';
+import './arrange.js';
 import './edits.js';
 import './faceplate.js';
+import './gamepads.js';
 import './lanes.js';
 import { live } from './live.js';
 import './loom.js';
@@ -10,7 +12,9 @@ import './reach.js';
 import './rig.js';
 import './runs.js';
 import './shape.js';
+import './survey.js';
 import './tape.js';
+import './tremble.js';
 import { registerParts } from './parts.js';
 
 Alpine.plugin(focus);

@@ -31,13 +31,26 @@ function settleFields(keep) {
     }
 }
 
-function lay(html, keep) {
+/** What was unfolded stays so; what an edit has just brought is unfolded too. */
+function keepUnfolded(page, opensNew) {
+    for (const fresh of page.querySelectorAll('#place details[id]:not([data-once]), #top details[id]')) {
+        const old = document.getElementById(fresh.id);
+        if (old) {
+            fresh.toggleAttribute('open', old.open);
+        } else if (opensNew && fresh.matches('.part')) {
+            fresh.toggleAttribute('open', true);
+        }
+    }
+}
+
+function lay(html, keep, opensNew = false) {
     const page = parse(html);
     if (!page.getElementById('place')) {
         problem(`Not done: ${page.querySelector('.plain p')?.textContent ?? `the server answered with something that is not a page: ${page.title}.`}`);
 
         return;
     }
+    keepUnfolded(page, opensNew);
     const scrolled = [...document.querySelectorAll('#place .scroll[id]')].map((element) => [element.id, element.scrollTop]);
     for (const id of ['place', 'top', 'notices']) {
         const fresh = page.getElementById(id);
@@ -54,7 +67,7 @@ function lay(html, keep) {
     sent = new WeakMap();
     document.dispatchEvent(new CustomEvent('page:changed'));
     if (live.picture) {
-        document.dispatchEvent(new CustomEvent('live:answer', { detail: { ...live.picture, revision: undefined, lines: [], sent: [], game: [], problems: [] } }));
+        document.dispatchEvent(new CustomEvent('live:answer', { detail: { ...live.picture, program: undefined, lines: [], sent: [], game: [], problems: [] } }));
         live.ask();
     }
 }
@@ -85,7 +98,7 @@ async function send(action, data) {
 
             return;
         }
-        lay(await response.text(), typedIn(at));
+        lay(await response.text(), typedIn(at), true);
     } catch {
         problem('Not saved: the server does not answer. What you typed is still here; change it again when the server is back.');
     } finally {
@@ -125,7 +138,17 @@ document.addEventListener('submit', (event) => {
     line = line.then(() => send(form.getAttribute('action'), data));
 });
 
+/** A form that only asks for another view of the page. */
+document.addEventListener('submit', (event) => {
+    if (event.target.matches('form[data-visit]')) {
+        event.preventDefault();
+        const asked = new URLSearchParams([...new FormData(event.target)].filter(([, value]) => value !== ''));
+        visit(`${event.target.getAttribute('action')}?${asked}`);
+    }
+});
+
 document.addEventListener('change', (event) => {
+    event.target.closest?.('form[data-visit]')?.requestSubmit();
     const form = event.target.closest?.('form[data-autosave]');
     form?.requestSubmit();
 });
@@ -140,13 +163,13 @@ document.addEventListener('click', (event) => {
 
 window.addEventListener('popstate', () => visit(location.href, false));
 
-/** An answer that was on its way during an edit of this tab names an older revision: only two in a row tell of another tab. */
+/** An answer that was on its way during an edit of this tab names an older program: only two in a row tell of another tab. */
 let strange = 0;
 document.addEventListener('live:answer', ({ detail }) => {
-    if (detail.revision === undefined || detail.set !== document.body.dataset.set) {
+    if (detail.program === undefined || detail.set !== document.body.dataset.set) {
         return;
     }
-    strange = sending > 0 || detail.revision === Number(document.body.dataset.revision) ? 0 : strange + 1;
+    strange = sending > 0 || detail.program === document.body.dataset.program ? 0 : strange + 1;
     document.getElementById('moved').hidden = strange < 2;
     if (strange === 1) {
         live.ask();

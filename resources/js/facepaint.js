@@ -1,4 +1,4 @@
-import { all, dialled, hand, latched, place, ports, rail, thrown } from './controls.js';
+import { all, dialled, hand, latched, place, ports, rail, thrown, turned } from './controls.js';
 import { setAttributes, setText } from './dom.js';
 import { live } from './live.js';
 
@@ -10,7 +10,7 @@ function paintFace(face) {
         const r = rail(work);
         const reading = live.hands[r.port] ?? r.rest;
         const at = place(r, reading);
-        setAttributes(work.querySelector('.grip'), { transform: r.across ? `translate(${at} 0)` : `translate(0 ${at})` });
+        setAttributes(work.querySelector('.grip'), { transform: r.degrees ? `rotate(${turned(r, reading)})` : r.across ? `translate(${at} 0)` : `translate(0 ${at})` });
         setAttributes(work, { 'aria-valuenow': reading });
         const words = live.picture?.axes[r.port]?.words.travel;
         if (words) {

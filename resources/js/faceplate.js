@@ -1,4 +1,4 @@
-import { clamp, dialled, hand, latched, place, ports, rail, thrown, toReading } from './controls.js';
+import { clamp, dialled, hand, held, latched, place, ports, rail, thrown, toReading } from './controls.js';
 import { paint } from './facepaint.js';
 import { live } from './live.js';
 
@@ -7,6 +7,7 @@ import { live } from './live.js';
 let drag = null;
 
 function report(port, value) {
+    held[port] = value;
     if (live.hands[port] !== value) {
         live.input(port, value);
         paint();
@@ -19,8 +20,29 @@ function local(element, event) {
 
 // Rails: levers, sliders, the axes of a stick.
 
+const angle = (work, event) => { const p = local(work, event); return (Math.atan2(p.y, p.x) * 180) / Math.PI; };
+
+/** A wheel follows the hand round its middle, as often round as it goes. */
+function wheelDrag(work, event) {
+    const r = rail(work);
+    let before = angle(work, event);
+    let at = hand(r.port);
+    const move = (e) => {
+        const now = angle(work, e);
+        const by = ((now - before + 540) % 360) - 180;
+        before = now;
+        at = clamp(at + (by / r.degrees) * (r.max - r.min), r.min, r.max);
+        report(r.port, Math.round(at));
+    };
+
+    return { move, end: () => {} };
+}
+
 function railDrag(work, event) {
     const r = rail(work);
+    if (r.degrees) {
+        return wheelDrag(work, event);
+    }
     const along = (e) => { const p = local(work, e); return r.across ? p.x : p.y; };
     const now = place(r, hand(r.port));
     const grabbed = Math.abs(along(event) - now) < 34 ? along(event) - now : 0;
@@ -32,12 +54,13 @@ function railDrag(work, event) {
 
 function railKey(work, event) {
     const r = rail(work);
-    const step = (r.max - r.min) / (event.shiftKey ? 1000 : 100);
+    const step = (r.max - r.min) / (r.jumps > 1 ? r.jumps - 1 : event.shiftKey ? 1000 : 100);
     const more = r.across ? 'ArrowRight' : r.down ? 'ArrowDown' : 'ArrowUp';
     const less = r.across ? 'ArrowLeft' : r.down ? 'ArrowUp' : 'ArrowDown';
     const by = { [more]: step, [less]: -step, PageUp: 10 * step, PageDown: -10 * step, Home: -Infinity, End: Infinity }[event.key];
     if (by !== undefined) {
-        report(r.port, Math.round(clamp(hand(r.port) + by, r.min, r.max)));
+        const next = clamp(hand(r.port) + by, r.min, r.max);
+        report(r.port, r.jumps > 1 ? toReading(r, place(r, next)) : Math.round(next));
     } else if (event.key === '0' || event.key === 'Delete') {
         report(r.port, r.rest);
     } else {
@@ -57,7 +80,7 @@ function padDrag(pad, event) {
     };
     move(event);
 
-    return { move, end: () => rails.forEach((r) => report(r.port, r.rest)) };
+    return { move, end: () => rails.filter((r) => r.springs).forEach((r) => report(r.port, r.rest)) };
 }
 
 // Contacts.
@@ -74,6 +97,18 @@ function latch(work) {
     latched.has(port) ? latched.delete(port) : latched.add(port);
     press(work, latched.has(port));
     paint();
+}
+
+/** A two-way switch; one that reports both positions opens the one before it closes the other. */
+function flip(work, up) {
+    const { flip: port, other } = work.dataset;
+    if (up) {
+        other && report(other, 0);
+        report(port, 1);
+    } else {
+        report(port, 0);
+        other && report(other, 1);
+    }
 }
 
 function throwTo(work, position) {
@@ -139,10 +174,11 @@ function begin(event) {
         press(target, true);
         drag = { move: () => {}, end: () => press(target, false) };
     } else if (data.flip) {
-        report(data.flip, 1 - hand(data.flip));
+        flip(target, 1 - hand(data.flip));
     } else if (data.throw) {
         const { y } = local(target, event);
         throwTo(target, Math.abs(y) < 26 ? 0 : y < 0 ? 1 : -1);
+        drag = 'sprung' in data ? { move: () => {}, end: () => throwTo(target, 0) } : null;
     } else if (data.dial) {
         dialTo(target, dialAt(target, event));
     } else if (data.encoder) {
@@ -193,7 +229,7 @@ function key(work, event) {
         return true;
     }
     if (data.flip && (isSpace || event.key === 'Enter' || step)) {
-        report(data.flip, step ? (step > 0 ? 1 : 0) : 1 - hand(data.flip));
+        flip(work, step ? (step > 0 ? 1 : 0) : 1 - hand(data.flip));
 
         return true;
     }
@@ -230,6 +266,8 @@ document.addEventListener('keyup', (event) => {
     const work = focused(event);
     if (work?.dataset.press && event.key === ' ' && !latched.has(ports(work.dataset.press).at(-1))) {
         press(work, false);
+    } else if (work && 'sprung' in work.dataset && steps[event.key]) {
+        throwTo(work, 0);
     } else if (work?.dataset.way && event.key === ' ') {
         report(work.closest('[data-hat]').dataset.hat, -1);
     }

@@ -7,9 +7,14 @@
 const KEY = 'nailrod.live';
 const TICK_MS = 40;
 const RETRY_MS = 700;
+/** What is due sooner is asked for together: a mouse that moves has something due every 8 ms. */
+const LEAST_MS = 15;
 const MOST_LATENCIES = 400;
+const MOST_IN_BATCH = 4000;
 
 class Live {
+    /** A page that was just left may still have a batch on its way: this tells its batches from ours. */
+    #page = Math.random().toString(36).slice(2);
     id = null;
     n = 0;
     epoch = 0;
@@ -55,6 +60,14 @@ class Live {
         this.#next();
     }
 
+    /** Resolves when all that the hands have done until now has been answered. */
+    async settled() {
+        const last = this.n + Number(this.#pending !== null) + Number(this.#queue.length > 0);
+        while (this.n < last) {
+            await new Promise((resolve) => { setTimeout(resolve, 5); });
+        }
+    }
+
     /** A hand moved a control: it reports like a device. */
     input(port, value) {
         const t = this.now();
@@ -74,6 +87,17 @@ class Live {
     ask() {
         this.#asked = true;
         this.#kick();
+    }
+
+    /** Begins, carries on or ends a part of the survey of the rig. */
+    async survey(what, ref = '') {
+        await this.settled();
+        const answer = await this.order('survey', { what, ref, set: this.set, to: this.now(), look: document.querySelector('[data-look]')?.dataset.look ?? '' });
+        Object.assign(this.picture, answer);
+        document.dispatchEvent(new CustomEvent('live:survey', { detail: this.picture }));
+        this.ask();
+
+        return answer;
     }
 
     /** Something else that is asked of the server for this session, or under an address of its own. */
@@ -134,26 +158,33 @@ class Live {
         const hands = { ...this.hands };
         await this.#open();
         const waiting = [...(this.#pending?.inputs ?? []), ...this.#queue];
+        this.#plugs = { ...this.#pending?.plugs, ...this.#plugs };
         this.#pending = null;
         this.hands = { ...this.hands, ...hands, ...Object.fromEntries(waiting.map(([, port, value]) => [port, value])) };
         this.#queue = [...Object.entries(hands), ...waiting.map(([, port, value]) => [port, value])].map(([port, value]) => [this.now(), port, value]);
     }
 
     #kick() {
-        if (!this.#busy && this.id) {
+        if (this.picture !== null) {
             this.#pump();
         }
     }
 
+    /** One batch at a time: of two under one number only the first would be taken. */
     async #pump() {
+        if (this.#busy) {
+            return;
+        }
         this.#busy = true;
         clearTimeout(this.#timer);
         const felt = this.#pending ? null : this.#felt;
         if (!this.#pending) {
             this.#felt = null;
             this.#asked = false;
-            this.#pending = { n: this.n + 1, to: this.now(), set: this.set, inputs: this.#queue, plugs: this.#plugs };
-            this.#queue = [];
+            const inputs = this.#queue.slice(0, MOST_IN_BATCH);
+            this.#queue = this.#queue.slice(MOST_IN_BATCH);
+            const to = this.#queue.length > 0 ? inputs.at(-1)[0] : this.now();
+            this.#pending = { n: this.n + 1, page: this.#page, to, set: this.set, inputs, plugs: this.#plugs, look: document.querySelector('[data-look]')?.dataset.look ?? '' };
             this.#plugs = {};
         }
         try {
@@ -188,7 +219,9 @@ class Live {
                 const waiting = this.#pending;
                 this.#pending = null;
                 this.#take(await this.#post(`/live/${this.id}/resume`, { set: this.set }));
-                this.#queue = [...waiting.inputs, ...this.#queue];
+                // Time has gone on meanwhile: what was waiting comes after it, or it would be refused.
+                this.#queue = [...waiting.inputs.map(([t, port, value]) => [Math.max(t, this.picture.now), port, value]), ...this.#queue];
+                this.#plugs = { ...waiting.plugs, ...this.#plugs };
 
                 return false;
             }
@@ -216,7 +249,7 @@ class Live {
         if (due === null && !moving) {
             return;
         }
-        const wait = due === null ? TICK_MS : Math.max(0, (due - this.now()) / 1000 + 1);
+        const wait = due === null ? TICK_MS : Math.max(LEAST_MS, (due - this.now()) / 1000 + 1);
         this.#timer = setTimeout(() => this.#kick(), moving ? Math.min(TICK_MS, wait) : wait);
     }
 

@@ -3,8 +3,6 @@ import { live } from './live.js';
 
 /** Reach for it: a control that is moved or pressed is jumped to, on every place that lists controls. */
 const KEY = 'nailrod.reach';
-const MOVED = 0.03;
-let start = {};
 let busy = false;
 /** The latest thing that was touched while another page was on its way. */
 let wanted = null;
@@ -20,34 +18,37 @@ function show() {
     document.body.classList.toggle('reach-off', !isOn());
 }
 
-/** References that an input may mean: an axis once it has moved far enough, else the contact that it closed. */
-function meant({ port, value }) {
-    const rail = document.querySelector(`[data-axis="${CSS.escape(port)}"]`);
-    if (!rail) {
-        return value === 1 ? port : null;
-    }
-    start[port] ??= live.picture?.axes[port]?.reading ?? value;
-    const far = Math.abs(value - start[port]) > MOVED * (Number(rail.dataset.max) - Number(rail.dataset.min));
-    if (far) {
-        start = {};
-    }
-
-    return far ? port : null;
-}
-
 function leadsTo(ref) {
     const place = document.body.dataset.place;
-    if (place === 'shape' && document.getElementById('plot')?.dataset.axis !== ref) {
+    if (place === 'shape' && !document.querySelector('[data-shows]')?.dataset.shows.split(' ').includes(ref)) {
         return document.querySelector(`[data-reach="${CSS.escape(ref)}"]`)?.href;
     }
     if (place === 'assign' && document.querySelector('.comb tr.is-picked')?.dataset.row !== ref) {
         return document.querySelector(`[data-cell="${CSS.escape(`${live.picture.layer.id}/${ref}`)}"] a`)?.href;
     }
-    if (place === 'rig' && !document.querySelector(`[data-row="${CSS.escape(ref)}"]`)) {
-        return document.querySelector(`[data-device="${ref.split('/')[0]}"] h2 a`)?.href;
+    if (place === 'rig') {
+        return inRig(ref);
     }
 
     return null;
+}
+
+/** On the rig: the device, and the control that is named or the axis that is measured; not while one is being taught or measured. */
+function inRig(ref) {
+    if (live.picture.teaching || (live.picture.sweep && !live.picture.sweep.done)) {
+        return null;
+    }
+    const isMeasuring = document.querySelector('[data-steps]') !== null;
+    if (isMeasuring && live.hands[ref] !== undefined && live.picture.axes[ref]) {
+        return document.querySelector(`.chip[data-row="${CSS.escape(ref)}"]:not([aria-current])`)?.href;
+    }
+    const plate = document.querySelector('[data-arrange]');
+    const control = plate?.querySelector(`[data-control="${CSS.escape(ref.split('.')[0])}"]`);
+    if (control) {
+        return plate.dataset.pick.replace('ref=-', `ref=${encodeURIComponent(ref)}`);
+    }
+
+    return document.querySelector(`[data-device="${ref.split('/')[0]}"] h2 a:not([aria-current])`)?.href;
 }
 
 async function go(ref) {
@@ -68,21 +69,14 @@ async function go(ref) {
     busy = false;
 }
 
-document.addEventListener('live:input', ({ detail }) => {
-    const ref = isOn() ? meant(detail) : null;
-    if (ref) {
-        go(ref);
-    }
-});
-
-/** An opposite closes without an input of its own: the answer tells. */
-let closed = new Set();
+/** The server tells what a hand has touched, and leaves out what moves by itself. */
+let counted = null;
 document.addEventListener('live:answer', ({ detail }) => {
-    const fresh = detail.closed.filter((ref) => !closed.has(ref));
-    const isFirst = closed.size === 0;
-    closed = new Set(detail.closed);
-    if (!isFirst && isOn() && document.body.dataset.place === 'assign' && fresh.length === 1 && live.hands[fresh[0]] === undefined) {
-        go(fresh[0]);
+    const { n, ref } = detail.found;
+    const isNew = counted !== null && n > counted;
+    counted = n;
+    if (isNew && isOn()) {
+        go(ref);
     }
 });
 

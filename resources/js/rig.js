@@ -5,31 +5,49 @@ import { live } from './live.js';
 const seen = {};
 const ticked = {};
 
-function show(ref, number, name) {
-    const box = document.getElementById('found');
-    if (box) {
-        box.querySelector('[data-found-number]').textContent = number;
-        box.querySelector('[data-found-name]').textContent = name;
-    }
+function mark(ref) {
     for (const row of document.querySelectorAll('tr.is-touched')) {
         row.classList.remove('is-touched');
     }
-    const row = document.querySelector(`[data-row="${CSS.escape(ref)}"]`);
+    const row = document.querySelector(`tr[data-row="${CSS.escape(ref)}"]`);
     row?.classList.add('is-touched');
     row?.scrollIntoView({ block: 'nearest' });
 }
 
-function touched(ref) {
-    const row = document.querySelector(`.inputs [data-row="${CSS.escape(ref)}"]`);
-    if (row) {
-        show(ref, row.querySelector('.number').textContent, row.querySelector('th').firstChild.textContent);
+/** The number of what was found, large; what moves by itself is left out, and that is said. */
+let shown = null;
+function found({ found: { n, ref, number, name, device }, left_out: leftOut }) {
+    const box = document.getElementById('found');
+    if (box && n > 0) {
+        setText(box.querySelector('[data-found-number]'), number);
+        setText(box.querySelector('[data-found-name]'), `${name}, ${device}`);
+    }
+    if (ref !== null && shown !== n) {
+        mark(ref);
+    }
+    shown = n;
+    const list = document.querySelector('[data-left-out]');
+    if (list && list.dataset.said !== leftOut.join()) {
+        list.dataset.said = leftOut.join();
+        list.replaceChildren(...leftOut.map((line) => Object.assign(document.createElement('li'), { textContent: line })));
+    }
+}
+
+/** A device that reports something lights up in the list. */
+const lit = {};
+function light(port) {
+    const device = document.querySelector(`[data-device="${port.split('/')[0]}"]`);
+    if (device) {
+        device.classList.add('is-reporting');
+        clearTimeout(lit[port]);
+        lit[port] = setTimeout(() => device.classList.remove('is-reporting'), 300);
     }
 }
 
 document.addEventListener('live:input', ({ detail }) => {
     seen[detail.port] = (seen[detail.port] ?? 0) + 1;
     ticked[detail.port] = (ticked[detail.port] ?? 0) + detail.value;
-    touched(detail.port);
+    light(detail.port);
 });
 
 let closed = null;
@@ -37,10 +55,16 @@ document.addEventListener('live:answer', ({ detail }) => {
     for (const ref of detail.closed) {
         if (closed && !closed.has(ref)) {
             seen[ref] = (seen[ref] ?? 0) + 1;
-            touched(ref);
         }
     }
     closed = new Set(detail.closed);
+    found(detail);
+    for (const [device, hex] of Object.entries(detail.reports ?? {})) {
+        const report = document.querySelector(`[data-report="${device}"]`);
+        if (report) {
+            setText(report, hex.replace(/../g, '$& ').trim());
+        }
+    }
     for (const cell of document.querySelectorAll('[data-now]')) {
         const ref = cell.dataset.now;
         const axis = detail.axes[ref];

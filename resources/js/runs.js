@@ -5,6 +5,8 @@ import { live } from './live.js';
 const AHEAD_MS = 200;
 let playing = null;
 
+export const isPlaying = () => playing !== null;
+
 const element = (selector) => document.querySelector(`#recorder ${selector}`);
 const say = (text) => { const box = document.getElementById('playing'); if (box) { box.textContent = text; } };
 
@@ -68,6 +70,12 @@ document.addEventListener('click', (event) => {
         play(button.dataset.play, button.dataset.name).catch(() => say('The run could not be read: the server does not answer.'));
     } else if (button) {
         turn().catch((error) => say(error.message));
+    }
+});
+
+document.addEventListener('change', (event) => {
+    if (event.target.matches?.('[data-cut-run]')) {
+        event.target.form.action = event.target.value;
     }
 });
 

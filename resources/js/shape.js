@@ -1,49 +1,86 @@
 import { drawWhile, sharp, theme } from './canvas.js';
 import { setAttributes, setText } from './dom.js';
-import { pending } from './edits.js';
 import { live } from './live.js';
+import './handles.js';
 
-/** The Shape picture: the live point with its trail, the last ten seconds, handles that are dragged or moved by keys. */
+/** The Shape picture: the live point with its trail, two axes as one picture, the last ten seconds. */
 const SPAN = 10_000_000;
 const TRAIL = 40;
 let past = [];
 let trail = [];
-let axisShown = null;
+let shown = null;
 
-const plot = () => document.getElementById('plot');
-const box = (svg) => ({ left: Number(svg.dataset.left), top: Number(svg.dataset.top), width: Number(svg.dataset.width), height: Number(svg.dataset.height) });
+/** Where a place lies on the picture, in its units: the picture may show a part of the whole. */
+export function frame(svg) {
+    const { left, top, width, height } = Object.fromEntries(['left', 'top', 'width', 'height'].map((name) => [name, Number(svg.dataset[name])]));
+    const [[x0, x1], [y0, y1]] = [JSON.parse(svg.dataset.across), JSON.parse(svg.dataset.up)];
 
-function point(svg, detail) {
-    const axis = detail.axes[svg.dataset.axis];
-    if (!axis) {
-        return;
-    }
-    const { left, top, width, height } = box(svg);
-    const x = left + width * axis.travel;
-    const sent = axis.sent ?? axis.value;
-    const y = top + height * (1 - sent);
-    const ghost = top + height * (1 - axis.value);
+    return {
+        left, top, width, height,
+        x: (travel) => left + (width * (travel - x0)) / (x1 - x0),
+        y: (value) => top + height * (1 - (value - y0) / (y1 - y0)),
+        travel: (x) => x0 + ((x1 - x0) * (x - left)) / width,
+        value: (y) => y0 + (y1 - y0) * (1 - (y - top) / height),
+        shows: (travel) => travel >= x0 && travel <= x1,
+    };
+}
+
+function draw(line, x, y) {
     const last = trail.at(-1);
     if (!last || last[0] !== x || last[1] !== y) {
         trail.push([x, y]);
         trail = trail.slice(-TRAIL);
     }
-    svg.querySelector('#live').removeAttribute('hidden');
+    setAttributes(line, { d: `M${trail.map((p) => p.join(' ')).join('L')}` });
+}
+
+function point(svg, axis) {
+    const at = frame(svg);
+    const sent = axis.sent ?? axis.value;
+    const [x, y, ghost] = [at.x(axis.travel), at.y(sent), at.y(axis.value)];
+    draw(svg.querySelector('#trail'), x, y);
+    svg.querySelector('#live').toggleAttribute('hidden', !at.shows(axis.travel));
     const set = (id, attributes) => setAttributes(svg.querySelector(id), attributes);
     set('#live-dot', { cx: x, cy: y });
     set('#live-ghost', { cx: x, cy: ghost, visibility: Math.abs(ghost - y) > 1 ? 'visible' : 'hidden' });
-    set('#live-drop', { d: `M${x} ${y}V${top + height}` });
-    set('#trail', { d: 'M' + trail.map((p) => p.join(' ')).join('L') });
-    const isRight = x > left + width * 0.6;
-    set('#live-text', { x: x + (isRight ? -12 : 12), y: isRight || y > top + height - 40 ? Math.max(top + 12, y - (isRight ? 12 : 24)) : y + 22, 'text-anchor': isRight ? 'end' : 'start' });
+    set('#live-drop', { d: `M${x} ${y}V${at.top + at.height}` });
+    const isRight = x > at.left + at.width * 0.6;
+    set('#live-text', { x: x + (isRight ? -12 : 12), y: isRight || y > at.top + at.height - 40 ? Math.max(at.top + 12, y - (isRight ? 12 : 24)) : y + 22, 'text-anchor': isRight ? 'end' : 'start' });
     setText(svg.querySelector('#live-text'), `travel ${axis.words.travel}, sent ${axis.words.sent === 'not used' ? axis.words.value : axis.words.sent}`);
-    for (const state of svg.querySelectorAll('[data-stop-state]')) {
+}
+
+/** Two axes against each other: the ring is where the hand is, the dot what is sent. */
+function pair(svg, a, b, axes) {
+    const [size, margin] = [Number(svg.dataset.size), Number(svg.dataset.margin)];
+    const x = (part) => margin + size * part;
+    const y = (part) => margin + size * (svg.dataset.stick === '1' ? part : 1 - part);
+    svg.querySelector('#two-live').removeAttribute('hidden');
+    setAttributes(svg.querySelector('#two-hand'), { cx: x(a.travel), cy: y(b.travel) });
+    setAttributes(svg.querySelector('#two-sent'), { cx: x(a.sent ?? a.value), cy: y(b.sent ?? b.value) });
+    draw(svg.querySelector('#two-trail'), x(a.travel), y(b.travel));
+    const said = (axis) => `travel ${axis.words.travel}, sent ${axis.words.sent === 'not used' ? axis.words.value : axis.words.sent}`;
+    const built = JSON.parse(svg.dataset.built).filter(([ref]) => axes[ref]).map(([ref, name]) => ` · ${name}: ${axes[ref].words.travel}`);
+    setText(document.getElementById('two-words'), `${svg.dataset.nameA}: ${said(a)} · ${svg.dataset.nameB}: ${said(b)}${built.join('')}`);
+}
+
+function states(detail) {
+    for (const state of document.querySelectorAll('[data-stop-state]')) {
         const isOpen = detail.stops.includes(state.dataset.stopState);
         setText(state, isOpen ? 'open' : 'shut');
         state.closest('.handle').classList.toggle('is-open', isOpen);
     }
-    const stops = [...svg.querySelectorAll('[data-stop]')].map((handle) => handle.dataset.stop);
-    past.push({ t: detail.now, value: axis.value, sent, open: detail.stops.some((stop) => stops.includes(stop)) });
+    const closed = new Set(detail.closed);
+    for (const element of document.querySelectorAll('[data-closes]')) {
+        element.classList.toggle('is-closed', closed.has(element.dataset.closes));
+    }
+    for (const element of document.querySelectorAll('[data-made-state]')) {
+        element.closest('.part').classList.toggle('is-closed', closed.has(element.dataset.madeState));
+    }
+}
+
+function keep(detail, axis) {
+    const stops = [...document.querySelectorAll('#plot [data-stop]')].map((handle) => handle.dataset.stop);
+    past.push({ t: detail.now, value: axis.value, sent: axis.sent ?? axis.value, open: detail.stops.some((stop) => stops.includes(stop)) });
     past = past.filter((sample) => sample.t > detail.now - SPAN - 1_000_000);
 }
 
@@ -83,86 +120,37 @@ function strip() {
 }
 
 document.addEventListener('live:answer', ({ detail }) => {
-    const svg = plot();
-    if (svg && detail.axes) {
-        if (axisShown !== svg.dataset.axis) {
-            axisShown = svg.dataset.axis;
-            past = [];
-            trail = [];
-        }
-        point(svg, detail);
-    }
-});
-
-drawWhile(() => document.getElementById('strip') !== null && past.length > 0 && live.now() - past.at(-1).t < SPAN, strip);
-
-// Handles.
-
-let held = null;
-let later = null;
-
-function percentAt(handle, event) {
-    const svg = plot();
-    const { left, top, width, height } = box(svg);
-    const p = new DOMPoint(event.clientX, event.clientY).matrixTransform(svg.getScreenCTM().inverse());
-    const part = 'across' in handle.dataset ? (p.x - left) / width : 1 - (p.y - top) / height;
-
-    return 100 * Math.min(1, Math.max(0, 'mirror' in handle.dataset ? 1 - part : part));
-}
-
-function moveTo(handle, percent) {
-    const { left, top, width, height } = box(plot());
-    const part = ('mirror' in handle.dataset ? 100 - percent : percent) / 100;
-    handle.setAttribute('transform', 'across' in handle.dataset ? `translate(${left + width * part} ${top + height})` : `translate(${left} ${top + height * (1 - part)})`);
-    const field = document.querySelector(handle.dataset.field);
-    field.value = Math.round(10 * percent) / 10;
-    pending.add(field.id);
-    handle.setAttribute('aria-valuenow', field.value);
-    handle.setAttribute('aria-valuetext', `${field.value} %`);
-
-    return field;
-}
-
-function save(handle) {
-    const field = document.querySelector(handle.dataset.field);
-    field.form.requestSubmit();
-    pending.delete(field.id);
-}
-
-document.addEventListener('pointerdown', (event) => {
-    const handle = event.target.closest?.('[data-handle]');
-    if (handle && event.button === 0) {
-        event.preventDefault();
-        handle.focus({ preventScroll: true });
-        handle.setPointerCapture(event.pointerId);
-        held = { handle, moved: false };
-    }
-});
-document.addEventListener('pointermove', (event) => {
-    if (held) {
-        held.moved = true;
-        moveTo(held.handle, percentAt(held.handle, event));
-    }
-});
-document.addEventListener('pointerup', () => {
-    if (held?.moved) {
-        save(held.handle);
-    }
-    held = null;
-});
-document.addEventListener('keydown', (event) => {
-    const handle = event.target.closest?.('[data-handle]');
-    if (!handle) {
+    const svg = document.getElementById('plot') ?? document.getElementById('two');
+    if (!svg || !detail.axes) {
         return;
     }
-    const step = event.shiftKey ? 0.1 : 1;
-    const more = 'mirror' in handle.dataset ? ['ArrowLeft', 'ArrowDown'] : ['ArrowRight', 'ArrowUp'];
-    const less = 'mirror' in handle.dataset ? ['ArrowRight', 'ArrowUp'] : ['ArrowLeft', 'ArrowDown'];
-    const by = more.includes(event.key) ? step : less.includes(event.key) ? -step : 0;
-    if (by !== 0) {
-        event.preventDefault();
-        moveTo(handle, Math.min(100, Math.max(0, Number(document.querySelector(handle.dataset.field).value) + by)));
-        clearTimeout(later);
-        later = setTimeout(() => save(handle), 350);
+    const about = svg.dataset.axis ?? svg.dataset.a;
+    const key = svg.id + about + (svg.dataset.across ?? '');
+    if (shown !== key) {
+        shown = key;
+        past = [];
+        trail = [];
+    }
+    states(detail);
+    const axis = detail.axes[about];
+    if (axis) {
+        keep(detail, axis);
+        if (svg.id === 'plot') {
+            point(svg, axis);
+        } else if (detail.axes[svg.dataset.b]) {
+            pair(svg, axis, detail.axes[svg.dataset.b], detail.axes);
+        }
     }
 });
+
+/** A form that means "here" is told where the hand is as it is sent. */
+document.addEventListener('submit', (event) => {
+    for (const field of event.target.querySelectorAll('[data-live-travel]')) {
+        const axis = live.picture?.axes?.[field.dataset.liveTravel];
+        if (axis) {
+            field.value = axis.travel;
+        }
+    }
+}, true);
+
+drawWhile(() => document.getElementById('strip') !== null && past.length > 0 && live.now() - past.at(-1).t < SPAN, strip);

@@ -2,7 +2,7 @@ import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { tmpdir } from 'node:os';
 import { expect, test } from './app.js';
-import { change } from './hands.js';
+import { change, unfold } from './hands.js';
 
 const LEFT = '?axis=fennel/left-lever';
 
@@ -13,17 +13,18 @@ test('two tabs edit one set: the second is told and shown what differs, and noth
     await change(page, '#f-low', 7);
     await other.locator('[data-face] [data-axis="fennel/left-lever"]').press('ArrowUp');
     await expect(other.locator('#moved')).toBeVisible();
-    await other.locator('#f-k').fill('40');
-    await other.locator('#f-k').press('Enter');
+    await unfold(other, '#k');
+    await other.locator('#k').fill('40');
+    await other.locator('#k').press('Enter');
     await expect(other.getByRole('heading', { name: 'This set was changed in another tab' })).toBeVisible();
     const tables = other.locator('.conflict table');
     await expect(tables.nth(0)).toContainText('7 % at the low end');
     await expect(tables.nth(1)).toContainText('expo 40 %');
     await other.getByRole('button', { name: 'Make my change on top of it' }).click();
-    await expect(other.locator('#f-k')).toHaveValue('40');
+    await expect(other.locator('#k')).toHaveValue('40');
     await expect(other.locator('#f-low')).toHaveValue('7');
     await page.reload();
-    await expect(page.locator('#f-k')).toHaveValue('40');
+    await expect(page.locator('#k')).toHaveValue('40');
 });
 
 test('ten edits are undone and done again by keys, and the documents are the same byte for byte', async ({ page, app }) => {
@@ -31,7 +32,7 @@ test('ten edits are undone and done again by keys, and the documents are the sam
     await app.open(page, 'shape', LEFT);
     const documents = [await file()];
     for (let i = 1; i <= 10; i++) {
-        await change(page, i % 2 ? '#f-low' : '#f-k', i + 4);
+        await change(page, i % 2 ? '#f-low' : '#k', i + 4);
         documents.push(await file());
     }
     expect(new Set(documents).size).toBe(11);
@@ -55,12 +56,14 @@ test('ten edits are undone and done again by keys, and the documents are the sam
 test('bad input is told with place, found and expected, and changes nothing', async ({ page, app }) => {
     await app.open(page, 'shape', LEFT);
     const revision = await page.locator('body').getAttribute('data-revision');
-    const stop = page.locator('.panel__new form');
+    await unfold(page, '#new-stop form');
+    const stop = page.locator('#new-stop form');
     await stop.locator('[name="at"]').fill('140');
     await stop.getByText('Put the stop in').click();
     await expect(page.locator('#notices')).toContainText('Holds at: found "140", expected 0 to 100. Nothing was changed.');
     await expect(page.locator('body')).toHaveAttribute('data-revision', revision);
 
+    await unfold(page, '#f-low');
     await page.locator('#f-low').fill('70');
     await page.locator('#f-low').press('Enter');
     await page.locator('#f-high').fill('60');
@@ -72,11 +75,11 @@ test('bad input is told with place, found and expected, and changes nothing', as
     const before = await (await page.request.get(`${app.url}/sets/skerrywing/file`)).text();
     const name = join(tmpdir(), `nailrod-${process.pid}.set.json`);
     writeFileSync(name, before.replace('"parent"', '"parrent"'));
-    await page.locator('input[type=file]').setInputFiles(name);
+    await page.locator('#place input[type=file]').setInputFiles(name);
     await page.getByText('Take the file').click();
     await expect(page.locator('#notices')).toContainText('parrent: found a field that this format does not have, expected one of format, version');
     writeFileSync(name, before.slice(0, before.length / 2));
-    await page.locator('input[type=file]').setInputFiles(name);
+    await page.locator('#place input[type=file]').setInputFiles(name);
     await page.getByText('Take the file').click();
     await expect(page.locator('#notices')).toContainText(/line \d+: found something that is not JSON, expected JSON/);
     expect(await (await page.request.get(`${app.url}/sets/skerrywing/file`)).text()).toBe(before);
@@ -117,8 +120,9 @@ test('a set is shaped and assigned with the keyboard alone', async ({ page, app 
 
 test('a stop is dragged on the picture, and what is inherited can be given back', async ({ page, app }) => {
     await app.open(page, 'shape', LEFT);
-    await page.locator('.panel__new form').getByText('Put the stop in').click();
-    const line = await page.locator('[data-handle="stop"] .stop-flag').boundingBox();
+    await unfold(page, '#new-stop form');
+    await page.locator('#new-stop form').getByText('Put the stop in').click();
+    const line = await page.locator('[data-stop] .stop-flag').boundingBox();
     await page.mouse.move(line.x + 20, line.y + 4);
     await page.mouse.down();
     await page.mouse.move(line.x + 20, line.y + 90, { steps: 6 });
@@ -127,7 +131,7 @@ test('a stop is dragged on the picture, and what is inherited can be given back'
     const at = Number(await page.locator('.panel__part--stop [name="at"]').inputValue());
     expect(at).toBeGreaterThan(65);
     expect(at).toBeLessThan(85);
-    await expect(page.locator('.panel__part--stop .says')).toContainText(`at or below ${at} %`);
+    await expect(page.locator('.part--stop .part__says')).toContainText(`at or below ${at} %`);
     await change(page, '#f-low', 5);
     await page.getByRole('button', { name: 'give back' }).first().click();
     await expect(page.locator('#f-low')).toHaveValue('2');

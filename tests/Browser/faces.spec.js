@@ -1,5 +1,5 @@
 import { expect, test } from './app.js';
-import { flip, latch, moveLever, press } from './hands.js';
+import { flip, hold, latch, moveLever, press } from './hands.js';
 
 const now = (page, ref) => page.locator(`[data-now="${ref}"]`);
 const seen = (page, ref) => page.locator(`[data-seen="${ref}"]`);
@@ -138,4 +138,54 @@ test('reach for it: what is touched is jumped to, on another axis, another devic
     await flip(page, 'fennel/switch-2.up');
     await expect(page.locator('#tape-lines')).toContainText('Switch 2 up closed');
     await expect(page.locator('.editor__head h2')).toHaveText('Switch 1 down');
+});
+
+test('a wheel is turned round, paddles spring back, switches on an axis jump, sprung switches, tiles and phrases let go', async ({ page, app }) => {
+    await app.open(page, 'rig', '?device=rowan');
+    const rim = await page.locator('[data-axis="rowan/wheel"] .rim').boundingBox();
+    const [x, y, r] = [rim.x + rim.width / 2, rim.y + rim.height / 2, rim.width / 2];
+    const at = (degrees) => [x + r * Math.cos((degrees * Math.PI) / 180), y + r * Math.sin((degrees * Math.PI) / 180)];
+    await page.mouse.move(...at(-90));
+    await page.mouse.down();
+    for (let degrees = -90; degrees <= 360; degrees += 15) {
+        await page.mouse.move(...at(degrees));
+    }
+    await page.mouse.up();
+    await expect(now(page, 'rowan/wheel')).toContainText('+83.3 %');
+    const paddle = page.locator('[data-axis="rowan/left-paddle"]');
+    await paddle.press('PageUp');
+    await expect(now(page, 'rowan/left-paddle')).toHaveText('26 · 10.2 %');
+    await page.locator('#found').click();
+    await page.locator('.mark').focus();
+    await expect(now(page, 'rowan/left-paddle')).toHaveText('0 · 0.0 %');
+
+    await app.open(page, 'rig', '?device=burdock');
+    const jump = page.locator('[data-axis="burdock/switch-b"]');
+    for (const [key, text] of [['ArrowUp', '1024 · 50.0 %'], ['ArrowUp', '2047 · 100.0 %'], ['ArrowDown', '1024 · 50.0 %'], ['ArrowDown', '0 · 0.0 %']]) {
+        await jump.press(key);
+        await expect(now(page, 'burdock/switch-b')).toHaveText(text);
+    }
+    const throttle = page.locator('[data-axis="burdock/left-stick.y"]');
+    await throttle.press('End');
+    await page.locator('.mark').focus();
+    await expect(now(page, 'burdock/left-stick.y')).toHaveText('2047 · 100.0 %');
+
+    await app.open(page, 'rig', '?device=bracken');
+    await page.mouse.move(...(await part(page, '[data-control="bracken/sprung-2"] .cap', 0.5, 0.1)));
+    await page.mouse.down();
+    await expect(now(page, 'bracken/sprung-2.up')).toHaveText('closed');
+    await page.mouse.up();
+    await expect(now(page, 'bracken/sprung-2.up')).toHaveText('open');
+
+    for (const [device, control] of [['clover', 'tile-7'], ['phrases', 'phrase-3'], ['teasel', 'input-40'], ['mouse', 'middle']]) {
+        await app.open(page, 'rig', `?device=${device}`);
+        await hold(page, `${device}/${control}`);
+        await expect(now(page, `${device}/${control}`)).toHaveText('closed');
+        await expect(page.locator('.report')).not.toHaveText('none yet');
+        await page.mouse.up();
+        await expect(now(page, `${device}/${control}`)).toHaveText('open');
+    }
+    await app.open(page, 'rig', '?device=clover&page=2');
+    await press(page, 'clover/tile-33');
+    await expect(page.locator('[data-found-name]')).toHaveText('Spare 13, Clover');
 });

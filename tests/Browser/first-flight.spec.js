@@ -1,5 +1,5 @@
 import { expect, test } from './app.js';
-import { change, flip, hold, latch, moveLever, press } from './hands.js';
+import { change, flip, hold, latch, moveLever, press, unfold } from './hands.js';
 
 const tape = (page) => page.locator('#tape-lines');
 const game = (page, variable) => page.locator(`[data-variable="${variable}"] [data-value]`);
@@ -26,15 +26,16 @@ test('a throttle is shaped, a switch gets two meanings, the game answers, the de
         await expect(page.locator('.panel')).toContainText('from House');
         await change(page, '#f-low', 3);
         await change(page, '#f-high', 2);
-        await change(page, '#f-k', 28);
+        await change(page, '#k', 28);
         await expect(page.locator('.panel')).toContainText('Expo 28 %: calm at the start');
-        const fresh = page.locator('.panel__new form');
+        await unfold(page, '#new-stop [name="axes[]"]');
+        const fresh = page.locator('#new-stop form');
         await fresh.locator('[name="at"]').fill('92');
         await fresh.getByText('until drawn back').click();
         await fresh.locator('[name="opener"]').selectOption('fennel/left-thumb');
         await fresh.getByText('Right lever').click();
         await fresh.getByText('Put the stop in').click();
-        await expect(page.locator('.panel__part--stop .says')).toHaveText('Keeps Left lever and Right lever at or below 92 % until Left thumb opens it; it shuts again when drawn back to 91.5 %, or after 3000 ms if not passed.');
+        await expect(page.locator('.part--stop .part__says')).toHaveText('Keeps Left lever and Right lever at or below 92 % until Left thumb opens it; it shuts again when drawn back to 91.5 %, or after 3000 ms if not passed.');
         await moveLever(page, 'fennel/left-lever', 1);
         await expect(page.locator('#live-text')).toHaveText('travel 100.0 %, sent 92.0 %');
         await expect(page.locator('[data-stop-state]')).toHaveText('shut');
@@ -124,7 +125,7 @@ test('a throttle is shaped, a switch gets two meanings, the game answers, the de
         await app.start();
         await app.open(page, 'shape', '?axis=fennel/left-lever');
         await expect(page.locator('#f-low')).toHaveValue('3');
-        await expect(page.locator('#f-k')).toHaveValue('28');
+        await expect(page.locator('#k')).toHaveValue('28');
         await expect(page.locator('.panel__part--stop [name="at"]')).toHaveValue('92');
         await app.open(page, 'assign');
         await expect(page.locator('[data-cell="base/fennel/switch-2.down"]')).toContainText('Landing light off');
@@ -132,6 +133,6 @@ test('a throttle is shaped, a switch gets two meanings, the game answers, the de
         await app.open(page, 'store');
         await expect(page.locator('.verdict')).toContainText('The device holds just what this set says.');
         await app.open(page, 'rig');
-        await expect(page.locator('[data-device="fennel"] .card__foot')).toContainText('stored, as in this set');
+        await expect(page.locator('#rig-title')).toContainText('stored, as in this set');
     });
 });

@@ -53,7 +53,17 @@ export async function flip(page, ref) {
 }
 
 /** Types a value into a field that saves itself. */
+/** Unfolds the part of a panel that something lies in. */
+export async function unfold(page, selector) {
+    await page.locator(selector).first().evaluate((element) => {
+        for (let part = element.closest('details'); part; part = part.parentElement.closest('details')) {
+            part.open = true;
+        }
+    });
+}
+
 export async function change(page, field, value) {
+    await unfold(page, field);
     const before = await page.locator('body').getAttribute('data-revision');
     await page.locator(field).fill(String(value));
     await page.locator(field).press('Enter');

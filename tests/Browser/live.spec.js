@@ -82,3 +82,46 @@ test('a press that leads to nothing says why', async ({ page, app }) => {
     await flip(page, 'fennel/switch-2.up');
     await expect(page.locator('#tape-lines')).toContainText('Fennel · Switch 2 up closed → layer Cruise → nothing is assigned to it');
 });
+
+test('a batch of the page that was left, still on its way, does not swallow what is done on the new one', async ({ page, app }) => {
+    await app.open(page, 'bench');
+    const taken = await page.evaluate(async () => {
+        const { live } = window.nailrod;
+        await live.settled();
+        // Another page of this session was just left: its batch takes the next number, at a later time.
+        const response = await fetch(`/live/${live.id}`, { method: 'POST', headers: { 'Content-Type': 'application/json', Accept: 'application/json' }, body: JSON.stringify({ n: live.n + 1, page: 'left', to: live.now() + 300_000, set: live.set, inputs: [] }) });
+        live.input('fennel/ring', 1);
+
+        return response.status;
+    });
+    expect(taken).toBe(200);
+    await expect(page.locator('#live-layer')).toHaveText('On water');
+});
+
+test('hands that are at work while the page opens go to the server one batch at a time, and all arrive', async ({ page, app }) => {
+    await page.addInitScript(() => {
+        const fetch = window.fetch.bind(window);
+        const under = { now: 0, most: 0 };
+        window.under = under;
+        window.fetch = async (...order) => {
+            const isBatch = /\/live\/[0-9a-f]+$/.test(String(order[0]));
+            under.now += Number(isBatch);
+            under.most = Math.max(under.most, under.now);
+            try {
+                return await fetch(...order);
+            } finally {
+                under.now -= Number(isBatch);
+            }
+        };
+        document.addEventListener('live:answer', () => {
+            window.nailrod.live.input('fennel/ring', 1);
+            window.nailrod.live.input('fennel/mark', 1);
+            window.nailrod.live.input('fennel/mark', 0);
+        }, { once: true });
+    });
+    await app.open(page, 'bench');
+    await expect(page.locator('#live-layer')).toHaveText('On water');
+    await page.evaluate(() => window.nailrod.live.settled());
+    expect(await page.evaluate(() => window.nailrod.live.picture.closed.filter((ref) => ['fennel/ring', 'fennel/mark'].includes(ref)))).toEqual(['fennel/ring']);
+    expect(await page.evaluate(() => window.under.most)).toBe(1);
+});

@@ -40,9 +40,10 @@ test('the pages still read without scripts', async ({ browser, app }) => {
         await expect(page.locator('#place')).toContainText(words);
     }
     await page.goto(`${app.url}/sets/skerrywing/shape?axis=fennel/left-lever`);
-    await page.locator('.panel__new form [name="name"]').fill('Hold');
-    await page.locator('.panel__new form').getByText('Put the stop in').click();
-    await expect(page.locator('.panel__part--stop .says')).toContainText('at or below 92 %');
+    await page.locator('#new-stop > summary').click();
+    await page.locator('#new-stop form [name="name"]').fill('Hold');
+    await page.locator('#new-stop form').getByText('Put the stop in').click();
+    await expect(page.locator('.part--stop .part__says')).toContainText('at or below 92 %');
     await context.close();
 });
 

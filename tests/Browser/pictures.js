@@ -1,7 +1,7 @@
 // Takes the pictures of docs/screenshots from the demo data: node tests/Browser/pictures.js
 import { chromium } from '@playwright/test';
 import { App } from './app.js';
-import { change, flip, latch, moveLever, press } from './hands.js';
+import { change, flip, latch, moveLever, press, unfold } from './hands.js';
 
 const app = await App.fresh();
 const browser = await chromium.launch({ executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'] });
@@ -15,17 +15,55 @@ const shot = async (name) => {
 
 await app.open(page, 'shape', '?axis=fennel/left-lever');
 await change(page, '#f-low', 3);
-await change(page, '#f-k', 28);
-const stop = page.locator('.panel__new form');
+await change(page, '#k', 28);
+await unfold(page, '#new-stop [name="axes[]"]');
+const stop = page.locator('#new-stop form');
 await stop.locator('[name="opener"]').selectOption('fennel/left-thumb');
 await stop.getByText('Right lever').click();
 await stop.getByText('Put the stop in').click();
-await page.locator('.panel__part--stop .says').waitFor();
+await page.locator('.part--stop .part__says').waitFor();
+await page.locator('#new-stop').evaluate((part) => { part.open = false; });
+for (const field of ['#f-low', '#k']) {
+    await page.locator(field).evaluate((element) => { element.closest('details').open = false; });
+}
+await moveLever(page, 'fennel/left-lever', 0.04, 10);
+await page.locator('.adds [value="threshold"]').click();
+await page.locator('#part-made-threshold').waitFor();
+await page.locator('#part-made-threshold [name="name"]').fill('Fuel cut');
+await page.locator('#part-made-threshold [name="name"]').press('Enter');
+await page.locator('#part-made-threshold').getByText('Fuel cut').waitFor();
 await moveLever(page, 'fennel/left-lever', 0.97, 40);
 await shot('shape');
 await page.emulateMedia({ colorScheme: 'dark' });
 await shot('shape-dark');
 await page.emulateMedia({ colorScheme: 'light' });
+
+await app.open(page, 'shape', '?axis=gorse/stick.x');
+await unfold(page, '#new-built form');
+await page.locator('#new-built [name="what"]').selectOption('eight directions');
+await page.locator('#new-built button').click();
+await page.locator('#part-made-directions').waitFor();
+await page.getByRole('link', { name: 'Two axes' }).click();
+await page.locator('#two').waitFor();
+await page.waitForTimeout(600);
+for (const [axis, value] of [['x', 2300], ['x', 2900], ['y', 1700], ['x', 3500], ['y', 1000]]) {
+    await page.evaluate(([port, reading]) => window.nailrod.live.input(`gorse/stick.${port}`, reading), [axis, value]);
+    await page.waitForTimeout(120);
+}
+await shot('shape-stick');
+for (const axis of ['x', 'y']) {
+    await page.evaluate((port) => window.nailrod.live.input(`gorse/stick.${port}`, 2048), axis);
+}
+await page.goto(`${app.url}/sets/marl/shape?axis=rowan/left-paddle&two=rowan/right-paddle`);
+await page.waitForFunction(() => window.nailrod?.live.picture !== null);
+for (const [paddle, value] of [['left', 90], ['right', 60], ['left', 200], ['right', 120]]) {
+    await page.evaluate(([port, reading]) => window.nailrod.live.input(`rowan/${port}-paddle`, reading), [paddle, value]);
+    await page.waitForTimeout(120);
+}
+await shot('shape-paddles');
+await page.goto(`${app.url}/sets/skerrywing/shape?axis=gorse/stick.x&tab=figures`);
+await page.waitForFunction(() => window.nailrod?.live.picture !== null);
+await shot('shape-figures');
 
 await app.open(page, 'assign', '?layer=base&ref=fennel/switch-2.up');
 for (const [layer, ref, action] of [['base', 'fennel/switch-2.up', 'Anchor light'], ['base', 'fennel/switch-3.up', 'Water rudder down'], ['base', 'fennel/switch-3.down', 'Water rudder up'], ['water', 'fennel/switch-3.up', 'Make mooring fast']]) {
@@ -56,15 +94,49 @@ await latch(page, 'fennel/ring');
 await page.waitForTimeout(300);
 await flip(page, 'fennel/switch-2.up');
 await shot('bench');
+await page.locator('[data-record]').click();
+await page.locator('[data-record][aria-pressed="false"]').waitFor();
 
 await app.open(page, 'store');
 await page.locator('#write').click();
 await page.locator('.verdict--good').waitFor();
 await page.request.get(`${app.url}/sets/skerrywing/store`);
 await app.open(page, 'shape', '?axis=fennel/right-lever');
-await change(page, '#f-k', 15);
+await change(page, '#k', 15);
 await app.open(page, 'store');
 await shot('store');
+
+await app.open(page, 'rig', '?device=sedge&do=measure&ref=sedge/rudder');
+const next = () => page.evaluate(() => document.querySelector('[data-survey="next"]').click());
+const slot = await page.locator('[data-face] [data-axis="sedge/rudder"] .slot').boundingBox();
+const slide = async (from, to, steps) => {
+    for (let i = 0; i <= steps; i++) {
+        await page.mouse.move(slot.x + slot.width * (12 / 264 + (240 / 264) * (from + ((to - from) * i) / steps)), slot.y + slot.height / 2);
+        await page.waitForTimeout(40);
+    }
+};
+await page.locator('[data-survey="measure"]').click();
+await page.waitForTimeout(2500);
+await next();
+await slide(0.5, 0.5, 2);
+await page.mouse.down();
+await slide(0.5, -0.02, 12);
+await page.waitForTimeout(1300);
+await next();
+await page.waitForTimeout(200);
+await slide(0, 1.02, 14);
+await page.waitForTimeout(1300);
+await next();
+await page.waitForTimeout(200);
+for (let tries = 0; tries < 4 && (await page.locator('.proposal').count()) === 0; tries++) {
+    await slide(1, 0, 90);
+    await slide(0, 1.02, 90);
+    await next();
+    await page.waitForTimeout(1000);
+}
+await page.mouse.up();
+await page.locator('.proposal').waitFor();
+await shot('measure');
 
 await app.open(page, 'rig');
 await moveLever(page, 'fennel/friction', 0.6, 20);

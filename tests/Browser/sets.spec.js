@@ -1,5 +1,5 @@
 import { expect, test } from './app.js';
-import { change, flip, latch, moveLever, press } from './hands.js';
+import { change, flip, latch, moveLever, press, unfold } from './hands.js';
 
 test('another set is picked in the bar and stays through all places', async ({ page, app }) => {
     await app.open(page, 'shape', '?axis=fennel/left-lever');
@@ -13,23 +13,23 @@ test('another set is picked in the bar and stays through all places', async ({ p
 
 test('an edit of the house set reaches the sets that inherit from it, and what they say themselves stays', async ({ page, app }) => {
     await app.open(page, 'shape', '?axis=fennel/left-lever');
-    await change(page, '#f-k', 20);
+    await change(page, '#k', 20);
     await page.goto(`${app.url}/sets/house/shape?axis=fennel/left-lever`);
     await page.waitForFunction(() => window.nailrod?.live.picture !== null);
     await change(page, '#f-low', 9);
-    await change(page, '#f-k', -40);
+    await change(page, '#k', -40);
     await app.open(page, 'shape', '?axis=fennel/left-lever');
     await expect(page.locator('#f-low')).toHaveValue('9');
-    await expect(page.locator('#f-k')).toHaveValue('20');
+    await expect(page.locator('#k')).toHaveValue('20');
     await expect(page.locator('.plot__parent')).toHaveCount(1);
 });
 
 test('a layer is made, gets a meaning, works, and goes again', async ({ page, app }) => {
     await app.open(page, 'assign', '?device=fennel');
     await page.getByText('New layer').click();
-    await page.locator('.pop__body [name="name"]').fill('Radio');
-    await page.locator('.pop__body [name="holder"]').selectOption('fennel/left-thumb');
-    await page.getByText('Make it').click();
+    await page.locator('#new-layer [name="name"]').fill('Radio');
+    await page.locator('#new-layer [name="holder"]').selectOption('fennel/left-thumb');
+    await page.locator('#new-layer').getByText('Make it').click();
     await expect(page.locator('.layer').nth(2)).toContainText('hold Left thumb');
     await page.locator('[data-cell="radio/fennel/mark"] a').click();
     await expect(page.locator('.editor__head .says')).toHaveText('Radio says nothing of Mark button, so it does as in Cruise: Drop a sack · pulse 60 ms.');
@@ -88,11 +88,12 @@ test('the way by which an action reaches the game is chosen, and the game answer
 
 test('a stop is taken away, and undo brings it back open as it was', async ({ page, app }) => {
     await app.open(page, 'shape', '?axis=fennel/left-lever');
-    const fresh = page.locator('.panel__new form');
+    await unfold(page, '#new-stop form');
+    const fresh = page.locator('#new-stop form');
     await fresh.locator('[name="opener"]').selectOption('fennel/left-thumb');
     await fresh.getByText('held', { exact: true }).click();
     await fresh.getByText('Put the stop in').click();
-    await expect(page.locator('.panel__part--stop .says')).toContainText('unless Left thumb is held');
+    await expect(page.locator('.part--stop .part__says')).toContainText('unless Left thumb is held');
     await moveLever(page, 'fennel/left-lever', 1);
     await latch(page, 'fennel/left-thumb');
     await expect(page.locator('[data-stop-state]')).toHaveText('open');
@@ -109,14 +110,15 @@ test('a stop is taken away, and undo brings it back open as it was', async ({ pa
 
 test('an edit while the server is gone is told and what was typed stays', async ({ page, app }) => {
     await app.open(page, 'shape', '?axis=fennel/left-lever');
+    await unfold(page, '#k');
     await app.stop();
-    await page.locator('#f-k').fill('44');
-    await page.locator('#f-k').press('Enter');
+    await page.locator('#k').fill('44');
+    await page.locator('#k').press('Enter');
     await expect(page.locator('#notices')).toContainText('Not saved: the server does not answer.');
-    await expect(page.locator('#f-k')).toHaveValue('44');
+    await expect(page.locator('#k')).toHaveValue('44');
     await app.start();
     await expect(page.locator('#offline')).toBeHidden();
-    await change(page, '#f-k', 45);
+    await change(page, '#k', 45);
     await expect(page.locator('.panel')).toContainText('Expo 45 %');
 });
 

@@ -34,7 +34,7 @@ final class LiveTest extends TestCase
         $this->assertSame(32, strlen($this->id));
         $this->assertSame('Cruise', $answer->json('layer.name'));
         $this->assertSame(2048, $answer->json('axes')['gorse/stick.x']['reading']);
-        $this->assertSame(['fennel/switch-1.down', 'fennel/switch-2.down', 'fennel/switch-3.down', 'fennel/dial.1'], $answer->json('closed'));
+        $this->assertSame(['fennel/switch-1.down', 'fennel/switch-2.down', 'fennel/switch-3.down', 'fennel/switch-4.middle', 'fennel/dial.1'], $answer->json('closed'));
     }
 
     public function test_a_batch_is_answered_with_outputs_their_causes_and_what_the_game_did(): void
@@ -98,7 +98,22 @@ final class LiveTest extends TestCase
         $answer = $this->batch(2, [])->assertOk();
         $this->assertSame(32768, $answer->json('sent.0.value'));
         $this->assertSame(['The set was changed', 'Left lever', 'sends 50.0 % on axis 1'], $answer->json('lines.0.parts'));
-        $this->assertSame(app(SetStore::class)->open('skerrywing')->head_id, $answer->json('revision'));
+        $this->assertSame(app(SetStore::class)->open('skerrywing')->program, $answer->json('program'));
+    }
+
+    public function test_a_session_of_another_version_has_ended(): void
+    {
+        LiveSession::query()->where('id', $this->id)->update(['state' => serialize(['x', 'y', [], []])]);
+        $this->postJson('/live/'.$this->id.'/resume', ['set' => 'skerrywing'])->assertStatus(410);
+    }
+
+    public function test_a_batch_of_the_same_number_from_another_page_is_not_taken_for_the_one_that_was_taken(): void
+    {
+        $send = fn (string $page, string $port) => $this->postJson('/live/'.$this->id, ['set' => 'skerrywing', 'n' => 1, 'page' => $page, 'to' => 30_000, 'inputs' => [[20_000, $port, 1]]]);
+        $send('left', 'fennel/mark')->assertOk();
+        $send('left', 'fennel/mark')->assertOk();
+        $send('new', 'fennel/ring')->assertStatus(409);
+        $this->postJson('/live/'.$this->id.'/resume', ['set' => 'skerrywing'])->assertJsonPath('n', 1);
     }
 
     public function test_a_page_of_another_set_takes_the_session_over(): void

@@ -12,6 +12,7 @@ use Illuminate\Testing\TestResponse;
 use Nailrod\Core\Program\Compiler;
 use Nailrod\Core\Run\Machine;
 use Nailrod\Core\Run\OutputEvent;
+use Nailrod\Core\Run\OutputWriter;
 use Nailrod\Core\Run\RunReader;
 use Tests\TestCase;
 
@@ -97,6 +98,48 @@ final class RunsTest extends TestCase
             $from = $piece['next'];
         } while ($from !== null);
         $this->assertSame(range(1, 5000), $values);
+    }
+
+    public function test_a_piece_is_cut_out_and_begins_with_the_rig_as_it_stood_then(): void
+    {
+        $run = $this->recorded();
+        $this->from('/sets/skerrywing/rig')->post('/runs/'.$run.'/cut', ['start' => '0.06', 'end' => '0.2', 'name' => 'Lever only'])->assertSessionHas('said');
+        $lines = $this->file(RunRecord::query()->where('name', 'Lever only')->firstOrFail()->id);
+        $this->assertContains('0,fennel,mark,1', $lines, 'pressed before the cut');
+        $this->assertSame('40000,fennel,left-lever,40000', $lines[count($lines) - 1]);
+        $this->assertSame(1, count(array_filter($lines, fn (string $line) => ! str_starts_with($line, '0,') && $line !== RunReader::HEADER)));
+        $this->post('/runs/'.$run.'/cut', ['start' => '0.2', 'end' => '0.1'])->assertSessionHasErrors('end');
+        $this->from('/sets/skerrywing/rig')->post('/runs/'.$run.'/cut', ['start' => '9', 'end' => '10'])->assertSessionHas('problem', 'Take-off: found a start at 9.0 s, expected one before its end at 0.3 s.');
+    }
+
+    public function test_a_run_is_removed_and_brought_back(): void
+    {
+        $run = $this->recorded();
+        $this->from('/sets/skerrywing/rig')->post('/runs/'.$run.'/remove')->assertSessionHas('said', 'Removed: "Take-off". The list of runs can bring it back.');
+        $this->get('/sets/skerrywing/shape')->assertSee('Runs (0)')->assertSee('Bring back');
+        $this->from('/sets/skerrywing/rig')->post('/runs/'.$run.'/bring-back')->assertSessionHas('said', '"Take-off" is back.');
+        $this->get('/sets/skerrywing/assign')->assertSee('Runs (1)');
+    }
+
+    public function test_what_is_recorded_exported_and_imported_gives_the_same_outputs_to_the_byte(): void
+    {
+        $run = $this->recorded();
+        $content = (string) file_get_contents(app(RunStore::class)->file($run));
+        $this->from('/sets/skerrywing/bench')->post('/runs', ['file' => UploadedFile::fake()->createWithContent('Again.csv', $content)]);
+        $again = RunRecord::query()->where('name', 'Again')->firstOrFail()->id;
+        $store = app(SetStore::class);
+        $program = Compiler::compile($store->current($store->open('skerrywing')));
+        $outputs = array_map(function (string $id) use ($program): string {
+            $machine = Machine::start($program, true);
+            $text = '';
+            foreach (RunReader::batches($this->file($id)) as $batch) {
+                $text .= implode('', array_map(OutputWriter::line(...), $machine->feed($batch)));
+            }
+
+            return $text.implode('', array_map(OutputWriter::line(...), $machine->finish()));
+        }, [$run, $again]);
+        $this->assertNotSame('', $outputs[0]);
+        $this->assertSame($outputs[0], $outputs[1]);
     }
 
     public function test_a_file_that_is_no_run_is_told_by_its_line(): void

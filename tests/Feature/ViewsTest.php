@@ -13,6 +13,8 @@ use App\View\ShapeView;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Edits;
 use Nailrod\Core\Set\PartPath;
+use Nailrod\Core\Set\SetDocument;
+use Nailrod\Core\Set\ShapeEdits;
 use Tests\TestCase;
 
 /** What the pages are given to show. */
@@ -23,33 +25,39 @@ final class ViewsTest extends TestCase
         return Place::open(app(SetStore::class), $set, $name);
     }
 
-    /** @param callable(Edits): \Nailrod\Core\Set\SetDocument $change */
+    /** @param callable(Edits, BindingSet): SetDocument $change */
     private function edit(callable $change, string $set = 'skerrywing'): void
     {
         $store = app(SetStore::class);
-        $store->edit($set, (int) $store->open($set)->head_id, 'you', fn (BindingSet $base) => $change(new Edits($base)));
+        $store->edit($set, (int) $store->open($set)->head_id, 'you', fn (BindingSet $base) => $change(new Edits($base), $base));
     }
 
     public function test_the_line_of_a_plot_follows_the_shape_and_the_shut_stops(): void
     {
         $this->edit(fn (Edits $edits) => $edits->stop('cruise', ['name' => 'Cruise', 'axes' => ['fennel/friction'], 'at' => 0.5, 'opens' => 'held'], null));
-        $view = new ShapeView($this->place(), 'fennel/friction');
+        $view = new ShapeView($this->place(), ShapeView::query('?axis=fennel/friction'));
         $plot = new Plot(0, 0, 100, 100);
-        $this->assertNotNull($view->shaping);
-        $free = explode('L', substr($plot->line($view->shaping), 1));
-        $held = explode('L', substr($plot->line($view->shaping, array_values($view->stops)), 1));
-        $this->assertSame(['0 100', '50 50', '100 0'], [$free[0], $free[80], $free[160]]);
-        $this->assertSame(['0 100', '50 50', '100 50'], [$held[0], $held[80], $held[160]]);
+        $free = explode('L', substr($plot->line($view->shaping()), 1));
+        $held = explode('L', substr($plot->line($view->shaping(), array_values($view->stops)), 1));
+        $this->assertSame(['0 100', '50 50', '100 0'], [$free[0], $free[120], $free[240]]);
+        $this->assertSame(['0 100', '50 50', '100 50'], [$held[0], $held[120], $held[240]]);
         $this->assertSame([25.0, 75.0], [$plot->x(0.25), $plot->y(0.25)]);
+    }
+
+    private function parentLine(Place $place): ?string
+    {
+        $comparison = (new ShapeView($place, ShapeView::query('?axis=fennel/left-lever')))->comparison();
+        $this->assertNotNull($comparison);
+
+        return $comparison->parentLine(Plot::large());
     }
 
     public function test_the_line_of_the_parent_is_drawn_only_where_it_differs(): void
     {
-        $plot = Plot::large();
-        $this->assertNull((new ShapeView($this->place(), 'fennel/left-lever'))->parentLine($plot));
-        $this->edit(fn (Edits $edits) => $edits->shape('fennel/left-lever', 'curve', ['kind' => 'expo', 'k' => 0.5]));
-        $this->assertNotNull((new ShapeView($this->place(), 'fennel/left-lever'))->parentLine($plot));
-        $this->assertNull((new ShapeView($this->place('house'), 'fennel/left-lever'))->parentLine($plot));
+        $this->assertNull($this->parentLine($this->place()));
+        $this->edit(fn (Edits $edits, BindingSet $base) => (new ShapeEdits($base))->shape('fennel/left-lever', 'curve', ['kind' => 'expo', 'k' => 0.5]));
+        $this->assertNotNull($this->parentLine($this->place()));
+        $this->assertNull($this->parentLine($this->place('house')));
     }
 
     public function test_an_origin_says_whose_word_holds(): void
@@ -62,9 +70,9 @@ final class ViewsTest extends TestCase
 
     public function test_a_stop_that_is_not_there_yet_gets_a_free_name(): void
     {
-        $this->assertSame('stop-1', (new ShapeView($this->place(), ''))->freeStop());
+        $this->assertSame('stop-1', (new ShapeView($this->place(), ShapeView::query('?axis=')))->freeStop());
         $this->edit(fn (Edits $edits) => $edits->stop('stop-2', ['name' => 'S', 'axes' => ['fennel/friction'], 'at' => 0.5, 'opens' => 'held'], 'fennel/left-thumb'));
-        $view = new ShapeView($this->place(), 'fennel/friction');
+        $view = new ShapeView($this->place(), ShapeView::query('?axis=fennel/friction'));
         $this->assertSame('stop-3', $view->freeStop());
         $this->assertSame('fennel/left-thumb', $view->openerOf($view->stops['stop-2']));
         $this->assertSame('Fennel · Left thumb (now: open S)', $view->openers()['fennel/left-thumb']);
@@ -74,7 +82,7 @@ final class ViewsTest extends TestCase
     {
         $view = new AssignView($this->place(name: 'assign'), 'fennel', 'base', '');
         $rows = array_column($view->rows(), 'number', 'ref');
-        $this->assertCount(3 + 4 + 6 + 2 + 4, $rows);
+        $this->assertCount(3 + 4 + 6 + 3 + 4 + 2, $rows);
         $this->assertSame(['a1', '31', '¬31', '44'], [$rows['fennel/left-lever'], $rows['fennel/switch-1.up'], $rows['fennel/switch-1.down'], $rows['fennel/dial.4']]);
         $this->assertSame(['base/fennel/mark'], $view->reaching()['drop-sack']);
         $this->assertSame(['base' => 'base', 'water' => 'hold Ring lever'], $view->holders());
@@ -84,8 +92,8 @@ final class ViewsTest extends TestCase
 
     public function test_the_history_is_told_from_the_newest_back_and_forgets_what_was_undone(): void
     {
-        $this->edit(fn (Edits $edits) => $edits->shape('gorse/finger', 'curve', ['kind' => 'expo', 'k' => 0.1]));
-        $this->edit(fn (Edits $edits) => $edits->shape('gorse/finger', 'curve', ['kind' => 'expo', 'k' => 0.2]));
+        $this->edit(fn (Edits $edits, BindingSet $base) => (new ShapeEdits($base))->shape('gorse/finger', 'curve', ['kind' => 'expo', 'k' => 0.1]));
+        $this->edit(fn (Edits $edits, BindingSet $base) => (new ShapeEdits($base))->shape('gorse/finger', 'curve', ['kind' => 'expo', 'k' => 0.2]));
         $store = app(SetStore::class);
         $store->undo('skerrywing', (int) $store->open('skerrywing')->head_id);
         $place = $this->place();

@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\PadsRequest;
+use App\Http\Requests\SurveyRequest;
 use App\Live\Batch;
 use App\Live\LiveSessions;
 use App\Live\OutOfOrder;
+use App\Live\Surveys;
+use App\Sets\Pads;
 use App\Sets\SetStore;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -46,6 +50,25 @@ final class LiveController
         $run = $this->sessions->keep($session, mb_strimwidth(trim($request->string('name')->toString()), 0, 60));
 
         return new JsonResponse($run === null ? ['problem' => 'Nothing was being recorded.'] : ['id' => $run->id, 'name' => $run->name, 'rows' => $run->rows], $run === null ? 409 : 200);
+    }
+
+    /** Begins, carries on or ends a part of the survey of the rig. */
+    public function survey(SurveyRequest $request, Surveys $surveys, string $session): JsonResponse
+    {
+        return $this->answer($surveys->order(
+            $session,
+            $this->sets->record($request->string('set')->toString()),
+            $request->string('what')->toString(),
+            $request->string('ref')->toString(),
+            $request->integer('to'),
+            $request->string('look')->toString(),
+        ));
+    }
+
+    /** Which devices the controllers are that the browser sees. */
+    public function pads(PadsRequest $request, Pads $pads): JsonResponse
+    {
+        return new JsonResponse($pads->seen($this->sets->record($request->string('set')->toString()), $request->pads(), $request->gone()));
     }
 
     public function close(string $session): Response

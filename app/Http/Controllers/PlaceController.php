@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Live\Surveys;
 use App\Models\SetRecord;
 use App\Sets\SetStore;
 use App\View\AssignView;
@@ -28,14 +29,22 @@ final class PlaceController
         return $set === null ? view('places.empty') : redirect()->route('rig', $set->id);
     }
 
-    public function rig(Request $request, string $set): View
+    public function rig(Request $request, Surveys $surveys, string $set): View
     {
-        return view('places.rig', ['view' => new RigView(Place::open($this->sets, $set, 'rig'), $request->string('device')->toString())]);
+        return view('places.rig', ['view' => new RigView(
+            Place::open($this->sets, $set, 'rig'),
+            $request->string('device')->toString(),
+            $request->string('do')->toString(),
+            $request->string('ref')->toString(),
+            $request->integer('page'),
+            $surveys,
+            $request->string('session')->toString(),
+        )]);
     }
 
     public function shape(Request $request, string $set): View
     {
-        return view('places.shape', ['view' => new ShapeView(Place::open($this->sets, $set, 'shape'), $request->string('axis')->toString())]);
+        return view('places.shape', ['view' => new ShapeView(Place::open($this->sets, $set, 'shape'), ShapeView::query($request->fullUrl()))]);
     }
 
     public function assign(Request $request, string $set): View
@@ -48,9 +57,9 @@ final class PlaceController
         )]);
     }
 
-    public function bench(string $set): View
+    public function bench(Request $request, string $set): View
     {
-        return view('places.bench', ['view' => new BenchView(Place::open($this->sets, $set, 'bench'))]);
+        return view('places.bench', ['view' => new BenchView(Place::open($this->sets, $set, 'bench'), $request->string('device')->toString())]);
     }
 
     public function store(Request $request, string $set): View

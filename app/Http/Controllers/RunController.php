@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\CutRequest;
 use App\Http\Requests\RunUploadRequest;
 use App\Models\RunRecord;
 use App\Runs\RunStore;
@@ -27,6 +28,31 @@ final class RunController
     public function piece(Request $request, string $run): JsonResponse
     {
         return new JsonResponse($this->runs->piece(RunRecord::query()->findOrFail($run), max(0, $request->integer('from'))));
+    }
+
+    public function cut(CutRequest $request, string $run): RedirectResponse
+    {
+        $piece = $this->runs->cut(RunRecord::query()->findOrFail($run), ...[...$request->times(), $request->string('name')->trim()->toString()]);
+
+        return back(303)->with('said', sprintf('Kept as "%s": %d rows, %.1f s.', $piece->name, $piece->rows, $piece->length / 1e6));
+    }
+
+    public function remove(string $run): RedirectResponse
+    {
+        return $this->mark($run, true, 'Removed: "%s". The list of runs can bring it back.');
+    }
+
+    public function bringBack(string $run): RedirectResponse
+    {
+        return $this->mark($run, false, '"%s" is back.');
+    }
+
+    private function mark(string $run, bool $removed, string $words): RedirectResponse
+    {
+        $record = RunRecord::query()->findOrFail($run);
+        $record->update(['removed' => $removed]);
+
+        return back(303)->with('said', sprintf($words, $record->name));
     }
 
     public function upload(RunUploadRequest $request): RedirectResponse

@@ -7,17 +7,18 @@ namespace App\Http\Controllers;
 use App\Http\Requests\EditRequest;
 use App\Http\Requests\StopRequest;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Response;
 use Nailrod\Core\Set\Edits;
 
 final class StopController
 {
-    use EditsSets;
+    use PreviewsShapes;
 
-    public function save(StopRequest $request, string $set): RedirectResponse
+    public function save(StopRequest $request, string $set): RedirectResponse|Response
     {
         $opener = $request->has('opener') ? $request->string('opener')->toString() : null;
 
-        return $this->edit($request, $set, fn (Edits $edits) => $edits->stop($request->string('stop')->toString(), $request->value(), $opener));
+        return $this->editOrShow($request, $set, fn (Edits $edits) => $edits->stop($request->string('stop')->toString(), $request->value(), $opener));
     }
 
     public function remove(EditRequest $request, string $set): RedirectResponse

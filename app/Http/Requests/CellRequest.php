@@ -6,9 +6,11 @@ namespace App\Http\Requests;
 
 use Nailrod\Core\Behaviour\Behaviour;
 use Nailrod\Core\Behaviour\Behaviours;
+use Nailrod\Core\Behaviour\Follow;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Output\Output;
 use Nailrod\Core\Output\Outputs;
+use Nailrod\Core\Set\Condition;
 
 /** What one contact or axis is to do in one layer. */
 final class CellRequest extends RevisionRequest
@@ -18,11 +20,27 @@ final class CellRequest extends RevisionRequest
         return [
             'layer' => ['required', 'string'],
             'ref' => ['required', 'string'],
-            'does' => ['required', 'string'],
+            'does' => ['sometimes', 'required', 'string'],
             'behaviour' => ['nullable', 'string'],
             'width' => ['nullable', 'numeric'],
             'on' => ['nullable', 'string'],
+            'together' => ['sometimes', 'required', 'string'], 'within' => ['sometimes', 'required', 'numeric', 'between:1,2000'], 'chord' => ['sometimes', 'string'],
+            'index' => ['sometimes', 'integer', 'min:0'],
+            'beside' => ['sometimes', 'boolean'],
+            'delay' => ['sometimes', 'required', 'numeric'], 'period' => ['sometimes', 'required', 'numeric'], 'idle' => ['sometimes', 'required', 'numeric'],
+            'long' => ['sometimes', 'required', 'numeric'], 'double' => ['sometimes', 'required', 'numeric'], 'gap' => ['sometimes', 'required', 'numeric'],
+            'most' => ['sometimes', 'required', 'integer'], 'coarse' => ['sometimes', 'required', 'numeric'],
+            'when' => ['sometimes', 'string'], 'when_to' => ['sometimes', 'required', 'numeric'],
+            'leaving' => ['sometimes', 'in:keep,return to rest'],
+            'taking' => ['sometimes', 'in:at once,pick up'],
         ];
+    }
+
+    /** @return array<string, string> what becomes of the output of an axis when layers change; what is usual is left out */
+    public function handOver(): array
+    {
+        return ($this->string('leaving')->toString() === 'return to rest' ? ['leaving' => 'return to rest'] : [])
+            + ($this->string('taking')->toString() === 'pick up' ? ['taking' => 'pick up'] : []);
     }
 
     public function layer(): string
@@ -47,14 +65,64 @@ final class CellRequest extends RevisionRequest
             'action' => ['action' => $this->string('action')->toString()],
             'key' => array_filter(['code' => $this->string('code')->toString(), 'with' => array_values($this->array('with'))], fn (mixed $value) => $value !== []),
             'button', 'axis' => ['number' => $this->integer('number')],
+            'axis variable' => ['name' => $this->string('variable')->toString(), 'low' => $this->float('low'), 'high' => $this->float('high', 1.0)],
+            'mouse movement' => ['direction' => $this->string('direction')->toString(), 'speed' => $this->float('speed')],
             'set variable' => ['name' => $this->string('variable')->toString(), 'to' => $this->float('to')],
             'on/off variable' => ['name' => $this->string('variable')->toString(), 'on' => $this->float('on_value', 1.0), 'off' => $this->float('off_value')],
+            'hat' => ['number' => $this->integer('number'), 'direction' => $this->string('towards')->toString()],
+            'mouse button' => ['button' => $this->string('mouse')->toString()],
+            'mouse wheel' => ['by' => $this->integer('steps')],
+            'consumer control' => ['usage' => $this->integer('usage')],
+            'step variable' => ['name' => $this->string('variable')->toString(), 'by' => $this->float('by'), 'low' => $this->float('low'), 'high' => $this->float('high', 1.0), 'at_limit' => $this->string('at_limit', 'stops')->toString()],
+            'swap variable' => ['name' => $this->string('variable')->toString(), 'first' => $this->float('on_value', 1.0), 'second' => $this->float('off_value')],
+            'lamp' => ['lamp' => $this->string('lamp')->toString()],
+            'flag' => ['flag' => $this->string('flag')->toString()],
+            'go to layer' => ['layer' => $this->string('hold')->toString()],
+            'step layer' => ['direction' => $this->string('step', 'next')->toString(), 'layers' => array_values($this->array('layers'))],
             'hold layer' => ['layer' => $this->string('hold')->toString()],
             'open stop' => ['stop' => $this->string('stop')->toString()],
             default => [],
         };
 
         return Outputs::read(Node::of(['kind' => $does] + $fields, 'the assignment'));
+    }
+
+    /** The same where one must have been chosen. */
+    public function chosenBehaviour(): Behaviour
+    {
+        return $this->behaviour() ?? Follow::always();
+    }
+
+    /** @return array<string, int> places of the outputs for short, long and double */
+    private function taps(): array
+    {
+        return match ($this->string('taps', 'short and long')->toString()) {
+            'short and double' => ['short' => 0, 'double' => 1],
+            'short, long and double' => ['short' => 0, 'long' => 1, 'double' => 2],
+            default => ['short' => 0, 'long' => 1],
+        };
+    }
+
+    /** What the assignment is to depend on; null for nothing. */
+    public function condition(): ?Condition
+    {
+        [$sort, $name, $is] = [...explode(' ', $this->string('when')->toString(), 3), '', ''];
+        if ($sort === '' || $sort === 'always') {
+            return null;
+        }
+
+        return Condition::read(Node::of([$sort => $name, 'is' => $is] + ($sort === 'variable' ? ['to' => $this->float('when_to')] : []), 'the condition'));
+    }
+
+    /** @return list<string> the contacts of a chord */
+    public function together(): array
+    {
+        return [$this->ref(), $this->string('together')->toString()];
+    }
+
+    public function isBeside(): bool
+    {
+        return $this->boolean('beside');
     }
 
     /** The behaviour that was chosen; null if none was, so that the usual one is taken. */
@@ -64,7 +132,15 @@ final class CellRequest extends RevisionRequest
         if ($kind === '') {
             return null;
         }
-        $fields = $kind === 'pulse' ? ['on' => $this->string('on', 'press')->toString(), 'width_ms' => $this->float('width', 60.0)] : [];
+        $width = ['width_ms' => $this->float('width', 60.0)];
+        $fields = match ($kind) {
+            'pulse' => ['on' => $this->string('on', 'press')->toString()] + $width,
+            'repeat' => ['delay_ms' => $this->float('delay', 450.0), 'period_ms' => $this->float('period', 125.0), 'while' => $this->string('while', 'held')->toString()] + $width,
+            'cycle' => ['direction' => $this->string('direction_of', 'forward')->toString(), 'idle_ms' => $this->float('idle')] + $width,
+            'short/long/double' => $this->taps() + ['long_ms' => $this->float('long', 500.0), 'double_ms' => $this->float('double', 300.0)] + $width,
+            'ticks' => ['gap_ms' => $this->float('gap', 20.0), 'most_waiting' => $this->integer('most', 32), 'coarse_above' => $this->float('coarse')] + $width,
+            default => [],
+        };
 
         return Behaviours::read(Node::of(['kind' => $kind] + $fields, 'the behaviour'));
     }

@@ -48,14 +48,39 @@ abstract class RevisionRequest extends FormRequest
     public function attributes(): array
     {
         return [
-            'at' => 'Holds at', 'low' => 'Low end', 'high' => 'High end', 'rest' => 'Rest', 'k' => 'Expo', 'name' => 'Name', 'axes' => 'Acts on',
-            'rearm' => 'Shuts again this far below', 'patience' => 'Waits', 'width' => 'Width', 'file' => 'File', 'ref' => 'Control',
+            'at' => 'Holds at', 'low' => 'Low end', 'high' => 'High end', 'rest' => 'Rest', 'hold' => 'Holds', 'used' => 'Used', 'degrees' => 'Lock to lock', 'k' => 'Expo', 'name' => 'Name', 'axes' => 'Acts on',
+            'rearm' => 'Shuts again this far below', 'patience' => 'Waits', 'width' => 'Width', 'file' => 'File', 'ref' => 'Control', 'to' => 'To', 'of' => 'Made from', 'parts' => 'Parts', 'hysteresis' => 'Opens again', 'share' => 'Share', 'sends' => 'Sends', 'target' => 'Set', 'dead_radius' => 'Dead radius',
+            'x.*' => 'A point, across', 'y.*' => 'A point, up', 'at.*' => 'A notch', 'bounds.*' => 'A bound', 'travel' => 'Where the hand is',
         ];
+    }
+
+    /** Is it only to be shown what the edit would do, as while a handle is dragged? */
+    public function isPreview(): bool
+    {
+        return $this->boolean('preview');
     }
 
     /** A field in percent as a part of the whole, 0..1. */
     protected function part(string $field): float
     {
         return Percent::part($this->float($field));
+    }
+
+    /** A place in percent, on a centred axis from -100 on. */
+    protected function place(string $field): float
+    {
+        return Percent::partAt($this->float($field), $this->boolean('centred'));
+    }
+
+    /** A width in percent, on a centred axis of each half. */
+    protected function width(string $field): float
+    {
+        return Percent::partBy($this->float($field), $this->boolean('centred'));
+    }
+
+    /** @return list<float> places of a list of fields */
+    protected function places(string $field): array
+    {
+        return array_values(array_map(fn (mixed $percent) => Percent::partAt(is_numeric($percent) ? (float) $percent : 0.0, $this->boolean('centred')), $this->array($field)));
     }
 }

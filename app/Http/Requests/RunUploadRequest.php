@@ -13,13 +13,13 @@ final class RunUploadRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['file' => ['required', 'file', 'max:3000']];
+        return ['file' => ['required', 'file', 'max:600000']];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['file.max' => 'The file is larger than 3 MB. Longer runs go through the command line: php artisan nailrod:play SET RUN.', 'file.required' => 'Choose a run first (a CSV file).'];
+        return ['file.max' => 'The file is larger than 600 MB. Longer runs go through the command line: php artisan nailrod:play SET RUN.', 'file.required' => 'Choose a run first (a CSV file).'];
     }
 
     /** The name that the run gets: that of the file without its ending. */

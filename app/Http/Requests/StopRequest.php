@@ -11,7 +11,7 @@ final class StopRequest extends RevisionRequest
         return [
             'stop' => ['required', 'string', 'regex:/^[a-z0-9][a-z0-9_-]*$/'],
             'name' => ['required', 'string', 'max:60'],
-            'at' => ['required', 'numeric', 'between:0,100'],
+            'at' => ['required', 'numeric', 'between:'.($this->boolean('centred') ? '-100' : '0').',100'],
             'side' => ['required', 'in:above,below'],
             'opens' => ['required', 'string'],
             'axes' => ['required', 'array', 'max:16'],
@@ -28,10 +28,10 @@ final class StopRequest extends RevisionRequest
         return [
             'name' => $this->string('name')->toString(),
             'axes' => array_values($this->array('axes')),
-            'at' => $this->part('at'),
+            'at' => $this->place('at'),
             'side' => $this->string('side')->toString(),
             'opens' => $this->string('opens')->toString(),
-            'rearm' => $this->part('rearm'),
+            'rearm' => $this->width('rearm'),
             'patience_ms' => $this->float('patience'),
         ];
     }

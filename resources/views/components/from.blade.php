@@ -1,3 +1,3 @@
 @props(['place'])
 @csrf
-<input type="hidden" name="from" value="{{ $place->record->head_id }}">
+<input type="hidden" name="from" value="{{ $place->edited->head_id }}">

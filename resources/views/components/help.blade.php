@@ -16,6 +16,7 @@
             <h3>On a drawn device</h3>
             <dl>
                 <div><dt><kbd>Tab</kbd></dt><dd>from control to control</dd></div>
+                <div><dt>mouse wheel</dt><dd>over an encoder: turn it</dd></div>
                 <div><dt><kbd>↑</kbd> <kbd>↓</kbd> <kbd>←</kbd> <kbd>→</kbd></dt><dd>move a lever, stick, switch or dial; <kbd>Page up</kbd> and <kbd>Page down</kbd> in larger steps, <kbd>Home</kbd> and <kbd>End</kbd> to the ends</dd></div>
                 <div><dt><kbd>Space</kbd></dt><dd>press a button for as long as it is down; flip a switch</dd></div>
                 <div><dt><kbd>Enter</kbd></dt><dd>or Shift and a click: keep a button down until the next time</dd></div>

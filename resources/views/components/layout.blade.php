@@ -10,9 +10,9 @@
     <link rel="icon" href="/icon.svg" type="image/svg+xml">
     @vite(['resources/css/app.css', 'resources/js/app.js'])
 </head>
-<body x-data="page" data-place="{{ $place->name }}" data-set="{{ $place->record->id }}" data-revision="{{ $place->record->head_id }}">
+<body x-data="page" data-place="{{ $place->name }}" data-set="{{ $place->record->id }}" data-revision="{{ $place->edited->head_id }}" data-program="{{ $place->record->program }}">
 <a class="skip" href="#place">To the content</a>
-<header class="top" id="top" data-revision="{{ $place->record->head_id }}">
+<header class="top" id="top" data-revision="{{ $place->edited->head_id }}">
     <a class="mark" href="{{ route('rig', $place->record->id) }}"><svg viewBox="0 0 18 6" aria-hidden="true"><path d="M0 3h18" /></svg>NAILROD</a>
     <x-set-picker :place="$place" />
     <nav class="places" aria-label="Places">
@@ -20,11 +20,12 @@
             <a href="{{ route($name, $place->record->id) }}" @if ($name === $place->name) aria-current="page" @endif>{{ $label }}</a>
         @endforeach
     </nav>
+    <x-runs />
     <div class="tools">
-        <form method="post" action="{{ route('undo', $place->record->id) }}" data-edit novalidate id="undo"><x-from :place="$place" />
+        <form method="post" action="{{ route('undo', $place->edited->id) }}" data-edit novalidate id="undo"><x-from :place="$place" />
             <button class="tool" @disabled($place->undo === null) title="{{ $place->undo === null ? 'Nothing to undo' : 'Undo: '.$place->undo }} (Ctrl+Z)"><x-icon name="undo" /><span class="sr-only">Undo</span></button>
         </form>
-        <form method="post" action="{{ route('redo', $place->record->id) }}" data-edit novalidate id="redo"><x-from :place="$place" />
+        <form method="post" action="{{ route('redo', $place->edited->id) }}" data-edit novalidate id="redo"><x-from :place="$place" />
             <button class="tool" @disabled($place->redo === null) title="{{ $place->redo === null ? 'Nothing to do again' : 'Do again: '.$place->redo }} (Ctrl+Y)"><x-icon name="redo" /><span class="sr-only">Redo</span></button>
         </form>
         <button class="tool" type="button" x-on:click="turnTheme" title="Light or dark (T)"><x-icon name="theme" /><span class="sr-only">Light or dark</span></button>

@@ -8,9 +8,9 @@
     <div class="loom" id="loom">
         <svg class="loom__wires" id="wires" aria-hidden="true"></svg>
         <section class="column loom__face" aria-label="Faceplate">
-            <h1 class="tabs">
-                @foreach ($place->set->rig->devices as $device)
-                    <a href="{{ route('assign', ['set' => $place->record->id, 'device' => $device->id]) }}" data-refresh @if ($device->id === $view->device->id) aria-current="true" @endif>{{ $device->name }} {{ $device->kind }}</a>
+            <h1 class="tabs tabs--devices">
+                @foreach ($view->devices() as $device)
+                    <a href="{{ route('assign', ['set' => $place->record->id, 'device' => $device->id]) }}" data-refresh @if ($device->id === $view->device->id) aria-current="true" @endif title="{{ $device->title() }}">{{ $device->name }}</a>
                 @endforeach
             </h1>
             <x-face :device="$view->device" />
@@ -20,7 +20,8 @@
                 @foreach ($place->set->layers as $id => $layer)
                     <span class="layer layer--{{ $loop->index % 5 }}" data-layer="{{ $id }}"><span class="layer__name">{{ $layer->name }}</span><small>{{ $view->holders()[$id] }}</small><em class="layer__live">live</em></span>
                 @endforeach
-                <details class="pop"><summary class="link">New layer</summary>
+                <div class="layers__new">
+                <details class="pop" id="new-layer" data-once><summary class="link">New layer</summary>
                     <form method="post" action="{{ route('layer.add', $place->record->id) }}" data-edit novalidate class="pop__body">
                         <x-from :place="$place" />
                         <label class="field"><span>Name</span><input name="name" maxlength="30" required></label>
@@ -32,6 +33,15 @@
                         <button class="button">Make it</button>
                     </form>
                 </details>
+                <details class="pop" id="new-flag" data-once><summary class="link">New flag</summary>
+                    <form method="post" action="{{ route('flag.add', $place->record->id) }}" data-edit novalidate class="pop__body">
+                        <x-from :place="$place" />
+                        <p class="hint">A flag is up while something raises it; assignments can depend on it.{{ $place->set->flags === [] ? '' : ' There are: '.implode(', ', $place->set->flags).'.' }}</p>
+                        <label class="field"><span>Name</span><input name="name" maxlength="30" required></label>
+                        <button class="button">Make it</button>
+                    </form>
+                </details>
+                </div>
             </div>
             <div class="scroll comb-scroll" id="comb-scroll" tabindex="0" role="region" aria-label="Assignments of {{ $view->device->name }}">
                 <table class="comb">

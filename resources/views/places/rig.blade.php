@@ -1,44 +1,54 @@
 @php($place = $view->place)
+@php($rig = $place->set->rig)
 <x-layout :place="$place" title="Rig">
-    <section class="column column--wide" aria-labelledby="rig-title">
-        <h1 id="rig-title">Rig</h1>
-        <div class="cards">
-            @foreach ($place->set->rig->devices as $device)
-                <article @class(['card', 'card--picked' => $device->id === $view->device?->id]) data-device="{{ $device->id }}">
-                    <header class="card__head">
-                        <h2><a href="{{ route('rig', ['set' => $place->record->id, 'device' => $device->id]) }}" data-refresh>{{ $device->name }} {{ $device->kind }}</a></h2>
-                        @if ($device->standIn)<span class="tag">stand-in</span>@endif
-                        <button type="button" class="plug" data-plug="{{ $device->id }}" aria-pressed="true"><x-icon name="plug" /><span class="plug__word">plugged in</span></button>
-                    </header>
-                    <x-face :device="$device" />
-                    <p class="card__foot"><span>{{ count($device->axes()) }} axes, {{ count(array_filter($device->contacts(), fn ($c) => $c->opposite === null)) }} reported contacts</span><span>{{ $view->stored($device) }}</span></p>
-                </article>
+    <nav class="column devices" aria-label="Devices">
+        <h2 class="column__title">Devices</h2>
+        <ul class="scroll">
+            @foreach ($rig->devices as $device)
+                <li class="device" data-device="{{ $device->id }}">
+                    <h2><a href="{{ route('rig', ['set' => $place->record->id, 'device' => $device->id, 'do' => $view->task === 'inputs' ? null : $view->task]) }}" data-refresh @if ($device->id === $view->device?->id) aria-current="true" @endif><span class="device__lamp" aria-hidden="true"></span>{{ $device->title() }}</a></h2>
+                    <button type="button" class="plug" data-plug="{{ $device->id }}" aria-pressed="true" title="{{ $device->name }}: plug in or unplug"><x-icon name="plug" /><span class="plug__word">plugged in</span></button>
+                </li>
             @endforeach
-        </div>
-    </section>
+        </ul>
+        <button type="button" class="button" id="swap-pads" hidden>Swap the two of one model</button>
+        <details class="pop pop--up"><summary class="link">Add a device</summary>
+            <div class="pop__body pop__body--wide">
+                <p class="column__note">A real controller: plug it in and press something on it; the browser shows it here by itself.</p>
+                <form method="post" action="{{ route('rig.add', $place->edited->id) }}" enctype="multipart/form-data" data-edit novalidate class="upload"><x-from :place="$place" />
+                    <label class="field field--tall"><span>Or from its report descriptor: binary, hex or a C list</span><input type="file" name="file" required></label>
+                    <label class="field"><span>Name</span><input name="name" maxlength="60" required></label>
+                    <label class="field"><span>Kind</span><select name="kind">@foreach (Nailrod\Core\Device\DeviceReader::KINDS as $kind)<option>{{ $kind }}</option>@endforeach</select></label>
+                    <button class="button">Add it</button>
+                </form>
+            </div>
+        </details>
+        @foreach ($rig->axes as $axis)
+            @if (($axis->play->noise ?? 0) > 0)<i hidden data-noise="{{ $axis->play->noise }}" data-axis-noise {{ App\View\Face::axis($axis) }}></i>@endif
+        @endforeach
+    </nav>
     @if ($view->device === null)
-        <section class="column"><p class="empty">This set names no devices. A set file names them in its field "devices"; undo brings back what was there before.</p></section>
+        <section class="column"><h1>Rig</h1><p class="empty">This set names no devices. A set file names them in its field "devices"; undo brings back what was there before.</p></section>
     @else
-    <section class="column" aria-labelledby="inputs-title">
-        <h2 id="inputs-title" class="column__title">{{ $view->device->name }} {{ $view->device->kind }} <span class="column__note">which number is which: press or move it</span></h2>
-        <div class="found" id="found" role="status"><span class="found__number" data-found-number>–</span><span class="found__name" data-found-name>Nothing touched yet</span></div>
-        <div class="scroll" tabindex="0" role="region" aria-label="Inputs of {{ $view->device->name }}">
-            <table class="inputs">
-                <thead><tr><th scope="col">Number</th><th scope="col">Control</th><th scope="col">Kind</th><th scope="col">Reports</th><th scope="col" class="right">Now</th><th scope="col">Seen</th></tr></thead>
-                <tbody>
-                @foreach ($view->inputs() as $input)
-                    <tr data-row="{{ $input['ref'] }}">
-                        <td class="number">{{ $input['number'] }}</td>
-                        <th scope="row">{{ $input['name'] }}@if ($input['state'] !== '')<small>{{ $input['state'] }}</small>@endif</th>
-                        <td>{{ $input['kind'] }}</td>
-                        <td>{{ $input['reports'] }}</td>
-                        <td class="right figure" data-now="{{ $input['ref'] }}" @if ($input['reports'] === 'ticks') data-ticks @endif></td>
-                        <td class="seen" data-seen="{{ $input['ref'] }}"><span class="seen__not">not yet</span></td>
-                    </tr>
-                @endforeach
-                </tbody>
-            </table>
+    @php($device = $view->device)
+    <section class="column rig__face" aria-labelledby="rig-title">
+        <h1 id="rig-title">{{ $device->title() }} @if ($device->standIn)<span class="tag">stand-in</span>@endif
+            <span class="column__note">{{ App\View\RigView::counts($device) }} · {{ $view->stored($device) }}</span></h1>
+        <div class="rig__plate" @if ($view->task === 'arrange') data-arrange="{{ route('rig.note', $place->edited->id) }}" data-pick="{{ $view->link(['ref' => '-']) }}" @endif>
+            <x-face :device="$device" :page="$view->page" />
         </div>
+        <p class="rig__foot">
+            @if ($device->pages() > 1)<span class="pages" role="group" aria-label="Pages of the faceplate">@for ($n = 1; $n <= $device->pages(); $n++)<a href="{{ $view->link(['page' => $n]) }}" data-refresh @if ($n === $view->page) aria-current="true" @endif>Page {{ $n }}</a>@endfor</span>@endif
+            @if ($device->descriptor !== null)<span>last report</span><code class="report" data-report="{{ $device->id }}">none yet</code>@endif
+        </p>
+    </section>
+    <section class="column rig__side" aria-label="{{ $device->name }}: {{ App\View\RigView::TASKS[$view->task] }}">
+        <h2 class="tabs tabs--side">
+            @foreach (App\View\RigView::TASKS as $task => $label)
+                <a href="{{ $view->link(['do' => $task]) }}" data-refresh @if ($task === $view->task) aria-current="true" @endif>{{ $label }}</a>
+            @endforeach
+        </h2>
+        @include('partials.rig.'.$view->task)
     </section>
     @endif
 </x-layout>

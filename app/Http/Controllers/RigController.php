@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\DescriptorRequest;
+use App\Http\Requests\EditRequest;
+use App\Http\Requests\NoteRequest;
+use App\Live\Surveys;
+use App\Sets\Devices;
+use App\Sets\SetStore;
+use Illuminate\Http\RedirectResponse;
+use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Set\BindingSet;
+use Nailrod\Core\Set\Edits;
+use Nailrod\Core\Set\RigEdits;
+use Nailrod\Core\Survey\AxisReport;
+use Nailrod\Core\Survey\Proposal;
+
+/** What is said of the rig itself. The set is the root set, so that it holds for every simulator. */
+final class RigController
+{
+    use EditsSets;
+
+    public function __construct(private readonly SetStore $sets, private readonly Surveys $surveys, private readonly Devices $devices) {}
+
+    public function note(NoteRequest $request, string $set): RedirectResponse
+    {
+        return $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => (new RigEdits($base))->note($request->control(), $request->note()));
+    }
+
+    /** Everything about a control is as the device says again. */
+    public function giveBack(NoteRequest $request, string $set): RedirectResponse
+    {
+        return $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => (new RigEdits($base))->giveBack($request->control()));
+    }
+
+    /** Takes what a switch was found to be while it was flipped in a live session. */
+    public function teach(EditRequest $request, string $set): RedirectResponse
+    {
+        return $this->edit($request, $set, function (Edits $edits, BindingSet $base) use ($request) {
+            $state = $this->surveys->read($request->string('session')->toString());
+            $teaching = $state?->survey->teaching;
+            $device = $teaching === null ? null : $base->rig->devices[$teaching->device] ?? null;
+            $taught = $device === null ? null : $teaching->taught($device, $state->run->now + 1_000_000);
+            $taught = $request->boolean('turned') ? $taught?->turnedRound() : $taught;
+            if ($taught === null || ! $taught->isDone || $taught->control === null) {
+                throw FormatError::told('positions', $taught === null ? 'no switch that is being taught' : lcfirst(rtrim($taught->sentence, '.')), 'a switch that was flipped through its positions');
+            }
+
+            return (new RigEdits($base))->note($taught->control->ref, $taught->note());
+        });
+    }
+
+    /** Takes the proposal for an axis that was measured in a live session: all its parts in one revision. */
+    public function measured(EditRequest $request, string $set): RedirectResponse
+    {
+        return $this->edit($request, $set, function (Edits $edits, BindingSet $base) use ($request) {
+            $sweep = $this->surveys->read($request->string('session')->toString())?->survey->sweep;
+            $axis = $sweep === null ? null : $base->rig->axes[$sweep->axis] ?? null;
+            if ($sweep === null || $axis === null || ! $sweep->isDone) {
+                throw FormatError::told('axis', 'no axis that was measured to the end', 'one that went through all four steps');
+            }
+            $proposal = Proposal::of(AxisReport::of($sweep, $axis), $sweep);
+
+            return (new RigEdits($base))->shape($axis->ref, $proposal->partsAndFindings());
+        });
+    }
+
+    public function add(DescriptorRequest $request, string $set): RedirectResponse
+    {
+        $device = $this->devices->fromDescriptor($request->content(), $request->name(), $request->kind(), $request->fileName());
+
+        return $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => (new RigEdits($base))->addDevice($device->id));
+    }
+
+    public function remove(EditRequest $request, string $set): RedirectResponse
+    {
+        return $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => (new RigEdits($base))->removeDevice($request->string('device')->toString()));
+    }
+}

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Live;
+
+use Nailrod\Core\Device\Device;
+use Nailrod\Core\Set\BindingSet;
+use Nailrod\Core\Survey\InputRecord;
+use Nailrod\Core\Survey\Survey;
+use Nailrod\Core\Survey\Verdict;
+
+/** What a page is told of the survey of the rig: what was found, what is being taught or measured, the sheet it looks at. */
+final class SurveyAnswer
+{
+    /**
+     * @param string $look the device whose sheet the page shows; empty if none
+     *
+     * @return array<string, mixed>
+     */
+    public static function of(Survey $survey, BindingSet $set, int $now, string $look): array
+    {
+        $device = $set->rig->devices[$look] ?? null;
+
+        return [
+            'found' => ['n' => $survey->finder->count, 'ref' => $survey->finder->found, 'number' => $survey->finder->found === null ? '' : $set->rig->numberOf($survey->finder->found), 'name' => $survey->finder->found === null ? '' : $set->rig->nameOf($survey->finder->found), 'device' => $set->rig->deviceNameOf((string) $survey->finder->found)],
+            'left_out' => $survey->finder->leftOut($set->rig, $now),
+            'teaching' => self::teaching($survey, $set, $now),
+            'sweep' => self::sweep($survey),
+            'sheet' => $device === null ? null : self::sheet($survey, $device, $set),
+        ];
+    }
+
+    /** @return ?array<string, mixed> */
+    private static function teaching(Survey $survey, BindingSet $set, int $now): ?array
+    {
+        $device = $survey->teaching === null ? null : $set->rig->devices[$survey->teaching->device] ?? null;
+        if ($survey->teaching === null || $device === null) {
+            return null;
+        }
+        $taught = $survey->teaching->taught($device, $now);
+
+        return ['control' => $survey->teaching->control, 'sentence' => $taught->sentence, 'done' => $taught->isDone];
+    }
+
+    /** @return ?array<string, mixed> */
+    private static function sweep(Survey $survey): ?array
+    {
+        $sweep = $survey->sweep;
+        if ($sweep === null) {
+            return null;
+        }
+
+        return ['axis' => $sweep->axis, 'phase' => $sweep->phase->value, 'task' => $sweep->phase->task(), 'complaint' => $sweep->complaint, 'done' => $sweep->isDone, 'count' => $sweep->trace($sweep->phase)->count(), 'least' => $sweep->phase->least()];
+    }
+
+    /** @return array<string, mixed> */
+    private static function sheet(Survey $survey, Device $device, BindingSet $set): array
+    {
+        $rows = [];
+        foreach ($device->controls as $control) {
+            foreach (Verdict::inputs($control) as $port) {
+                $record = $survey->sheet->of($port);
+                $rows[$port] = ['seen' => Verdict::isSeen($control, $record)] + self::row($record);
+            }
+        }
+        $verdict = Verdict::of($survey->sheet, $device, $set->rig);
+
+        return ['device' => $device->id, 'rows' => $rows, 'summary' => $verdict->summary, 'troubles' => $verdict->troubles, 'left' => $verdict->left, 'seen' => $verdict->seen, 'all' => $verdict->all];
+    }
+
+    /** @return array{count: string, low: string, high: string, shortest: string, bounces: string} */
+    private static function row(?InputRecord $record): array
+    {
+        return [
+            'count' => (string) ($record->count ?? 0),
+            'low' => (string) ($record->low ?? ''),
+            'high' => (string) ($record->high ?? ''),
+            'shortest' => $record?->shortest === null ? '' : number_format($record->shortest / 1000, $record->shortest < 100_000 ? 1 : 0, '.', '').' ms',
+            'bounces' => match (true) {
+                $record === null => '',
+                $record->neverOpened => 'never opened',
+                $record->bounces > 0 => $record->bounces.' bounces',
+                $record->wrong > 0 => $record->wrong.' wrong way',
+                default => '',
+            },
+        ];
+    }
+}

@@ -1,0 +1,113 @@
+import { setText } from './dom.js';
+import { visit } from './edits.js';
+import { live } from './live.js';
+
+/** Trying out, teaching and measuring: the server judges, this shows what it says. */
+let phaseFrom = null;
+let isDone = null;
+
+function sheet({ sheet: told }) {
+    if (!told || document.querySelector('[data-look]')?.dataset.look !== told.device) {
+        return;
+    }
+    const isGood = told.left.length === 0 && told.troubles.length === 0;
+    const verdict = document.querySelector('[data-verdict]');
+    setText(verdict, told.summary + (told.left.length > 0 && told.seen > 0 && told.left.length <= 6 ? ` Not yet: ${told.left.join(', ')}.` : ''));
+    verdict.classList.toggle('verdict--good', isGood);
+    const list = document.querySelector('[data-troubles]');
+    if (list.dataset.said !== told.troubles.join()) {
+        list.dataset.said = told.troubles.join();
+        list.replaceChildren(...told.troubles.map((line) => Object.assign(document.createElement('li'), { textContent: line })));
+    }
+    for (const row of document.querySelectorAll('[data-sheet]')) {
+        const input = told.rows[row.dataset.sheet];
+        for (const cell of input ? row.querySelectorAll('[data-cell]') : []) {
+            setText(cell, cell.dataset.cell === 'seen' ? (input.seen ? '✓ seen' : input.count > 0 ? 'in part' : 'not yet') : input[cell.dataset.cell]);
+        }
+        row.classList.toggle('is-seen', Boolean(input?.seen));
+    }
+}
+
+function teaching({ teaching: told }) {
+    const box = document.querySelector('[data-teaching]');
+    if (box) {
+        box.hidden = !told;
+        setText(box.querySelector('[data-teaching-words]'), told?.sentence ?? '');
+        for (const button of box.querySelectorAll('[data-teaching-take]')) {
+            button.disabled = !told?.done;
+        }
+    }
+}
+
+function measuring({ sweep }) {
+    const steps = document.querySelector('[data-steps]');
+    if (!steps) {
+        return;
+    }
+    const isGoing = sweep !== null && !sweep.done && document.querySelector(`[data-survey="measure"][data-ref="${CSS.escape(sweep.axis)}"]`) !== null;
+    for (const step of steps.children) {
+        step.classList.toggle('is-now', isGoing && step.dataset.phase === sweep.phase);
+    }
+    steps.classList.toggle('is-going', isGoing);
+    for (const element of document.querySelectorAll('[data-going]')) {
+        element.hidden = !isGoing;
+    }
+    document.querySelector('[data-survey="measure"]').hidden = isGoing;
+    const complaint = document.querySelector('[data-complaint]');
+    complaint.hidden = !isGoing || sweep.complaint === '';
+    setText(complaint, isGoing ? sweep.complaint : '');
+    if (!isGoing) {
+        phaseFrom = null;
+    }
+    if (sweep?.done && isDone !== live.id + sweep.axis && new URLSearchParams(location.search).get('session') !== live.id) {
+        isDone = live.id + sweep.axis;
+        const url = new URL(location.href);
+        url.searchParams.set('session', live.id);
+        url.searchParams.set('ref', sweep.axis);
+        visit(url.href);
+    }
+}
+
+function show(detail) {
+    if (detail.found) {
+        sheet(detail);
+        teaching(detail);
+        measuring(detail);
+    }
+}
+
+setInterval(() => {
+    const time = document.querySelector('[data-sweep-time]');
+    if (time) {
+        const { sweep } = live.picture ?? {};
+        setText(time, phaseFrom !== null && sweep ? `${((performance.now() - phaseFrom) / 1000).toFixed(1)} s of at least ${sweep.least / 1e6}` : '');
+    }
+}, 100);
+
+document.addEventListener('click', async (event) => {
+    const button = event.target.closest?.('[data-survey]');
+    if (!button) {
+        return;
+    }
+    const { survey: what, ref } = button.dataset;
+    isDone = null;
+    if (what === 'measure' && new URLSearchParams(location.search).has('session')) {
+        history.replaceState(null, '', location.href.replace(/&session=[0-9a-f]+/, ''));
+    }
+    await live.survey(what, ref ?? '');
+    phaseFrom = what === 'measure' || what === 'next' ? performance.now() : null;
+    if (what === 'teach') {
+        document.querySelector('[data-teaching]')?.scrollIntoView({ block: 'nearest' });
+    }
+});
+
+/** Forms that take what was found in this session name it. */
+document.addEventListener('submit', (event) => {
+    for (const field of event.target.querySelectorAll?.('[data-session]') ?? []) {
+        field.value = live.id;
+    }
+}, true);
+
+document.addEventListener('live:answer', ({ detail }) => show(detail));
+document.addEventListener('live:survey', ({ detail }) => show(detail));
+document.addEventListener('page:changed', () => live.picture && live.ask());

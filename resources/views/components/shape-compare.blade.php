@@ -1,0 +1,10 @@
+@props(['view'])
+@php($place = $view->place)
+<form class="compare" method="get" action="{{ route('shape', $place->record->id) }}" data-visit>
+    <input type="hidden" name="axis" value="{{ $view->axis->ref }}"><input type="hidden" name="zoom" value="{{ $view->zoom() }}"><input type="hidden" name="tab" value="{{ $view->tab() === 'shape' ? '' : $view->tab() }}">
+    <label><span class="adds__word">Beside</span> <select name="with" aria-label="Compare with">
+        <option value="">nothing else</option>
+        @php($comparison = $view->comparison())
+        @foreach ($comparison->choices() as $with => $words)<option value="{{ $with }}" @selected($comparison->with === $with)>{{ $words }}</option>@endforeach
+    </select></label>
+</form>

@@ -1,0 +1,100 @@
+import { expect, test } from './app.js';
+
+/** Stands for the controllers of the browser: `navigator.getGamepads` gives what the test plugs in. */
+async function simulate(page) {
+    await page.addInitScript(() => {
+        const slots = JSON.parse(sessionStorage.getItem('test.pads') ?? '[]');
+        const keep = () => sessionStorage.setItem('test.pads', JSON.stringify(slots));
+        const fire = (name) => window.dispatchEvent(new Event(name));
+        navigator.getGamepads = () => slots.map((pad) => pad && { ...pad, axes: [...pad.axes], buttons: pad.buttons.map((value) => ({ pressed: value > 0.5, value })) });
+        window.plugPad = (index, axes, id = 'Bistort Pad (Vendor: 1209 Product: 0001)', mapping = 'standard') => {
+            slots[index] = { index, id, mapping, connected: true, axes, buttons: Array(17).fill(0) };
+            keep();
+            fire('gamepadconnected');
+        };
+        window.unplugPad = (index) => { slots[index] = null; keep(); fire('gamepaddisconnected'); };
+        window.setPad = (index, change) => { Object.assign(slots[index], change(slots[index])); keep(); };
+    });
+}
+
+const press = (page, slot, button, value) => page.evaluate(([i, b, v]) => window.setPad(i, (pad) => ({ buttons: pad.buttons.map((old, n) => (n === b ? v : old)) })), [slot, button, value]);
+const move = (page, slot, axis, value) => page.evaluate(([i, a, v]) => window.setPad(i, (pad) => ({ axes: pad.axes.map((old, n) => (n === a ? v : old)) })), [slot, axis, value]);
+const plug = (page, slot, rest) => page.evaluate(([i, r]) => window.plugPad(i, [r, 0, 0, -r]), [slot, rest]);
+const device = (page, id) => page.locator(`[data-device="${id}"]`);
+
+/** Presses a button of the controller in a slot and tells which device it was found on. */
+async function lights(page, slot, id, name) {
+    await press(page, slot, 0, 1);
+    await expect(page.locator('[data-found-name]')).toHaveText(`Bottom button in right cluster, ${name}`);
+    await press(page, slot, 0, 0);
+    await expect(page.locator(`[data-now="${id}/button-1"]`)).toHaveText('open');
+}
+
+test('a controller is taken into the rig, read, missed when it goes, and known again', async ({ page, app }) => {
+    await simulate(page);
+    await app.open(page, 'rig');
+    await plug(page, 0, 0);
+    await expect(page.locator('#notices .notice')).toContainText('Bistort Pad is new. It was taken into the rig.');
+    await expect(device(page, 'bistort-pad')).toBeVisible();
+    await lights(page, 0, 'bistort-pad', 'Bistort Pad');
+    await expect(page.locator('#rig-title')).toContainText('Bistort Pad gamepad');
+    await move(page, 0, 1, -0.5);
+    await expect(page.locator('[data-now="bistort-pad/left-stick.y"]')).toHaveText('-16383 · -50.0 %');
+    await press(page, 0, 6, 0.25);
+    await expect(page.locator('[data-now="bistort-pad/button-7"]')).toHaveText('8192 · 25.0 %');
+    await press(page, 0, 3, 1);
+    await expect(page.locator('[data-now="bistort-pad/button-4"]')).toHaveText('closed');
+    await page.evaluate(() => window.unplugPad(0));
+    await expect(page.locator('#notices .notice')).toContainText('Bistort Pad is gone.');
+    await expect(device(page, 'bistort-pad').locator('[data-plug]')).toHaveAttribute('aria-pressed', 'false');
+    await expect(page.locator('[data-now="bistort-pad/button-4"]')).toHaveText('open');
+    await expect(page.locator('[data-now="bistort-pad/left-stick.y"]')).toHaveText('-16383 · -50.0 %');
+    await plug(page, 2, 0);
+    await expect(page.locator('#notices .notice')).toContainText('Bistort Pad is there.');
+    await expect(page.locator('[data-now="bistort-pad/button-7"]')).toHaveText('0 · 0.0 %');
+    await lights(page, 2, 'bistort-pad', 'Bistort Pad');
+    await app.open(page, 'bench', '?device=bistort-pad');
+    await move(page, 2, 0, 1);
+    await expect(page.locator('[data-axis="bistort-pad/left-stick.x"]').first()).toHaveAttribute('aria-valuenow', '32767');
+});
+
+test('of two of the same model the right one lights, also when they come back in another order', async ({ page, app }) => {
+    await simulate(page);
+    await app.open(page, 'rig');
+    await plug(page, 0, 0.02);
+    await expect(device(page, 'bistort-pad')).toBeVisible();
+    await plug(page, 1, -0.03);
+    await expect(device(page, 'bistort-pad-2')).toBeVisible();
+    await lights(page, 0, 'bistort-pad', 'Bistort Pad');
+    await lights(page, 1, 'bistort-pad-2', 'Bistort Pad 2');
+    for (const slot of [0, 1]) {
+        await page.evaluate((i) => window.unplugPad(i), slot);
+        await expect(device(page, slot === 0 ? 'bistort-pad' : 'bistort-pad-2').locator('[data-plug]')).toHaveAttribute('aria-pressed', 'false');
+    }
+    await plug(page, 0, -0.03);
+    await expect(device(page, 'bistort-pad-2').locator('[data-plug]')).toHaveAttribute('aria-pressed', 'true');
+    await plug(page, 1, 0.02);
+    await expect(device(page, 'bistort-pad').locator('[data-plug]')).toHaveAttribute('aria-pressed', 'true');
+    await lights(page, 0, 'bistort-pad-2', 'Bistort Pad 2');
+    await lights(page, 1, 'bistort-pad', 'Bistort Pad');
+    await page.reload();
+    await page.waitForFunction(() => window.nailrod?.live.picture);
+    await lights(page, 1, 'bistort-pad', 'Bistort Pad');
+});
+
+test('two that stand alike are asked about and can be swapped', async ({ page, app }) => {
+    await simulate(page);
+    await app.open(page, 'rig');
+    await plug(page, 0, 0);
+    await expect(device(page, 'bistort-pad')).toBeVisible();
+    await plug(page, 1, 0);
+    await expect(device(page, 'bistort-pad-2')).toBeVisible();
+    await page.evaluate(() => { window.unplugPad(0); window.unplugPad(1); });
+    await expect(device(page, 'bistort-pad-2').locator('[data-plug]')).toHaveAttribute('aria-pressed', 'false');
+    await plug(page, 0, 0);
+    await expect(page.locator('#swap-pads')).toBeVisible();
+    await lights(page, 0, 'bistort-pad', 'Bistort Pad');
+    await page.locator('#swap-pads').click();
+    await expect(page.locator('#swap-pads')).toBeHidden();
+    await lights(page, 0, 'bistort-pad-2', 'Bistort Pad 2');
+});

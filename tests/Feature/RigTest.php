@@ -1,0 +1,199 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\DeviceRecord;
+use App\Sets\SetStore;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Testing\TestResponse;
+use Nailrod\Core\Set\PartPath;
+use Symfony\Component\HttpFoundation\Response;
+use Tests\TestCase;
+
+/** What is said of the rig goes into the root set, and can be undone. */
+final class RigTest extends TestCase
+{
+    private string $id;
+
+    private int $n = 0;
+
+    private int $now = 1;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->artisan('nailrod:demo');
+        $this->id = $this->postJson('/live', ['set' => 'skerrywing'])->assertOk()->json('id');
+    }
+
+    private function at(): int
+    {
+        return (int) app(SetStore::class)->open('house')->head_id;
+    }
+
+    /**
+     * @param array<string, mixed> $fields
+     *
+     * @return TestResponse<Response>
+     */
+    private function edit(string $what, array $fields): TestResponse
+    {
+        return $this->from('/sets/skerrywing/rig')->post('/sets/house/rig/'.$what, ['from' => $this->at()] + $fields)->assertRedirect();
+    }
+
+    /** @param list<array{int, string, int}> $rows ms from now on, port, value */
+    private function work(array $rows, int $ms): void
+    {
+        $from = $this->now;
+        $inputs = array_map(fn (array $row) => [$from + 1000 * $row[0], $row[1], $row[2]], $rows);
+        $this->now = $from + 1000 * $ms;
+        foreach (array_chunk($inputs, 4000) as $piece) {
+            $this->postJson('/live/'.$this->id, ['n' => ++$this->n, 'to' => $piece[count($piece) - 1][0], 'set' => 'skerrywing', 'inputs' => $piece])->assertOk()->assertJsonPath('problems', []);
+        }
+    }
+
+    /** @return TestResponse<Response> */
+    private function survey(string $what, string $ref = '', string $look = ''): TestResponse
+    {
+        return $this->postJson('/live/'.$this->id.'/survey', ['what' => $what, 'ref' => $ref, 'set' => 'skerrywing', 'to' => $this->now, 'look' => $look]);
+    }
+
+    /** The rudder goes from one reading to another in this time, trembling. */
+    private function rudder(int $from, int $to, int $ms): void
+    {
+        $rows = [];
+        for ($t = 0; $t < $ms; $t += 20) {
+            $rows[] = [$t, 'sedge/rudder', (int) round($from + ($to - $from) * $t / $ms) + ($t / 20 * 7919) % 81 - 40];
+        }
+        $this->work($rows, $ms);
+    }
+
+    public function test_a_control_is_named_labelled_and_placed_for_every_set_and_that_is_undone(): void
+    {
+        $this->edit('note', ['control' => 'fennel/mark', 'name' => 'Sack button', 'label' => 'SACK', 'x' => '700', 'y' => '240'])
+            ->assertSessionHas('said', 'Fennel, Sack button: not said here → named "Sack button", label "SACK", at 700, 240');
+        foreach (['house', 'skerrywing'] as $set) {
+            $this->get('/sets/'.$set.'/rig?device=fennel')->assertOk()->assertSee('Sack button')->assertSee('translate(700 240)', false);
+        }
+        $this->get('/sets/skerrywing/assign')->assertSee('SACK');
+        $this->from('/sets/skerrywing/rig')->post('/sets/house/undo', ['from' => $this->at()])->assertRedirect();
+        $this->get('/sets/skerrywing/rig?device=fennel')->assertSee('Mark button');
+        $this->edit('note', ['control' => 'fennel/mark', 'debounce' => '15'])->assertSessionHas('said', 'Fennel, Mark button: not said here → debounced 15 ms');
+        $this->get('/sets/skerrywing/rig?device=fennel&do=arrange&ref=fennel/mark')->assertSee('id="n-debounce" value="15"', false);
+        $this->edit('note', ['control' => 'fennel/mark', 'debounce' => '0']);
+        $this->edit('note', ['control' => 'fennel/mark', 'name' => 'X']);
+        $this->edit('give-back', ['control' => 'fennel/mark']);
+        $this->get('/sets/skerrywing/rig?device=fennel')->assertSee('Mark button');
+    }
+
+    public function test_what_cannot_be_said_of_a_control_is_refused(): void
+    {
+        $before = $this->at();
+        $this->edit('note', ['control' => 'fennel/mark', 'kind' => 'lever'])->assertSessionHas('problem', 'controls.fennel.mark.kind: found "lever", expected a kind that fits what it reports: 0 axes, 1 contacts.');
+        $this->edit('note', ['control' => 'fennel/mark', 'x' => '9999', 'y' => '1'])->assertSessionHasErrors();
+        $this->edit('teach', ['session' => 'nobody'])->assertSessionHas('problem', 'positions: found no switch that is being taught, expected a switch that was flipped through its positions.');
+        $this->edit('measured', ['session' => $this->id])->assertSessionHas('problem', 'axis: found no axis that was measured to the end, expected one that went through all four steps.');
+        $this->assertSame($before, $this->at());
+    }
+
+    public function test_two_tabs_that_name_controls_are_told_of_each_other(): void
+    {
+        $old = $this->at();
+        $this->edit('note', ['control' => 'fennel/mark', 'name' => 'Mine']);
+        $this->from('/sets/skerrywing/rig?device=fennel')->post('/sets/house/rig/note', ['from' => $old, 'control' => 'fennel/mark', 'name' => 'Yours'])
+            ->assertStatus(409)->assertSee('Mine')->assertSee('Yours')->assertSee('/sets/skerrywing/rig', false);
+        $this->get('/sets/skerrywing/rig?device=fennel')->assertSee('Mine')->assertDontSee('Yours');
+    }
+
+    public function test_a_switch_is_taught_by_flipping_it_once(): void
+    {
+        $this->work([[10, 'gorse/button-1', 1]], 200);
+        $this->survey('teach', 'gorse/button-1')->assertOk()->assertJsonPath('teaching.done', false);
+        $this->work([[10, 'gorse/button-1', 0], [400, 'gorse/button-2', 1]], 900);
+        $this->survey('none')->assertStatus(422);
+        $this->postJson('/live/'.$this->id, ['n' => ++$this->n, 'to' => $this->now, 'set' => 'skerrywing', 'inputs' => []])
+            ->assertJsonPath('teaching.sentence', 'Up is 3, middle reports nothing and down is 4.');
+        $this->edit('teach', ['session' => $this->id])->assertSessionHas('said', 'Gorse, Button 1: not said here → a three-way switch, positions up 3, down 4, middle by none');
+        $closed = $this->postJson('/live/'.$this->id, ['n' => ++$this->n, 'to' => $this->now, 'set' => 'skerrywing', 'inputs' => []])->json('closed');
+        $this->assertContains('gorse/button-2', $closed, 'down, with the name it had');
+        $this->assertNotContains('gorse/button-1.middle', $closed);
+        $this->work([[10, 'gorse/button-2', 0]], 100);
+        $closed = $this->postJson('/live/'.$this->id, ['n' => ++$this->n, 'to' => $this->now, 'set' => 'skerrywing', 'inputs' => []])->json('closed');
+        $this->assertContains('gorse/button-1.middle', $closed);
+        $this->survey('end')->assertJsonPath('teaching', null);
+    }
+
+    public function test_the_rudder_is_measured_and_takes_the_proposal_in_one_revision(): void
+    {
+        $this->survey('measure', 'sedge/none')->assertStatus(422);
+        $this->survey('measure', 'sedge/rudder')->assertOk()->assertJsonPath('sweep.phase', 'rest');
+        $this->rudder(1904, 1904, 900);
+        $this->survey('next')->assertJsonPath('sweep.complaint', 'That was 0.9 s; it takes 2 s at least. Once more.');
+        $this->rudder(1904, 1904, 2200);
+        $this->survey('next')->assertJsonPath('sweep.phase', 'low end');
+        $this->rudder(1904, 491, 500);
+        $this->rudder(491, 491, 1000);
+        $this->survey('next')->assertJsonPath('sweep.phase', 'high end');
+        $this->rudder(491, 3317, 500);
+        $this->rudder(3317, 3317, 1000);
+        $this->survey('next')->assertJsonPath('sweep.phase', 'slow pass');
+        $this->rudder(3317, 491, 3300);
+        $this->rudder(491, 3317, 3300);
+        $this->survey('next')->assertJsonPath('sweep.done', true);
+        $page = '/sets/skerrywing/rig?do=measure&ref=sedge/rudder&session='.$this->id;
+        $this->get($page)->assertOk()->assertSee('69 % of what the device can report')->assertSee('Take all of this')->assertSee('+100.0 %');
+        $before = $this->at();
+        $this->edit('measured', ['session' => $this->id])->assertSessionHasNoErrors();
+        $revision = app(SetStore::class)->open('house')->head;
+        $this->assertSame($before, $revision->made_from, 'one revision');
+        foreach (['calibrate', 'steady', 'dead_zones'] as $part) {
+            $this->assertTrue($revision->set()->says(PartPath::axis('sedge/rudder', $part)));
+        }
+        $this->get($page)->assertSee('This is how the axis is shaped now.');
+        foreach ([[491, '-100.0 %'], [1904, '0.0 %'], [3317, '+100.0 %']] as [$reading, $words]) {
+            $this->rudder($reading, $reading, 200);
+            $this->assertSame($words, $this->postJson('/live/'.$this->id, ['n' => ++$this->n, 'to' => $this->now, 'set' => 'skerrywing', 'inputs' => []])->json('axes.sedge/rudder.words.value'));
+        }
+    }
+
+    public function test_the_sheet_ticks_off_what_was_seen_and_begins_anew(): void
+    {
+        $this->work([[0, 'bracken/push-1', 1], [80, 'bracken/push-1', 0], [90, 'bracken/encoder-1', 1]], 200);
+        $sheet = $this->survey('end', '', 'bracken')->json('sheet');
+        $this->assertSame(['seen' => true, 'count' => '1', 'low' => '', 'high' => '', 'shortest' => '80.0 ms', 'bounces' => ''], $sheet['rows']['bracken/push-1']);
+        $this->assertFalse($sheet['rows']['bracken/encoder-1']['seen'], 'one way only');
+        $this->assertSame('1 of 24 inputs seen.', $sheet['summary']);
+        $this->assertSame('Nothing of the 24 inputs has been seen yet.', $this->survey('sheet', '', 'bracken')->json('sheet.summary'));
+    }
+
+    public function test_trembling_is_found_and_not_told_on_the_tape(): void
+    {
+        $this->rudder(1904, 1904, 1500);
+        $answer = $this->postJson('/live/'.$this->id, ['n' => ++$this->n, 'to' => $this->now, 'set' => 'skerrywing', 'inputs' => [[$this->now, 'sedge/rudder', 1930]]]);
+        $this->assertSame([], $answer->json('lines'));
+        $this->assertNull($answer->json('found.ref'));
+        $this->assertStringContainsString('Rudder trembles by itself', $answer->json('left_out.0'));
+    }
+
+    public function test_a_stand_in_reports_in_binary(): void
+    {
+        $answer = $this->postJson('/live/'.$this->id, ['n' => ++$this->n, 'to' => 9000, 'set' => 'skerrywing', 'inputs' => [[1000, 'gorse/hat', 2], [2000, 'gorse/button-6', 1]]]);
+        $this->assertSame('0008800002000280', $answer->json('reports.gorse'), 'stick and twist in the middle, the hat east, button 8');
+        $this->assertSame(2, $answer->json('hands')['gorse/hat']);
+    }
+
+    public function test_a_device_comes_from_its_report_descriptor_and_goes_again(): void
+    {
+        $text = "// two axes, four buttons\n{0x05,0x01,0x09,0x05,0xA1,0x01,0x09,0x30,0x09,0x31,0x15,0x00,0x26,0xFF,0x00,0x75,0x08,0x95,0x02,0x81,0x02,0x05,0x09,0x19,0x01,0x29,0x04,0x25,0x01,0x75,0x01,0x95,0x04,0x81,0x02,0x95,0x04,0x81,0x03,0xC0}";
+        $this->edit('devices', ['name' => 'Old Thing', 'kind' => 'gamepad', 'file' => UploadedFile::fake()->createWithContent('thing.txt', $text)])->assertSessionHas('said');
+        $this->get('/sets/skerrywing/rig?device=old-thing')->assertOk()->assertSee('Old Thing gamepad')->assertSee('2 axes, 4 contacts');
+        $this->assertNotNull(DeviceRecord::query()->find('old-thing'));
+        $this->postJson('/live/'.$this->id, ['n' => ++$this->n, 'to' => 9000, 'set' => 'skerrywing', 'inputs' => [[1000, 'old-thing/button-4', 1], [2000, 'old-thing/x', 17]]])->assertJsonPath('reports.old-thing', '118008');
+        $this->edit('devices/remove', ['device' => 'old-thing']);
+        $this->get('/sets/skerrywing/rig')->assertDontSee('Old Thing gamepad');
+        $this->edit('devices', ['name' => 'Bad', 'kind' => 'stick', 'file' => UploadedFile::fake()->createWithContent('bad.hex', '05 01 09')])
+            ->assertSessionHas('problem', 'bad.hex: found byte 2: found 0 bytes of data, expected 1, as the item says, expected a report descriptor (HID 1.11).');
+    }
+}
