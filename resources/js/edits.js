@@ -107,6 +107,9 @@ async function send(action, data) {
     }
 }
 
+/** When what was asked for so far is on the page. */
+export const settled = () => line;
+
 export async function visit(url, push = true) {
     line = line.then(async () => {
         try {

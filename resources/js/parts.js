@@ -1,3 +1,4 @@
+import { settled } from './edits.js';
 import { turnReach } from './reach.js';
 
 /** The small parts of a page that open, shut and turn; what they show comes from the server. */
@@ -35,11 +36,14 @@ export function registerParts(Alpine) {
             }
             document.dispatchEvent(new CustomEvent('loom:redraw'));
         },
-        takeFirst(event) {
+        /** Once the cell that was picked has come: what is typed at once is meant for it, not for the one before. */
+        async takeFirst(event) {
+            const field = event.target;
+            await settled();
             this.filter();
             const first = this.$root.querySelector('.action:not([hidden]):not([disabled])');
-            if (first && event.target.value.trim() !== '') {
-                event.target.value = '';
+            if (first && field.value.trim() !== '') {
+                field.value = '';
                 this.filter();
                 first.form.requestSubmit(first);
             }
