@@ -11,6 +11,7 @@ use Nailrod\Core\Action\Catalogue;
 use Nailrod\Core\Device\Device;
 use Nailrod\Core\Set\Library;
 use Nailrod\Core\Set\SetDocument;
+use Nailrod\Core\Typing\KeyLayout;
 
 /** The documents kept in the database. A draft stands in for the stored set of its id. */
 final class DatabaseLibrary implements Library
@@ -25,6 +26,11 @@ final class DatabaseLibrary implements Library
     public function device(string $id): ?Device
     {
         return DeviceRecord::query()->find($id)?->device();
+    }
+
+    public function layout(string $id): ?KeyLayout
+    {
+        return Layouts::find($id);
     }
 
     public function catalogue(string $id): ?Catalogue

@@ -12,6 +12,7 @@ use Nailrod\Core\Format\Json;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Set\Library;
 use Nailrod\Core\Set\SetDocument;
+use Nailrod\Core\Typing\KeyLayout;
 
 /** Documents beside a file: in its folder as ID.set.json, ID.device.json, ID.catalogue.json, or in sets/, devices/ and catalogues/ next to it. */
 final class FolderLibrary implements Library
@@ -26,6 +27,11 @@ final class FolderLibrary implements Library
     public function device(string $id): ?Device
     {
         return $this->read($id, 'device', DeviceReader::read(...));
+    }
+
+    public function layout(string $id): ?KeyLayout
+    {
+        return Layouts::find($id);
     }
 
     public function catalogue(string $id): ?Catalogue

@@ -14,6 +14,7 @@ final readonly class Cause
     public const UNPLUGGED = 'unplugged';
     public const PLUGGED_IN = 'plugged-in';
     public const CLOSED = 'closed';
+    public const TRIED = 'tried';
 
     /**
      * @param Input|string $origin an input, or one of the words above

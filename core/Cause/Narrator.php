@@ -168,6 +168,7 @@ final readonly class Narrator
                 Cause::SET_CHANGED => 'The set was changed',
                 Cause::PLUGGED_IN => 'The device was plugged in',
                 Cause::UNPLUGGED => 'The device was unplugged',
+                Cause::TRIED => 'Tried on its page',
                 default => 'The bench was left',
             };
         }
@@ -202,6 +203,7 @@ final readonly class Narrator
             StepKind::Closed, StepKind::Opened => str_starts_with($step->subject, Made::DEVICE.'/') ? $this->set->rig->nameOf($step->subject).' '.$step->kind->value : null,
             StepKind::AxisSends => $this->set->rig->nameOf($step->subject),
             StepKind::Macro => 'macro '.($this->set->macros[$step->subject]->name ?? $step->subject),
+            StepKind::Lamp => 'its rule',
             StepKind::Chord => $this->chord($step->subject).' together',
             StepKind::Builds => 'builds '.$this->set->rig->nameOf($step->subject),
             StepKind::ReturnsToRest => $this->set->rig->nameOf($step->subject).' lets it return to rest',
@@ -227,7 +229,7 @@ final readonly class Narrator
             OutputEvent::VARIABLE => sprintf('%s is set to %s', $this->variableName($event->target), $this->variableValue($event->target, (float) $value)),
             OutputEvent::HAT => sprintf('hat %s %s', $event->target, $value === -1 ? 'centred' : self::DIRECTIONS[(int) $value]),
             OutputEvent::FLAG => sprintf('flag %s is %s', $this->set->flags[$event->target] ?? $event->target, $value === 1 ? 'up' : 'down'),
-            OutputEvent::LAMP => sprintf('lamp %s is %s', $event->target, $value === 1 ? 'lit' : 'dark'),
+            OutputEvent::LAMP => sprintf('%s is %s', $this->set->rig->lampNameOf($event->target), match ($value) { 0 => 'dark', 1 => 'lit', default => $value }),
             OutputEvent::CONSUMER => sprintf('consumer control 0x%04X %s', (int) $event->target, $value === 1 ? 'on' : 'off'),
             OutputEvent::MOUSE => $this->mouse($event),
             OutputEvent::LAYER => 'layer '.$value.' is live',

@@ -21,4 +21,5 @@ enum StepKind: string
     case Builds = 'builds';
     case ReturnsToRest = 'rests';
     case GoesLive = 'goes-live';
+    case Lamp = 'lamp';
 }

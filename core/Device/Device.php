@@ -14,6 +14,7 @@ final readonly class Device
      * @param int           $height     of the faceplate, in grid units
      * @param ?string       $descriptor its report descriptor (HID 1.11, 6.2.2) as hex digits
      * @param ?string       $gamepad    the model under which the browser knows it (W3C Gamepad, `id`)
+     * @param ?DeviceLimits $limits     null if it sets none
      */
     public function __construct(
         public string $id,
@@ -27,6 +28,7 @@ final readonly class Device
         public ?MemorySpec $memory,
         public ?string $descriptor = null,
         public ?string $gamepad = null,
+        public ?DeviceLimits $limits = null,
     ) {}
 
     /** "Fennel throttle"; a thing that has no name beside what it is, "Mouse". */
@@ -67,6 +69,6 @@ final readonly class Device
     /** @param list<Control> $controls */
     public function withControls(array $controls): self
     {
-        return new self($this->id, $this->name, $this->kind, $this->standIn, $controls, $this->lamps, $this->width, $this->height, $this->memory, $this->descriptor, $this->gamepad);
+        return new self($this->id, $this->name, $this->kind, $this->standIn, $controls, $this->lamps, $this->width, $this->height, $this->memory, $this->descriptor, $this->gamepad, $this->limits);
     }
 }

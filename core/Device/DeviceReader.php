@@ -21,7 +21,7 @@ final class DeviceReader
 
     public static function read(Node $node): Device
     {
-        $node->only(['format', 'version', 'id', 'name', 'kind', 'stand_in', 'face', 'memory', 'descriptor', 'gamepad', 'controls', 'lamps']);
+        $node->only(['format', 'version', 'id', 'name', 'kind', 'stand_in', 'face', 'memory', 'limits', 'descriptor', 'gamepad', 'controls', 'lamps']);
         $node->get('format')->oneOf([self::FORMAT]);
         $node->get('version')->int(1, 1);
         $id = $node->get('id')->id();
@@ -39,13 +39,15 @@ final class DeviceReader
             $node->get('kind')->oneOf(self::KINDS),
             $node->maybe('stand_in')?->bool() ?? false,
             (new ControlReader($id))->controls($node->get('controls')),
-            array_map(fn (Node $lamp) => self::lamp($lamp->only(['id', 'at'])), $node->maybe('lamps')?->list(64) ?? []),
+            array_map(Lamp::read(...), $node->maybe('lamps')?->list(64) ?? []),
             $face->get('width')->int(100, 4000),
             $face->get('height')->int(100, 4000),
             $memory === null ? null : new MemorySpec($memory->get('banks')->int(2, 8), $memory->get('bank_bytes')->int(64, 1_048_576)),
             self::descriptor($node->maybe('descriptor')),
             $node->maybe('gamepad')?->string(300),
+            DeviceLimits::read($node->maybe('limits')),
         );
+        $device->limits?->check($device, $node->get('controls'));
         if ($device->descriptor !== null) {
             self::checkWiring($device, $node->get('descriptor'));
         }
@@ -71,12 +73,5 @@ final class DeviceReader
         } catch (DescriptorError|WiringError $error) {
             throw $node->refuse('a report descriptor that fits the controls: '.$error->getMessage());
         }
-    }
-
-    private static function lamp(Node $node): Lamp
-    {
-        [$x, $y] = ControlReader::place($node->get('at'));
-
-        return new Lamp($node->get('id')->id(), $x, $y);
     }
 }

@@ -130,6 +130,19 @@ final readonly class Rig
             : ($contact->hat === null ? '' : 'hat ').$contact->page->show($contact->number);
     }
 
+    /** "Rev 3" of a lamp of a device; the reference itself if the rig has no such lamp. */
+    public function lampNameOf(string $ref): string
+    {
+        [$device, $id] = [...explode('/', $ref, 2), ''];
+        foreach ($this->devices[$device]->lamps ?? [] as $lamp) {
+            if ($lamp->id === $id) {
+                return $lamp->name;
+            }
+        }
+
+        return $ref;
+    }
+
     public function deviceNameOf(string $ref): string
     {
         return $this->deviceOf($ref)->name ?? explode('/', $ref, 2)[0];

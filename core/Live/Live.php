@@ -187,6 +187,12 @@ final class Live
         return $this->answer($this->machine->plugIn($device), [], []);
     }
 
+    /** A macro is tried on the page where it is made, without a control. */
+    public function tryMacro(string $id): LiveStep
+    {
+        return $this->answer($this->machine->tryMacro($id), [], []);
+    }
+
     /** @return array<string, string> the last report of each stand-in that moved in this step, as hex digits, by device */
     public function reports(): array
     {
@@ -242,7 +248,7 @@ final class Live
                 $learnt[$event->variable] = new Input($this->state->run->now, 'sim/'.$event->variable, $event->value);
             }
         }
-        $this->machine->feed(array_values($learnt));
+        array_push($outputs, ...$this->machine->feed(array_values($learnt)));
 
         return new LiveStep($outputs, $game, $sentences, $problems, $taken);
     }

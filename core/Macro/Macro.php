@@ -5,11 +5,15 @@ declare(strict_types=1);
 namespace Nailrod\Core\Macro;
 
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Set\Condition;
+use Nailrod\Core\Typing\KeyLayout;
 
-/** Steps that are played in time: presses, releases, taps, waits. Once, or again and again while it is held. */
+/** Steps that are played in time: presses, releases, taps, texts, waits. Once, or again and again while it is held. */
 final readonly class Macro
 {
     public const MOST_STEPS = 500;
+    /** Steps of a macro whose texts have become keys. */
+    public const MOST_PLAYED = 50_000;
     public const ONCE = 'once';
     public const WHILE_HELD = 'while held';
     public const FINISH = 'finish the round';
@@ -22,17 +26,17 @@ final readonly class Macro
      * @param bool            $repeats   again and again while it is held
      * @param bool            $stopsAtRelease or finishes the round
      * @param string          $again     what a second press does: IGNORE, RESTART or STOP
+     * @param ?Condition      $when      judged when it is started; null: always
      */
-    private function __construct(public string $id, public string $name, public array $steps, public bool $repeats, public bool $stopsAtRelease, public string $again) {}
+    private function __construct(public string $id, public string $name, public array $steps, public bool $repeats, public bool $stopsAtRelease, public string $again, public ?Condition $when) {}
 
-    public static function read(string $id, Node $node): self
+    /** @param bool $isPlayed the steps are those of `played()` */
+    public static function read(string $id, Node $node, bool $isPlayed = false): self
     {
-        $node->only(['name', 'steps', 'plays', 'on_release', 'on_second_press']);
-        $steps = array_map(MacroStep::read(...), $node->get('steps')->list(self::MOST_STEPS));
-        if ($steps === []) {
-            throw $node->get('steps')->refuse('1 to '.self::MOST_STEPS.' steps');
-        }
+        $node->only(['name', 'steps', 'plays', 'on_release', 'on_second_press', 'when']);
+        $steps = array_map(MacroStep::read(...), $node->get('steps')->list($isPlayed ? self::MOST_PLAYED : self::MOST_STEPS));
         $repeats = ($node->maybe('plays')?->oneOf([self::ONCE, self::WHILE_HELD]) ?? self::ONCE) === self::WHILE_HELD;
+        $when = $node->maybe('when');
         $macro = new self(
             $id,
             $node->get('name')->string(60),
@@ -40,22 +44,64 @@ final readonly class Macro
             $repeats,
             ($node->maybe('on_release')?->oneOf([self::FINISH, self::STOP]) ?? self::FINISH) === self::STOP,
             $node->maybe('on_second_press')?->oneOf([self::IGNORE, self::RESTART, self::STOP]) ?? self::IGNORE,
+            $when === null ? null : Condition::read($when),
         );
-        if ($repeats && $macro->length() === 0) {
+        if ($repeats && array_filter($steps, fn (MacroStep $step) => $step->time > 0) === []) {
             throw $node->get('steps')->refuse('steps that take some time, since they are repeated');
         }
 
         return $macro;
     }
 
-    /** How long one round takes, in µs. */
-    public function length(): int
+    /** @return array<string, mixed> the macro in the open format; what is usual is left out */
+    public function toArray(): array
     {
-        return array_sum(array_map(fn (MacroStep $step) => $step->time, $this->steps));
+        return ['name' => $this->name, 'steps' => array_map(fn (MacroStep $step) => $step->toArray(), $this->steps)]
+            + ($this->repeats ? ['plays' => self::WHILE_HELD] : [])
+            + ($this->stopsAtRelease ? ['on_release' => self::STOP] : [])
+            + ($this->again === self::IGNORE ? [] : ['on_second_press' => $this->again])
+            + ($this->when === null ? [] : ['when' => $this->when->toArray()]);
+    }
+
+    /**
+     * The macro as it is played: its texts have become keys.
+     *
+     * @param array<string, KeyLayout> $layouts by id
+     */
+    public function played(array $layouts): self
+    {
+        $steps = [];
+        foreach ($this->steps as $step) {
+            array_push($steps, ...$step->played($layouts));
+        }
+
+        return $this->withSteps($steps);
+    }
+
+    /** @param list<MacroStep> $steps */
+    public function withSteps(array $steps): self
+    {
+        return new self($this->id, $this->name, $steps, $this->repeats, $this->stopsAtRelease, $this->again, $this->when);
+    }
+
+    /**
+     * How long one round takes, in µs.
+     *
+     * @param array<string, KeyLayout> $layouts by id
+     */
+    public function length(array $layouts = []): int
+    {
+        return array_sum(array_map(fn (MacroStep $step) => $step->length($layouts), $this->steps));
+    }
+
+    /** @return list<string> ids of the keyboard layouts that its texts are typed for */
+    public function layouts(): array
+    {
+        return array_values(array_unique(array_filter(array_map(fn (MacroStep $step) => $step->layout, $this->steps))));
     }
 
     public function inWords(): string
     {
-        return sprintf('%d steps, %s ms%s', count($this->steps), json_encode($this->length() / 1000), $this->repeats ? ', while held' : '');
+        return sprintf('%d %s%s', count($this->steps), count($this->steps) === 1 ? 'step' : 'steps', $this->repeats ? ', while held' : '');
     }
 }

@@ -6,7 +6,6 @@ namespace Nailrod\Core\Output;
 
 use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Run\OutputEvent;
 use Nailrod\Core\Run\Run;
 
 /** A lamp of a device that is lit while the output is on. */
@@ -49,11 +48,11 @@ final readonly class LightLamp implements ContactOutput
 
     public function press(Run $run, string $source, Cause $cause): void
     {
-        $run->holds->hold(OutputEvent::LAMP, $this->lamp, $source, $cause);
+        $run->lamps->hold($this->lamp, $source, $cause);
     }
 
     public function release(Run $run, string $source, Cause $cause): void
     {
-        $run->holds->letGo(OutputEvent::LAMP, $this->lamp, $source, $cause);
+        $run->lamps->letGo($this->lamp, $source, $cause);
     }
 }

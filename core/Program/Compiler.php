@@ -9,6 +9,8 @@ use Nailrod\Core\Behaviour\PlayMacro;
 use Nailrod\Core\Device\AxisInput;
 use Nailrod\Core\Device\ContactInput;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Lamp\LampRule;
+use Nailrod\Core\Lamp\LampWhen;
 use Nailrod\Core\Output\ActionOutput;
 use Nailrod\Core\Output\AxisOutput;
 use Nailrod\Core\Output\ContactOutput;
@@ -71,7 +73,7 @@ final class Compiler
         $layers = [];
         foreach ($this->set->layers as $layer) {
             $this->layer(count($layers), $layer->id);
-            $layers[] = ['id' => $layer->id, 'name' => $layer->name];
+            $layers[] = ['id' => $layer->id, 'name' => $layer->name] + ($layer->letsGo ? ['letsGo' => true] : []);
         }
         foreach (array_keys($this->set->layers) as $i => $layer) {
             $this->layerChords($i, (string) $layer);
@@ -114,6 +116,7 @@ final class Compiler
             'stops' => $this->stopRows(),
             'assignments' => $this->assignments,
             'macros' => $this->macroRows(),
+            'lamps' => array_map(fn (LampRule $rule) => $rule->toArray(), $this->set->lamps),
             'chords' => $this->chords,
             'chordsOf' => $this->chordsOf,
             'cells' => $this->cells,
@@ -217,6 +220,12 @@ final class Compiler
                 $used[$contact->ref] = true;
             }
         }
+        foreach ($this->set->lamps as $rule) {
+            if ($rule instanceof LampWhen && $rule->sort === 'contact') {
+                $used[$rule->name] = true;
+                $used += array_fill_keys($this->set->rig->contacts[$rule->name]->madeFrom(), true);
+            }
+        }
 
         return array_intersect_key($this->set->rig->contacts, $used);
     }
@@ -270,12 +279,13 @@ final class Compiler
         $rows = [];
         foreach ($this->set->macros as $id => $macro) {
             $outputs = $actions = [];
-            foreach ($macro->steps as $i => $step) {
+            $played = $macro->played($this->set->layouts);
+            foreach ($played->steps as $step) {
                 $way = $step->output instanceof ActionOutput ? $this->set->wayOf($step->output->action) : $step->output;
                 $outputs[] = $this->fits($way, false) ? $way->toArray() : null;
                 $actions[] = $step->output instanceof ActionOutput ? $step->output->action : null;
             }
-            $rows[] = ['id' => $id, 'macro' => Node::of($this->set->merged->value(PartPath::macro($id)))->plain(), 'outputs' => $outputs, 'actions' => $actions];
+            $rows[] = ['id' => $id, 'macro' => $played->toArray(), 'outputs' => $outputs, 'actions' => $actions];
         }
 
         return $rows;

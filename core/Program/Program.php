@@ -9,6 +9,8 @@ use Nailrod\Core\Axis\Stop;
 use Nailrod\Core\Behaviour\Behaviours;
 use Nailrod\Core\Device\AxisInput;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Lamp\LampRule;
+use Nailrod\Core\Lamp\LampRules;
 use Nailrod\Core\Macro\Macro;
 use Nailrod\Core\Made\Made;
 use Nailrod\Core\Made\MadeKinds;
@@ -31,9 +33,9 @@ use Nailrod\Core\Set\HandOver;
  * @phpstan-type StopRow array{id: string, stop: array<string, mixed>}
  * @phpstan-type Tables array{
  *     axisPorts: array<string, int>, contactPorts: array<string, int>, hatPorts: array<string, list<?int>>, tickPorts: array<string, array{?int, ?int}>,
- *     layers: list<array{id: string, name: string}>, axes: list<AxisRow>, contacts: list<ContactRow>,
+ *     layers: list<array{id: string, name: string, letsGo?: true}>, axes: list<AxisRow>, contacts: list<ContactRow>,
  *     opposites: array<int, list<int>>, noneOf: array<int, list<int>>, made: list<MadeRow>, stops: list<StopRow>, assignments: list<AssignmentRow>,
- *     macros: list<MacroRow>, chords: list<ChordRow>, chordsOf: array<int, array<int, list<int>>>,
+ *     macros: list<MacroRow>, lamps: array<string, array<string, mixed>>, chords: list<ChordRow>, chordsOf: array<int, array<int, list<int>>>,
  *     cells: array<int, array<int, int>>, axisCells: array<int, array<int, int>>,
  * }
  */
@@ -59,6 +61,9 @@ final class Program
     /** @var ?array<string, int> */
     private ?array $axisIndex = null;
 
+    /** @var ?array<string, int> */
+    private ?array $contactIndex = null;
+
     /** @var array<int, Assigned> */
     private array $assigned = [];
 
@@ -67,6 +72,9 @@ final class Program
 
     /** @var array<string, ?ContactOutput> */
     private array $macroOutputs = [];
+
+    /** @var ?array<string, LampRule> */
+    private ?array $lampRules = null;
 
     /** @var array<int, ?Condition> */
     private array $conditions = [];
@@ -107,6 +115,14 @@ final class Program
         return $this->axisIndex[$ref] ?? -1;
     }
 
+    /** Index of a contact that the program uses; -1 if it does not use it. */
+    public function contactIndex(string $ref): int
+    {
+        $this->contactIndex ??= array_flip(array_column($this->tables['contacts'], 'ref'));
+
+        return $this->contactIndex[$ref] ?? -1;
+    }
+
     public function made(int $made): Made
     {
         return $this->made[$made] ??= MadeKinds::read($this->tables['made'][$made]['id'], Node::of($this->tables['made'][$made]['made']));
@@ -119,12 +135,15 @@ final class Program
 
     public function macro(int $macro): Macro
     {
-        return $this->macros[$macro] ??= Macro::read($this->tables['macros'][$macro]['id'], Node::of($this->tables['macros'][$macro]['macro']));
+        return $this->macros[$macro] ??= Macro::read($this->tables['macros'][$macro]['id'], Node::of($this->tables['macros'][$macro]['macro']), true);
     }
 
+    /** -1 if the program has no such macro. */
     public function macroIndex(string $id): int
     {
-        return (int) array_search($id, array_column($this->tables['macros'], 'id'), true);
+        $index = array_search($id, array_column($this->tables['macros'], 'id'), true);
+
+        return is_int($index) ? $index : -1;
     }
 
     /** What a step of a macro drives, its action replaced by its way; null if it drives nothing. */
@@ -138,6 +157,12 @@ final class Program
         }
 
         return $this->macroOutputs[$key];
+    }
+
+    /** @return array<string, LampRule> by id, in file order */
+    public function lampRules(): array
+    {
+        return $this->lampRules ??= array_map(fn (array $rule) => LampRules::read(Node::of($rule)), $this->tables['lamps']);
     }
 
     public function condition(int $assignment): ?Condition

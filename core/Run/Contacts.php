@@ -20,6 +20,12 @@ final class Contacts implements Timed
 
     public function __construct(private readonly Run $run) {}
 
+    /** Is this contact closed, as far as is known? */
+    public function isClosed(string $ref): bool
+    {
+        return $this->run->state->closed[$this->run->program->contactIndex($ref)] ?? false;
+    }
+
     /**
      * One input has changed these reported contacts. Of all that changes by it, what opens acts first, then what
      * closes, each in file order.

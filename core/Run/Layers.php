@@ -78,6 +78,9 @@ final class Layers
         if ($live === $before) {
             return;
         }
+        if ($this->run->program->tables['layers'][$before]['letsGo'] ?? false) {
+            $this->run->letGoOfLayer($before, $cause);
+        }
         $name = $this->run->program->tables['layers'][$live]['name'];
         $this->run->emit(OutputEvent::LAYER, 'live', $name, $cause);
         $this->run->axes->reroute($cause->then(StepKind::GoesLive, $this->run->program->tables['layers'][$live]['id']));

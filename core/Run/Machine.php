@@ -44,6 +44,7 @@ final class Machine
         $state = $this->state;
         $axisPorts = $this->program->tables['axisPorts'];
         $axes = $this->run->axes;
+        $hasLamps = $this->run->lamps->isRuled;
         if ($state->phase === Phase::Fresh) {
             $this->begin();
         }
@@ -62,6 +63,9 @@ final class Machine
                     $axes->move($input, $axis);
                 } else {
                     $this->other($input);
+                }
+                if ($hasLamps) {
+                    $this->run->lamps->update(new Cause($input));
                 }
             }
         } finally {
@@ -125,6 +129,7 @@ final class Machine
                 $this->run->mouse->stop($axis);
             }
         }
+        $this->run->lamps->update(new Cause(Cause::UNPLUGGED));
 
         return $this->collect();
     }
@@ -138,6 +143,7 @@ final class Machine
     {
         if ($this->state->phase === Phase::Running) {
             $this->run->contacts->findMade($device, new Cause(Cause::PLUGGED_IN));
+            $this->run->lamps->update(new Cause(Cause::PLUGGED_IN));
         }
 
         return $this->collect();
@@ -174,9 +180,12 @@ final class Machine
         foreach (array_keys($this->state->holders) as $key) {
             [$kind, $target] = explode(' ', $key, 2);
             unset($this->state->holders[$key]);
-            $this->run->emit($kind, $target, 0, $cause);
+            if ($kind !== OutputEvent::LAMP) {
+                $this->run->emit($kind, $target, 0, $cause);
+            }
         }
         $this->state->toggled = [];
+        $this->run->lamps->settle($cause);
         foreach ($this->state->heldLayers as [, $source]) {
             $this->run->layers->remove($source, $cause);
         }
@@ -209,6 +218,8 @@ final class Machine
         if ($this->state->phase === Phase::Running) {
             $this->run->contacts->findAgain($cause);
         }
+        $this->run->lamps->settle($cause);
+        $this->run->lamps->update($cause);
 
         return $this->collect();
     }
@@ -224,6 +235,21 @@ final class Machine
     public function liveLayer(): int
     {
         return $this->run->layers->live();
+    }
+
+    /**
+     * A macro is started by no contact: it is tried on the page where it is made.
+     *
+     * @return list<OutputEvent>
+     */
+    public function tryMacro(string $id): array
+    {
+        if ($this->program->macroIndex($id) >= 0 && $this->state->phase === Phase::Running) {
+            $this->run->macros->press($id, null, new Cause(Cause::TRIED));
+            $this->run->lamps->update(new Cause(Cause::TRIED));
+        }
+
+        return $this->collect();
     }
 
     /** When the next timer is due, in µs; null if none is set. */
@@ -261,12 +287,14 @@ final class Machine
     {
         $this->state->phase = Phase::Finding;
         $this->run->stops->begin(new Cause(Cause::START));
+        $this->run->lamps->update(new Cause(Cause::START));
     }
 
     private function settle(): void
     {
         $this->state->phase = Phase::Running;
         $this->run->contacts->settleFound();
+        $this->run->lamps->update(new Cause(Cause::START));
     }
 
     private function fireUntil(int $t): void
@@ -275,6 +303,7 @@ final class Machine
             $timer = $this->run->timers->take();
             $this->state->now = $timer->due;
             $this->run->fire($timer);
+            $this->run->lamps->update($timer->cause);
         }
     }
 

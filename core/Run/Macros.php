@@ -37,6 +37,9 @@ final class Macros implements Timed
 
             return;
         }
+        if ($macro->when?->holds($this->run) === false) {
+            return;
+        }
         $this->run->state->macros[$index] = ['step' => 0, 'held' => [], 'holders' => $holders, 'tap' => null];
         $this->play($index, $cause);
     }

@@ -43,6 +43,8 @@ final class Run
 
     public readonly Hats $hats;
 
+    public readonly Lamps $lamps;
+
     /** @var array<string, Timed> the parts that set timers, by the name under which they do */
     private readonly array $timed;
 
@@ -64,6 +66,7 @@ final class Run
         $this->chords = new Chords($this);
         $this->debounce = new Debounce($this);
         $this->hats = new Hats($this);
+        $this->lamps = new Lamps($this);
         $this->mouse = new Mouse($this);
         $this->made = new MadeParts($this);
         $this->axes = new Axes($this, $fused);
@@ -89,8 +92,20 @@ final class Run
     /** What the contacts of a device have toggled or latched ends. */
     public function letGoOf(string $device, Cause $cause): void
     {
+        $this->endLatched(fn (array $row) => str_starts_with($row['ref'], $device.'/'), $cause);
+    }
+
+    /** What was toggled or latched in a layer ends. */
+    public function letGoOfLayer(int $layer, Cause $cause): void
+    {
+        $this->endLatched(fn (array $row, int $id) => $row['layer'] === $layer && ! in_array($id, $this->state->pressed, true), $cause);
+    }
+
+    /** @param callable(array<string, mixed>, int): bool $which given the row of an assignment and its number */
+    private function endLatched(callable $which, Cause $cause): void
+    {
         foreach ($this->program->tables['assignments'] as $id => $row) {
-            if (! str_starts_with($row['ref'], $device.'/') || ! (isset($this->state->toggled[$id]) || isset($this->state->stages[$id]))) {
+            if (! (isset($this->state->toggled[$id]) || isset($this->state->stages[$id])) || ! $which($row, $id)) {
                 continue;
             }
             $assigned = $this->program->assigned($id);

@@ -75,6 +75,9 @@ final class State
     /** @var array<int, int> what each hat was last sent */
     public array $hatValues = [];
 
+    /** @var array<string, int|string> how each lamp that is lit looks, by reference (see Look::value) */
+    public array $lamps = [];
+
     /** @var list<array{int, string}> layers that are held, the live one last, each with its source */
     public array $heldLayers = [];
 

@@ -36,6 +36,7 @@ final class Swap
         $changed = self::stops($new, $old, $state, $next, $cause);
         self::axes($new, $old, $state, $next);
         $next->present = $state->present;
+        $next->lamps = $state->lamps;
         foreach ($state->cycles as $assignment => $cycle) {
             foreach (self::kept($new, $old, [$assignment => true]) as $id) {
                 $next->cycles[$id] = $cycle;

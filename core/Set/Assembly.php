@@ -9,6 +9,8 @@ use Nailrod\Core\Device\NotedDevice;
 use Nailrod\Core\Device\Rig;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Macro\Macro;
+use Nailrod\Core\Typing\KeyLayout;
 
 /** Puts a set together with its parents, its devices and its simulator. */
 final readonly class Assembly
@@ -31,7 +33,7 @@ final readonly class Assembly
         }
         $catalogue = $merged->simulator === null ? null : $this->library->catalogue($merged->simulator);
 
-        return BindingSet::of($merged, new Rig($devices), $catalogue, $missing);
+        return BindingSet::of($merged, new Rig($devices), $catalogue, $missing, $this->layouts($merged));
     }
 
     /** @return array<string, array<string, ControlNote>> what the set says of controls, by device and control */
@@ -43,6 +45,19 @@ final readonly class Assembly
         }
 
         return $notes;
+    }
+
+    /** @return array<string, KeyLayout> those that macros of the set are typed for, by id */
+    private function layouts(MergedDocument $merged): array
+    {
+        $layouts = [];
+        foreach ($merged->section('macros') as $part) {
+            foreach (Macro::read($part->path->key, Node::of($part->value, 'macros.'.$part->path->key))->layouts() as $id) {
+                $layouts[$id] ??= $this->library->layout($id) ?? throw FormatError::at('macros.'.$part->path->key, $id, 'a keyboard layout that is at hand');
+            }
+        }
+
+        return $layouts;
     }
 
     public function merge(SetDocument $set): MergedDocument

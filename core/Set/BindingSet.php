@@ -12,6 +12,8 @@ use Nailrod\Core\Device\AxisInput;
 use Nailrod\Core\Device\Rig;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Lamp\LampRule;
+use Nailrod\Core\Lamp\LampRules;
 use Nailrod\Core\Layer\Layer;
 use Nailrod\Core\Macro\Macro;
 use Nailrod\Core\Made\BuiltAxis;
@@ -22,6 +24,7 @@ use Nailrod\Core\Output\HoldLayer;
 use Nailrod\Core\Output\OpenStop;
 use Nailrod\Core\Output\Output;
 use Nailrod\Core\Output\Outputs;
+use Nailrod\Core\Typing\KeyLayout;
 
 /** A merged set read against the rig and the simulator: all of it typed, and free of contradictions. */
 final readonly class BindingSet
@@ -37,6 +40,8 @@ final readonly class BindingSet
      * @param array<string, array<string, Cell>> $cells    by layer, then by reference
      * @param array<string, Output>              $ways     by action
      * @param list<string>                       $missing  references of the set that the rig does not have
+     * @param array<string, KeyLayout>           $layouts  those that macros are typed for, by id
+     * @param array<string, LampRule>            $lamps    what lights lamps, by id, in file order
      */
     private function __construct(
         public MergedDocument $merged,
@@ -52,14 +57,17 @@ final readonly class BindingSet
         public array $cells,
         public array $ways,
         public array $missing,
+        public array $layouts,
+        public array $lamps,
     ) {}
 
     /**
-     * @param list<string> $missing references that are known to be missing already
+     * @param list<string>             $missing references that are known to be missing already
+     * @param array<string, KeyLayout> $layouts those that macros are typed for, by id
      *
      * @throws FormatError with the path of the part that does not fit
      */
-    public static function of(MergedDocument $merged, Rig $rig, ?Catalogue $catalogue, array $missing = []): self
+    public static function of(MergedDocument $merged, Rig $rig, ?Catalogue $catalogue, array $missing = [], array $layouts = []): self
     {
         $parts = self::shapingParts($merged);
         $shapings = self::shapings($parts, $rig->axes);
@@ -79,7 +87,11 @@ final readonly class BindingSet
         foreach ($merged->section('macros') as $part) {
             $macros[$part->path->key] = Macro::read($part->path->key, self::node($part));
         }
-        $set = new self($merged, $rig, $catalogue, $layers, $shapings, $made, $stops, $flags, $macros, [], [], $ways, $missing);
+        $lamps = [];
+        foreach ($merged->section('lamps') as $part) {
+            $lamps[$part->path->key] = LampRules::read(self::node($part));
+        }
+        $set = new self($merged, $rig, $catalogue, $layers, $shapings, $made, $stops, $flags, $macros, [], [], $ways, $missing, $layouts, $lamps);
 
         return $set->withCells($missing);
     }
@@ -159,7 +171,20 @@ final readonly class BindingSet
         }
         $chords = $this->chords($fit, $missing);
 
-        return new self($this->merged, $this->rig, $this->catalogue, $this->layers, $this->shapings, $this->made, $this->stops, $this->flags, $this->macros, $chords, $cells, $this->ways, array_values(array_unique($missing)));
+        return new self($this->merged, $this->rig, $this->catalogue, $this->layers, $this->shapings, $this->made, $this->stops, $this->flags, $this->macros, $chords, $cells, $this->ways, array_values(array_unique($missing)), $this->layouts, $this->fittingLamps($fit));
+    }
+
+    /** @return array<string, LampRule> those of which the rig has everything */
+    private function fittingLamps(Fit $fit): array
+    {
+        $fitting = [];
+        foreach ($this->lamps as $id => $rule) {
+            if ($fit->lamps($rule, self::node($this->merged->parts['lamps/'.$id]))) {
+                $fitting[$id] = $rule;
+            }
+        }
+
+        return $fitting;
     }
 
     /**
@@ -276,12 +301,14 @@ final readonly class BindingSet
     /** @return array<string, Layer> */
     private static function layers(MergedDocument $merged): array
     {
-        $layers = [Layer::BASE => new Layer(Layer::BASE, 'Base')];
+        $layers = [];
         foreach ($merged->section('layers') as $part) {
             $layers[$part->path->key] = Layer::read($part->path->key, self::node($part));
         }
+        $base = [Layer::BASE => $layers[Layer::BASE] ?? Layer::base()];
+        uasort($layers, fn (Layer $a, Layer $b) => $a->place <=> $b->place);
 
-        return $layers;
+        return $base + $layers;
     }
 
     /**

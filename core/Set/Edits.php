@@ -193,7 +193,7 @@ final readonly class Edits
     }
 
     /** An action that has no way yet gets one. */
-    private function withWay(SetDocument $own, ActionOutput $output): SetDocument
+    public function withWay(SetDocument $own, ActionOutput $output): SetDocument
     {
         $catalogue = $this->set->catalogue;
         $action = $catalogue?->action($output->action);

@@ -10,6 +10,8 @@ use Nailrod\Core\Behaviour\PlayMacro;
 use Nailrod\Core\Device\Lamp;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Lamp\LampRule;
+use Nailrod\Core\Lamp\LampWhen;
 use Nailrod\Core\Layer\Layer;
 use Nailrod\Core\Macro\Macro;
 use Nailrod\Core\Output\ActionOutput;
@@ -71,11 +73,37 @@ final readonly class Fit
 
     public function macro(Macro $macro, Node $node): void
     {
+        $this->condition($macro->when, $node);
+        if ($macro->repeats && $macro->length($this->set->layouts) === 0) {
+            throw $node->get('steps')->refuse('steps that take some time, since they are repeated');
+        }
         foreach ($macro->steps as $i => $step) {
             if ($step->output !== null) {
                 $this->output($step->output, $node->get('steps')->list()[$i]->get('output'), false, null);
             }
         }
+    }
+
+    /** Does the rig have what a rule for lamps names? What the set itself should have must be there. */
+    public function lamps(LampRule $rule, Node $node): bool
+    {
+        if ($rule instanceof LampWhen) {
+            $while = $node->get('while');
+            $known = match ($rule->sort) {
+                'layer' => isset($this->set->layers[$rule->name]),
+                'stop' => isset($this->set->stops[$rule->name]),
+                'flag' => isset($this->set->flags[$rule->name]),
+                default => true,
+            };
+            if (! $known) {
+                throw $while->get($rule->sort)->refuse('a '.$rule->sort.' of the set');
+            }
+            if ($rule->sort === 'contact' && ! isset($this->set->rig->contacts[$rule->name])) {
+                return false;
+            }
+        }
+
+        return array_filter($rule->lamps(), fn (string $lamp) => ! $this->hasLamp($lamp)) === [];
     }
 
     private function output(Output $output, Node $place, bool $isAxis, ?Behaviour $behaviour): void

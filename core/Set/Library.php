@@ -6,6 +6,7 @@ namespace Nailrod\Core\Set;
 
 use Nailrod\Core\Action\Catalogue;
 use Nailrod\Core\Device\Device;
+use Nailrod\Core\Typing\KeyLayout;
 
 /** Where the documents that a set refers to come from. Null where there is none of that id. */
 interface Library
@@ -15,4 +16,6 @@ interface Library
     public function device(string $id): ?Device;
 
     public function catalogue(string $id): ?Catalogue;
+
+    public function layout(string $id): ?KeyLayout;
 }

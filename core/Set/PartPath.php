@@ -42,6 +42,11 @@ final readonly class PartPath
         return new self('macros', $id);
     }
 
+    public static function lamp(string $id): self
+    {
+        return new self('lamps', $id);
+    }
+
     public static function flag(string $id): self
     {
         return new self('flags', $id);
@@ -65,7 +70,7 @@ final readonly class PartPath
     /** Reads the form that __toString gives. */
     public static function of(string $path): self
     {
-        $pattern = '#^(?:(layers|flags|macros|made|stops|ways)/([a-z0-9_-]+)|(cells|chords|controls)/([a-z0-9_-]+)/([a-z0-9_./-]+)|(axes)/([a-z0-9_./-]+)/([a-z_]+))$#D';
+        $pattern = '#^(?:(layers|flags|macros|made|stops|lamps|ways)/([a-z0-9_-]+)|(cells|chords|controls)/([a-z0-9_-]+)/([a-z0-9_./-]+)|(axes)/([a-z0-9_./-]+)/([a-z_]+))$#D';
         if (preg_match($pattern, $path, $m, PREG_UNMATCHED_AS_NULL) !== 1) {
             throw FormatError::at('path', $path, 'the path of a part, such as stops/cruise');
         }

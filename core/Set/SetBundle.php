@@ -9,6 +9,7 @@ use Nailrod\Core\Device\Device;
 use Nailrod\Core\Device\DeviceReader;
 use Nailrod\Core\Format\Json;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Typing\KeyLayout;
 
 /**
  * A set file with what it refers to merged in: a set document with one more field, `with`, which holds lists of
@@ -64,5 +65,10 @@ final readonly class SetBundle implements Library
     public function catalogue(string $id): ?Catalogue
     {
         return $this->catalogues[$id] ?? $this->beside->catalogue($id);
+    }
+
+    public function layout(string $id): ?KeyLayout
+    {
+        return $this->beside->layout($id);
     }
 }

@@ -10,6 +10,7 @@ use Nailrod\Core\Device\ControlNote;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Json;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Lamp\LampRules;
 use Nailrod\Core\Layer\Layer;
 use Nailrod\Core\Macro\Macro;
 use Nailrod\Core\Made\MadeKinds;
@@ -29,7 +30,7 @@ final readonly class SetDocument
     public const FORMAT = 'nailrod-set';
 
     /** Sections that hold parts, and the depth at which the parts lie. */
-    public const SECTIONS = ['controls' => 2, 'layers' => 1, 'flags' => 1, 'axes' => 2, 'made' => 1, 'stops' => 1, 'macros' => 1, 'chords' => 2, 'cells' => 2, 'ways' => 1];
+    public const SECTIONS = ['controls' => 2, 'layers' => 1, 'flags' => 1, 'axes' => 2, 'made' => 1, 'stops' => 1, 'macros' => 1, 'lamps' => 1, 'chords' => 2, 'cells' => 2, 'ways' => 1];
 
     /**
      * @param ?list<string>        $devices ids in file order; null if the parent says
@@ -198,12 +199,19 @@ final readonly class SetDocument
                 'axes' => Shaping::check($child),
                 'flags' => $child->only(['name'])->get('name')->string(60),
                 'macros' => Macro::read(Node::of($key, $node->path.'.'.$key)->id(), $child),
+                'lamps' => self::checkLamp($key, $child),
                 'chords' => self::checkChords($child),
                 'ways' => self::checkWay($key, $child),
                 'controls' => self::checkControls($key, $child),
                 default => self::checkLayerCells($child),
             };
         }
+    }
+
+    private static function checkLamp(string $id, Node $node): void
+    {
+        Node::of($id, $node->path)->id();
+        LampRules::read($node);
     }
 
     private static function checkWay(string $action, Node $node): void

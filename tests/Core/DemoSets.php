@@ -13,6 +13,7 @@ use Nailrod\Core\Set\Assembly;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Library;
 use Nailrod\Core\Set\SetDocument;
+use Nailrod\Core\Typing\KeyLayout;
 
 /** The demo files as a library, without a framework. */
 final class DemoSets implements Library
@@ -36,6 +37,13 @@ final class DemoSets implements Library
     public function device(string $id): ?Device
     {
         return DeviceReader::read($this->node('devices/'.$id.'.device.json'));
+    }
+
+    public function layout(string $id): ?KeyLayout
+    {
+        $file = __DIR__.'/../../layouts/'.$id.'.layout.json';
+
+        return is_file($file) ? KeyLayout::fromJson((string) file_get_contents($file)) : null;
     }
 
     public function catalogue(string $id): ?Catalogue

@@ -17,6 +17,7 @@ use Nailrod\Core\Set\Assembly;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Library;
 use Nailrod\Core\Set\SetDocument;
+use Nailrod\Core\Typing\KeyLayout;
 
 /** A desk for tests: one small device, one set, and runs written as short lines. Reused as the library of the set. */
 final class Desk implements Library
@@ -159,6 +160,13 @@ final class Desk implements Library
     public function device(string $id): ?Device
     {
         return $id === 'd' ? DeviceReader::read(Node::of($this->device)) : null;
+    }
+
+    public function layout(string $id): ?KeyLayout
+    {
+        $file = __DIR__.'/../../layouts/'.$id.'.layout.json';
+
+        return is_file($file) ? KeyLayout::fromJson((string) file_get_contents($file)) : null;
     }
 
     public function catalogue(string $id): ?Catalogue

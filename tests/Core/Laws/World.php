@@ -13,6 +13,7 @@ use Nailrod\Core\Run\Input;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\MergedDocument;
 use Nailrod\Core\Set\SetDocument;
+use Nailrod\Core\Typing\KeyLayout;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
@@ -52,7 +53,7 @@ final class World
         $this->dice = new Randomizer(new Mt19937($seed));
         $device = DeviceReader::read(Node::of($this->device()));
         $set = SetDocument::read(Node::of($this->document()));
-        $this->set = BindingSet::of(MergedDocument::of([$set]), new Rig([$device]), null);
+        $this->set = BindingSet::of(MergedDocument::of([$set]), new Rig([$device]), null, [], ['us' => KeyLayout::fromJson((string) file_get_contents(__DIR__.'/../../../layouts/us.layout.json'))]);
         $this->program = Compiler::compile($this->set);
         $this->inputs = $this->run();
     }
@@ -94,7 +95,7 @@ final class World
         $controls[] = ['id' => 'h', 'name' => 'Hat', 'kind' => 'hat', 'at' => [1, 1], 'hat' => 1];
         $controls[] = ['id' => 'e', 'name' => 'Encoder', 'kind' => 'encoder', 'at' => [1, 1], 'encoder' => 1];
 
-        return ['format' => 'nailrod-device', 'version' => 1, 'id' => 'd', 'name' => 'D', 'kind' => 'throttle', 'face' => ['width' => 100, 'height' => 100], 'controls' => $controls, 'lamps' => [['id' => 'lamp', 'at' => [1, 1]]]];
+        return ['format' => 'nailrod-device', 'version' => 1, 'id' => 'd', 'name' => 'D', 'kind' => 'throttle', 'face' => ['width' => 100, 'height' => 100], 'controls' => $controls, 'lamps' => [['id' => 'lamp', 'at' => [1, 1]], ['id' => 'bar-1', 'at' => [2, 1]], ['id' => 'bar-2', 'at' => [3, 1]]]];
     }
 
     /** @return array<string, mixed> */
@@ -103,7 +104,7 @@ final class World
         $document = ['format' => 'nailrod-set', 'version' => 1, 'id' => 'w', 'name' => 'World', 'devices' => ['d'], 'layers' => [], 'axes' => [], 'made' => [], 'stops' => [], 'macros' => [], 'chords' => [], 'cells' => [], 'flags' => ['f1' => ['name' => 'F1'], 'f2' => ['name' => 'F2']], 'controls' => []];
         $layers = ['base'];
         foreach (array_slice(['one', 'two'], 0, $this->between(0, 2)) as $id) {
-            $document['layers'][$id] = ['name' => $id];
+            $document['layers'][$id] = ['name' => $id] + ($this->chance(30) ? ['lets_go' => true] : []);
             $layers[] = $id;
         }
         for ($i = 1; $i <= self::AXES; $i++) {
@@ -124,6 +125,7 @@ final class World
             $document['macros']['p'.$i] = $this->macro($layers, $stops);
         }
         $this->macros = array_keys($document['macros']);
+        $document['lamps'] = $this->chance(40) ? $this->lamps($layers, $stops) : [];
         foreach ($layers as $layer) {
             $document['cells'][$layer] = $this->cells($layers, $stops);
             if ($this->shared && $this->chance(30)) {
@@ -352,6 +354,27 @@ final class World
         };
     }
 
+    /**
+     * @param list<string> $layers
+     * @param list<string> $stops
+     *
+     * @return array<string, mixed>
+     */
+    private function lamps(array $layers, array $stops): array
+    {
+        $rules = ['r1' => ['lamps' => ['d/bar-1', 'd/bar-2'], 'shows' => 'v9', 'from' => 0, 'to' => $this->between(1, 5), 'bands' => [['to' => 2, 'colour' => 'green'], ['to' => 9, 'colour' => 'red']], 'coloured' => ['each', 'whole'][$this->between(0, 1)], 'flash_above' => $this->between(1, 4)]];
+        foreach (['r2', 'r3'] as $id) {
+            $rules[$id] = ['lamp' => 'd/lamp', 'while' => match ($this->between(0, 3)) {
+                0 => ['layer' => $layers[$this->between(0, count($layers) - 1)]],
+                1 => ['flag' => 'f'.$this->between(1, 2), 'is' => ['up', 'down'][$this->between(0, 1)]],
+                2 => ['contact' => 'd/b'.$this->between(1, 3)],
+                default => $stops === [] ? ['variable' => 'v9', 'from' => 1, 'to' => 3] : ['stop' => $stops[0], 'is' => ['open', 'shut'][$this->between(0, 1)]],
+            }, 'brightness' => $this->between(1, 100)];
+        }
+
+        return $rules;
+    }
+
     /** @return array<string, mixed> */
     private function ticks(): array
     {
@@ -386,6 +409,7 @@ final class World
             $isHeld = ! in_array($output['kind'], self::ONCE, true);
             $steps[] = match (true) {
                 $this->chance(25) => ['do' => 'wait', 'ms' => $this->between(0, 60)],
+                $this->shared && $this->chance(10) => ['do' => 'type', 'text' => 'Ab', 'layout' => 'us', 'ms' => $this->between(1, 20)],
                 $isHeld && $this->chance(50) => ['do' => 'press', 'output' => $output],
                 $isHeld && $steps !== [] && isset($steps[0]['output']) && $steps[0]['do'] === 'press' && $this->chance(40) => ['do' => 'release', 'output' => $steps[0]['output']],
                 default => ['do' => 'tap', 'output' => $output, 'ms' => $this->between(1, 40)],
@@ -393,7 +417,7 @@ final class World
         }
         $steps[] = ['do' => 'wait', 'ms' => $this->between(1, 40)];
 
-        return ['name' => 'Macro', 'steps' => $steps, 'plays' => ['once', 'while held'][$this->between(0, 1)], 'on_release' => ['finish the round', 'stop'][$this->between(0, 1)], 'on_second_press' => ['ignore', 'restart', 'stop'][$this->between(0, 2)]];
+        return ($this->chance(20) ? ['when' => ['flag' => 'f1', 'is' => ['up', 'down'][$this->between(0, 1)]]] : []) + ['name' => 'Macro', 'steps' => $steps, 'plays' => ['once', 'while held'][$this->between(0, 1)], 'on_release' => ['finish the round', 'stop'][$this->between(0, 1)], 'on_second_press' => ['ignore', 'restart', 'stop'][$this->between(0, 2)]];
     }
 
     /**

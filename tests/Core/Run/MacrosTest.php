@@ -93,7 +93,31 @@ final class MacrosTest extends TestCase
         $refused(['plays' => 'while held', 'steps' => [['do' => 'press', 'output' => ['kind' => 'button', 'number' => 1]]]], 'macros.m.steps: found a list of 1, expected steps that take some time, since they are repeated');
         $refused(['steps' => [['do' => 'press', 'output' => ['kind' => 'set variable', 'name' => 'x', 'to' => 1]]]], 'macros.m.steps[0].output: found an object, expected an output that can be held');
         $refused(['steps' => [['do' => 'tap', 'output' => ['kind' => 'flag', 'flag' => 'none']]]], 'macros.m.steps[0].output.flag: found "none", expected a flag of the set');
-        $refused(['steps' => []], 'macros.m.steps: found a list of 0, expected 1 to 500 steps');
+        $refused(['plays' => 'while held', 'steps' => []], 'macros.m.steps: found a list of 0, expected steps that take some time');
+        $refused(['plays' => 'while held', 'steps' => [['do' => 'type', 'text' => 'ö', 'layout' => 'us']]], 'macros.m.steps: found a list of 1, expected steps that take some time');
+        $refused(['steps' => [['do' => 'type', 'text' => 'a', 'layout' => 'moon']]], 'macros.m: found "moon", expected a keyboard layout that is at hand');
+        $refused(['steps' => [['do' => 'type', 'text' => "a\x07", 'layout' => 'us']]], 'macros.m.steps[0].text');
+        $refused(['when' => ['flag' => 'none', 'is' => 'up'], 'steps' => []], 'macros.m.when.flag: found "none", expected a flag of the set');
+    }
+
+    public function test_a_text_is_typed_key_by_key_for_its_layout(): void
+    {
+        $typing = fn (string $layout): Desk => self::desk(['steps' => [['do' => 'type', 'text' => "Zy\n", 'layout' => $layout, 'ms' => 10]]]);
+        $this->assertSame(['100 key ShiftLeft 1', '100 key KeyZ 1', '110 key KeyZ 0', '110 key ShiftLeft 0', '120 key KeyY 1', '130 key KeyY 0', '140 key Enter 1', '150 key Enter 0'], self::typedBy($typing('us')));
+        $this->assertSame(['100 key ShiftLeft 1', '100 key KeyY 1', '110 key KeyY 0', '110 key ShiftLeft 0', '120 key KeyZ 1', '130 key KeyZ 0', '140 key Enter 1', '150 key Enter 0'], self::typedBy($typing('german')));
+    }
+
+    public function test_a_flag_switches_it_on_and_off(): void
+    {
+        $desk = self::desk(['when' => ['flag' => 'armed', 'is' => 'up'], 'steps' => [['do' => 'tap', 'output' => ['kind' => 'button', 'number' => 1], 'ms' => 10]]])
+            ->saying(['flags' => ['armed' => ['name' => 'Armed']]])->cell('base', 'b2', 'toggle', ['kind' => 'flag', 'flag' => 'armed']);
+        $this->assertSame(['200 flag armed 1', '300 button 1 1', '310 button 1 0', '400 flag armed 0'], $desk->play('100 b1 1', '110 b1 0', '200 b2 1', '210 b2 0', '300 b1 1', '350 b1 0', '400 b2 1', '410 b2 0', '500 b1 1'));
+    }
+
+    /** @return list<string> */
+    private static function typedBy(Desk $desk): array
+    {
+        return $desk->play('100 b1 1', '105 b1 0');
     }
 
     /**

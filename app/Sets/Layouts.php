@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sets;
+
+use Nailrod\Core\Typing\KeyLayout;
+
+/** The keyboard layouts that ship with the app, as files in `layouts/`. */
+final class Layouts
+{
+    public static function find(string $id): ?KeyLayout
+    {
+        $file = base_path('layouts/'.basename($id).'.layout.json');
+
+        return is_file($file) ? KeyLayout::fromJson((string) file_get_contents($file)) : null;
+    }
+
+    /** @return array<string, KeyLayout> by id, by name */
+    public static function all(): array
+    {
+        $all = [];
+        foreach (glob(base_path('layouts/*.layout.json')) ?: [] as $file) {
+            $layout = KeyLayout::fromJson((string) file_get_contents($file));
+            $all[$layout->id] = $layout;
+        }
+        uasort($all, fn (KeyLayout $a, KeyLayout $b) => $a->name <=> $b->name);
+
+        return $all;
+    }
+}

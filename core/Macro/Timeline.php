@@ -1,0 +1,228 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Macro;
+
+use Nailrod\Core\Output\ContactOutput;
+use Nailrod\Core\Output\Output;
+use Nailrod\Core\Typing\KeyLayout;
+
+/**
+ * A macro as bars on a time line, which a person drags and types, and the way back to its steps. Bars of one output do
+ * not overlap: where they would, they are one. While a text is typed nothing else begins or ends: it comes after the text.
+ */
+final readonly class Timeline
+{
+    /** Longest macro, in µs. */
+    public const LONGEST = 600_000_000;
+
+    /** Shortest tap, in µs. */
+    private const SHORTEST = 1_000;
+
+    /**
+     * @param list<Bar> $bars   by their beginning
+     * @param int       $length of the macro in µs: at least the end of the last bar
+     */
+    private function __construct(public array $bars, public int $length) {}
+
+    /** @param array<string, KeyLayout> $layouts by id */
+    public static function of(Macro $macro, array $layouts): self
+    {
+        $bars = $down = [];
+        $now = 0;
+        foreach ($macro->steps as $step) {
+            $length = $step->length($layouts);
+            if ($step->does === MacroStep::TYPE) {
+                $bars[] = Bar::typing($step->text, $step->layout, $step->time, $now, $now + $length);
+            } elseif ($step->output !== null) {
+                $key = self::key($step->output);
+                if ($step->does === MacroStep::TAP) {
+                    $bars[] = Bar::of($step->output, $now, $now + $length);
+                } elseif ($step->does === MacroStep::PRESS) {
+                    $down[$key] ??= [$step->output, $now];
+                } elseif (isset($down[$key])) {
+                    $bars[] = Bar::of($step->output, $down[$key][1], $now);
+                    unset($down[$key]);
+                }
+            }
+            $now += $length;
+        }
+        foreach ($down as [$output, $from]) {
+            $bars[] = Bar::of($output, $from, $now);
+        }
+
+        return self::from($bars, $now);
+    }
+
+    /**
+     * @param list<Bar> $bars   in any order
+     * @param int       $length in µs; the end of the last bar if that is later
+     */
+    public static function from(array $bars, int $length = 0): self
+    {
+        $apart = [];
+        foreach (self::afterTexts(self::inOrder($bars)) as $bar) {
+            foreach ($apart as $i => $before) {
+                if ($bar->isSame($before) && $bar->from < $before->to) {
+                    $apart[$i] = $before->at($before->from, max($before->to, $bar->to));
+
+                    continue 2;
+                }
+            }
+            $apart[] = $bar;
+        }
+        $ends = array_map(fn (Bar $bar) => $bar->to, $apart);
+
+        return new self(self::inOrder($apart), min(self::LONGEST, max($length, ...[0, ...$ends])));
+    }
+
+    public function with(Bar $bar): self
+    {
+        return self::from([...$this->bars, $bar], $this->length);
+    }
+
+    /** The bar of this number in another place. What came after the end of all bars stays that long. */
+    public function moved(int $index, int $from, int $to): self
+    {
+        $bars = $this->bars;
+        $bars[$index] = $bars[$index]->at($from, $bars[$index]->isText() ? $from + $bars[$index]->to - $bars[$index]->from : $to);
+
+        return self::from($bars)->lasting($this->pause());
+    }
+
+    public function without(int $index): self
+    {
+        $bars = $this->bars;
+        unset($bars[$index]);
+
+        return self::from(array_values($bars))->lasting($bars === [] ? 0 : $this->pause());
+    }
+
+    /** How long nothing happens at the end, in µs. */
+    public function pause(): int
+    {
+        return $this->length - self::from($this->bars)->length;
+    }
+
+    /** The same bars with this pause after the last. */
+    public function lasting(int $pause): self
+    {
+        return self::from($this->bars, self::from($this->bars)->length + max(0, $pause));
+    }
+
+    /**
+     * The steps of the macro: a bar in which nothing else happens is a tap, any other a press and a release.
+     *
+     * @return list<MacroStep>
+     */
+    public function steps(): array
+    {
+        $edges = [];
+        foreach ($this->bars as $i => $bar) {
+            $edges[] = [$bar->from, $bar->isText() ? 3 : 1, $i, true];
+            if (! $bar->isText()) {
+                $edges[] = [$bar->to, $bar->to > $bar->from ? 0 : 2, $i, false];
+            }
+        }
+        // At one instant what ends comes before what begins, and a text comes last.
+        usort($edges, fn (array $a, array $b) => [$a[0], $a[1], $a[2]] <=> [$b[0], $b[1], $b[2]]);
+        $steps = $tapped = [];
+        $now = 0;
+        foreach ($edges as $at => [$time, , $i, $begins]) {
+            $bar = $this->bars[$i];
+            if (isset($tapped[$i])) {
+                continue;
+            }
+            if ($time > $now) {
+                $steps[] = MacroStep::wait($time - $now);
+                $now = $time;
+            }
+            if ($bar->output === null) {
+                $steps[] = MacroStep::type($bar->text, $bar->layout, $bar->width);
+                $now += $bar->to - $bar->from;
+            } elseif ($begins && ! self::hasWidth($bar->output)) {
+                $until = ($edges[$at + 1][2] ?? $i) === $i ? $bar->to : $edges[$at + 1][0];
+                $steps[] = MacroStep::tap($bar->output, max(self::SHORTEST, $until - $time));
+                $now += max(self::SHORTEST, $until - $time);
+                $tapped[$i] = true;
+            } elseif ($begins && ($edges[$at + 1][2] ?? null) === $i && $bar->to - $bar->from >= self::SHORTEST) {
+                $steps[] = MacroStep::tap($bar->output, $bar->to - $bar->from);
+                $now = $bar->to;
+                $tapped[$i] = true;
+            } else {
+                $steps[] = $begins ? MacroStep::press($bar->output) : MacroStep::release($bar->output);
+            }
+        }
+        if ($this->length > $now) {
+            $steps[] = MacroStep::wait($this->length - $now);
+        }
+
+        return $steps;
+    }
+
+    /**
+     * What would begin or end while a text is typed comes right after it.
+     *
+     * @param list<Bar> $bars by their beginning
+     *
+     * @return list<Bar>
+     */
+    private static function afterTexts(array $bars): array
+    {
+        $texts = [];
+        $end = 0;
+        foreach ($bars as $bar) {
+            if ($bar->isText()) {
+                $from = max($bar->from, $end);
+                $end = $from + $bar->to - $bar->from;
+                $texts[] = [$from, $end];
+            }
+        }
+        $place = function (int $time) use ($texts): int {
+            foreach ($texts as [$from, $to]) {
+                if ($time > $from && $time < $to) {
+                    return $to;
+                }
+            }
+
+            return $time;
+        };
+        $placed = [];
+        foreach ($bars as $bar) {
+            if ($bar->isText()) {
+                [$from, $to] = array_shift($texts) ?? [0, 0];
+                $placed[] = $bar->at($from, $to);
+            } else {
+                $from = $place($bar->from);
+                $placed[] = $bar->at($from, $from + max(0, $place(max($bar->to, $from)) - $from));
+            }
+        }
+
+        return self::inOrder($placed);
+    }
+
+    /**
+     * @param list<Bar> $bars
+     *
+     * @return list<Bar> by their beginning, texts after what begins with them
+     */
+    private static function inOrder(array $bars): array
+    {
+        $order = fn (Bar $bar): array => [$bar->from, $bar->isText(), $bar->to, $bar->output === null ? '' : self::key($bar->output)];
+        usort($bars, fn (Bar $a, Bar $b) => $order($a) <=> $order($b));
+
+        return $bars;
+    }
+
+    private static function key(Output $output): string
+    {
+        return (string) json_encode($output->toArray());
+    }
+
+    /** Only what can be held has a width of its own; anything else acts once, when its bar begins. */
+    private static function hasWidth(Output $output): bool
+    {
+        return ! $output instanceof ContactOutput || $output->isHeld();
+    }
+}

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Run;
+
+use Nailrod\Core\Cause\Cause;
+use Nailrod\Core\Cause\StepKind;
+
+/** Lamps: lit by rules that are looked at after every input and every timer, and by outputs that hold them. Rules come first. */
+final class Lamps
+{
+    /** Does the program have rules for lamps at all? */
+    public readonly bool $isRuled;
+
+    public function __construct(private readonly Run $run)
+    {
+        $this->isRuled = $run->program->tables['lamps'] !== [];
+    }
+
+    public function hold(string $lamp, string $source, Cause $cause): void
+    {
+        $this->run->state->holders[OutputEvent::LAMP.' '.$lamp][$source] = true;
+        if (! isset($this->run->state->lamps[$lamp])) {
+            $this->show($lamp, 1, $cause);
+        }
+    }
+
+    public function letGo(string $lamp, string $source, Cause $cause): void
+    {
+        $key = OutputEvent::LAMP.' '.$lamp;
+        unset($this->run->state->holders[$key][$source]);
+        if (($this->run->state->holders[$key] ?? []) === []) {
+            unset($this->run->state->holders[$key]);
+            $this->show($lamp, $this->ruled()[$lamp][0] ?? 0, $cause);
+        }
+    }
+
+    /** Rules are looked at: what they light and no longer light is told. */
+    public function update(Cause $cause): void
+    {
+        $ruled = $this->ruled();
+        foreach ($this->run->program->lampRules() as $id => $rule) {
+            foreach ($rule->lamps() as $lamp) {
+                $isHeld = isset($this->run->state->holders[OutputEvent::LAMP.' '.$lamp]);
+                $value = $ruled[$lamp][0] ?? ($isHeld ? 1 : 0);
+                if (($this->run->state->lamps[$lamp] ?? 0) !== $value) {
+                    $this->show($lamp, $value, $cause->then(StepKind::Lamp, $ruled[$lamp][1] ?? $id));
+                }
+            }
+        }
+    }
+
+    /** Nothing holds a lamp any more, or there are other rules: what is lit is as the rules say, all else is dark. */
+    public function settle(Cause $cause): void
+    {
+        $ruled = $cause->origin === Cause::CLOSED ? [] : $this->ruled();
+        foreach (array_keys($this->run->state->lamps) as $lamp) {
+            if (! isset($this->run->state->holders[OutputEvent::LAMP.' '.$lamp])) {
+                $this->show($lamp, $ruled[$lamp][0] ?? 0, $cause);
+            }
+        }
+    }
+
+    /** @return array<string, array{int|string, string}> how the rules light a lamp, and which one does, by lamp; of several the last says it */
+    private function ruled(): array
+    {
+        $ruled = [];
+        foreach ($this->run->program->lampRules() as $id => $rule) {
+            foreach ($rule->lit($this->run) as $lamp => $look) {
+                $ruled[$lamp] = [$look->value(), $id];
+            }
+        }
+
+        return $ruled;
+    }
+
+    private function show(string $lamp, int|string $value, Cause $cause): void
+    {
+        if (($this->run->state->lamps[$lamp] ?? 0) === $value) {
+            return;
+        }
+        if ($value === 0) {
+            unset($this->run->state->lamps[$lamp]);
+        } else {
+            $this->run->state->lamps[$lamp] = $value;
+        }
+        $this->run->emit(OutputEvent::LAMP, $lamp, $value, $cause);
+    }
+}

@@ -1,0 +1,169 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Lamp;
+
+use Nailrod\Core\Cause\Cause;
+use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Format\Node;
+use Nailrod\Core\Lamp\LampBar;
+use Nailrod\Core\Lamp\Look;
+use Nailrod\Core\Run\Machine;
+use Nailrod\Core\Run\OutputEvent;
+use Nailrod\Core\Run\Swap;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Desk;
+
+final class LampsTest extends TestCase
+{
+    private static function desk(): Desk
+    {
+        return Desk::plain()
+            ->saying(['flags' => ['f' => ['name' => 'F']], 'stops' => ['cruise' => ['name' => 'Cruise', 'axes' => ['d/a'], 'side' => 'above', 'at' => 0.9, 'opens' => 'held']], 'cells' => ['base' => ['d/a' => ['outputs' => [['kind' => 'axis', 'number' => 1]]]]]])
+            ->layer('water', 'b1')
+            ->cell('base', 'b2', 'toggle', ['kind' => 'flag', 'flag' => 'f'])
+            ->cell('base', 'b3', 'follow', ['kind' => 'open stop', 'stop' => 'cruise']);
+    }
+
+    /**
+     * @param array<string, mixed> $rule
+     *
+     * @return list<string>
+     */
+    private static function lamps(Desk $desk, array $rule, string ...$lines): array
+    {
+        return array_values(array_filter($desk->saying(['lamps' => ['rule' => $rule]])->play(...$lines), fn (string $row) => str_contains($row, ' lamp ')));
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, list<string>}> */
+    public static function states(): iterable
+    {
+        yield 'a layer' => [['layer' => 'water'], ['10 lamp d/lamp 1', '20 lamp d/lamp 0']];
+        yield 'the base layer, from the start' => [['layer' => 'base'], ['0 lamp d/lamp 1', '10 lamp d/lamp 0', '20 lamp d/lamp 1']];
+        yield 'a flag that is up' => [['flag' => 'f', 'is' => 'up'], ['30 lamp d/lamp 1', '50 lamp d/lamp 0']];
+        yield 'a flag that is down' => [['flag' => 'f', 'is' => 'down'], ['0 lamp d/lamp 1', '30 lamp d/lamp 0', '50 lamp d/lamp 1']];
+        yield 'an open stop' => [['stop' => 'cruise', 'is' => 'open'], ['60 lamp d/lamp 1', '70 lamp d/lamp 0']];
+        yield 'a contact that is closed' => [['contact' => 'd/b4'], ['80 lamp d/lamp 1', '90 lamp d/lamp 0']];
+        yield 'an opposite, as it is found' => [['contact' => 'd/s.down'], ['0 lamp d/lamp 1', '95 lamp d/lamp 0']];
+        yield 'a variable within a band' => [['variable' => 'rpm', 'from' => 10, 'to' => 20], ['110 lamp d/lamp 1', '120 lamp d/lamp 0']];
+    }
+
+    /**
+     * @param array<string, mixed> $while
+     * @param list<string>         $expected
+     */
+    #[DataProvider('states')]
+    public function test_a_lamp_is_lit_while_its_state_holds(array $while, array $expected): void
+    {
+        $this->assertSame($expected, self::lamps(
+            self::desk(),
+            ['lamp' => 'd/lamp', 'while' => $while],
+            '0 s.up 0', '10 b1 1', '20 b1 0', '30 b2 1', '40 b2 0', '50 b2 1', '55 b2 0', '60 b3 1', '70 b3 0', '80 b4 1', '90 b4 0', '95 s.up 1', '100 sim/rpm 9.9', '110 sim/rpm 10', '120 sim/rpm 20.5',
+        ));
+    }
+
+    public function test_colour_and_brightness_are_said_and_the_cause_names_the_rule(): void
+    {
+        $desk = self::desk()->saying(['lamps' => ['rule' => ['lamp' => 'd/lamp', 'while' => ['contact' => 'd/b4'], 'colour' => 'amber', 'brightness' => 40]]]);
+        $events = Machine::start($desk->program())->feed(Desk::inputs('10 b4 1'));
+        $this->assertSame(['10 lamp d/lamp amber 40'], Desk::rows($events));
+        $this->assertSame('d/b4=1@10000 > lamp rule', $events[0]->cause->compact());
+    }
+
+    public function test_an_output_lights_the_lamp_too_and_the_rule_comes_first(): void
+    {
+        $desk = self::desk()->cell('base', 'b4', 'follow', ['kind' => 'lamp', 'lamp' => 'd/lamp']);
+        $rule = ['lamp' => 'd/lamp', 'while' => ['layer' => 'water'], 'colour' => 'red'];
+        $this->assertSame(['10 lamp d/lamp 1', '30 lamp d/lamp 0'], self::lamps($desk, ['lamp' => 'd/lamp', 'while' => ['flag' => 'f', 'is' => 'up']], '10 b4 1', '30 b4 0'));
+        $this->assertSame(['10 lamp d/lamp 1', '20 lamp d/lamp red', '30 lamp d/lamp 1', '40 lamp d/lamp 0'], self::lamps($desk, $rule, '10 b4 1', '20 b1 1', '30 b1 0', '40 b4 0'));
+        $this->assertSame(['20 lamp d/lamp red', '50 lamp d/lamp 0'], self::lamps($desk, $rule, '20 b1 1', '30 b4 1', '40 b4 0', '50 b1 0'));
+    }
+
+    /** @param array<string, mixed> $fields */
+    private static function bar(array $fields = []): LampBar
+    {
+        return LampBar::read(Node::of($fields + ['lamps' => ['d/1', 'd/2', 'd/3', 'd/4'], 'shows' => 'rpm', 'from' => 0, 'to' => 8000, 'bands' => [['to' => 4000, 'colour' => 'green'], ['to' => 6000, 'colour' => 'amber'], ['to' => 8000, 'colour' => 'red']]]));
+    }
+
+    /** @return array<string, int|string> */
+    private static function looks(LampBar $bar, ?float $value): array
+    {
+        return array_map(fn (Look $look) => $look->value(), $bar->at($value));
+    }
+
+    public function test_a_bar_lights_lamp_by_lamp_each_in_the_colour_of_its_band(): void
+    {
+        $this->assertSame([], self::looks(self::bar(), null));
+        $this->assertSame([], self::looks(self::bar(), 1999));
+        $this->assertSame(['d/1' => 'green'], self::looks(self::bar(), 2000));
+        $this->assertSame(['d/1' => 'green', 'd/2' => 'green', 'd/3' => 'amber'], self::looks(self::bar(), 7999));
+        $this->assertSame(['d/1' => 'green', 'd/2' => 'green', 'd/3' => 'amber', 'd/4' => 'red'], self::looks(self::bar(), 9000));
+    }
+
+    public function test_the_whole_bar_takes_the_colour_of_its_highest_lamp_and_flashes_above_a_limit(): void
+    {
+        $bar = self::bar(['coloured' => 'whole', 'flash_above' => 7500, 'brightness' => 30]);
+        $this->assertSame(['d/1' => 'amber 30', 'd/2' => 'amber 30', 'd/3' => 'amber 30'], self::looks($bar, 7500));
+        $this->assertSame(['d/1' => 'amber 30 flash', 'd/2' => 'amber 30 flash', 'd/3' => 'amber 30 flash'], self::looks($bar, 7501));
+        $this->assertSame(['d/1' => 1], self::looks(self::bar(['bands' => []]), 2000));
+    }
+
+    public function test_after_an_edit_lamps_are_as_the_new_rules_say_and_a_closed_session_leaves_all_dark(): void
+    {
+        $rule = fn (string $while): Desk => self::desk()->saying(['lamps' => ['rule' => ['lamp' => 'd/lamp', 'while' => ['contact' => $while]]]]);
+        $old = $rule('d/b3')->program();
+        $machine = Machine::start($old);
+        $machine->feed(Desk::inputs('10 b4 0', '10 b3 1'));
+        $this->assertSame(['d/lamp' => 1], $machine->state->lamps);
+        [$again, $events] = Swap::to($old, $old, $machine->state, ['d/b3' => 1, 'd/b4' => 0]);
+        $this->assertNotContains('10 lamp d/lamp 0', Desk::rows($events), 'it does not flicker');
+        [$other, $events] = Swap::to($rule('d/b4')->program(), $old, $again->state, ['d/b3' => 1, 'd/b4' => 0]);
+        $this->assertContains('10 lamp d/lamp 0', Desk::rows($events));
+        $other->feed(Desk::inputs('20 b4 1'));
+        $this->assertContains('20 lamp d/lamp 0', Desk::rows($other->letGoOfEverything(new Cause(Cause::CLOSED))));
+    }
+
+    /** @return iterable<array{array<string, mixed>, string}> */
+    public static function broken(): iterable
+    {
+        yield [['lamp' => 'd/lamp', 'while' => ['layer' => 'none']], 'lamps.r.while.layer: found "none", expected a layer of the set'];
+        yield [['lamp' => 'd/lamp', 'while' => ['flag' => 'f', 'is' => 'open']], 'lamps.r.while.is: found "open", expected one of up, down'];
+        yield [['lamp' => 'd/lamp', 'while' => ['variable' => 'x', 'from' => 3, 'to' => 2]], 'lamps.r.while.to: found 2, expected a number from 3 to 1000000000'];
+        yield [['lamps' => ['d/lamp'], 'shows' => 'x', 'from' => 0, 'to' => 1], 'lamps.r.lamps: found a list of 1, expected two or more lamps, each once'];
+        yield [['lamps' => ['d/lamp', 'd/x'], 'shows' => 'x', 'from' => 1, 'to' => 1], 'lamps.r.to: found 1, expected a number above 1'];
+        yield [['lamp' => 'd/lamp', 'while' => ['contact' => 'd/b1'], 'brightness' => 0], 'lamps.r.brightness: found 0, expected a whole number from 1 to 100'];
+    }
+
+    /** @param array<string, mixed> $rule */
+    #[DataProvider('broken')]
+    public function test_a_rule_that_does_not_fit_is_refused_with_its_place(array $rule, string $told): void
+    {
+        $this->expectException(FormatError::class);
+        $this->expectExceptionMessage($told);
+        self::desk()->saying(['lamps' => ['r' => $rule]])->assembled();
+    }
+
+    public function test_a_rule_for_a_lamp_that_the_rig_has_not_is_left_out(): void
+    {
+        $set = self::desk()->saying(['lamps' => ['r' => ['lamp' => 'gone/lamp', 'while' => ['layer' => 'base']]]])->assembled();
+        $this->assertSame([], $set->lamps);
+    }
+
+    public function test_a_layer_may_let_go_of_what_was_toggled_in_it(): void
+    {
+        $desk = fn (bool $letsGo): Desk => self::desk()->saying(['layers' => ['water' => ['name' => 'Water', 'lets_go' => $letsGo]]])->cell('water', 'b4', 'toggle', ['kind' => 'button', 'number' => 7]);
+        $lines = ['10 b1 1', '20 b4 1', '30 b4 0', '40 b1 0'];
+        $this->assertNotContains('40 button 7 0', $desk(false)->play(...$lines));
+        $this->assertContains('40 button 7 0', $desk(true)->play(...$lines));
+    }
+
+    public function test_layers_come_in_the_order_they_are_given(): void
+    {
+        $set = Desk::plain()->saying(['layers' => ['one' => ['name' => 'One', 'place' => 3], 'two' => ['name' => 'Two', 'place' => 1], 'base' => ['name' => 'Flight', 'colour' => 4]]])->assembled();
+        $this->assertSame(['base', 'two', 'one'], array_keys($set->layers));
+        $this->assertSame(['Flight', 4], [$set->layers['base']->name, $set->layers['base']->colour]);
+        $this->assertSame(OutputEvent::LAYER, 'layer');
+    }
+}
