@@ -23,6 +23,8 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->remove(HandleCors::class);
         $middleware->prepend(KnownHost::class);
         $middleware->append(SecurityHeaders::class);
+        // A text that is typed may end with a new line, which is Enter.
+        $middleware->trimStrings(except: ['text']);
         $middleware->encryptCookies(except: ['theme']);
     })
     ->withExceptions(function (Exceptions $exceptions): void {

@@ -14,6 +14,8 @@ Route::prefix('live/{session}')->where(['session' => '[0-9a-f]{32}'])->group(fun
     Route::post('record', [LiveController::class, 'record'])->name('live.record');
     Route::post('keep', [LiveController::class, 'keep'])->name('live.keep');
     Route::post('survey', [LiveController::class, 'survey'])->name('live.survey');
+    Route::post('macro', [LiveController::class, 'tryMacro'])->name('live.macro');
+    Route::post('leave', [LiveController::class, 'leave'])->name('live.leave');
     Route::post('close', [LiveController::class, 'close'])->name('live.close');
 });
 Route::post('live/pads', [LiveController::class, 'pads'])->name('live.pads');

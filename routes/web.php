@@ -5,7 +5,9 @@ declare(strict_types=1);
 use App\Http\Controllers\CellController;
 use App\Http\Controllers\FileController;
 use App\Http\Controllers\HistoryController;
+use App\Http\Controllers\LampController;
 use App\Http\Controllers\LayerController;
+use App\Http\Controllers\MacroController;
 use App\Http\Controllers\PlaceController;
 use App\Http\Controllers\RigController;
 use App\Http\Controllers\RunController;
@@ -21,7 +23,22 @@ Route::prefix('sets/{set}')->where(['set' => '[a-z0-9_-]+'])->group(function ():
     Route::get('rig', [PlaceController::class, 'rig'])->name('rig');
     Route::get('shape', [PlaceController::class, 'shape'])->name('shape');
     Route::get('assign', [PlaceController::class, 'assign'])->name('assign');
+    Route::get('layers', [PlaceController::class, 'layers'])->name('layers');
+    Route::get('macros', [PlaceController::class, 'macros'])->name('macros');
+    Route::get('lamps', [PlaceController::class, 'lamps'])->name('lamps');
     Route::get('bench', [PlaceController::class, 'bench'])->name('bench');
+
+    Route::post('macros', [MacroController::class, 'add'])->name('macro.add');
+    Route::post('macros/say', [MacroController::class, 'say'])->name('macro.say');
+    Route::post('macros/copy', [MacroController::class, 'copy'])->name('macro.copy');
+    Route::post('macros/remove', [MacroController::class, 'remove'])->name('macro.remove');
+    Route::post('macros/bars', [MacroController::class, 'addBar'])->name('macro.bar');
+    Route::post('macros/bars/move', [MacroController::class, 'moveBar'])->name('macro.move-bar');
+    Route::post('macros/bars/type', [MacroController::class, 'retype'])->name('macro.retype');
+    Route::post('macros/bars/remove', [MacroController::class, 'removeBar'])->name('macro.remove-bar');
+    Route::post('macros/record', [MacroController::class, 'record'])->name('macro.record');
+    Route::post('lamps', [LampController::class, 'save'])->name('lamp.save');
+    Route::post('lamps/remove', [LampController::class, 'remove'])->name('lamp.remove');
     Route::get('store', [PlaceController::class, 'store'])->name('store');
 
     Route::post('rig/note', [RigController::class, 'note'])->name('rig.note');
@@ -50,9 +67,12 @@ Route::prefix('sets/{set}')->where(['set' => '[a-z0-9_-]+'])->group(function ():
     Route::post('flags', [CellController::class, 'addFlag'])->name('flag.add');
     Route::post('cells/hand-over', [CellController::class, 'handOver'])->name('cell.hand-over');
     Route::post('cells/clear', [CellController::class, 'clear'])->name('cell.clear');
+    Route::post('cells/transfer', [CellController::class, 'transfer'])->name('cell.transfer');
     Route::post('cells/in-step', [CellController::class, 'inStep'])->name('cell.in-step');
     Route::post('ways', [WayController::class, 'save'])->name('way.save');
     Route::post('layers', [LayerController::class, 'add'])->name('layer.add');
+    Route::post('layers/say', [LayerController::class, 'say'])->name('layer.say');
+    Route::post('layers/shift', [LayerController::class, 'shift'])->name('layer.shift');
     Route::post('layers/rename', [LayerController::class, 'rename'])->name('layer.rename');
     Route::post('layers/remove', [LayerController::class, 'remove'])->name('layer.remove');
     Route::post('give-back', [HistoryController::class, 'giveBack'])->name('give-back');

@@ -30,6 +30,8 @@ final class Answer
             'axes' => $picture->axes(),
             'closed' => $picture->closed(),
             'stops' => $picture->openStops(),
+            'lamps' => (object) $live->state->run->lamps,
+            'flags' => $picture->raisedFlags(),
             'hands' => $live->state->hands,
             'reports' => $live->reports(),
             'unplugged' => array_keys($live->state->unplugged),

@@ -57,7 +57,7 @@ final class LiveSessions
                 return null;
             }
 
-            return $this->save($session, $record, $live, $step, $program, $set);
+            return $this->save($session, $record, $live, LiveStep::joined([$step, $live->takeUp()]), $program, $set);
         }, 3);
     }
 
@@ -84,7 +84,7 @@ final class LiveSessions
                 throw OutOfOrder::batch($batch->number, $session->batch + 1);
             }
             [$live, $handOver, $program, $set] = $this->at($session, $record);
-            $steps = [$handOver];
+            $steps = [$handOver, $live->takeUp()];
             foreach ($batch->plugs as $device => $plugged) {
                 $steps[] = $plugged ? $live->plugIn($device) : $live->unplug($device);
             }
@@ -122,6 +122,43 @@ final class LiveSessions
             $session?->save();
 
             return $run;
+        }, 3);
+    }
+
+    /** The bench is left, so that nothing stays down; who comes back finds the rig as it was, and what the hands hold. */
+    public function leave(string $id): void
+    {
+        DB::transaction(function () use ($id): void {
+            $session = LiveSession::query()->find($id);
+            $record = $session === null || ! $this->programs->has($session->program) ? null : SetRecord::query()->find($session->set_id);
+            if ($session === null || $record === null) {
+                return;
+            }
+            [$live] = $this->at($session, $record);
+            $live->leave();
+            $session->state = $live->state->write();
+            $session->save();
+        }, 3);
+    }
+
+    /**
+     * Plays a macro without a control, on the page where it is made.
+     *
+     * @param int $to the time now, in µs
+     *
+     * @return ?array<string, mixed> null if the session has ended
+     */
+    public function tryMacro(string $id, SetRecord $record, string $macro, int $to): ?array
+    {
+        return DB::transaction(function () use ($id, $record, $macro, $to): ?array {
+            $session = LiveSession::query()->find($id);
+            if ($session === null || ! $this->programs->has($session->program)) {
+                return null;
+            }
+            [$live, $handOver, $program, $set] = $this->at($session, $record);
+            $steps = [$handOver, $live->takeUp(), $live->step([], $to), $live->tryMacro($macro)];
+
+            return $this->save($session, $record, $live, LiveStep::joined($steps), $program, $set);
         }, 3);
     }
 

@@ -6,17 +6,23 @@ namespace App\View;
 
 use Nailrod\Core\Action\Action;
 use Nailrod\Core\Action\Ways;
+use Nailrod\Core\Behaviour\PlayMacro;
 use Nailrod\Core\Behaviour\ShortLongDouble;
 use Nailrod\Core\Behaviour\Ticks;
 use Nailrod\Core\Device\Device;
 use Nailrod\Core\Layer\Layer;
+use Nailrod\Core\Layer\LayerMap;
 use Nailrod\Core\Output\ActionOutput;
 use Nailrod\Core\Output\Output;
+use Nailrod\Core\Output\OutputNumbers;
+use Nailrod\Core\Output\StartMacro;
 use Nailrod\Core\Set\Advice;
 use Nailrod\Core\Set\BetterWay;
 use Nailrod\Core\Set\Cell;
 use Nailrod\Core\Set\Chord;
 use Nailrod\Core\Set\Condition;
+use Nailrod\Core\Set\Conflicts;
+use Nailrod\Core\Set\OutputUse;
 use Nailrod\Core\Set\PartPath;
 
 /** The Assign place: one device, a row for each of its contacts and axes, a column for each layer, and the actions. */
@@ -30,7 +36,7 @@ final readonly class AssignView
     ];
 
     /** Outputs that a contact can be given by hand, beside actions. */
-    private const OF_CONTACTS = [
+    public const OF_CONTACTS = [
         'key' => 'a key',
         'button' => 'a controller button',
         'hat' => 'a controller hat',
@@ -44,6 +50,9 @@ final readonly class AssignView
         'go to layer' => 'go to a layer',
         'step layer' => 'next or previous layer',
         'let go of everything' => 'let go of everything',
+        'macro' => 'play a macro',
+        'start macro' => 'start a macro',
+        'stop macro' => 'stop a macro',
         'on/off variable' => 'a variable, on and off',
         'set variable' => 'a variable, set',
         'hold layer' => 'hold a layer',
@@ -58,8 +67,26 @@ final readonly class AssignView
     /** Reference of the contact or axis that is picked; empty if none is. */
     public string $ref;
 
-    public function __construct(public Place $place, string $device, string $layer, string $ref)
+    /** Rows that can be asked for, in words by what the address says. */
+    public const FILTERS = ['' => 'all', 'free' => 'free', 'changed' => 'changed here', 'conditional' => 'conditional', 'conflict' => 'in conflict'];
+
+    /** One of FILTERS. */
+    public string $filter;
+
+    /** Id of an action that waits for a control to be pressed; empty if none does. */
+    public string $take;
+
+    public LayerMap $map;
+
+    /** @var array<string, list<string>> */
+    private array $conflicts;
+
+    public function __construct(public Place $place, string $device, string $layer, string $ref, string $filter = '', string $take = '')
     {
+        $this->filter = isset(self::FILTERS[$filter]) ? $filter : '';
+        $this->take = $place->set->catalogue?->action($take) === null ? '' : $take;
+        $this->map = LayerMap::of($place->set);
+        $this->conflicts = (new Conflicts($place->set))->all();
         $rig = $place->set->rig;
         $this->ref = $rig->has($ref) ? $ref : '';
         $id = $this->ref === '' ? $device : explode('/', $this->ref, 2)[0];
@@ -89,6 +116,80 @@ final readonly class AssignView
         }
 
         return $rows;
+    }
+
+    /**
+     * The rows that the filter leaves; the one that is picked stays.
+     *
+     * @return list<array{ref: string, number: string, name: string, axis: bool}>
+     */
+    public function shown(): array
+    {
+        return array_values(array_filter($this->rows(), fn (array $row) => $this->filter === '' || $row['ref'] === $this->ref || $this->passes($row['ref'])));
+    }
+
+    private function passes(string $ref): bool
+    {
+        $cells = $said = [];
+        foreach (array_keys($this->place->set->layers) as $layer) {
+            $cells[] = $this->cell($layer, $ref);
+            $said[] = $this->place->saysItself(PartPath::cell($layer, $ref));
+        }
+        $cells = array_filter($cells);
+
+        return match ($this->filter) {
+            'free' => $cells === [],
+            'conditional' => array_filter($cells, fn (Cell $cell) => $cell->when !== null) !== [],
+            'conflict' => array_filter(array_keys($this->place->set->layers), fn (string $layer) => isset($this->conflicts[$layer.'/'.$ref])) !== [],
+            default => in_array(true, $said, true),
+        };
+    }
+
+    public function isInConflict(string $layer, string $ref): bool
+    {
+        return isset($this->conflicts[$layer.'/'.$ref]);
+    }
+
+    /** @return list<string> what is wrong with the picked cell and its layer */
+    public function troubles(): array
+    {
+        $troubles = [];
+        $set = $this->place->set;
+        foreach ($this->map->trapped() as $layer => $why) {
+            $troubles[] = $set->layers[$layer]->name.' has no way out: '.$why.'.';
+        }
+        foreach ($this->conflicts[$this->layer.'/'.$this->ref] ?? [] as $other) {
+            [$layer, $ref] = explode('/', $other, 2);
+            $troubles[] = sprintf('%s in %s drives the same output.', $this->nameOf($ref), $set->layers[$layer]->name);
+        }
+
+        return $troubles;
+    }
+
+    /** Is the picked contact the one that holds this layer, so that what the layer says of it never comes? */
+    public function isIdle(): bool
+    {
+        return in_array(['layer' => $this->layer, 'ref' => $this->ref], $this->map->idleCells(), true);
+    }
+
+    /** @return array<string, array<string, string>> what the picked cell can be copied to, in words by reference, by device */
+    public function targets(): array
+    {
+        $rig = $this->place->set->rig;
+        $targets = [];
+        foreach (array_keys($this->isAxis() ? $rig->axes : $rig->contacts) as $ref) {
+            $targets[$rig->deviceNameOf((string) $ref)][(string) $ref] = $rig->nameOf((string) $ref);
+        }
+
+        return $targets;
+    }
+
+    /** Controller outputs for what is picked: which are used, which are free. */
+    public function numbers(): ?OutputNumbers
+    {
+        $use = new OutputUse($this->place->set);
+
+        return $this->ref === '' ? null : ($this->isAxis() ? $use->axes() : $use->buttons());
     }
 
     public function nameOf(string $ref): string
@@ -182,7 +283,9 @@ final readonly class AssignView
     /** @return array<string, string> outputs to choose from, in words by kind */
     public function kinds(): array
     {
-        return $this->isAxis() ? self::OF_AXES : self::OF_CONTACTS;
+        $without = ($this->place->set->macros === [] ? ['macro', 'start macro', 'stop macro'] : []);
+
+        return $this->isAxis() ? self::OF_AXES : array_diff_key(self::OF_CONTACTS, array_flip($without));
     }
 
     /** The kind that is chosen now. */
@@ -193,8 +296,17 @@ final readonly class AssignView
         return match (true) {
             $cell === null => $this->isAxis() ? 'axis' : 'button',
             $cell->isNothing() => 'nothing',
+            $cell->behaviour instanceof PlayMacro => 'macro',
             default => $this->pickedOutput()?->kind() ?? 'nothing',
         };
+    }
+
+    /** What the fields for something else than an action start from. */
+    public function shownOutput(): ?Output
+    {
+        $behaviour = $this->picked()?->behaviour;
+
+        return $behaviour instanceof PlayMacro ? new StartMacro($behaviour->macro) : $this->pickedOutput();
     }
 
     public function pickedAction(): ?Action

@@ -13,6 +13,8 @@ use Nailrod\Core\Output\KeyCodes;
 use Nailrod\Core\Run\Input;
 use Nailrod\Core\Run\OutputEvent;
 use Nailrod\Core\Set\BindingSet;
+use Nailrod\Core\Set\Condition;
+use Nailrod\Core\Set\Words;
 
 /** Prints the cause of an output as one sentence, with the names that the set, the rig and the simulator give. */
 final readonly class Narrator
@@ -69,8 +71,12 @@ final readonly class Narrator
         return $told;
     }
 
-    /** A press or a movement that led to nothing, and why; null if there is nothing to say. */
-    public function idle(Input $input, string $layer, int $before): ?Sentence
+    /**
+     * A press or a movement that led to nothing, and why; null if there is nothing to say.
+     *
+     * @param callable(Condition): bool $holds does a condition hold just now?
+     */
+    public function idle(Input $input, string $layer, int $before, callable $holds): ?Sentence
     {
         $said = $this->idleAxis($input) ?? $this->idleContact($input, $layer, $before);
         if ($said === null) {
@@ -78,12 +84,24 @@ final readonly class Narrator
         }
         [$ref, $what] = $said;
         $cell = $this->set->cell($layer, $ref) ?? $this->set->cell(Layer::BASE, $ref);
-        if ($cell !== null && ! $cell->isNothing()) {
+        $when = $cell?->when;
+        $why = match (true) {
+            $cell === null => 'nothing is assigned to it',
+            $cell->isNothing() => 'it is set to do nothing here',
+            $when !== null && ! $holds($when) => 'it works '.(new Words($this->set))->condition($when),
+            default => null,
+        };
+        if ($why === null) {
             return null;
         }
-        $why = $cell === null ? 'nothing is assigned to it' : 'it is set to do nothing here';
 
         return new Sentence($input->t, $ref, [$this->set->rig->deviceNameOf($ref).' · '.$what, 'layer '.$this->layer($layer), $why], false, []);
+    }
+
+    /** Ticks of an encoder that were left out, since too many were waiting. */
+    public function dropped(int $t, string $ref, int $ticks): Sentence
+    {
+        return new Sentence($t, $ref, [$this->set->rig->deviceNameOf($ref).' · '.$this->set->rig->nameOf($ref), $ticks === 1 ? '1 tick was dropped' : $ticks.' ticks were dropped', 'more came than may wait'], false, []);
     }
 
     /** A movement that a shut stop holds back, so that nothing new is sent; null if no stop does. */
@@ -229,7 +247,9 @@ final readonly class Narrator
             OutputEvent::VARIABLE => sprintf('%s is set to %s', $this->variableName($event->target), $this->variableValue($event->target, (float) $value)),
             OutputEvent::HAT => sprintf('hat %s %s', $event->target, $value === -1 ? 'centred' : self::DIRECTIONS[(int) $value]),
             OutputEvent::FLAG => sprintf('flag %s is %s', $this->set->flags[$event->target] ?? $event->target, $value === 1 ? 'up' : 'down'),
-            OutputEvent::LAMP => sprintf('%s is %s', $this->set->rig->lampNameOf($event->target), match ($value) { 0 => 'dark', 1 => 'lit', default => $value }),
+            OutputEvent::LAMP => sprintf('%s is %s', $this->set->rig->lampNameOf($event->target), match ($value) {
+                0 => 'dark', 1 => 'lit', default => $value,
+            }),
             OutputEvent::CONSUMER => sprintf('consumer control 0x%04X %s', (int) $event->target, $value === 1 ? 'on' : 'off'),
             OutputEvent::MOUSE => $this->mouse($event),
             OutputEvent::LAYER => 'layer '.$value.' is live',
@@ -259,6 +279,8 @@ final readonly class Narrator
             OutputEvent::VARIABLE => $this->variableName($event->target),
             OutputEvent::STOP => 'stop '.$this->stop($event->target),
             OutputEvent::MOUSE => 'mouse '.$event->target,
+            OutputEvent::LAMP => $this->set->rig->lampNameOf($event->target),
+            OutputEvent::FLAG => $this->set->flags[$event->target] ?? $event->target,
             default => $event->target,
         };
         foreach ($event->cause->steps as $step) {

@@ -41,8 +41,10 @@ final readonly class DeviceLimits
         if ($this->inputs !== null && $inputs > $this->inputs) {
             throw FormatError::told($controls->path, $inputs.' inputs', 'at most '.$this->inputs.', the limit of the device');
         }
-        if ($this->tiles !== null && max([0, ...$tiles]) > $this->tiles) {
-            throw FormatError::told($controls->path, max($tiles).' tiles on page '.array_search(max($tiles), $tiles, true), 'at most '.$this->tiles.', the limit of the device');
+        foreach ($tiles as $page => $count) {
+            if ($this->tiles !== null && $count > $this->tiles) {
+                throw FormatError::told($controls->path, $count.' tiles on page '.$page, 'at most '.$this->tiles.', the limit of the device');
+            }
         }
     }
 }

@@ -74,6 +74,7 @@ final class Live
     private function take(array $inputs, int $to, bool $found): LiveStep
     {
         $outputs = $idle = $problems = $taken = [];
+        $dropped = $this->state->run->dropped;
         foreach ($this->reported($inputs, $problems) as $input) {
             try {
                 $before = $this->state->hands[$input->port] ?? null;
@@ -96,12 +97,12 @@ final class Live
             $this->state->hands[$input->port] = (int) $input->value;
             $isByHand = ! isset($this->set->rig->axes[$input->port]) || ($this->state->survey->finder->found === $input->port && ! $this->state->survey->finder->isNoise($input->port, (int) $input->value));
             if ($events === [] && $isByHand && $before !== null && $before !== $input->value && $this->state->run->phase === Phase::Running) {
-                $idle[] = $this->narrator->idle($input, $this->liveLayer(), $before) ?? $this->narrator->held($input, $this->machine->heldBy($input->port));
+                $idle[] = $this->narrator->idle($input, $this->liveLayer(), $before, $this->machine->holds(...)) ?? $this->narrator->held($input, $this->machine->heldBy($input->port));
             }
         }
         array_push($outputs, ...$this->machine->advance(max($to, $this->machine->state->now)));
 
-        return $this->answer($outputs, array_values(array_filter($idle)), $problems, $taken);
+        return $this->answer($outputs, [...array_values(array_filter($idle)), ...$this->dropped($dropped)], $problems, $taken);
     }
 
     /**
@@ -185,6 +186,43 @@ final class Live
         unset($this->state->unplugged[$device]);
 
         return $this->answer($this->machine->plugIn($device), [], []);
+    }
+
+    /**
+     * @param array<int, int> $before ticks that had been dropped, by assignment
+     *
+     * @return list<Sentence>
+     */
+    private function dropped(array $before): array
+    {
+        $told = [];
+        foreach ($this->state->run->dropped as $assignment => $ticks) {
+            if ($ticks > ($before[$assignment] ?? 0)) {
+                $told[] = $this->narrator->dropped($this->state->run->now, $this->program->tables['assignments'][$assignment]['ref'], $ticks - ($before[$assignment] ?? 0));
+            }
+        }
+
+        return $told;
+    }
+
+    /** The bench is left: nothing stays down. What the hands still hold counts as found when it is taken up again. */
+    public function leave(): LiveStep
+    {
+        $step = $this->close();
+        $this->state->left = true;
+
+        return $step;
+    }
+
+    /** Somebody is back at the bench. */
+    public function takeUp(): LiveStep
+    {
+        if (! $this->state->left) {
+            return LiveStep::none();
+        }
+        $this->state->left = false;
+
+        return $this->answer($this->machine->takeUp([], [], new Cause(Cause::START)), [], []);
     }
 
     /** A macro is tried on the page where it is made, without a control. */

@@ -132,6 +132,12 @@ final readonly class LivePicture
         return array_map(fn (int $stop) => $this->program->stop($stop)->id, array_keys($this->state->run->stopOpen));
     }
 
+    /** @return list<string> ids of the flags that are up */
+    public function raisedFlags(): array
+    {
+        return array_values(array_filter(array_map(strval(...), array_keys($this->set->flags)), fn (string $flag) => isset($this->state->run->holders['flag '.$flag])));
+    }
+
     /** @return array<string, array{value: float, words: string}> what the game shows, by variable */
     public function variables(): array
     {

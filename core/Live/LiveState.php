@@ -21,6 +21,9 @@ final class LiveState
     /** @var array<string, true> devices that are unplugged */
     public array $unplugged = [];
 
+    /** Was the bench left, so that nothing may stay down? */
+    public bool $left = false;
+
     public Survey $survey;
 
     public function __construct()
@@ -32,7 +35,7 @@ final class LiveState
 
     public function write(): string
     {
-        return serialize([$this->run->write(), serialize($this->game), $this->hands, $this->unplugged, $this->survey->write()]);
+        return serialize([$this->run->write(), serialize($this->game), $this->hands, $this->unplugged, $this->survey->write(), $this->left]);
     }
 
     /** @throws \UnexpectedValueException if it is not what write() gave */
@@ -51,6 +54,7 @@ final class LiveState
         $state->unplugged = array_fill_keys(array_map(strval(...), array_keys($parts[3])), true);
 
         $state->survey = Survey::restore($parts[4]);
+        $state->left = ($parts[5] ?? false) === true;
 
         return $state;
     }

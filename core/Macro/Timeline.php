@@ -61,16 +61,15 @@ final readonly class Timeline
      */
     public static function from(array $bars, int $length = 0): self
     {
+        /** @var list<Bar> $apart */
         $apart = [];
         foreach (self::afterTexts(self::inOrder($bars)) as $bar) {
-            foreach ($apart as $i => $before) {
-                if ($bar->isSame($before) && $bar->from < $before->to) {
-                    $apart[$i] = $before->at($before->from, max($before->to, $bar->to));
-
-                    continue 2;
-                }
+            $i = self::overlapped($apart, $bar);
+            if ($i === null) {
+                $apart[] = $bar;
+            } else {
+                array_splice($apart, $i, 1, [$apart[$i]->at($apart[$i]->from, max($apart[$i]->to, $bar->to))]);
             }
-            $apart[] = $bar;
         }
         $ends = array_map(fn (Bar $bar) => $bar->to, $apart);
 
@@ -88,7 +87,7 @@ final readonly class Timeline
         $bars = $this->bars;
         $bars[$index] = $bars[$index]->at($from, $bars[$index]->isText() ? $from + $bars[$index]->to - $bars[$index]->from : $to);
 
-        return self::from($bars)->lasting($this->pause());
+        return self::from(array_values($bars))->lasting($this->pause());
     }
 
     public function without(int $index): self
@@ -218,6 +217,22 @@ final readonly class Timeline
     private static function key(Output $output): string
     {
         return (string) json_encode($output->toArray());
+    }
+
+    /**
+     * The bar of the same output that lasts until after another one begins; null if there is none.
+     *
+     * @param list<Bar> $bars
+     */
+    private static function overlapped(array $bars, Bar $bar): ?int
+    {
+        foreach ($bars as $i => $before) {
+            if ($bar->isSame($before) && $bar->from < $before->to) {
+                return $i;
+            }
+        }
+
+        return null;
     }
 
     /** Only what can be held has a width of its own; anything else acts once, when its bar begins. */

@@ -10,6 +10,8 @@ use Nailrod\Core\Behaviour\ShortLongDouble;
 use Nailrod\Core\Device\Device;
 use Nailrod\Core\Format\Json;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Lamp\LampWhen;
+use Nailrod\Core\Macro\Macro;
 use Nailrod\Core\Made\Made;
 use Nailrod\Core\Output\ActionOutput;
 use Nailrod\Core\Output\AxisVariable;
@@ -42,6 +44,7 @@ final readonly class DeviceMapping
             'format' => SetDocument::FORMAT, 'version' => 1, 'id' => $set->merged->own->id, 'name' => $set->merged->own->name, 'devices' => [$device->id],
         ]));
         $leftOut = [];
+        $macros = self::macros($set, $device, $leftOut);
         foreach ($set->merged->parts as $part) {
             $path = $part->path;
             $value = match ($path->section) {
@@ -49,10 +52,11 @@ final readonly class DeviceMapping
                 'controls' => $path->key === $device->id ? Node::of($part->value)->plain() : null,
                 'axes' => $path->inner !== Shaping::MEASURED && self::isOwn($set, $path->key, $own) ? Node::of($part->value)->plain() : null,
                 'made' => self::isOwn($set, Made::DEVICE.'/'.$path->key, $own) ? Node::of($part->value)->plain() : null,
-                'macros' => self::macro($set, $path->key, $leftOut),
+                'macros' => $macros[$path->key] ?? null,
+                'lamps' => self::lamp($set, $path->key, $own, $leftOut),
                 'chords' => self::chord($set, $path, $own, $leftOut),
                 'stops' => self::stop($set, $part, $own),
-                'cells' => self::isOwn($set, (string) $path->inner, $own) ? self::cell($set, $path, $leftOut) : null,
+                'cells' => self::isOwn($set, (string) $path->inner, $own) ? self::cell($set, $path, $macros, $leftOut) : null,
                 default => null,
             };
             if ($value !== null) {
@@ -108,11 +112,12 @@ final readonly class DeviceMapping
     }
 
     /**
-     * @param list<string> $leftOut
+     * @param array<string, array<string, mixed>> $macros those that the device holds
+     * @param list<string>                        $leftOut
      *
      * @return ?array<string, mixed>
      */
-    private static function cell(BindingSet $set, PartPath $path, array &$leftOut): ?array
+    private static function cell(BindingSet $set, PartPath $path, array $macros, array &$leftOut): ?array
     {
         $ref = (string) $path->inner;
         $cell = $set->cell($path->key, $ref);
@@ -122,8 +127,8 @@ final readonly class DeviceMapping
         if ($cell->isNothing()) {
             return ['nothing' => true];
         }
-        if ($cell->when?->sort === 'variable' || ($cell->behaviour instanceof PlayMacro && ! self::canPlay($set, $cell->behaviour->macro))) {
-            $leftOut[] = sprintf('%s, layer %s: %s', $set->rig->nameOf($ref), $set->layers[$path->key]->name, $cell->when?->sort === 'variable' ? 'only Nailrod itself knows the variable that it depends on' : 'its macro does what only Nailrod itself can do');
+        if ($cell->when?->sort === 'variable' || ($cell->behaviour instanceof PlayMacro && ! isset($macros[$cell->behaviour->macro]))) {
+            $leftOut[] = sprintf('%s, layer %s: %s', $set->rig->nameOf($ref), $set->layers[$path->key]->name, $cell->when?->sort === 'variable' ? 'only Nailrod itself knows the variable that it depends on' : 'its macro is not on the device');
 
             return null;
         }
@@ -145,28 +150,98 @@ final readonly class DeviceMapping
     }
 
     /**
-     * A macro with its actions replaced by their ways; null if the device cannot play it.
+     * The macros that contacts of the device play, with actions replaced by their ways and texts by keys, as many as it holds.
      *
+     * @param list<string> $leftOut
+     *
+     * @return array<string, array<string, mixed>> by id
+     */
+    private static function macros(BindingSet $set, Device $device, array &$leftOut): array
+    {
+        $macros = [];
+        foreach (self::played($set, $device->id.'/') as $id) {
+            $macro = $set->macros[$id]->played($set->layouts);
+            $most = $device->limits->macros ?? null;
+            $reason = match (true) {
+                ! self::canPlay($set, $id) => 'it does what only Nailrod itself can do',
+                count($macro->steps) > Macro::MOST_STEPS => sprintf('it has %d steps, the device takes %d', count($macro->steps), Macro::MOST_STEPS),
+                $most !== null && count($macros) >= $most => sprintf('the device has room for %d', $most),
+                default => null,
+            };
+            if ($reason !== null) {
+                $leftOut[] = 'Macro '.$macro->name.': '.$reason;
+
+                continue;
+            }
+            $steps = [];
+            foreach ($macro->steps as $step) {
+                $way = $step->output instanceof ActionOutput ? $set->wayOf($step->output->action) : $step->output;
+                $steps[] = ($way === null ? [] : ['output' => $way->toArray()]) + $step->toArray();
+            }
+            $macros[$id] = ['steps' => $steps] + $macro->toArray();
+        }
+
+        return $macros;
+    }
+
+    /** @return list<string> ids of the macros that contacts of the device play, start or stop, in file order */
+    private static function played(BindingSet $set, string $own): array
+    {
+        $played = [];
+        $say = function (array $outputs) use (&$played): void {
+            foreach ($outputs as $output) {
+                if ($output instanceof MacroOutput) {
+                    $played[$output->macro] = true;
+                }
+            }
+        };
+        foreach ($set->cells as $cells) {
+            foreach ($cells as $ref => $cell) {
+                if (self::isOwn($set, (string) $ref, $own)) {
+                    $played += $cell->behaviour instanceof PlayMacro ? [$cell->behaviour->macro => true] : [];
+                    $say($cell->outputs);
+                }
+            }
+        }
+        foreach ($set->chords as $chords) {
+            foreach ($chords as $chord) {
+                $say(self::isOwn($set, $chord->of[0], $own) ? $chord->outputs : []);
+            }
+        }
+
+        return array_values(array_filter(array_map(strval(...), array_keys($set->macros)), fn (string $id) => isset($played[$id])));
+    }
+
+    /**
      * @param list<string> $leftOut
      *
      * @return ?array<string, mixed>
      */
-    private static function macro(BindingSet $set, string $id, array &$leftOut): ?array
+    private static function lamp(BindingSet $set, string $id, string $own, array &$leftOut): ?array
     {
-        if (! self::canPlay($set, $id)) {
-            $leftOut[] = 'Macro '.$set->macros[$id]->name.': it does what only Nailrod itself can do';
+        $rule = $set->lamps[$id] ?? null;
+        $lamps = $rule?->lamps() ?? [];
+        if ($rule === null || array_filter($lamps, fn (string $lamp) => str_starts_with($lamp, $own)) === []) {
+            return null;
+        }
+        $reason = match (true) {
+            ! $rule instanceof LampWhen || $rule->sort === 'variable' => 'only Nailrod itself knows the variable that it shows',
+            $rule->sort === 'contact' && ! self::isOwn($set, $rule->name, $own) => 'it shows a contact of another device',
+            $rule->sort === 'stop' && ! self::hasStop($set, $rule->name, $own) => 'it shows a stop of another device',
+            default => null,
+        };
+        if ($reason !== null) {
+            $leftOut[] = $set->rig->lampNameOf($lamps[0]).': '.$reason;
 
             return null;
         }
-        $macro = Node::of($set->merged->value(PartPath::macro($id)));
-        $steps = [];
-        foreach ($macro->get('steps')->list() as $i => $step) {
-            $output = $set->macros[$id]->steps[$i]->output;
-            $way = $output instanceof ActionOutput ? $set->wayOf($output->action) : $output;
-            $steps[] = ($way === null ? [] : ['output' => $way->toArray()]) + $step->plain();
-        }
 
-        return ['steps' => $steps] + $macro->plain();
+        return $rule->toArray();
+    }
+
+    private static function hasStop(BindingSet $set, string $id, string $own): bool
+    {
+        return array_filter($set->stops[$id]->axes ?? [], fn (string $axis) => self::isOwn($set, $axis, $own)) !== [];
     }
 
     private static function canPlay(BindingSet $set, string $macro): bool

@@ -50,14 +50,19 @@ final readonly class StepLayer implements ContactOutput
 
     public function press(Run $run, string $source, Cause $cause): void
     {
+        $run->layers->settle($this->from($run->layers->settled()), $cause);
+    }
+
+    /** Where it leads while a layer is settled. */
+    public function from(string $settled): string
+    {
         $last = count($this->layers) - 1;
-        $at = array_search($run->layers->settled(), $this->layers, true);
+        $at = array_search($settled, $this->layers, true);
         if ($at === false) {
-            $to = $this->direction === self::NEXT ? 0 : $last;
-        } else {
-            $to = $at + ($this->direction === self::NEXT ? 1 : -1);
-            $to = $this->wraps ? ($to + $last + 1) % ($last + 1) : max(0, min($last, $to));
+            return $this->layers[$this->direction === self::NEXT ? 0 : $last];
         }
-        $run->layers->settle($this->layers[$to], $cause);
+        $to = $at + ($this->direction === self::NEXT ? 1 : -1);
+
+        return $this->layers[$this->wraps ? ($to + $last + 1) % ($last + 1) : max(0, min($last, $to))];
     }
 }

@@ -206,7 +206,7 @@ final class Contacts implements Timed
     {
         if ($assignment !== Program::NOTHING) {
             $assigned = $this->run->program->assigned($assignment);
-            $assigned->behaviour->press($this->run, $assigned, $this->because($contact, true, $assignment, $cause), $found);
+            $this->run->act($assignment, fn () => $assigned->behaviour->press($this->run, $assigned, $this->because($contact, true, $assignment, $cause), $found));
         }
     }
 

@@ -46,7 +46,7 @@ final class Later implements Timed
         [$id, $what] = explode(':', $timer->subject, 2);
         $assigned = $this->run->program->assigned((int) $id);
         if ($assigned->behaviour instanceof TimedBehaviour) {
-            $assigned->behaviour->timer($this->run, $assigned, $what, $timer->cause);
+            $this->run->act($assigned->id, fn () => $assigned->behaviour->timer($this->run, $assigned, $what, $timer->cause));
         }
     }
 

@@ -7,6 +7,7 @@ namespace Nailrod\Core\Run;
 use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Device\ContactInput;
 use Nailrod\Core\Program\Program;
+use Nailrod\Core\Set\Condition;
 
 /** The engine: a program and a state, timed inputs in, timed outputs out. No clock, no files, no chance. */
 final class Machine
@@ -235,6 +236,11 @@ final class Machine
     public function liveLayer(): int
     {
         return $this->run->layers->live();
+    }
+
+    public function holds(Condition $condition): bool
+    {
+        return $condition->holds($this->run);
     }
 
     /**

@@ -4,11 +4,16 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Run;
 
+use Nailrod\Core\Behaviour\Repeat;
 use Nailrod\Core\Behaviour\TimedBehaviour;
 use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Program\Program;
 
-/** A program at work on a state, as its parts see it: behaviours and outputs are given this. */
+/**
+ * A program at work on a state, as its parts see it: behaviours and outputs are given this.
+ *
+ * @phpstan-import-type AssignmentRow from Program
+ */
 final class Run
 {
     public readonly Timers $timers;
@@ -47,6 +52,9 @@ final class Run
 
     /** @var array<string, Timed> the parts that set timers, by the name under which they do */
     private readonly array $timed;
+
+    /** The assignment whose contact or timer is at work just now; null if none is. */
+    private ?int $acting = null;
 
     /** @var list<OutputEvent> what came out and was not collected yet */
     public array $events = [];
@@ -95,13 +103,13 @@ final class Run
         $this->endLatched(fn (array $row) => str_starts_with($row['ref'], $device.'/'), $cause);
     }
 
-    /** What was toggled or latched in a layer ends. */
+    /** What was toggled or latched in a layer ends, but for the one whose doing it is that the layer is left. */
     public function letGoOfLayer(int $layer, Cause $cause): void
     {
-        $this->endLatched(fn (array $row, int $id) => $row['layer'] === $layer && ! in_array($id, $this->state->pressed, true), $cause);
+        $this->endLatched(fn (array $row, int $id) => $row['layer'] === $layer && $id !== $this->acting && (isset($this->state->toggled[$id]) || $this->isLatched($id)), $cause);
     }
 
-    /** @param callable(array<string, mixed>, int): bool $which given the row of an assignment and its number */
+    /** @param callable(AssignmentRow, int): bool $which given the row of an assignment and its number */
     private function endLatched(callable $which, Cause $cause): void
     {
         foreach ($this->program->tables['assignments'] as $id => $row) {
@@ -120,6 +128,22 @@ final class Run
                 unset($this->state->stages[$id]);
             }
         }
+    }
+
+    private function isLatched(int $assignment): bool
+    {
+        $behaviour = $this->program->assigned($assignment)->behaviour;
+
+        return $behaviour instanceof Repeat && $behaviour->isLatched;
+    }
+
+    /** @param callable(): void $work what the contact or the timer of an assignment does */
+    public function act(int $assignment, callable $work): void
+    {
+        $before = $this->acting;
+        $this->acting = $assignment;
+        $work();
+        $this->acting = $before;
     }
 
     public function fire(Timer $timer): void

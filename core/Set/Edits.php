@@ -12,11 +12,16 @@ use Nailrod\Core\Behaviour\PlayMacro;
 use Nailrod\Core\Behaviour\Ticks;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Lamp\LampRule;
+use Nailrod\Core\Lamp\LampWhen;
 use Nailrod\Core\Layer\Layer;
+use Nailrod\Core\Macro\MacroStep;
 use Nailrod\Core\Output\ActionOutput;
+use Nailrod\Core\Output\GoToLayer;
 use Nailrod\Core\Output\HoldLayer;
 use Nailrod\Core\Output\OpenStop;
 use Nailrod\Core\Output\Output;
+use Nailrod\Core\Output\StepLayer;
 
 /** What a person does to a set: each gives a new document of the set itself, the parents stay as they are. */
 final readonly class Edits
@@ -73,7 +78,7 @@ final readonly class Edits
         $this->known($layer, $this->set->layers, 'cells', 'a layer of the set');
         $this->known($ref, $this->set->rig->axes + $this->set->rig->contacts, 'cells.'.$layer, 'a contact or an axis of the rig');
         $behaviour ??= isset($this->set->rig->axes[$ref]) ? null : $this->usualBehaviour($ref, $outputs[0] ?? null);
-        $cell = ($behaviour === null ? [] : ['behaviour' => $behaviour->toArray()]) + ['outputs' => array_map(fn (Output $output) => $output->toArray(), $outputs)]
+        $cell = ($behaviour === null ? [] : ['behaviour' => $behaviour->toArray()]) + ($behaviour instanceof PlayMacro ? [] : ['outputs' => array_map(fn (Output $output) => $output->toArray(), $outputs)])
             + ($this->set->cell($layer, $ref)?->over?->toArray() ?? [])
             + (($when = $this->set->cell($layer, $ref)?->when) === null ? [] : ['when' => $when->toArray()]);
         foreach ($outputs as $output) {
@@ -152,6 +157,19 @@ final readonly class Edits
     public function removeChord(string $layer, string $id): SetDocument
     {
         return $this->takeAway($this->own(), PartPath::chord($layer, $id));
+    }
+
+    /** @param string $id of the rule that is changed; empty for a new one */
+    public function lamp(string $id, LampRule $rule): SetDocument
+    {
+        $first = str_replace('/', ' ', $rule->lamps()[0]);
+
+        return $this->own()->with(PartPath::lamp($id === '' ? $this->free($first, $this->set->lamps, 'lamp') : $this->known($id, $this->set->lamps, 'lamps', 'a rule of the set')), $rule->toArray());
+    }
+
+    public function removeLamp(string $id): SetDocument
+    {
+        return $this->takeAway($this->own(), PartPath::lamp($this->known($id, $this->set->lamps, 'lamps', 'a rule of the set')));
     }
 
     public function addFlag(string $name): SetDocument
@@ -234,7 +252,42 @@ final readonly class Edits
 
     public function renameLayer(string $id, string $name): SetDocument
     {
-        return $this->own()->with(PartPath::layer($this->known($id, $this->set->layers, 'layers', 'a layer of the set')), ['name' => $name]);
+        return $this->sayOfLayer($id, ['name' => $name]);
+    }
+
+    /**
+     * Says something of a layer; what was said of it before stays. A colour that it has by its place anyway is not said.
+     *
+     * @param array<string, mixed> $fields of a layer in the open format
+     */
+    public function sayOfLayer(string $id, array $fields): SetDocument
+    {
+        $path = PartPath::layer($this->known($id, $this->set->layers, 'layers', 'a layer of the set'));
+        $before = Node::of($this->set->merged->value($path) ?? [])->plain();
+        $usual = (int) array_search($id, array_keys($this->set->layers), true) % Layer::COLOURS + 1;
+        if (! isset($before['colour']) && ($fields['colour'] ?? null) === $usual) {
+            unset($fields['colour']);
+        }
+
+        return $this->own()->with($path, array_filter($fields + $before + ['name' => $this->set->layers[$id]->name], fn (mixed $value) => $value !== false));
+    }
+
+    /** @param int $by how many places later among the layers after the base layer; negative: earlier */
+    public function shiftLayer(string $id, int $by): SetDocument
+    {
+        $this->known($id, array_diff_key($this->set->layers, [Layer::BASE => 0]), 'layers', 'a layer of the set other than the base layer');
+        $order = array_values(array_diff(array_map(strval(...), array_keys($this->set->layers)), [Layer::BASE]));
+        $at = (int) array_search($id, $order, true);
+        array_splice($order, $at, 1);
+        array_splice($order, max(0, min(count($order), $at + $by)), 0, [$id]);
+        $own = $this->own();
+        foreach ($order as $place => $layer) {
+            if ($this->set->layers[$layer]->place !== $place + 1) {
+                $own = $own->with(PartPath::layer($layer), ['place' => $place + 1] + Node::of($this->set->merged->value(PartPath::layer($layer)))->plain());
+            }
+        }
+
+        return $own;
     }
 
     /** Takes a layer away with all that it says, and what holds it. */
@@ -249,12 +302,46 @@ final readonly class Edits
                 if ($layer === $id) {
                     $own = $this->takeAway($own, PartPath::cell($id, $ref));
                 } else {
-                    $own = $this->withoutOutput($own, $ref, fn (Output $output) => $output instanceof HoldLayer && $output->layer === $id, $layer);
+                    $own = $this->withOutputs($own, $ref, fn (Output $output) => self::without($output, $id), $layer);
                 }
             }
         }
 
+        foreach ($this->set->chords as $layer => $chords) {
+            foreach ($chords as $chord => $one) {
+                if ($layer === $id || array_filter($one->outputs, fn (Output $output) => self::without($output, $id) === null) !== []) {
+                    $own = $this->takeAway($own, PartPath::chord($layer, $chord));
+                }
+            }
+        }
+        foreach ($this->set->lamps as $rule => $lamp) {
+            if ($lamp instanceof LampWhen && $lamp->sort === 'layer' && $lamp->name === $id) {
+                $own = $this->takeAway($own, PartPath::lamp($rule));
+            }
+        }
+        foreach ($this->set->macros as $name => $macro) {
+            $steps = array_values(array_filter($macro->steps, fn (MacroStep $step) => $step->output === null || self::without($step->output, $id) !== null));
+            if (count($steps) < count($macro->steps)) {
+                $own = $own->with(PartPath::macro($name), $macro->withSteps($steps)->toArray());
+            }
+        }
+
         return $this->takeAway($own, PartPath::layer($id));
+    }
+
+    /** An output as it is without a layer: a list of layers to step through is one shorter. Null if nothing is left of it. */
+    private static function without(Output $output, string $layer): ?Output
+    {
+        if ($output instanceof StepLayer) {
+            $left = array_values(array_diff($output->layers, [$layer]));
+            if (count($left) === count($output->layers)) {
+                return $output;
+            }
+
+            return count($left) < 2 ? null : new StepLayer($output->direction, $left, $output->wraps);
+        }
+
+        return ($output instanceof HoldLayer || $output instanceof GoToLayer) && $output->layer === $layer ? null : $output;
     }
 
     /** What the parent says of this part holds again. */
@@ -276,13 +363,19 @@ final readonly class Edits
     /** @param callable(Output): bool $goes */
     private function withoutOutput(SetDocument $own, string $ref, callable $goes, string $onlyLayer = ''): SetDocument
     {
+        return $this->withOutputs($own, $ref, fn (Output $output) => $goes($output) ? null : $output, $onlyLayer);
+    }
+
+    /** @param callable(Output): ?Output $change null for an output that goes; the last one that goes clears the cell */
+    private function withOutputs(SetDocument $own, string $ref, callable $change, string $onlyLayer = ''): SetDocument
+    {
         foreach ($this->set->cells as $layer => $cells) {
             $cell = $cells[$ref] ?? null;
-            if ($cell === null || ($onlyLayer !== '' && $layer !== $onlyLayer)) {
+            if ($cell === null || $cell->outputs === [] || ($onlyLayer !== '' && $layer !== $onlyLayer)) {
                 continue;
             }
-            $left = array_values(array_filter($cell->outputs, fn (Output $output) => ! $goes($output)));
-            if (count($left) === count($cell->outputs)) {
+            $left = array_values(array_filter(array_map($change, $cell->outputs)));
+            if ($left === $cell->outputs) {
                 continue;
             }
             $path = PartPath::cell($layer, $ref);

@@ -17,8 +17,14 @@ use Nailrod\Core\Axis\Stop;
 use Nailrod\Core\Behaviour\PlayMacro;
 use Nailrod\Core\Device\ControlKind;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Lamp\LampBar;
+use Nailrod\Core\Lamp\LampRule;
+use Nailrod\Core\Lamp\LampRules;
+use Nailrod\Core\Lamp\LampWhen;
+use Nailrod\Core\Lamp\Look;
 use Nailrod\Core\Layer\Layer;
 use Nailrod\Core\Macro\Macro;
+use Nailrod\Core\Macro\MacroStep;
 use Nailrod\Core\Made\Made;
 use Nailrod\Core\Made\MadeKinds;
 use Nailrod\Core\Output\ActionOutput;
@@ -47,7 +53,8 @@ final readonly class Words
             'controls' => ucfirst($path->key).', '.($this->set->rig->deviceOf($path->key.'/')?->control((string) $path->inner)->name ?? $path->inner),
             'stops' => 'Stop '.$path->key,
             'flags' => 'Flag '.$path->key,
-            'macros' => 'Macro '.$path->key,
+            'macros' => 'Macro '.($this->set->macros[$path->key]->name ?? $path->key),
+            'lamps' => implode(', ', array_map($this->set->rig->lampNameOf(...), ($this->set->lamps[$path->key] ?? null)?->lamps() ?? [$path->key])),
             'chords' => 'Chord '.$path->inner.' in '.($this->set->layers[$path->key]->name ?? $path->key),
             'made' => isset($this->set->made[$path->key]) ? $this->set->made[$path->key]->name() : $path->key,
             'ways' => 'The way to '.($this->set->catalogue?->action($path->key)->name ?? $path->key),
@@ -68,12 +75,13 @@ final readonly class Words
         $node = Node::of($part->value);
 
         return match ($part->path->section) {
-            'layers' => 'named "'.Layer::read($part->path->key, $node)->name.'"',
+            'layers' => $this->layer(Layer::read($part->path->key, $node)),
             'devices' => implode(', ', array_map(fn (Node $id) => $this->set->rig->devices[$id->string()]->name ?? $id->string(), $node->list())),
             'controls' => $this->note($node),
             'stops' => $this->stop(Stop::read($part->path->key, $node)),
             'flags' => 'named "'.$node->get('name')->string(60).'"',
-            'macros' => Macro::read($part->path->key, $node)->inWords(),
+            'macros' => $this->macro(Macro::read($part->path->key, $node)),
+            'lamps' => lcfirst($this->lampRule(LampRules::read($node))),
             'chords' => $this->chord(Chord::read($node)),
             'ways' => Outputs::read($node)->inWords(),
             'made' => $this->made(MadeKinds::read($part->path->key, $node)),
@@ -175,6 +183,65 @@ final readonly class Words
         }
 
         return mb_strimwidth(implode('; ', $parts), 0, 480, '...');
+    }
+
+    /** All that a macro does, step by step: "Presses key A for 60 ms, waits 40 ms, types “Hi” (German). 240 ms in all." */
+    public function macro(Macro $macro): string
+    {
+        $steps = [];
+        foreach ($macro->steps as $step) {
+            $ms = json_encode($step->time / 1000).' ms';
+            $output = $step->output === null ? '' : $this->output($step->output);
+            $steps[] = match ($step->does) {
+                MacroStep::PRESS => 'presses '.$output,
+                MacroStep::RELEASE => 'lets go of '.$output,
+                MacroStep::TAP => 'presses '.$output.' for '.$ms,
+                MacroStep::WAIT => 'waits '.$ms,
+                default => sprintf('types “%s” (%s)', str_replace("\n", '↵', $step->text), $this->set->layouts[$step->layout]->name ?? $step->layout),
+            };
+        }
+        if ($steps === []) {
+            return 'Does nothing yet.';
+        }
+        $more = ($macro->repeats ? ', again and again while it is held' : '').($macro->when === null ? '' : ', '.$this->condition($macro->when));
+
+        return ucfirst(implode(', ', $steps)).$more.'. '.json_encode($macro->length($this->set->layouts) / 1000).' ms in all.';
+    }
+
+    /** "Lamp 1 is green while layer On water is live." */
+    public function lampRule(LampRule $rule): string
+    {
+        $lamps = array_map($this->set->rig->lampNameOf(...), $rule->lamps());
+        if ($rule instanceof LampBar) {
+            $bands = array_map(fn (array $band) => sprintf('%s up to %s', $band['colour'], json_encode($band['to'])), $rule->bands);
+
+            return sprintf(
+                '%s to %s show %s from %s to %s%s%s%s.',
+                $lamps[0],
+                $lamps[count($lamps) - 1],
+                $this->set->catalogue->variables[$rule->variable]->name ?? $rule->variable,
+                json_encode($rule->low),
+                json_encode($rule->high),
+                $bands === [] ? '' : ', '.implode(', ', $bands).($rule->isWhole ? ', the whole bar in the colour of its highest lamp' : ''),
+                $rule->flashAbove === null ? '' : ', flashing above '.json_encode($rule->flashAbove),
+                $rule->look->brightness === Look::FULL ? '' : ', at '.$rule->look->brightness.' %',
+            );
+        }
+        assert($rule instanceof LampWhen);
+        $while = match ($rule->sort) {
+            'layer' => 'layer '.($this->set->layers[$rule->name]->name ?? $rule->name).' is live',
+            'stop' => ($this->set->stops[$rule->name]->name ?? $rule->name).' is '.($rule->is ? 'open' : 'shut'),
+            'flag' => ($this->set->flags[$rule->name] ?? $rule->name).' is '.($rule->is ? 'up' : 'down'),
+            'contact' => $this->set->rig->nameOf($rule->name).' is closed',
+            default => ($this->set->catalogue->variables[$rule->name]->name ?? $rule->name).' is from '.json_encode($rule->from).' to '.json_encode($rule->to),
+        };
+
+        return sprintf('%s is %s while %s.', $lamps[0], $rule->look->value() === 1 ? 'lit' : $rule->look->inWords(), $while);
+    }
+
+    private function layer(Layer $layer): string
+    {
+        return 'named "'.$layer->name.'"'.($layer->colour === null ? '' : ', colour '.$layer->colour).($layer->place === 0 ? '' : ', place '.$layer->place).($layer->letsGo ? ', lets go of what was toggled in it' : '');
     }
 
     /** What the owner says of a control. */

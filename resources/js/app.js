@@ -8,6 +8,7 @@ import './gamepads.js';
 import './lanes.js';
 import { live } from './live.js';
 import './loom.js';
+import './macros.js';
 import './reach.js';
 import './rig.js';
 import './runs.js';

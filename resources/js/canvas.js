@@ -18,7 +18,7 @@ let colours = null;
 export function theme() {
     if (!colours) {
         const style = getComputedStyle(document.documentElement);
-        const names = ['ink', 'soft', 'rule', 'paper', 'sheet', 'did', 'sent', 'game', 'layer-0', 'layer-1', 'layer-2', 'layer-3', 'layer-4', 'on-layer'];
+        const names = ['ink', 'soft', 'rule', 'paper', 'sheet', 'did', 'sent', 'game', 'layer-0', 'layer-1', 'layer-2', 'layer-3', 'layer-4', 'layer-5', 'layer-6', 'layer-7', 'on-layer'];
         colours = Object.fromEntries(names.map((name) => [name, style.getPropertyValue(`--${name}`).trim()]));
     }
 

@@ -16,7 +16,7 @@ export const pending = new Set();
 
 /** Fields show what the server has, but for one that is being typed in and those about to be sent. */
 function settleFields(keep) {
-    for (const field of document.querySelectorAll('#place input, #place select')) {
+    for (const field of document.querySelectorAll('#place input, #place select, #place textarea')) {
         if (field === keep || pending.has(field.id) || field.type === 'hidden' || field.type === 'file' || field.type === 'search') {
             continue;
         }
@@ -81,7 +81,7 @@ function problem(text) {
 function typedIn(at) {
     const field = document.activeElement;
 
-    return field?.matches('#place input:not([type=checkbox]):not([type=radio])') && (field !== at.field || field.value !== at.value) ? field : null;
+    return field?.matches('#place input:not([type=checkbox]):not([type=radio]), #place textarea') && (field !== at.field || field.value !== at.value) ? field : null;
 }
 
 async function send(action, data) {

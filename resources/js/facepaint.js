@@ -17,6 +17,13 @@ function paintFace(face) {
             setAttributes(work, { 'aria-valuetext': words });
         }
     }
+    for (const lamp of all(face, '[data-lamp]')) {
+        const [colour, ...rest] = String(live.picture?.lamps?.[lamp.dataset.lamp] ?? '').split(' ');
+        const bright = Number(rest.find((word) => word !== 'flash') ?? 100);
+        lamp.classList.toggle('is-lit', colour !== '');
+        lamp.classList.toggle('is-flashing', rest.includes('flash'));
+        setAttributes(lamp, { 'data-colour': ['', '1', 'lit'].includes(colour) ? lamp.dataset.usual : colour, 'fill-opacity': colour === '' ? 1 : 0.25 + (0.75 * bright) / 100 });
+    }
     for (const pad of all(face, '[data-pad]')) {
         const [x, y] = [pad.dataset.x, pad.dataset.y].map((ref) => rail(face.querySelector(`[data-axis="${ref}"]`)));
         setAttributes(pad.querySelector('.pad__dot'), { transform: `translate(${place(x, live.hands[x.port] ?? x.rest)} ${place(y, live.hands[y.port] ?? y.rest)})` });

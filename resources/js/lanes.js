@@ -115,14 +115,14 @@ function drawLane(context, one, top, height, x, now, width) {
 
 function drawLayers(context, one, top, height, x, now, width) {
     const colour = theme();
-    const names = [...document.querySelectorAll('[data-layer-name]')].map((element) => element.dataset.layerName);
+    const looks = Object.fromEntries([...document.querySelectorAll('[data-layer-name]')].map((element) => [element.dataset.layerName, /layer--(\d+)/.exec(element.className)?.[1] ?? 0]));
     one.points.forEach(([t, name], i) => {
         const from = i === 0 ? GUTTER : Math.max(GUTTER, x(t));
         const to = i + 1 < one.points.length ? x(one.points[i + 1][0]) : width;
         if (to <= GUTTER) {
             return;
         }
-        context.fillStyle = colour[`layer-${Math.max(0, names.indexOf(name)) % 5}`];
+        context.fillStyle = colour[`layer-${looks[name] ?? 0}`];
         context.fillRect(from, top + 4, to - from, height - 8);
         context.fillStyle = colour['on-layer'];
         if (to - from > 30) {

@@ -89,6 +89,20 @@ class Live {
         this.#kick();
     }
 
+    /** A macro is tried without a control. */
+    async tryMacro(macro) {
+        await this.settled();
+        this.#take(await this.order('macro', { macro, set: this.set, to: this.now() }));
+        this.#kick();
+    }
+
+    /** The bench is left: whatever is still down is let go of, also if the page is only closed. */
+    leave() {
+        if (this.id !== null) {
+            navigator.sendBeacon(`/live/${this.id}/leave`);
+        }
+    }
+
     /** Begins, carries on or ends a part of the survey of the rig. */
     async survey(what, ref = '') {
         await this.settled();
@@ -301,3 +315,9 @@ class Live {
 }
 
 export const live = new Live();
+
+window.addEventListener('pagehide', () => {
+    if (document.body.dataset.place === 'bench') {
+        live.leave();
+    }
+});

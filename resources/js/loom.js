@@ -88,4 +88,141 @@ document.addEventListener('pointerover', (event) => {
         ask();
     }
 });
+/**
+ * A wire is drawn by hand: from a cell or a control to an action, or the other way; from a cell to another cell it is moved,
+ * with Ctrl copied, with Alt swapped. The forms that are sent are in the page.
+ */
+const FAR = 6;
+const endOf = (target) => {
+    const cell = target?.closest?.('.comb [data-cell]');
+    if (cell) {
+        return { cell: cell.dataset.cell, element: cell };
+    }
+    const row = target?.closest?.('.comb tr[data-row]');
+    if (row) {
+        return { ref: row.dataset.row, element: row };
+    }
+    const action = target?.closest?.('.action[data-action]');
+    if (action) {
+        return { action: action.dataset.action, element: action };
+    }
+    const part = target?.closest?.('#loom [data-contact], #loom [data-axis]');
+
+    return part ? { ref: part.dataset.contact ?? part.dataset.axis, element: part } : null;
+};
+
+const split = (cell) => [cell.slice(0, cell.indexOf('/')), cell.slice(cell.indexOf('/') + 1)];
+
+function submit(id, values) {
+    const form = document.getElementById(id);
+    for (const [name, value] of Object.entries(values)) {
+        form.elements[name].value = value;
+    }
+    form.requestSubmit();
+}
+
+function join(from, to, event) {
+    const [a, b] = from.action ? [to, from] : [from, to];
+    if (b.action && !a.action) {
+        const [layer, ref] = a.cell ? split(a.cell) : [document.querySelector('.layer.is-live')?.dataset.layer ?? 'base', a.ref];
+        submit('drag-assign', { layer, ref, action: b.action });
+    } else if (from.cell && to.cell && from.cell !== to.cell) {
+        const [layer, ref] = split(from.cell);
+        const [toLayer, toRef] = split(to.cell);
+        submit('drag-cell', { how: event.ctrlKey ? 'copy' : event.altKey ? 'swap' : 'move', layer, ref, to_layer: toLayer, to_ref: toRef });
+    }
+}
+
+document.addEventListener('pointerdown', (down) => {
+    const from = down.button === 0 && down.target.closest?.('.comb, .loom__actions') ? endOf(down.target) : null;
+    if (!from || (!from.cell && !from.action)) {
+        return;
+    }
+    let drawn = null;
+    const loom = document.getElementById('loom');
+    const move = (event) => {
+        if (!drawn && Math.hypot(event.clientX - down.clientX, event.clientY - down.clientY) < FAR) {
+            return;
+        }
+        const origin = loom.getBoundingClientRect();
+        drawn?.remove();
+        drawn = wire({ x: down.clientX - origin.left, y: down.clientY - origin.top }, { x: event.clientX - origin.left, y: event.clientY - origin.top }, true);
+        drawn.classList.add('wire--drawn');
+        document.getElementById('wires').append(drawn);
+        document.querySelector('.is-target')?.classList.remove('is-target');
+        endOf(document.elementFromPoint(event.clientX, event.clientY))?.element.classList.add('is-target');
+    };
+    const stop = (event) => {
+        document.removeEventListener('pointermove', move);
+        document.removeEventListener('pointerup', stop);
+        document.removeEventListener('pointercancel', stop);
+        document.querySelector('.is-target')?.classList.remove('is-target');
+        if (!drawn) {
+            return;
+        }
+        drawn.remove();
+        const to = event.type === 'pointerup' ? endOf(document.elementFromPoint(event.clientX, event.clientY)) : null;
+        // The click that ends a drag is none.
+        document.addEventListener('click', (click) => { click.preventDefault(); click.stopPropagation(); }, { capture: true, once: true });
+        setTimeout(() => document.dispatchEvent(new Event('loom:redraw')), 0);
+        if (to) {
+            join(from, to, event);
+        }
+    };
+    document.addEventListener('pointermove', move);
+    document.addEventListener('pointerup', stop);
+    document.addEventListener('pointercancel', stop);
+});
+document.addEventListener('dragstart', (event) => {
+    if (event.target.closest?.('.comb, .loom__actions')) {
+        event.preventDefault();
+    }
+});
+
+/** Cells are gone through by the arrow keys; Ctrl+C and Ctrl+X take the picked one, Ctrl+V puts it where the focus is, Delete clears it. */
+let taken = null;
+document.addEventListener('keydown', (event) => {
+    const cell = event.target.closest?.('.comb [data-cell]');
+    if (!cell) {
+        return;
+    }
+    const row = cell.parentElement;
+    const next = {
+        ArrowLeft: cell.previousElementSibling, ArrowRight: cell.nextElementSibling,
+        ArrowUp: row.previousElementSibling?.children[cell.cellIndex], ArrowDown: row.nextElementSibling?.children[cell.cellIndex],
+    }[event.key];
+    const [layer, ref] = split(cell.dataset.cell);
+    if (next?.matches('[data-cell]')) {
+        event.preventDefault();
+        next.querySelector('a').focus();
+    } else if (event.key === 'Delete') {
+        event.preventDefault();
+        submit('drag-cell', { how: 'clear', layer, ref, to_layer: layer, to_ref: ref });
+    } else if ((event.ctrlKey || event.metaKey) && ['c', 'x'].includes(event.key.toLowerCase())) {
+        event.preventDefault();
+        taken = { cell: cell.dataset.cell, how: event.key.toLowerCase() === 'x' ? 'move' : 'copy' };
+        document.querySelector('.is-taken')?.classList.remove('is-taken');
+        cell.classList.add('is-taken');
+    } else if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'v' && taken && taken.cell !== cell.dataset.cell) {
+        event.preventDefault();
+        const [fromLayer, fromRef] = split(taken.cell);
+        submit('drag-cell', { how: taken.how, layer: fromLayer, ref: fromRef, to_layer: layer, to_ref: ref });
+        taken = taken.how === 'copy' ? taken : null;
+    }
+});
+
+/** A free number that is picked goes into the field. */
+document.addEventListener('click', (event) => {
+    const button = event.target.closest?.('[data-number]');
+    const field = button && document.querySelector('.does [name="number"]');
+    if (field) {
+        const fields = field.closest('details');
+        fields.open = true;
+        const kind = fields.querySelector('[name="does"]');
+        kind.value = [...kind.options].some((option) => option.value === 'axis') ? 'axis' : 'button';
+        field.value = button.dataset.number;
+        field.focus();
+    }
+});
+
 bring();

@@ -23,12 +23,25 @@ function leadsTo(ref) {
     if (place === 'shape' && !document.querySelector('[data-shows]')?.dataset.shows.split(' ').includes(ref)) {
         return document.querySelector(`[data-reach="${CSS.escape(ref)}"]`)?.href;
     }
+    if (place === 'assign' && document.querySelector('[data-take]')) {
+        return takeUp(ref);
+    }
     if (place === 'assign' && document.querySelector('.comb tr.is-picked')?.dataset.row !== ref) {
         return document.querySelector(`[data-cell="${CSS.escape(`${live.picture.layer.id}/${ref}`)}"] a`)?.href;
     }
     if (place === 'rig') {
         return inRig(ref);
     }
+
+    return null;
+}
+
+/** An action waits for its control: the first one that is pressed or moved gets it. */
+function takeUp(ref) {
+    const form = document.querySelector('[data-take] form');
+    form.elements.layer.value = live.picture.layer.id;
+    form.elements.ref.value = ref;
+    form.requestSubmit();
 
     return null;
 }

@@ -1,14 +1,6 @@
 import { expect, test } from './app.js';
+import { pick, play, saved } from './hands.js';
 
-const saved = async (page, does) => {
-    const before = await page.locator('body').getAttribute('data-revision');
-    await does();
-    await expect(page.locator('body')).not.toHaveAttribute('data-revision', before);
-};
-const pick = async (page, app, ref) => {
-    await page.goto(`${app.url}/sets/skerrywing/assign?layer=base&ref=${ref}`);
-    await page.waitForFunction(() => window.nailrod?.live.picture !== null);
-};
 const behave = (page, kind) => saved(page, () => page.locator('.behaves [name="behaviour"]').selectOption(kind));
 const figure = async (page, name, value) => {
     const field = page.locator(`.behaves [name="${name}"]`);
@@ -23,21 +15,6 @@ const beside = async (page, action) => {
     await saved(page, () => page.getByPlaceholder('Type an action, Enter assigns it').press('Enter'));
 };
 
-/** Works controls, [milliseconds to wait before, port, value], and gives what began: [what, µs since the first]. */
-const play = (page, rows) => page.evaluate(async (inputs) => {
-    const sent = [];
-    const keep = ({ detail }) => sent.push(...detail.sent.filter((event) => event.value === 1 && (event.kind === 'button' || event.kind === 'key')));
-    document.addEventListener('live:answer', keep);
-    for (const [wait, port, value] of inputs) {
-        await new Promise((resolve) => { setTimeout(resolve, wait); });
-        window.nailrod.live.input(port, value);
-    }
-    await new Promise((resolve) => { setTimeout(resolve, 900); });
-    await window.nailrod.live.settled();
-    document.removeEventListener('live:answer', keep);
-
-    return sent.map((event) => [`${event.kind} ${event.target}`, event.t - sent[0].t]);
-}, rows);
 const MARK = 'fennel/mark';
 
 test('a repeat comes after 450 ms and then eight times a second, in exact times', async ({ page, app }) => {

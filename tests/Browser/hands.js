@@ -69,3 +69,42 @@ export async function change(page, field, value) {
     await page.locator(field).press('Enter');
     await expect(page.locator('body')).not.toHaveAttribute('data-revision', before);
 }
+
+/** Does something that makes a new revision, and waits for it. */
+export const saved = async (page, does) => {
+    const before = await page.locator('body').getAttribute('data-revision');
+    await does();
+    await expect(page.locator('body')).not.toHaveAttribute('data-revision', before);
+};
+/** Picks a control on Assign, in the base layer if no other is named. */
+export const pick = async (page, app, ref, layer = 'base') => {
+    await page.goto(`${app.url}/sets/skerrywing/assign?layer=${layer}&ref=${ref}`);
+    await page.waitForFunction(() => window.nailrod?.live.picture !== null);
+};
+
+/** Works controls, [milliseconds to wait before, port, value], and gives what began: [what, µs since the first]. */
+export const play = (page, rows) => page.evaluate(async (inputs) => {
+    const sent = [];
+    const keep = ({ detail }) => sent.push(...detail.sent.filter((event) => event.value === 1 && (event.kind === 'button' || event.kind === 'key')));
+    document.addEventListener('live:answer', keep);
+    for (const [wait, port, value] of inputs) {
+        await new Promise((resolve) => { setTimeout(resolve, wait); });
+        window.nailrod.live.input(port, value);
+    }
+    await new Promise((resolve) => { setTimeout(resolve, 900); });
+    await window.nailrod.live.settled();
+    document.removeEventListener('live:answer', keep);
+
+    return sent.map((event) => [`${event.kind} ${event.target}`, event.t - sent[0].t]);
+}, rows);
+
+/** Assigns something else than an action to the picked control, by the fields of that kind. */
+export async function assign(page, does, fields = {}) {
+    await unfold(page, '.does [name="does"]');
+    await page.locator('.does [name="does"]').selectOption(does);
+    for (const [name, value] of Object.entries(fields)) {
+        const field = page.locator(`.does [name="${name}"]`);
+        await (await field.evaluate((element) => element.tagName) === 'SELECT' ? field.selectOption(value) : field.fill(String(value)));
+    }
+    await saved(page, () => page.locator('.does .button').click());
+}

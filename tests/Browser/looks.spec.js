@@ -1,7 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from './app.js';
 
-const PLACES = ['rig', 'shape', 'assign', 'bench', 'store'];
+const PLACES = ['rig', 'shape', 'assign', 'layers', 'macros', 'lamps', 'bench', 'store'];
 
 for (const scheme of ['light', 'dark']) {
     test(`every place can be used by everyone, ${scheme}`, async ({ page, app }) => {

@@ -11,6 +11,7 @@ use Illuminate\Http\RedirectResponse;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Edits;
 use Nailrod\Core\Set\SetDocument;
+use Nailrod\Core\Set\Transfers;
 
 final class CellController
 {
@@ -18,9 +19,31 @@ final class CellController
 
     public function assign(CellRequest $request, string $set): RedirectResponse
     {
-        return $this->edit($request, $set, fn (Edits $edits) => $request->doesNothing()
-            ? $edits->nothing($request->layer(), $request->ref())
-            : ($request->isBeside() ? $edits->addOutput($request->layer(), $request->ref(), $request->output()) : $edits->assign($request->layer(), $request->ref(), $request->behaviour(), [$request->output()])));
+        return $this->edit($request, $set, fn (Edits $edits) => match (true) {
+            $request->doesNothing() => $edits->nothing($request->layer(), $request->ref()),
+            $request->playsMacro() => $edits->assign($request->layer(), $request->ref(), $request->behaviour(), []),
+            $request->isBeside() => $edits->addOutput($request->layer(), $request->ref(), $request->output()),
+            default => $edits->assign($request->layer(), $request->ref(), $request->behaviour(), [$request->output()]),
+        });
+    }
+
+    /** Copies, moves, swaps or clears a cell, the row of a control or a layer. */
+    public function transfer(CellRequest $request, string $set): RedirectResponse
+    {
+        return $this->edit($request, $set, function (Edits $edits, BindingSet $base) use ($request): SetDocument {
+            $transfers = new Transfers($base);
+            $how = $request->string('how')->toString();
+            [$toLayer, $toRef] = [$request->string('to_layer')->toString(), $request->string('to_ref')->toString()];
+
+            return match ([$request->string('what')->toString(), $how === 'clear']) {
+                ['row', true] => $transfers->clearRow($request->ref()),
+                ['row', false] => $transfers->row($how, $request->ref(), $toRef),
+                ['layer', true] => $transfers->clearLayer($request->layer()),
+                ['layer', false] => $transfers->layerAs($how, $request->layer(), $toLayer),
+                ['cell', true] => $edits->clear($request->layer(), $request->ref()),
+                default => $transfers->cell($how, $request->layer(), $request->ref(), $toLayer, $toRef),
+            };
+        });
     }
 
     public function removeOutput(CellRequest $request, string $set): RedirectResponse

@@ -25,6 +25,20 @@ final class LayerController
         return $this->edit($request, $set, fn (Edits $edits) => $edits->renameLayer($request->string('layer')->toString(), $request->string('name')->toString()));
     }
 
+    public function say(LayerRequest $request, string $set): RedirectResponse
+    {
+        return $this->edit($request, $set, fn (Edits $edits) => $edits->sayOfLayer($request->string('layer')->toString(), [
+            'name' => $request->string('name')->toString(),
+            'colour' => $request->integer('colour'),
+        ] + ($request->has('lets_go') ? ['lets_go' => $request->boolean('lets_go')] : [])));
+    }
+
+    /** Moves a layer one place up or down among the others. */
+    public function shift(EditRequest $request, string $set): RedirectResponse
+    {
+        return $this->edit($request, $set, fn (Edits $edits) => $edits->shiftLayer($request->string('layer')->toString(), $request->string('way')->toString() === 'up' ? -1 : 1));
+    }
+
     public function remove(EditRequest $request, string $set): RedirectResponse
     {
         return $this->edit($request, $set, fn (Edits $edits) => $edits->removeLayer($request->string('layer')->toString()));

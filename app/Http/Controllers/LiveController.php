@@ -71,6 +71,20 @@ final class LiveController
         return new JsonResponse($pads->seen($this->sets->record($request->string('set')->toString()), $request->pads(), $request->gone()));
     }
 
+    public function leave(string $session): Response
+    {
+        $this->sessions->leave($session);
+
+        return new Response('', 204);
+    }
+
+    public function tryMacro(Request $request, string $session): JsonResponse
+    {
+        $request->validate(['set' => ['required', 'string'], 'macro' => ['required', 'string'], 'to' => ['required', 'integer', 'min:0']]);
+
+        return $this->answer($this->sessions->tryMacro($session, $this->sets->record($request->string('set')->toString()), $request->string('macro')->toString(), $request->integer('to')));
+    }
+
     public function close(string $session): Response
     {
         $this->sessions->close($session);

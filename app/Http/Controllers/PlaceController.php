@@ -9,6 +9,9 @@ use App\Models\SetRecord;
 use App\Sets\SetStore;
 use App\View\AssignView;
 use App\View\BenchView;
+use App\View\LampsView;
+use App\View\LayersView;
+use App\View\MacrosView;
 use App\View\Place;
 use App\View\RigView;
 use App\View\ShapeView;
@@ -54,7 +57,24 @@ final class PlaceController
             $request->string('device')->toString(),
             $request->string('layer')->toString(),
             $request->string('ref')->toString(),
+            $request->string('show')->toString(),
+            $request->string('take')->toString(),
         )]);
+    }
+
+    public function layers(string $set): View
+    {
+        return view('places.layers', ['view' => new LayersView(Place::open($this->sets, $set, 'layers'))]);
+    }
+
+    public function macros(Request $request, string $set): View
+    {
+        return view('places.macros', ['view' => new MacrosView(Place::open($this->sets, $set, 'macros'), $request->string('macro')->toString())]);
+    }
+
+    public function lamps(Request $request, string $set): View
+    {
+        return view('places.lamps', ['view' => new LampsView(Place::open($this->sets, $set, 'lamps'), $request->string('rule')->toString(), $request->string('device')->toString())]);
     }
 
     public function bench(Request $request, string $set): View

@@ -7,19 +7,22 @@ namespace App\Http\Requests;
 use Nailrod\Core\Behaviour\Behaviour;
 use Nailrod\Core\Behaviour\Behaviours;
 use Nailrod\Core\Behaviour\Follow;
+use Nailrod\Core\Behaviour\PlayMacro;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Output\Output;
-use Nailrod\Core\Output\Outputs;
 use Nailrod\Core\Set\Condition;
 
 /** What one contact or axis is to do in one layer. */
 final class CellRequest extends RevisionRequest
 {
+    use ReadsOutput;
+
     protected function fields(): array
     {
         return [
             'layer' => ['required', 'string'],
             'ref' => ['required', 'string'],
+            'macro' => ['sometimes', 'string'],
+            'how' => ['sometimes', 'string'], 'what' => ['sometimes', 'in:cell,row,layer'], 'to_layer' => ['sometimes', 'string'], 'to_ref' => ['sometimes', 'string'],
             'does' => ['sometimes', 'required', 'string'],
             'behaviour' => ['nullable', 'string'],
             'width' => ['nullable', 'numeric'],
@@ -58,35 +61,6 @@ final class CellRequest extends RevisionRequest
         return $this->string('does')->toString() === 'nothing';
     }
 
-    public function output(): Output
-    {
-        $does = $this->string('does')->toString();
-        $fields = match ($does) {
-            'action' => ['action' => $this->string('action')->toString()],
-            'key' => array_filter(['code' => $this->string('code')->toString(), 'with' => array_values($this->array('with'))], fn (mixed $value) => $value !== []),
-            'button', 'axis' => ['number' => $this->integer('number')],
-            'axis variable' => ['name' => $this->string('variable')->toString(), 'low' => $this->float('low'), 'high' => $this->float('high', 1.0)],
-            'mouse movement' => ['direction' => $this->string('direction')->toString(), 'speed' => $this->float('speed')],
-            'set variable' => ['name' => $this->string('variable')->toString(), 'to' => $this->float('to')],
-            'on/off variable' => ['name' => $this->string('variable')->toString(), 'on' => $this->float('on_value', 1.0), 'off' => $this->float('off_value')],
-            'hat' => ['number' => $this->integer('number'), 'direction' => $this->string('towards')->toString()],
-            'mouse button' => ['button' => $this->string('mouse')->toString()],
-            'mouse wheel' => ['by' => $this->integer('steps')],
-            'consumer control' => ['usage' => $this->integer('usage')],
-            'step variable' => ['name' => $this->string('variable')->toString(), 'by' => $this->float('by'), 'low' => $this->float('low'), 'high' => $this->float('high', 1.0), 'at_limit' => $this->string('at_limit', 'stops')->toString()],
-            'swap variable' => ['name' => $this->string('variable')->toString(), 'first' => $this->float('on_value', 1.0), 'second' => $this->float('off_value')],
-            'lamp' => ['lamp' => $this->string('lamp')->toString()],
-            'flag' => ['flag' => $this->string('flag')->toString()],
-            'go to layer' => ['layer' => $this->string('hold')->toString()],
-            'step layer' => ['direction' => $this->string('step', 'next')->toString(), 'layers' => array_values($this->array('layers'))],
-            'hold layer' => ['layer' => $this->string('hold')->toString()],
-            'open stop' => ['stop' => $this->string('stop')->toString()],
-            default => [],
-        };
-
-        return Outputs::read(Node::of(['kind' => $does] + $fields, 'the assignment'));
-    }
-
     /** The same where one must have been chosen. */
     public function chosenBehaviour(): Behaviour
     {
@@ -120,6 +94,12 @@ final class CellRequest extends RevisionRequest
         return [$this->ref(), $this->string('together')->toString()];
     }
 
+    /** Is the contact to play a macro, which has outputs of its own? */
+    public function playsMacro(): bool
+    {
+        return $this->string('does')->toString() === 'macro';
+    }
+
     public function isBeside(): bool
     {
         return $this->boolean('beside');
@@ -128,6 +108,9 @@ final class CellRequest extends RevisionRequest
     /** The behaviour that was chosen; null if none was, so that the usual one is taken. */
     public function behaviour(): ?Behaviour
     {
+        if ($this->string('does')->toString() === 'macro') {
+            return new PlayMacro($this->string('macro')->toString());
+        }
         $kind = $this->string('behaviour')->toString();
         if ($kind === '') {
             return null;

@@ -4,7 +4,7 @@
         <section>
             <h3>Anywhere</h3>
             <dl>
-                <div><dt><kbd>1</kbd> to <kbd>5</kbd></dt><dd>Rig, Shape, Assign, Bench, Store</dd></div>
+                <div><dt><kbd>1</kbd> to <kbd>{{ count(App\View\Place::PLACES) }}</kbd></dt><dd>{{ implode(', ', App\View\Place::PLACES) }}</dd></div>
                 <div><dt><kbd>Ctrl</kbd> <kbd>Z</kbd></dt><dd>undo the last edit</dd></div>
                 <div><dt><kbd>Ctrl</kbd> <kbd>Y</kbd></dt><dd>do it again</dd></div>
                 <div><dt><kbd>L</kbd></dt><dd>reach for it: a control you move or press is jumped to, or not</dd></div>
@@ -13,6 +13,12 @@
             </dl>
         </section>
         <section>
+            <h3>On Assign</h3>
+            <dl>
+                <div><dt><kbd>↑</kbd> <kbd>↓</kbd> <kbd>←</kbd> <kbd>→</kbd></dt><dd>from cell to cell; <kbd>Enter</kbd> picks one, <kbd>Delete</kbd> clears it</dd></div>
+                <div><dt><kbd>Ctrl</kbd> <kbd>C</kbd> <kbd>X</kbd> <kbd>V</kbd></dt><dd>copy or move a cell to another</dd></div>
+                <div><dt>drag</dt><dd>a wire from a cell to an action, or back; a cell to another moves it, with <kbd>Ctrl</kbd> copies, with <kbd>Alt</kbd> swaps</dd></div>
+            </dl>
             <h3>On a drawn device</h3>
             <dl>
                 <div><dt><kbd>Tab</kbd></dt><dd>from control to control</dd></div>

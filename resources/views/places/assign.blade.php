@@ -1,11 +1,13 @@
 @php($place = $view->place)
 @php($catalogue = $place->set->catalogue)
-@php($link = fn (array $more) => route('assign', ['set' => $place->record->id, 'device' => $view->device?->id] + $more))
+@php($link = fn (array $more) => route('assign', array_filter($more + ['set' => $place->record->id, 'device' => $view->device?->id, 'show' => $view->filter])))
 <x-layout :place="$place" title="Assign">
     @if ($view->device === null)
         <section class="column"><h1>Assign</h1><p class="empty">This set names no devices, so there is nothing to assign. Undo brings back what was there before.</p></section>
     @else
     <div class="loom" id="loom">
+        <form method="post" action="{{ route('cell.assign', $place->record->id) }}" data-edit novalidate id="drag-assign" hidden><x-from :place="$place" /><input name="layer"><input name="ref"><input name="does" value="action"><input name="action"></form>
+        <form method="post" action="{{ route('cell.transfer', $place->record->id) }}" data-edit novalidate id="drag-cell" hidden><x-from :place="$place" /><input name="what" value="cell"><input name="how"><input name="layer"><input name="ref"><input name="to_layer"><input name="to_ref"></form>
         <svg class="loom__wires" id="wires" aria-hidden="true"></svg>
         <section class="column loom__face" aria-label="Faceplate">
             <h1 class="tabs tabs--devices">
@@ -18,7 +20,7 @@
         <section class="column loom__comb" aria-label="What each control does in each layer">
             <div class="layers">
                 @foreach ($place->set->layers as $id => $layer)
-                    <span class="layer layer--{{ $loop->index % 5 }}" data-layer="{{ $id }}"><span class="layer__name">{{ $layer->name }}</span><small>{{ $view->holders()[$id] }}</small><em class="layer__live">live</em></span>
+                    <span class="layer layer--{{ App\View\LayerLook::of($place->set, $id) }}" data-layer="{{ $id }}"><span class="layer__name">{{ $layer->name }}</span><small>{{ $view->holders()[$id] }}</small><em class="layer__live">live</em></span>
                 @endforeach
                 <div class="layers__new">
                 <details class="pop" id="new-layer" data-once><summary class="link">New layer</summary>
@@ -46,18 +48,18 @@
             <div class="scroll comb-scroll" id="comb-scroll" tabindex="0" role="region" aria-label="Assignments of {{ $view->device->name }}">
                 <table class="comb">
                     <colgroup><col class="comb__number"><col class="comb__name">@foreach ($place->set->layers as $layer)<col>@endforeach</colgroup>
-                    <thead><tr><th scope="col" colspan="2">Control</th>
-                        @foreach ($place->set->layers as $id => $layer)<th scope="col"><span class="layer-dot layer--{{ $loop->index % 5 }}"></span>{{ $layer->name }}</th>@endforeach
+                    <thead><tr><th scope="col" colspan="2" class="filter"><form action="{{ route('assign', $place->record->id) }}" data-visit><input type="hidden" name="device" value="{{ $view->device->id }}"><input type="hidden" name="layer" value="{{ $view->layer }}"><input type="hidden" name="ref" value="{{ $view->ref }}"><label><span class="sr-only">Show</span><select name="show">@foreach (App\View\AssignView::FILTERS as $filter => $words)<option value="{{ $filter }}" @selected($filter === $view->filter)>{{ $filter === '' ? 'all controls' : 'only '.$words }}</option>@endforeach</select></label></form></th>
+                        @foreach ($place->set->layers as $id => $layer)<th scope="col"><x-layer-dot :place="$place" :layer="$id" />{{ $layer->name }}</th>@endforeach
                     </tr></thead>
                     <tbody>
-                    @foreach ($view->rows() as $row)
+                    @foreach ($view->shown() as $row)
                         <tr data-row="{{ $row['ref'] }}" data-control="{{ $place->set->rig->controlOf($row['ref'])->ref }}" @class(['is-picked' => $row['ref'] === $view->ref])>
                             <td class="number">{{ $row['number'] }}</td><th scope="row">{{ $row['name'] }}</th>
                             @foreach ($place->set->layers as $id => $layer)
                                 @php($cell = $view->cell($id, $row['ref']))
                                 @php($origin = $view->originOf($id, $row['ref']))
                                 @php($action = ($cell->outputs[0] ?? null) instanceof Nailrod\Core\Output\ActionOutput ? $cell->outputs[0]->action : '')
-                                <td @class(['cell', 'cell--fall' => $cell === null, 'cell--nothing' => $cell?->isNothing(), 'cell--inherited' => $origin !== null && ! $origin->own, 'is-picked' => $row['ref'] === $view->ref && $id === $view->layer]) data-cell="{{ $id }}/{{ $row['ref'] }}" @if ($action !== '') data-action="{{ $action }}" @endif>
+                                <td @class(['cell', 'cell--fall' => $cell === null, 'cell--nothing' => $cell?->isNothing(), 'cell--inherited' => $origin !== null && ! $origin->own, 'is-picked' => $row['ref'] === $view->ref && $id === $view->layer, 'cell--conflict' => $view->isInConflict($id, $row['ref']), 'cell--when' => $cell?->when !== null]) data-cell="{{ $id }}/{{ $row['ref'] }}" @if ($action !== '') data-action="{{ $action }}" @endif>
                                     <a href="{{ $link(['layer' => $id, 'ref' => $row['ref']]) }}" data-refresh @if ($row['ref'] === $view->ref && $id === $view->layer) aria-current="true" @endif>@if ($cell === null)<span class="sr-only">{{ $row['name'] }} in {{ $layer->name }}: {{ $id === 'base' ? 'free' : 'as in the base layer' }}</span>@else{{ $place->words->brief($cell) }}@endif @if ($origin !== null && ! $origin->own)<small>{{ $origin->set }}</small>@endif</a>
                                 </td>
                             @endforeach
@@ -65,6 +67,7 @@
                     @endforeach
                     </tbody>
                 </table>
+                @if ($view->shown() === [])<p class="empty">No row of {{ $view->device->name }} is {{ App\View\AssignView::FILTERS[$view->filter] }}.</p>@endif
             </div>
         </section>
         <section class="column loom__actions" aria-label="Actions of the simulator" x-data="actions">
@@ -82,6 +85,8 @@
                             @if ($view->ref === '' && isset($reaching[$action->id]))
                                 @php([$byLayer, $byRef] = explode('/', $reaching[$action->id][0], 2))
                                 <a class="action is-reached" href="{{ $link(['layer' => $byLayer, 'ref' => $byRef]) }}" data-refresh data-action="{{ $action->id }}" data-name="{{ mb_strtolower($action->name) }}"><span class="action__dot" aria-hidden="true"></span><span class="action__name">{{ $action->name }}</span><span class="way">{{ $way }}</span></a>
+                            @elseif ($view->ref === '')
+                                <a class="action @if ($view->take === $action->id) is-picked @endif" href="{{ $link(['take' => $action->id]) }}" data-refresh data-action="{{ $action->id }}" data-name="{{ mb_strtolower($action->name) }}" title="Then press the control for it"><span class="action__dot" aria-hidden="true"></span><span class="action__name">{{ $action->name }}</span>@if ($action->essential)<small class="action__needed">needed</small>@endif<span class="way">{{ $way }}</span></a>
                             @else
                                 <button name="action" value="{{ $action->id }}" data-action="{{ $action->id }}" data-name="{{ mb_strtolower($action->name) }}"
                                     @disabled($view->ref === '' || $action->isAxis() !== $view->isAxis())
@@ -98,7 +103,11 @@
             @endif
         </section>
         <section class="loom__editor" aria-label="The picked assignment">
-            @if ($view->ref === '')
+            @if ($view->ref === '' && $view->take !== '')
+                @php($taken = $catalogue->action($view->take))
+                <div class="take-up" data-take><p><strong>{{ $taken->isAxis() ? 'Move' : 'Press' }} the control for {{ $taken->name }}.</strong> It is assigned in the layer that is live then. <a class="link" href="{{ $link([]) }}" data-refresh>Leave it</a></p>
+                <form method="post" action="{{ route('cell.assign', $place->record->id) }}" data-edit novalidate hidden><x-from :place="$place" /><input name="layer"><input name="ref"><input name="does" value="action"><input name="action" value="{{ $taken->id }}"></form></div>
+            @elseif ($view->ref === '')
                 <p class="empty">Press or move a control, or pick a cell: what it does is shown here and can be changed.</p>
             @else
                 @include('partials.editor')

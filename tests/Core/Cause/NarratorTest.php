@@ -119,7 +119,7 @@ final class NarratorTest extends TestCase
         $narrator = new Narrator(self::set());
         $step = $live->step([new Input(10_000, 'fennel/switch-1.up', 1), new Input(11_000, 'fennel/left-thumb', 1), new Input(12_000, 'fennel/ring', 1), new Input(13_000, 'gorse/button-3', 1)], 20_000);
         $names = array_map($narrator->nameOf(...), $step->outputs);
-        $this->assertSame(['output 5 · Pitot heat on', 'stop Cruise', 'live', 'key B'], $names);
+        $this->assertSame(['output 5 · Pitot heat on', 'stop Cruise', 'live', 'Lamp 1', 'key B'], $names);
         $this->assertSame('made fast', $narrator->variableValue('mooring', 1.0));
         $this->assertSame('Mooring line', $narrator->variableName('mooring'));
         $this->assertSame('1.5', $narrator->variableValue('unknown', 1.5));

@@ -60,7 +60,21 @@ final class LampsTest extends TestCase
         $this->assertSame($expected, self::lamps(
             self::desk(),
             ['lamp' => 'd/lamp', 'while' => $while],
-            '0 s.up 0', '10 b1 1', '20 b1 0', '30 b2 1', '40 b2 0', '50 b2 1', '55 b2 0', '60 b3 1', '70 b3 0', '80 b4 1', '90 b4 0', '95 s.up 1', '100 sim/rpm 9.9', '110 sim/rpm 10', '120 sim/rpm 20.5',
+            '0 s.up 0',
+            '10 b1 1',
+            '20 b1 0',
+            '30 b2 1',
+            '40 b2 0',
+            '50 b2 1',
+            '55 b2 0',
+            '60 b3 1',
+            '70 b3 0',
+            '80 b4 1',
+            '90 b4 0',
+            '95 s.up 1',
+            '100 sim/rpm 9.9',
+            '110 sim/rpm 10',
+            '120 sim/rpm 20.5',
         ));
     }
 

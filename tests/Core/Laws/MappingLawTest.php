@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Laws;
 
+use Nailrod\Core\Behaviour\PlayMacro;
 use Nailrod\Core\Device\Rig;
+use Nailrod\Core\Lamp\LampWhen;
 use Nailrod\Core\Memory\DeviceMapping;
 use Nailrod\Core\Output\AxisVariable;
 use Nailrod\Core\Output\MouseMovement;
@@ -53,7 +55,15 @@ final class MappingLawTest extends TestCase
     private static function needsVariables(BindingSet $set): bool
     {
         $outputs = [];
-        foreach ($set->macros as $macro) {
+        foreach ($set->lamps as $rule) {
+            if (! $rule instanceof LampWhen || $rule->sort === 'variable') {
+                return true;
+            }
+        }
+        foreach ($set->macros as $id => $macro) {
+            if (! self::isPlayed($set, $id)) {
+                continue;
+            }
             array_push($outputs, ...array_column($macro->steps, 'output'));
             foreach ($macro->steps as $step) {
                 if ($step->output instanceof StartMacro || $step->output instanceof StopMacro) {
@@ -83,6 +93,19 @@ final class MappingLawTest extends TestCase
                     if ($output instanceof OnOffVariable || $output instanceof AxisVariable || $output instanceof MouseMovement || $output instanceof StepVariable || $output instanceof SwapVariable) {
                         return true;
                     }
+                }
+            }
+        }
+
+        return false;
+    }
+
+    private static function isPlayed(BindingSet $set, string $macro): bool
+    {
+        foreach ($set->cells as $cells) {
+            foreach ($cells as $cell) {
+                if ($cell->behaviour instanceof PlayMacro && $cell->behaviour->macro === $macro) {
+                    return true;
                 }
             }
         }

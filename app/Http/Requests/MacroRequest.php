@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Nailrod\Core\Format\Node;
+use Nailrod\Core\Macro\Bar;
+use Nailrod\Core\Macro\Macro;
+use Nailrod\Core\Macro\MacroStep;
+use Nailrod\Core\Macro\Recording;
+use Nailrod\Core\Output\ControllerButton;
+use Nailrod\Core\Output\KeyStroke;
+use Nailrod\Core\Output\Output;
+use Nailrod\Core\Output\Outputs;
+use Nailrod\Core\Set\Condition;
+
+/** What is done to a macro; times are in ms. */
+final class MacroRequest extends RevisionRequest
+{
+    use ReadsOutput;
+
+    private const MOST_EVENTS = 1000;
+
+    protected function fields(): array
+    {
+        return [
+            'macro' => ['sometimes', 'required', 'string'],
+            'name' => ['sometimes', 'required', 'string', 'max:60'],
+            'plays' => ['sometimes', 'in:'.Macro::ONCE.','.Macro::WHILE_HELD],
+            'on_release' => ['sometimes', 'in:'.Macro::FINISH.','.Macro::STOP],
+            'again' => ['sometimes', 'in:'.implode(',', [Macro::IGNORE, Macro::RESTART, Macro::STOP])],
+            'when' => ['sometimes', 'string'],
+            'pause' => ['sometimes', 'required', 'numeric', 'between:0,600000'],
+            'bar' => ['sometimes', 'required', 'integer', 'min:0'],
+            'starts' => ['sometimes', 'required', 'numeric', 'between:0,600000'],
+            'lasts' => ['sometimes', 'required', 'numeric', 'between:0,600000'],
+            'does' => ['sometimes', 'required', 'string'],
+            'text' => ['sometimes', 'required', 'string', 'max:'.MacroStep::LONGEST_TEXT],
+            'layout' => ['sometimes', 'required', 'string'],
+            'key_ms' => ['sometimes', 'required', 'numeric', 'between:1,1000'],
+            'events' => ['sometimes', 'required', 'json', 'max:200000'],
+        ];
+    }
+
+    public function attributes(): array
+    {
+        return ['starts' => 'Starts at', 'lasts' => 'Lasts', 'pause' => 'Pause at the end', 'text' => 'Text', 'layout' => 'Layout', 'key_ms' => 'Each key', 'events' => 'Recording'] + parent::attributes();
+    }
+
+    public function id(): string
+    {
+        return $this->string('macro')->toString();
+    }
+
+    /** @return array<string, mixed> fields of the macro in the open format; null for what is usual */
+    public function said(): array
+    {
+        $fields = [];
+        foreach (['plays' => Macro::ONCE, 'on_release' => Macro::FINISH, 'again' => Macro::IGNORE] as $field => $usual) {
+            if ($this->has($field)) {
+                $value = $this->string($field)->toString();
+                $fields[$field === 'again' ? 'on_second_press' : $field] = $value === $usual ? null : $value;
+            }
+        }
+        if ($this->has('when')) {
+            [$sort, $name, $is] = [...explode(' ', $this->string('when')->toString(), 3), '', ''];
+            $fields['when'] = $name === '' ? null : Condition::read(Node::of([$sort => $name, 'is' => $is], 'when'))->toArray();
+        }
+
+        return $fields + ($this->has('name') ? ['name' => $this->string('name')->toString()] : []);
+    }
+
+    public function typesText(): bool
+    {
+        return $this->string('does')->toString() === MacroStep::TYPE;
+    }
+
+    /** The text with line ends as one character each, however the browser sends them. */
+    public function text(): string
+    {
+        return str_replace(["\r\n", "\r"], "\n", $this->string('text')->toString());
+    }
+
+    /** A time field in µs. */
+    public function us(string $field, float $else = 0.0): int
+    {
+        return (int) round(1000 * $this->float($field, $else));
+    }
+
+    /** @return list<Bar> what was pressed and let go of while it was recorded */
+    public function recorded(): array
+    {
+        $recording = new Recording;
+        $events = Node::of(json_decode($this->string('events')->toString(), true), 'events')->list(self::MOST_EVENTS);
+        $last = 0;
+        foreach ($events as $event) {
+            $event->only(['t', 'kind', 'target', 'on']);
+            $last = $event->get('t')->int($last, PHP_INT_MAX);
+            $recording->take($last, $this->pressed($event), $event->get('on')->bool());
+        }
+
+        return $recording->bars();
+    }
+
+    private function pressed(Node $event): Output
+    {
+        $target = $event->get('target')->string(40);
+
+        return $event->get('kind')->oneOf(['key', 'button']) === 'key'
+            ? KeyStroke::read(Node::of(['kind' => 'key', 'code' => $target], $event->path))
+            : Outputs::read(Node::of((new ControllerButton((int) $target))->toArray(), $event->path));
+    }
+}

@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Sets\Layouts;
+use Nailrod\Core\Macro\Bar;
+use Nailrod\Core\Macro\Macro;
+use Nailrod\Core\Macro\Timeline;
+use Nailrod\Core\Output\ActionOutput;
+use Nailrod\Core\Set\MacroUse;
+use Nailrod\Core\Set\PartPath;
+use Nailrod\Core\Typing\KeyLayout;
+
+/** The Macros place: all macros of the set, and one of them as bars on a time line. */
+final readonly class MacrosView
+{
+    /** Height of a lane of the drawing, in px. */
+    public const LANE = 30;
+
+    /** The macro that is picked; null if the set has none. */
+    public ?Macro $macro;
+
+    public Timeline $line;
+
+    /** @var array<string, KeyLayout> */
+    public array $layouts;
+
+    public MacroUse $use;
+
+    public function __construct(public Place $place, string $macro)
+    {
+        $this->layouts = Layouts::all();
+        $this->macro = $place->set->macros[$macro] ?? (array_values($place->set->macros)[0] ?? null);
+        $this->line = $this->macro === null ? Timeline::from([]) : Timeline::of($this->macro, $this->layouts);
+        $this->use = new MacroUse($place->set);
+    }
+
+    public function origin(): ?Origin
+    {
+        return $this->macro === null ? null : $this->place->originOf(PartPath::macro($this->macro->id));
+    }
+
+    /** How long a macro takes: "240 ms", "3.2 s". */
+    public function time(int $us): string
+    {
+        return $us < 1_000_000 ? json_encode($us / 1000).' ms' : round($us / 1_000_000, 2).' s';
+    }
+
+    public function timeOf(Macro $macro): string
+    {
+        return $this->time($macro->length($this->layouts));
+    }
+
+    /** @return list<array{name: string, bars: array<int, Bar>}> one lane for each output, one for all texts */
+    public function lanes(): array
+    {
+        $lanes = [];
+        foreach ($this->line->bars as $i => $bar) {
+            $name = $bar->output === null ? 'types' : $this->place->words->output($bar->output);
+            $lanes[$name] ??= ['name' => $name, 'bars' => []];
+            $lanes[$name]['bars'][$i] = $bar;
+        }
+
+        return array_values($lanes);
+    }
+
+    /** Time that the drawing shows, in µs: somewhat more than the macro takes, so that there is room to drag. */
+    public function shown(): int
+    {
+        return max(200_000, (int) round(1.15 * $this->line->length));
+    }
+
+    /** @return list<int> times of the grid in µs, about eight of them */
+    public function grid(): array
+    {
+        $step = 10_000;
+        foreach ([20, 50, 100, 200, 500, 1000, 2000, 5000, 10_000, 20_000, 50_000, 100_000] as $ms) {
+            $step = $this->shown() / $step > 9 ? 1000 * $ms : $step;
+        }
+
+        return range(0, intdiv($this->shown(), $step) * $step, $step);
+    }
+
+    /** A place on the time line in percent of its width. */
+    public function across(int $us): string
+    {
+        return round(100 * $us / $this->shown(), 3).'%';
+    }
+
+    public function nameOf(Bar $bar): string
+    {
+        return $bar->output === null ? '“'.str_replace("\n", '↵', $bar->text).'”' : $this->place->words->output($bar->output);
+    }
+
+    /** @return list<string> characters of a text that its layout cannot type */
+    public function missing(Bar $bar): array
+    {
+        return ($this->layouts[$bar->layout] ?? null)?->missing($bar->text) ?? [];
+    }
+
+    /** @return array<string, string> flags that a macro can depend on, in words by what the form sends */
+    public function conditions(): array
+    {
+        $conditions = ['' => 'always'];
+        foreach ($this->place->set->flags as $id => $name) {
+            $conditions += ['flag '.$id.' up' => 'only while '.$name.' is up', 'flag '.$id.' down' => 'only while '.$name.' is down'];
+        }
+        foreach ($this->place->set->stops as $stop) {
+            $conditions += ['stop '.$stop->id.' open' => 'only while '.$stop->name.' is open', 'stop '.$stop->id.' shut' => 'only while '.$stop->name.' is shut'];
+        }
+
+        return $conditions;
+    }
+
+    public function condition(): string
+    {
+        $when = $this->macro?->when;
+
+        return $when === null ? '' : implode(' ', [$when->sort, $when->name, $when->is]);
+    }
+
+    /** @return array<string, string> what a step can press, in words by kind */
+    public function kinds(): array
+    {
+        $own = array_diff_key(AssignView::OF_CONTACTS, ['macro' => 0, 'let go of everything' => 0]);
+
+        return ['key' => $own['key'], 'type' => 'a text to type'] + ($this->place->set->catalogue === null ? [] : [ActionOutput::kind() => 'an action']) + $own;
+    }
+}

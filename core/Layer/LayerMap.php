@@ -1,0 +1,216 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Layer;
+
+use Nailrod\Core\Behaviour\Follow;
+use Nailrod\Core\Behaviour\PlayMacro;
+use Nailrod\Core\Behaviour\Toggle;
+use Nailrod\Core\Output\GoToLayer;
+use Nailrod\Core\Output\HoldLayer;
+use Nailrod\Core\Output\LetGo;
+use Nailrod\Core\Output\Output;
+use Nailrod\Core\Output\StepLayer;
+use Nailrod\Core\Set\BindingSet;
+use Nailrod\Core\Set\Cell;
+
+/** Which contact leads from which layer to which, and whether there is a way out of each. */
+final readonly class LayerMap
+{
+    /** @param list<LayerLink> $links */
+    private function __construct(private BindingSet $set, public array $links) {}
+
+    public static function of(BindingSet $set): self
+    {
+        $links = [];
+        foreach (array_keys($set->layers) as $layer) {
+            foreach (self::says($set, $layer) as $ref => $cell) {
+                foreach (self::outputs($set, $cell) as $output) {
+                    $link = self::link($layer, (string) $ref, $cell, $output);
+                    if ($link !== null) {
+                        $links[] = $link;
+                    }
+                }
+            }
+            foreach ($set->chords[$layer] ?? [] as $chord) {
+                foreach ($chord->outputs as $output) {
+                    $link = self::link($layer, $chord->of[0], null, $output);
+                    if ($link !== null) {
+                        $links[] = $link;
+                    }
+                }
+            }
+        }
+
+        return new self($set, $links);
+    }
+
+    /**
+     * Links that are worth drawing: what the base layer says leads everywhere from all layers alike, and is drawn once.
+     *
+     * @return list<LayerLink>
+     */
+    public function drawn(): array
+    {
+        return array_values(array_filter($this->links, fn (LayerLink $link) => $link->from === Layer::BASE || $this->set->cell($link->from, $link->ref) !== null || ! $this->isSaidInBase($link)));
+    }
+
+    /** @return array<string, string> why no way leads out of a layer once it is live, by layer */
+    public function trapped(): array
+    {
+        $trapped = [];
+        foreach ($this->set->layers as $id => $layer) {
+            $why = $id === Layer::BASE ? null : ($this->whySettled($id) ?? $this->whyHeld($id));
+            if ($why !== null) {
+                $trapped[$id] = $why;
+            }
+        }
+
+        return $trapped;
+    }
+
+    /** @return list<string> layers that nothing leads to */
+    public function unreached(): array
+    {
+        $reached = [Layer::BASE => true];
+        for ($before = -1; $before < count($reached);) {
+            $before = count($reached);
+            foreach ($this->links as $link) {
+                if (isset($reached[$link->from])) {
+                    $reached[$link->to] = true;
+                }
+            }
+        }
+
+        return array_values(array_diff(array_map(strval(...), array_keys($this->set->layers)), array_map(strval(...), array_keys($reached))));
+    }
+
+    /**
+     * Cells that never come into play: their contact is the only one that holds their layer, and is down while it is live.
+     *
+     * @return list<array{layer: string, ref: string}>
+     */
+    public function idleCells(): array
+    {
+        $idle = [];
+        foreach ($this->set->layers as $id => $layer) {
+            $into = array_filter($this->links, fn (LayerLink $link) => $link->to === $id && $link->from !== $id);
+            $refs = array_unique(array_map(fn (LayerLink $link) => $link->ref, $into));
+            $byHolding = array_filter($into, fn (LayerLink $link) => $link->words === 'hold');
+            if (count($refs) === 1 && count($byHolding) === count($into)) {
+                $ref = array_values($refs)[0];
+                if ($this->set->cell($id, $ref)?->isNothing() === false) {
+                    $idle[] = ['layer' => $id, 'ref' => $ref];
+                }
+            }
+        }
+
+        return $idle;
+    }
+
+    /** A layer that is settled needs a contact that settles another, in it or in a layer held over it. */
+    private function whySettled(string $layer): ?string
+    {
+        $into = array_filter($this->links, fn (LayerLink $link) => ! $link->holds && $link->to === $layer && $link->from !== $layer);
+        if ($into === []) {
+            return null;
+        }
+        $over = [$layer => true];
+        for ($before = 0; $before < count($over);) {
+            $before = count($over);
+            foreach ($this->links as $link) {
+                if (! isset($over[$link->from])) {
+                    continue;
+                }
+                if (! $link->holds && $link->to !== $layer) {
+                    return null;
+                }
+                $over += $link->holds ? [$link->to => true] : [];
+            }
+        }
+        $first = array_values($into)[0];
+
+        return sprintf('%s leads to it and stays, and nothing in it leads to another layer', $this->set->rig->nameOf($first->ref));
+    }
+
+    /** A layer that is turned on needs the same contact to turn it off again, or one that lets go of everything. */
+    private function whyHeld(string $layer): ?string
+    {
+        foreach ($this->links as $link) {
+            if ($link->to !== $layer || $link->words !== 'turn on and off' || $link->from === $layer) {
+                continue;
+            }
+            $home = $this->set->cell($link->from, $link->ref) === null ? Layer::BASE : $link->from;
+            $there = $this->set->cell($layer, $link->ref);
+            if ($there === null && $home === Layer::BASE) {
+                continue;
+            }
+            foreach (self::says($this->set, $layer) as $cell) {
+                foreach (self::outputs($this->set, $cell) as $output) {
+                    if ($output instanceof LetGo) {
+                        continue 3;
+                    }
+                }
+            }
+
+            return sprintf('%s turns it on, but means something else in it, so that nothing turns it off', $this->set->rig->nameOf($link->ref));
+        }
+
+        return null;
+    }
+
+    private function isSaidInBase(LayerLink $link): bool
+    {
+        foreach ($this->links as $other) {
+            if ($other->from === Layer::BASE && $other->ref === $link->ref && $other->to === $link->to) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @return array<string, Cell> what holds in a layer, with what falls through to the base layer, by contact */
+    private static function says(BindingSet $set, string $layer): array
+    {
+        return array_filter(
+            ($set->cells[$layer] ?? []) + ($set->cells[Layer::BASE] ?? []),
+            fn (Cell $cell, string $ref) => ! $cell->isNothing() && isset($set->rig->contacts[$ref]),
+            ARRAY_FILTER_USE_BOTH,
+        );
+    }
+
+    /** @return list<Output> what a cell drives, by itself or by its macro */
+    private static function outputs(BindingSet $set, Cell $cell): array
+    {
+        if (! $cell->behaviour instanceof PlayMacro) {
+            return $cell->outputs;
+        }
+        $outputs = [];
+        foreach ($set->macros[$cell->behaviour->macro]->steps ?? [] as $step) {
+            if ($step->output !== null) {
+                $outputs[] = $step->output;
+            }
+        }
+
+        return $outputs;
+    }
+
+    private static function link(string $from, string $ref, ?Cell $cell, Output $output): ?LayerLink
+    {
+        if ($output instanceof HoldLayer) {
+            return new LayerLink($from, $output->layer, $ref, true, $cell?->behaviour instanceof Toggle ? 'turn on and off' : ($cell === null || $cell->behaviour instanceof Follow ? 'hold' : 'hold a while'));
+        }
+        if ($output instanceof GoToLayer) {
+            return $output->layer === $from ? null : new LayerLink($from, $output->layer, $ref, false, 'go to');
+        }
+        if ($output instanceof StepLayer) {
+            $to = $output->from($from);
+
+            return $to === $from ? null : new LayerLink($from, $to, $ref, false, $output->direction);
+        }
+
+        return null;
+    }
+}

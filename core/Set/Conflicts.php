@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Set;
+
+use Nailrod\Core\Layer\Layer;
+use Nailrod\Core\Output\ActionOutput;
+use Nailrod\Core\Output\ControllerAxis;
+use Nailrod\Core\Output\ControllerButton;
+use Nailrod\Core\Output\HatDirection;
+use Nailrod\Core\Output\KeyStroke;
+
+/** Cells that get in each other's way: one controller output or key stroke that two controls drive while one layer is live. */
+final readonly class Conflicts
+{
+    public function __construct(private BindingSet $set) {}
+
+    /** @return array<string, list<string>> the cells that a cell conflicts with, all as "layer/reference" */
+    public function all(): array
+    {
+        $conflicts = [];
+        foreach (array_keys($this->set->layers) as $layer) {
+            $drives = [];
+            foreach (($this->set->cells[$layer] ?? []) + ($this->set->cells[Layer::BASE] ?? []) as $ref => $cell) {
+                $home = $this->set->cell($layer, (string) $ref) === null ? Layer::BASE : $layer;
+                foreach ($this->outputs($cell) as $output) {
+                    $drives[$output][$home.'/'.$ref] = $this->set->rig->controlOf((string) $ref)->ref ?? (string) $ref;
+                }
+            }
+            foreach ($drives as $cells) {
+                if (count(array_unique($cells)) < 2) {
+                    continue;
+                }
+                foreach ($cells as $cell => $control) {
+                    $others = array_keys(array_filter($cells, fn (string $other) => $other !== $control));
+                    $conflicts[$cell] = array_values(array_unique([...$conflicts[$cell] ?? [], ...$others]));
+                }
+            }
+        }
+
+        return $conflicts;
+    }
+
+    /** @return list<string> what a cell drives that only one control should */
+    private function outputs(Cell $cell): array
+    {
+        $outputs = [];
+        foreach ($cell->outputs as $output) {
+            $way = $output instanceof ActionOutput ? $this->set->wayOf($output->action) : $output;
+            if ($way instanceof ControllerButton || $way instanceof KeyStroke || $way instanceof HatDirection || $way instanceof ControllerAxis) {
+                $outputs[] = (string) json_encode($way->toArray());
+            }
+        }
+
+        return $outputs;
+    }
+}

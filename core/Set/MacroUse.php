@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Set;
+
+use Nailrod\Core\Behaviour\PlayMacro;
+use Nailrod\Core\Output\MacroOutput;
+use Nailrod\Core\Output\Output;
+use Nailrod\Core\Output\StopMacro;
+
+/** What plays each macro of a set. */
+final readonly class MacroUse
+{
+    public function __construct(private BindingSet $set) {}
+
+    /** @return list<array{layer: string, ref: string, words: string}> the contacts that play, start or stop a macro, and where */
+    public function of(string $macro): array
+    {
+        $uses = [];
+        foreach ($this->set->cells as $layer => $cells) {
+            foreach ($cells as $ref => $cell) {
+                $does = match (true) {
+                    $cell->behaviour instanceof PlayMacro && $cell->behaviour->macro === $macro => 'plays it',
+                    default => $this->does($cell->outputs, $macro),
+                };
+                if ($does !== null) {
+                    $uses[] = ['layer' => $layer, 'ref' => (string) $ref, 'words' => $this->set->rig->deviceNameOf((string) $ref).' '.$this->set->rig->nameOf((string) $ref).' in '.$this->set->layers[$layer]->name.' '.$does];
+                }
+            }
+        }
+        foreach ($this->set->chords as $layer => $chords) {
+            foreach ($chords as $chord) {
+                $does = $this->does($chord->outputs, $macro);
+                if ($does !== null) {
+                    $uses[] = ['layer' => $layer, 'ref' => $chord->of[0], 'words' => $chord->name.' together in '.$this->set->layers[$layer]->name.' '.$does];
+                }
+            }
+        }
+
+        return $uses;
+    }
+
+    /** @param list<Output> $outputs */
+    private function does(array $outputs, string $macro): ?string
+    {
+        foreach ($outputs as $output) {
+            if ($output instanceof MacroOutput && $output->macro === $macro) {
+                return $output instanceof StopMacro ? 'stops it' : 'starts it';
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,140 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Set;
+
+use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Format\Node;
+use Nailrod\Core\Layer\Layer;
+
+/** Copies, moves, swaps and clears what a set says: one cell, the row of a contact or an axis, a whole layer. */
+final readonly class Transfers
+{
+    use SaysParts;
+
+    public const COPY = 'copy';
+    public const MOVE = 'move';
+    public const SWAP = 'swap';
+    public const WAYS = [self::COPY, self::MOVE, self::SWAP];
+
+    public function __construct(private BindingSet $set) {}
+
+    /** @param string $how one of WAYS */
+    public function cell(string $how, string $fromLayer, string $fromRef, string $toLayer, string $toRef): SetDocument
+    {
+        $this->layer($fromLayer);
+        $this->layer($toLayer);
+        $this->alike($fromRef, $toRef);
+
+        return $this->change($this->own(), $how, [[PartPath::cell($fromLayer, $fromRef), PartPath::cell($toLayer, $toRef)]]);
+    }
+
+    /** What a contact or an axis does in every layer. */
+    public function row(string $how, string $fromRef, string $toRef): SetDocument
+    {
+        $this->alike($fromRef, $toRef);
+        $pairs = [];
+        foreach (array_keys($this->set->layers) as $layer) {
+            $pairs[] = [PartPath::cell($layer, $fromRef), PartPath::cell($layer, $toRef)];
+        }
+
+        return $this->change($this->own(), $how, $pairs);
+    }
+
+    /** All that a layer says: its cells and its chords. */
+    public function layerAs(string $how, string $from, string $to): SetDocument
+    {
+        $this->layer($from);
+        $this->layer($to);
+        $pairs = [];
+        foreach (array_keys(($this->set->cells[$from] ?? []) + ($this->set->cells[$to] ?? [])) as $ref) {
+            $pairs[] = [PartPath::cell($from, $ref), PartPath::cell($to, $ref)];
+        }
+        foreach (array_keys(($this->set->chords[$from] ?? []) + ($this->set->chords[$to] ?? [])) as $chord) {
+            $pairs[] = [PartPath::chord($from, $chord), PartPath::chord($to, $chord)];
+        }
+
+        return $this->change($this->own(), $how, $pairs);
+    }
+
+    public function clearRow(string $ref): SetDocument
+    {
+        $own = $this->own();
+        foreach (array_keys($this->set->layers) as $layer) {
+            $own = $this->set->cell($layer, $ref) === null ? $own : $this->takeAway($own, PartPath::cell($layer, $ref));
+        }
+
+        return $own;
+    }
+
+    /** The layer stays, and says nothing any more. */
+    public function clearLayer(string $layer): SetDocument
+    {
+        $this->layer($layer);
+        $own = $this->own();
+        foreach (array_keys($this->set->cells[$layer] ?? []) as $ref) {
+            $own = $this->takeAway($own, PartPath::cell($layer, $ref));
+        }
+        foreach (array_keys($this->set->chords[$layer] ?? []) as $chord) {
+            $own = $this->takeAway($own, PartPath::chord($layer, $chord));
+        }
+
+        return $own;
+    }
+
+    /** @param list<array{PartPath, PartPath}> $pairs from and to */
+    private function change(SetDocument $own, string $how, array $pairs): SetDocument
+    {
+        if (! in_array($how, self::WAYS, true)) {
+            throw FormatError::at('how', $how, 'one of '.implode(', ', self::WAYS));
+        }
+        foreach ($pairs as [$from, $to]) {
+            if ((string) $from === (string) $to) {
+                throw FormatError::told('to', 'the same place', 'another one');
+            }
+            [$there, $here] = [$this->value($from), $this->value($to)];
+            $own = $this->put($own, $to, $there);
+            if ($how !== self::COPY) {
+                $own = $this->put($own, $from, $how === self::SWAP ? $here : null);
+            }
+        }
+
+        return $own;
+    }
+
+    /** @return ?array<string, mixed> */
+    private function value(PartPath $path): ?array
+    {
+        $value = $this->set->merged->value($path);
+
+        return $value === null ? null : Node::of($value)->plain();
+    }
+
+    /** @param ?array<string, mixed> $value */
+    private function put(SetDocument $own, PartPath $path, ?array $value): SetDocument
+    {
+        return match (true) {
+            $value !== null => $own->with($path, $value),
+            $this->value($path) !== null => $this->takeAway($own, $path),
+            default => $own,
+        };
+    }
+
+    private function layer(string $id): void
+    {
+        $this->known($id, $this->set->layers, 'layer', 'a layer of the set: '.implode(', ', array_map(fn (Layer $layer) => $layer->name, $this->set->layers)));
+    }
+
+    /** An axis takes the place of an axis, a contact that of a contact. */
+    private function alike(string $from, string $to): void
+    {
+        $rig = $this->set->rig;
+        foreach ([$from, $to] as $ref) {
+            $this->known($ref, $rig->axes + $rig->contacts, 'ref', 'a contact or an axis of the rig');
+        }
+        if (isset($rig->axes[$from]) !== isset($rig->axes[$to])) {
+            throw FormatError::told('to', $rig->nameOf($to).', '.(isset($rig->axes[$to]) ? 'an axis' : 'a contact'), isset($rig->axes[$from]) ? 'an axis, since '.$rig->nameOf($from).' is one' : 'a contact, since '.$rig->nameOf($from).' is one');
+        }
+    }
+}
