@@ -359,13 +359,22 @@ final readonly class AssignView
         return $reaching;
     }
 
-    /** @return array<string, string> names of the contacts that hold a layer, by layer */
+    /** @return array<string, string> what leads to a layer, by layer */
     public function holders(): array
     {
         $holders = [];
         foreach ($this->place->set->layers as $id => $layer) {
-            $names = array_map($this->nameOf(...), $this->place->set->holdersOf($id));
-            $holders[$id] = $names === [] ? ($id === Layer::BASE ? 'base' : 'nothing leads here') : 'hold '.implode(' or ', $names);
+            $ways = [];
+            foreach ($this->map->drawn() as $link) {
+                if ($link->to === $id && $link->from !== $id) {
+                    $ways[$link->ref] ??= $link->words.' '.$this->nameOf($link->ref);
+                }
+            }
+            $holders[$id] = match (true) {
+                $id === Layer::BASE => 'base',
+                $ways === [] => 'nothing leads here',
+                default => implode(' or ', array_slice($ways, 0, 2)).(count($ways) > 2 ? ' or '.(count($ways) - 2).' more' : ''),
+            };
         }
 
         return $holders;

@@ -64,7 +64,7 @@ final readonly class LayersView
         $links = [];
         foreach ($joined as $same) {
             $first = $same[0];
-            [$path, $at] = $this->curve($places[$first->from], $places[$first->to]);
+            [$path, $at] = $first->holds ? $this->curve($places[$first->from], $places[$first->to], 0.0, 0.5) : $this->curve($places[$first->from], $places[$first->to], 46.0, 0.66);
             $links[] = [
                 'from' => $first->from, 'to' => $first->to, 'holds' => $first->holds,
                 'words' => array_values(array_unique(array_map(fn (LayerLink $link) => $link->words.' '.$this->place->set->rig->nameOf($link->ref), $same))),
@@ -125,22 +125,25 @@ final readonly class LayersView
      * @param array{float, float} $from
      * @param array{float, float} $to
      *
-     * @return array{string, array{float, float}} a path from edge to edge, bowed to its left, and the place of its words
+     * @param float $bow  how far it is bowed to its left
+     * @param float $part where its words stand, 0 at its beginning to 1 at its end
+     *
+     * @return array{string, array{float, float}} a path from edge to edge, and the place of its words
      */
-    private function curve(array $from, array $to): array
+    private function curve(array $from, array $to, float $bow, float $part): array
     {
         [$dx, $dy] = [$to[0] - $from[0], $to[1] - $from[1]];
         $length = max(1.0, hypot($dx, $dy));
         [$nx, $ny] = [-$dy / $length, $dx / $length];
-        $bow = 46;
         $middle = [($from[0] + $to[0]) / 2 + $nx * $bow, ($from[1] + $to[1]) / 2 + $ny * $bow];
         $start = $this->edge($from, $middle);
         $end = $this->edge($to, $middle);
+        $along = fn (int $axis): float => round((1 - $part) ** 2 * $start[$axis] + 2 * (1 - $part) * $part * $middle[$axis] + $part ** 2 * $end[$axis], 1);
         $round = fn (float $v): string => (string) round($v, 1);
 
         return [
             sprintf('M%s %sQ%s %s %s %s', $round($start[0]), $round($start[1]), $round($middle[0]), $round($middle[1]), $round($end[0]), $round($end[1])),
-            [round(($start[0] + 2 * $middle[0] + $end[0]) / 4, 1), round(($start[1] + 2 * $middle[1] + $end[1]) / 4, 1)],
+            [$along(0), $along(1)],
         ];
     }
 

@@ -147,7 +147,7 @@ final readonly class Words
 
         return isset($this->set->rig->axes[$ref])
             ? sprintf('%s drives %s in %s%s.', $name, $outputs, $where, ($cell->over?->toArray() ?? []) === [] ? '' : '; it '.$cell->over?->inWords())
-            : sprintf('When %s closes in %s: %s, %s.', $name, $where, $outputs, $cell->behaviour?->inWords() ?? '');
+            : sprintf('When %s closes in %s%s: %s.', $name, $where, $cell->when === null ? '' : ', '.$this->condition($cell->when), $cell->behaviour instanceof PlayMacro ? 'plays '.($this->set->macros[$cell->behaviour->macro]->name ?? $cell->behaviour->macro) : $outputs.', '.($cell->behaviour?->inWords() ?? ''));
     }
 
     private function reached(Output $output): string

@@ -98,6 +98,9 @@ async function send(action, data) {
 
             return;
         }
+        if (response.redirected && response.url !== location.href && new URL(response.url).pathname === location.pathname) {
+            history.replaceState(null, '', response.url);
+        }
         lay(await response.text(), typedIn(at), true);
     } catch {
         problem('Not saved: the server does not answer. What you typed is still here; change it again when the server is back.');

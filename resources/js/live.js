@@ -99,7 +99,7 @@ class Live {
     /** The bench is left: whatever is still down is let go of, also if the page is only closed. */
     leave() {
         if (this.id !== null) {
-            navigator.sendBeacon(`/live/${this.id}/leave`);
+            navigator.sendBeacon(`/live/${this.id}/leave`, new Blob(['{}'], { type: 'application/json' }));
         }
     }
 

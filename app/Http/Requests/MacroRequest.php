@@ -25,7 +25,8 @@ final class MacroRequest extends RevisionRequest
     protected function fields(): array
     {
         return [
-            'macro' => ['sometimes', 'required', 'string'],
+            'id' => ['sometimes', 'required', 'string'],
+            'macro' => ['sometimes', 'string'],
             'name' => ['sometimes', 'required', 'string', 'max:60'],
             'plays' => ['sometimes', 'in:'.Macro::ONCE.','.Macro::WHILE_HELD],
             'on_release' => ['sometimes', 'in:'.Macro::FINISH.','.Macro::STOP],
@@ -50,7 +51,7 @@ final class MacroRequest extends RevisionRequest
 
     public function id(): string
     {
-        return $this->string('macro')->toString();
+        return $this->string('id')->toString();
     }
 
     /** @return array<string, mixed> fields of the macro in the open format; null for what is usual */

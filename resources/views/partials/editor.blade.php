@@ -89,7 +89,7 @@
     </div>
 @endif
 @unless ($cell === null || ($action === null && ! $cell->isNothing()))
-<details name="more" class="editor__other">
+<details class="editor__other">
     <summary>{{ $action === null ? 'Sends' : 'Something else than an action' }}</summary>
     <form method="post" action="{{ route('cell.assign', $place->record->id) }}" data-edit novalidate class="editor__form does">
         <x-from :place="$place" /><input type="hidden" name="layer" value="{{ $view->layer }}"><input type="hidden" name="ref" value="{{ $view->ref }}">
@@ -104,7 +104,7 @@
 @endunless
 @php($picked = $place->set->rig->contacts[$view->ref] ?? null)
 @if ($picked !== null && $picked->isReported() && $view->others() !== [])
-<details name="more" class="editor__other editor__chords" id="chords" @if ($view->chords() !== []) open @endif>
+<details class="editor__other editor__chords" id="chords" @if ($view->chords() !== []) open @endif>
     <summary>Together with another</summary>
     <ul class="outputs chords">@foreach ($view->chords() as $id => $chord)
         <li>{{ implode(' + ', array_map($view->nameOf(...), $chord->of)) }} within {{ $chord->within / 1000 }} ms: {{ implode(' and ', array_map($place->words->output(...), $chord->outputs)) }}
@@ -126,7 +126,7 @@
 @endif
 @php($numbers = $view->numbers())
 @if ($numbers !== null)
-<details name="more" class="editor__other editor__numbers" id="numbers">
+<details class="editor__other editor__numbers" id="numbers">
     <summary>Free {{ $view->isAxis() ? 'axes' : 'outputs' }}: lowest {{ $numbers->lowest() ?? 'none' }}, highest {{ $numbers->highest() ?? 'none' }}</summary>
     <p class="hint">{{ $catalogue === null ? 'A controller has' : $catalogue->name.' sees' }} {{ $numbers->most }}; {{ count($numbers->free()) }} are free.@foreach ([2, 4, 8] as $n) @if ($numbers->block($n) !== null) {{ $n }} in a row from {{ $numbers->block($n) }}.@endif @endforeach {{ $numbers->gaps() === [] ? 'No gaps.' : 'Gaps: '.implode(', ', array_slice($numbers->gaps(), 0, 8)).(count($numbers->gaps()) > 8 ? ' and more' : '').'.' }}@if ($numbers->unseen() !== []) Not seen: {{ implode(', ', $numbers->unseen()) }}.@endif</p>
     <div class="numbers">@for ($n = 1; $n <= $numbers->most; $n++)
@@ -135,7 +135,7 @@
     <ul class="uses">@foreach ($numbers->used as $n => $where)<li>{{ $n }}: {{ implode('; ', $where) }}</li>@endforeach</ul>
 </details>
 @endif
-<details name="more" class="editor__other editor__transfer" id="transfer">
+<details class="editor__other editor__transfer" id="transfer">
     <summary>Copy, move, swap</summary>
     <form method="post" action="{{ route('cell.transfer', $place->record->id) }}" data-edit novalidate class="editor__form transfer">
         <x-from :place="$place" />{{ $hidden() }}

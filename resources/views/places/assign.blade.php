@@ -1,5 +1,6 @@
 @php($place = $view->place)
 @php($catalogue = $place->set->catalogue)
+@php($holders = $view->holders())
 @php($link = fn (array $more) => route('assign', array_filter($more + ['set' => $place->record->id, 'device' => $view->device?->id, 'show' => $view->filter])))
 <x-layout :place="$place" title="Assign">
     @if ($view->device === null)
@@ -18,9 +19,9 @@
             <x-face :device="$view->device" />
         </section>
         <section class="column loom__comb" aria-label="What each control does in each layer">
-            <div class="layers">
+            <div @class(['layers', 'layers--many' => count($place->set->layers) > 4])>
                 @foreach ($place->set->layers as $id => $layer)
-                    <span class="layer layer--{{ App\View\LayerLook::of($place->set, $id) }}" data-layer="{{ $id }}"><span class="layer__name">{{ $layer->name }}</span><small>{{ $view->holders()[$id] }}</small><em class="layer__live">live</em></span>
+                    <span class="layer layer--{{ App\View\LayerLook::of($place->set, $id) }}" data-layer="{{ $id }}" title="{{ $holders[$id] }}"><span class="layer__name">{{ $layer->name }}</span><small>{{ $holders[$id] }}</small><em class="layer__live">live</em></span>
                 @endforeach
                 <div class="layers__new">
                 <details class="pop" id="new-layer" data-once><summary class="link">New layer</summary>
@@ -46,7 +47,7 @@
                 </div>
             </div>
             <div class="scroll comb-scroll" id="comb-scroll" tabindex="0" role="region" aria-label="Assignments of {{ $view->device->name }}">
-                <table class="comb">
+                <table @class(['comb', 'comb--many' => count($place->set->layers) > 4])>
                     <colgroup><col class="comb__number"><col class="comb__name">@foreach ($place->set->layers as $layer)<col>@endforeach</colgroup>
                     <thead><tr><th scope="col" colspan="2" class="filter"><form action="{{ route('assign', $place->record->id) }}" data-visit><input type="hidden" name="device" value="{{ $view->device->id }}"><input type="hidden" name="layer" value="{{ $view->layer }}"><input type="hidden" name="ref" value="{{ $view->ref }}"><label><span class="sr-only">Show</span><select name="show">@foreach (App\View\AssignView::FILTERS as $filter => $words)<option value="{{ $filter }}" @selected($filter === $view->filter)>{{ $filter === '' ? 'all controls' : 'only '.$words }}</option>@endforeach</select></label></form></th>
                         @foreach ($place->set->layers as $id => $layer)<th scope="col"><x-layer-dot :place="$place" :layer="$id" />{{ $layer->name }}</th>@endforeach

@@ -1,7 +1,7 @@
 @php($place = $view->place)
 @php($macro = $view->macro)
 @php($post = fn (string $route) => route($route, $place->record->id))
-@php($hidden = new Illuminate\Support\HtmlString($macro === null ? '' : '<input type="hidden" name="macro" value="'.e($macro->id).'">'))
+@php($hidden = new Illuminate\Support\HtmlString($macro === null ? '' : '<input type="hidden" name="id" value="'.e($macro->id).'">'))
 <x-layout :place="$place" title="Macros">
     <section class="column macros__list" aria-label="The macros of this set">
         <h1>Macros</h1>
@@ -87,7 +87,7 @@
             <x-output-fields :place="$place" :kinds="$view->kinds()" does="key" />
             @if ($place->set->catalogue !== null)<label class="field field--tall for-action"><span>Action</span><select name="action">@foreach ($place->set->catalogue->actions as $one)@unless ($one->isAxis())<option value="{{ $one->id }}">{{ $one->name }}</option>@endunless @endforeach</select></label>@endif
             <label class="field field--tall for-text"><span>Text; a new line is Enter</span><textarea name="text" rows="3" maxlength="500" cols="30">Text</textarea></label>
-            <label class="field field--tall for-text"><span>Typed on</span><select name="layout">@foreach ($view->layouts as $id => $layout)<option value="{{ $id }}">{{ $layout->name }}</option>@endforeach</select></label>
+            <label class="field field--tall for-text"><span>Typed on</span><select name="layout">@foreach ($view->layouts as $id => $layout)<option value="{{ $id }}" @selected($id === 'us')>{{ $layout->name }}</option>@endforeach</select></label>
             <label class="field field--tall for-text"><span>Each key, ms</span><input type="number" name="key_ms" min="1" max="1000" step="1" value="20"></label>
             <label class="field field--tall for-length"><span>Lasts, ms</span><input type="number" name="lasts" min="1" max="600000" step="1" value="60"></label>
             <button class="button">Add at the end</button>
