@@ -10,4 +10,7 @@ return [
     /** Where recorded runs are kept. */
     'runs' => env('NAILROD_RUNS', storage_path('app/runs')),
     'demo' => base_path('demo'),
+
+    // A page that does nothing is there to be measured against.
+    'bench' => (bool) env('NAILROD_BENCH', false),
 ];

@@ -89,3 +89,8 @@ Route::post('runs/{run}/cut', [RunController::class, 'cut'])->name('run.cut');
 Route::post('runs/{run}/remove', [RunController::class, 'remove'])->name('run.remove');
 Route::post('runs/{run}/bring-back', [RunController::class, 'bringBack'])->name('run.bring-back');
 Route::post('runs', [RunController::class, 'upload'])->name('run.upload');
+
+if (config('nailrod.bench')) {
+    // To measure against: what a page costs that does nothing.
+    Route::get('bench-empty-page', fn () => '');
+}

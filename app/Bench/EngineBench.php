@@ -26,7 +26,6 @@ final class EngineBench
     private const BATCH = 2000;
 
     private const AXIS = 'fennel/left-lever';
-    private const CONTACT = 'fennel/mark';
     private const STOP = 0.92;
     private const HOLD = 0.0004;
     private const CLOSES = 0.04;
@@ -47,7 +46,6 @@ final class EngineBench
         'cells' => ['base' => [
             self::AXIS => ['outputs' => [['kind' => 'axis', 'number' => 1]]],
             'made/fuel-cut' => ['behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'button', 'number' => 7]]],
-            self::CONTACT => ['behaviour' => ['kind' => 'pulse', 'width_ms' => 60], 'outputs' => [['kind' => 'button', 'number' => 1]]],
         ]],
     ];
 
@@ -98,7 +96,6 @@ final class EngineBench
             new Figure('axis samples through the engine', self::SAMPLES / $times['engine'] * 1e9, 'a second'),
             new Figure('changes among them', 100 * count($engine) / self::SAMPLES, '%'),
             new Figure('readings for which compiled and plain engine differ', $this->differences(), 'of 65536'),
-            $this->contacts(),
         ];
     }
 
@@ -126,22 +123,5 @@ final class EngineBench
         }
 
         return $samples;
-    }
-
-    private function contacts(): Figure
-    {
-        $inputs = [];
-        for ($i = 1; $i <= self::SAMPLES; $i++) {
-            $inputs[] = new Input(100_000 * $i, self::CONTACT, $i % 2);
-        }
-        $time = INF;
-        for ($round = 0; $round < 3; $round++) {
-            $machine = Machine::start($this->program, true);
-            $start = hrtime(true);
-            $machine->feed($inputs);
-            $time = min($time, hrtime(true) - $start);
-        }
-
-        return new Figure('contact events through the engine', self::SAMPLES / $time * 1e9, 'a second');
     }
 }

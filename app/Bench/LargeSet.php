@@ -21,6 +21,9 @@ final class LargeSet
     public const LAYERS = 8;
     public const ASSIGNMENTS = 1500;
 
+    /** Width of its pulses, in µs. */
+    public const PULSE = 60_000;
+
     /** Puts its devices and the set into the database. */
     public static function create(SetStore $store, Catalogue $catalogue): void
     {

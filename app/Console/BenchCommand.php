@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use App\Bench\ContactBench;
 use App\Bench\EngineBench;
 use App\Bench\Figure;
+use App\Bench\LargeSet;
 use App\Bench\LongRunBench;
 use App\Bench\PageBench;
 use App\Bench\RecordingBench;
+use App\Models\CatalogueRecord;
 use App\Runs\RunStore;
 use App\Sets\Programs;
 use App\Sets\SetStore;
@@ -58,8 +61,11 @@ final class BenchCommand extends Command
                 copy($beside, dirname($file).'/'.basename($beside));
             }
         }
+        LargeSet::create($store, CatalogueRecord::query()->firstOrFail()->catalogue());
+        $large = $store->open(LargeSet::ID);
         $figures = [
             ...(new EngineBench($set->rig))->figures(),
+            ...(new ContactBench($store->assemble($large->head->set())))->figures(),
             ...(new PageBench($kernel, self::SET))->figures(),
             ...(new LongRunBench($file, $this->option('quick') ? self::LONG / 10 : self::LONG))->figures(),
             ...(new RecordingBench($runs, $file, $this->option('quick') ? self::RECORDED / 10 : self::RECORDED))->figures(),

@@ -35,6 +35,6 @@ final class Revision extends Model
 
     public function set(): SetDocument
     {
-        return SetDocument::fromJson($this->document);
+        return SetDocument::fromOwnJson($this->document);
     }
 }

@@ -7,6 +7,7 @@ namespace App\Providers;
 use App\Console\BenchCommand;
 use App\Console\DemoCommand;
 use App\Console\DescribeCommand;
+use App\Console\LargeCommand;
 use App\Console\PlayCommand;
 use App\Console\WarmCommand;
 use App\Sets\WritingConnection;
@@ -24,6 +25,6 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::preventLazyLoading();
-        $this->commands([BenchCommand::class, DemoCommand::class, DescribeCommand::class, PlayCommand::class, WarmCommand::class]);
+        $this->commands([BenchCommand::class, DemoCommand::class, DescribeCommand::class, LargeCommand::class, PlayCommand::class, WarmCommand::class]);
     }
 }

@@ -17,7 +17,7 @@ use Nailrod\Core\Set\BindingSet;
 final class Programs
 {
     /** Counts up when sets or programs are written in another form, so that what an older version kept is made anew. */
-    private const FORM = 5;
+    private const FORM = 6;
 
     /** @return string the key, a hash of the whole set with its devices and its simulator */
     public function keep(BindingSet $set): string
@@ -26,7 +26,6 @@ final class Programs
         $key = hash('xxh128', $written);
         if (! $this->has($key)) {
             $this->write($this->file($key, 'set'), $written);
-            $this->write($this->file($key, 'php'), Compiler::compile($set)->toPhp());
         }
 
         return $key;
@@ -34,8 +33,13 @@ final class Programs
 
     public function program(string $key): Program
     {
+        $file = $this->file($key, 'php');
+        if (! is_file($file)) {
+            // What is only looked at is never run: a set is compiled when it is first played.
+            $this->write($file, Compiler::compile($this->set($key))->toPhp());
+        }
         /** @var Tables $tables */
-        $tables = require $this->file($key, 'php');
+        $tables = require $file;
 
         return new Program($tables);
     }
@@ -50,7 +54,7 @@ final class Programs
 
     public function has(string $key): bool
     {
-        return is_file($this->file($key, 'php'));
+        return is_file($this->file($key, 'set'));
     }
 
     private function write(string $file, string $content): void

@@ -75,17 +75,18 @@ final class SetStore
             $record = $this->open($id);
             $base = Revision::query()->where('set_id', $id)->findOrFail($from);
             $before = $base->set();
-            $after = $change($this->assemble($before));
+            $known = $this->known($record, $base);
+            $after = $change($known);
             if ($record->head_id !== $from) {
                 throw new StaleEdit($base, $record->head, $after);
             }
-            $set = $this->check($after);
+            $set = $this->check($after, $known);
             $changes = SetDiff::between($before, $after);
             if ($changes === []) {
                 return $base;
             }
             $revision = $this->append($record, $after, $author, (new Words($set))->sentence($changes), $from);
-            $record->update(['head_id' => $revision->id, 'redo' => [], 'program' => null]);
+            $record->update(['head_id' => $revision->id, 'redo' => [], 'program' => $this->programs->keep($set)]);
 
             return $revision;
         }, 3);
@@ -149,11 +150,19 @@ final class SetStore
         return $revision;
     }
 
+    /** The set as it was at a revision: what was compiled of it is at hand where that is the present one. */
+    private function known(SetRecord $record, Revision $base): BindingSet
+    {
+        return $record->head_id === $base->id && $record->program !== null && $this->programs->has($record->program)
+            ? $this->programs->set($record->program)
+            : $this->assemble($base->set());
+    }
+
     /** The set and all that inherit from it still hold together; what was compiled of those is no longer good. */
-    private function check(SetDocument $set): BindingSet
+    private function check(SetDocument $set, ?BindingSet $before = null): BindingSet
     {
         $assembly = new Assembly(new DatabaseLibrary($set));
-        $assembled = $assembly->assemble($set);
+        $assembled = $assembly->assemble($set, $before);
         foreach (SetRecord::query()->with('head')->where('id', '!=', $set->id)->get() as $other) {
             $child = $other->head->set();
             if (! $assembly->merge($child)->inheritsFrom($set->id)) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nailrod\Core\Set;
 
 use Nailrod\Core\Device\ControlNote;
+use Nailrod\Core\Device\Device;
 use Nailrod\Core\Device\NotedDevice;
 use Nailrod\Core\Device\Rig;
 use Nailrod\Core\Format\FormatError;
@@ -19,10 +20,31 @@ final readonly class Assembly
 
     public function __construct(private Library $library) {}
 
-    public function assemble(SetDocument $set): BindingSet
+    /** @param ?BindingSet $before another state of the set: what has not changed since is not read again */
+    public function assemble(SetDocument $set, ?BindingSet $before = null): BindingSet
     {
         $merged = $this->merge($set);
-        $devices = $missing = [];
+        $missing = [];
+        $devices = $before !== null && self::isSameRig($before, $merged) ? array_values($before->rig->devices) : $this->devices($merged, $missing);
+        $catalogue = $merged->simulator === null ? null : $this->library->catalogue($merged->simulator);
+
+        return BindingSet::of($merged, new Rig($devices), $catalogue, $missing, $this->layouts($merged), $before);
+    }
+
+    /** A device never changes once it is there: only another choice of devices, or other words on their controls, make another rig. */
+    private static function isSameRig(BindingSet $before, MergedDocument $merged): bool
+    {
+        return $before->missing === [] && $before->merged->devices === $merged->devices && $before->merged->section('controls') == $merged->section('controls');
+    }
+
+    /**
+     * @param list<string> $missing gets the references that the devices do not have
+     *
+     * @return list<Device>
+     */
+    private function devices(MergedDocument $merged, array &$missing): array
+    {
+        $devices = [];
         $notes = self::notes($merged);
         foreach ($merged->devices as $id) {
             $device = $this->library->device($id) ?? throw FormatError::at('devices', $id, 'a device that is at hand, in the file or beside it');
@@ -31,9 +53,8 @@ final readonly class Assembly
         foreach (array_diff_key($notes, array_flip($merged->devices)) as $id => $of) {
             array_push($missing, ...array_map(fn (string $control) => $id.'/'.$control, array_keys($of)));
         }
-        $catalogue = $merged->simulator === null ? null : $this->library->catalogue($merged->simulator);
 
-        return BindingSet::of($merged, new Rig($devices), $catalogue, $missing, $this->layouts($merged));
+        return $devices;
     }
 
     /** @return array<string, array<string, ControlNote>> what the set says of controls, by device and control */

@@ -64,10 +64,11 @@ final readonly class BindingSet
     /**
      * @param list<string>             $missing references that are known to be missing already
      * @param array<string, KeyLayout> $layouts those that macros are typed for, by id
+     * @param ?self                    $before  another state of the set: cells that have not changed since are not read again
      *
      * @throws FormatError with the path of the part that does not fit
      */
-    public static function of(MergedDocument $merged, Rig $rig, ?Catalogue $catalogue, array $missing = [], array $layouts = []): self
+    public static function of(MergedDocument $merged, Rig $rig, ?Catalogue $catalogue, array $missing = [], array $layouts = [], ?self $before = null): self
     {
         $parts = self::shapingParts($merged);
         $shapings = self::shapings($parts, $rig->axes);
@@ -93,7 +94,19 @@ final readonly class BindingSet
         }
         $set = new self($merged, $rig, $catalogue, $layers, $shapings, $made, $stops, $flags, $macros, [], [], $ways, $missing, $layouts, $lamps);
 
-        return $set->withCells($missing);
+        return $set->withCells($missing, $before !== null && $before->isLike($set) ? $before : null);
+    }
+
+    /** Is all the same but cells, chords and lamps, so that a cell that fits the one fits the other? */
+    private function isLike(self $other): bool
+    {
+        foreach (array_diff(array_keys(SetDocument::SECTIONS), ['cells', 'chords', 'lamps']) as $section) {
+            if ($this->merged->section($section) != $other->merged->section($section)) {
+                return false;
+            }
+        }
+
+        return $this->merged->devices === $other->merged->devices && $this->rig == $other->rig && $this->catalogue == $other->catalogue;
     }
 
     /** The way by which an action is reached: what the set says, else the simulator's own key. */
@@ -145,7 +158,7 @@ final readonly class BindingSet
     }
 
     /** @param list<string> $missing */
-    private function withCells(array $missing): self
+    private function withCells(array $missing, ?self $before): self
     {
         $fit = new Fit($this);
         $cells = [];
@@ -158,6 +171,12 @@ final readonly class BindingSet
             }
             if (! $this->rig->has($ref)) {
                 $missing[] = $ref;
+
+                continue;
+            }
+            $known = $before?->cell($layer, $ref);
+            if ($known !== null && $before->merged->parts[(string) $part->path]->value === $part->value) {
+                $cells[$layer][$ref] = $known;
 
                 continue;
             }

@@ -19,13 +19,19 @@ final readonly class Conflicts
     /** @return array<string, list<string>> the cells that a cell conflicts with, all as "layer/reference" */
     public function all(): array
     {
-        $conflicts = [];
+        $conflicts = $outputs = $controls = [];
+        foreach ($this->set->cells as $layer => $cells) {
+            foreach ($cells as $ref => $cell) {
+                $outputs[$layer][$ref] = $this->outputs($cell);
+                $controls[$ref] ??= $this->set->rig->controlOf((string) $ref)->ref ?? (string) $ref;
+            }
+        }
         foreach (array_keys($this->set->layers) as $layer) {
             $drives = [];
-            foreach (($this->set->cells[$layer] ?? []) + ($this->set->cells[Layer::BASE] ?? []) as $ref => $cell) {
-                $home = $this->set->cell($layer, (string) $ref) === null ? Layer::BASE : $layer;
-                foreach ($this->outputs($cell) as $output) {
-                    $drives[$output][$home.'/'.$ref] = $this->set->rig->controlOf((string) $ref)->ref ?? (string) $ref;
+            foreach (($outputs[$layer] ?? []) + ($outputs[Layer::BASE] ?? []) as $ref => $driven) {
+                $home = isset($outputs[$layer][$ref]) ? $layer : Layer::BASE;
+                foreach ($driven as $output) {
+                    $drives[$output][$home.'/'.$ref] = $controls[$ref];
                 }
             }
             foreach ($drives as $cells) {
@@ -49,7 +55,7 @@ final readonly class Conflicts
         foreach ($cell->outputs as $output) {
             $way = $output instanceof ActionOutput ? $this->set->wayOf($output->action) : $output;
             if ($way instanceof ControllerButton || $way instanceof KeyStroke || $way instanceof HatDirection || $way instanceof ControllerAxis) {
-                $outputs[] = (string) json_encode($way->toArray());
+                $outputs[] = $way->kind().' '.$way->inWords();
             }
         }
 

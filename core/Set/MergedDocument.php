@@ -15,6 +15,7 @@ final readonly class MergedDocument
      * @param list<string>             $devices
      * @param array<string, PartValue> $parts   by path
      * @param array<string, string>    $origins id of the set that says it, by path
+     * @param array<string, array<string, PartValue>> $sections the parts by section, then by path
      */
     private function __construct(
         public SetDocument $own,
@@ -23,6 +24,7 @@ final readonly class MergedDocument
         public array $devices,
         public array $parts,
         public array $origins,
+        private array $sections,
     ) {}
 
     /** @param non-empty-list<SetDocument> $chain the root first, the set itself last */
@@ -43,7 +45,7 @@ final readonly class MergedDocument
             }
         }
 
-        return new self($chain[count($chain) - 1], $chain, $simulator, $devices, $parts, $origins);
+        return new self($chain[count($chain) - 1], $chain, $simulator, $devices, $parts, $origins, self::bySection($parts));
     }
 
     /**
@@ -51,7 +53,42 @@ final readonly class MergedDocument
      */
     public function section(string $section): array
     {
-        return array_filter($this->parts, fn (PartValue $part) => $part->path->section === $section);
+        return $this->sections[$section] ?? [];
+    }
+
+    /**
+     * @param array<string, PartValue> $parts
+     *
+     * @return array<string, array<string, PartValue>>
+     */
+    private static function bySection(array $parts): array
+    {
+        $sections = [];
+        foreach ($parts as $path => $part) {
+            $sections[$part->path->section][$path] = $part;
+        }
+
+        return $sections;
+    }
+
+    /** @return list<SetDocument> the documents say it all; what is merged of them is made anew */
+    public function __serialize(): array
+    {
+        return $this->chain;
+    }
+
+    /** @param list<SetDocument> $chain */
+    public function __unserialize(array $chain): void
+    {
+        assert($chain !== []);
+        $merged = self::of($chain);
+        $this->own = $merged->own;
+        $this->chain = $merged->chain;
+        $this->simulator = $merged->simulator;
+        $this->devices = $merged->devices;
+        $this->parts = $merged->parts;
+        $this->origins = $merged->origins;
+        $this->sections = $merged->sections;
     }
 
     public function value(PartPath $path): mixed

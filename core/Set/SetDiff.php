@@ -20,7 +20,7 @@ final class SetDiff
             $changes[] = new PartChange($path, new PartValue($path, $before->devices), new PartValue($path, $after->devices));
         }
         foreach ($new as $path => $part) {
-            if (! isset($old[$path]) || self::text($old[$path]) !== self::text($part)) {
+            if (! isset($old[$path]) || ($old[$path]->value !== $part->value && self::text($old[$path]) !== self::text($part))) {
                 $changes[] = new PartChange($part->path, $old[$path] ?? null, $part);
             }
         }

@@ -50,16 +50,32 @@ final readonly class SetDocument
         return self::read(Node::of(Json::decode($text)));
     }
 
+    /**
+     * A document that was read before, as this class wrote it: its parts are not looked at again.
+     *
+     * @throws FormatError
+     */
+    public static function fromOwnJson(string $text): self
+    {
+        return self::head(Node::of(Json::decode($text)));
+    }
+
     public static function read(Node $node): self
     {
-        $node->only(['format', 'version', 'id', 'name', 'parent', 'simulator', 'devices', ...array_keys(self::SECTIONS)]);
-        $node->get('format')->oneOf([self::FORMAT]);
-        $node->get('version')->int(1, 1);
         foreach (array_keys(self::SECTIONS) as $section) {
             if ($node->has($section)) {
                 self::checkSection($section, $node->get($section));
             }
         }
+
+        return self::head($node);
+    }
+
+    private static function head(Node $node): self
+    {
+        $node->only(['format', 'version', 'id', 'name', 'parent', 'simulator', 'devices', ...array_keys(self::SECTIONS)]);
+        $node->get('format')->oneOf([self::FORMAT]);
+        $node->get('version')->int(1, 1);
         $devices = $node->maybe('devices');
 
         return new self(
@@ -110,7 +126,12 @@ final readonly class SetDocument
 
     public function says(PartPath $path): bool
     {
-        return isset($this->parts()[(string) $path]);
+        $section = $this->section($path->section);
+        if ($path->inner === null) {
+            return array_key_exists($path->key, $section);
+        }
+
+        return is_array($section[$path->key] ?? null) && array_key_exists($path->inner, $section[$path->key]);
     }
 
     /**
@@ -132,8 +153,10 @@ final readonly class SetDocument
             $section[$path->key] = $group;
         }
         $raw[$path->section] = $section;
+        // All else was read when this document was made.
+        self::checkSection($path->section, Node::of([$path->key => $path->inner === null ? $value : [$path->inner => $value]], $path->section));
 
-        return self::read(Node::of(self::ordered($raw)));
+        return self::head(Node::of(self::ordered($raw)));
     }
 
     /** @param ?list<string> $devices null if the parent says */
@@ -141,7 +164,7 @@ final readonly class SetDocument
     {
         $raw = array_diff_key($this->raw, ['devices' => 0]) + ($devices === null ? [] : ['devices' => $devices]);
 
-        return self::read(Node::of(self::ordered($raw)));
+        return self::head(Node::of(self::ordered($raw)));
     }
 
     /** The document without this part: what the parent says holds again. */
@@ -162,7 +185,7 @@ final readonly class SetDocument
             unset($raw[$path->section]);
         }
 
-        return self::read(Node::of($raw));
+        return self::head(Node::of($raw));
     }
 
     /** @return array<array-key, mixed> */

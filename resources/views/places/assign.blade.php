@@ -1,6 +1,7 @@
 @php($place = $view->place)
 @php($catalogue = $place->set->catalogue)
 @php($holders = $view->holders())
+@php($base = route('assign', array_filter(['set' => $place->record->id, 'device' => $view->device?->id, 'show' => $view->filter])))
 @php($link = fn (array $more) => route('assign', array_filter($more + ['set' => $place->record->id, 'device' => $view->device?->id, 'show' => $view->filter])))
 <x-layout :place="$place" title="Assign">
     @if ($view->device === null)
@@ -61,7 +62,7 @@
                                 @php($origin = $view->originOf($id, $row['ref']))
                                 @php($action = ($cell->outputs[0] ?? null) instanceof Nailrod\Core\Output\ActionOutput ? $cell->outputs[0]->action : '')
                                 <td @class(['cell', 'cell--fall' => $cell === null, 'cell--nothing' => $cell?->isNothing(), 'cell--inherited' => $origin !== null && ! $origin->own, 'is-picked' => $row['ref'] === $view->ref && $id === $view->layer, 'cell--conflict' => $view->isInConflict($id, $row['ref']), 'cell--when' => $cell?->when !== null]) data-cell="{{ $id }}/{{ $row['ref'] }}" @if ($action !== '') data-action="{{ $action }}" @endif>
-                                    <a href="{{ $link(['layer' => $id, 'ref' => $row['ref']]) }}" data-refresh @if ($row['ref'] === $view->ref && $id === $view->layer) aria-current="true" @endif>@if ($cell === null)<span class="sr-only">{{ $row['name'] }} in {{ $layer->name }}: {{ $id === 'base' ? 'free' : 'as in the base layer' }}</span>@else{{ $place->words->brief($cell) }}@endif @if ($origin !== null && ! $origin->own)<small>{{ $origin->set }}</small>@endif</a>
+                                    <a href="{{ $base }}&amp;layer={{ $id }}&amp;ref={{ rawurlencode($row['ref']) }}" data-refresh @if ($row['ref'] === $view->ref && $id === $view->layer) aria-current="true" @endif>@if ($cell === null)<span class="sr-only">{{ $row['name'] }} in {{ $layer->name }}: {{ $id === 'base' ? 'free' : 'as in the base layer' }}</span>@else{{ $place->words->brief($cell) }}@endif @if ($origin !== null && ! $origin->own)<small>{{ $origin->set }}</small>@endif</a>
                                 </td>
                             @endforeach
                         </tr>

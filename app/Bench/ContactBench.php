@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use Nailrod\Core\Program\Compiler;
+use Nailrod\Core\Run\Machine;
+use Nailrod\Core\Run\OutputEvent;
+use Nailrod\Core\Set\BindingSet;
+
+/** Contact events through a set as large as they come, against a plain loop of array look-ups that gives the same rows. */
+final class ContactBench
+{
+    private const EVENTS = 40_000;
+    private const ROUNDS = 5;
+    private const BATCH = 2000;
+
+    public function __construct(private readonly BindingSet $set) {}
+
+    /** @return list<Figure> */
+    public function figures(): array
+    {
+        $program = Compiler::compile($this->set);
+        $batches = array_chunk(LargeSet::inputs(self::EVENTS), self::BATCH);
+        $times = ['plain' => INF, 'engine' => INF];
+        $plain = $engine = [];
+        for ($round = 0; $round < self::ROUNDS; $round++) {
+            $plain = $engine = [];
+            $loop = new PlainContacts($program, LargeSet::PULSE);
+            $machine = Machine::start($program, true);
+            $took = ['plain' => 0, 'engine' => 0];
+            foreach ($batches as $batch) {
+                $start = hrtime(true);
+                $rows = $loop->feed($batch);
+                $took['plain'] += hrtime(true) - $start;
+                $start = hrtime(true);
+                $events = $machine->feed($batch);
+                $took['engine'] += hrtime(true) - $start;
+                array_push($plain, ...$rows);
+                array_push($engine, ...array_map(fn (OutputEvent $event) => [$event->t, $event->kind.' '.$event->target, $event->value], $events));
+            }
+            $times = ['plain' => min($times['plain'], $took['plain']), 'engine' => min($times['engine'], $took['engine'])];
+        }
+        if ($plain !== $engine) {
+            throw new \LogicException('The engine and the plain loop do not give the same rows.');
+        }
+        $loop = new Figure('time of a plain look-up loop, a contact event', $times['plain'] / self::EVENTS, 'ns');
+
+        return [
+            $loop,
+            (new Figure('time of the engine, a contact event of 1,500 assignments', $times['engine'] / self::EVENTS, 'ns'))->against($loop),
+            new Figure('contact events through the engine', self::EVENTS / $times['engine'] * 1e9, 'a second'),
+            new Figure('rows that came out of them, the same of both', count($engine), ''),
+        ];
+    }
+}
