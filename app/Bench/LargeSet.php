@@ -77,12 +77,14 @@ final class LargeSet
     /**
      * Presses all over the rig, with layers held now and then.
      *
+     * @param int $from number of the first; an even one
+     *
      * @return list<Input>
      */
-    public static function inputs(int $count): array
+    public static function inputs(int $count, int $from = 0): array
     {
         $inputs = [];
-        for ($i = 0; $i < $count; $i++) {
+        for ($i = $from; $i < $from + $count; $i++) {
             $press = intdiv($i, 2);
             $at = $press % 40 === 0 ? intdiv($press, 40) % (self::LAYERS - 1) : ($press * 131) % (self::DEVICES * self::CONTACTS);
             $inputs[] = new Input(5000 * ($i + 1), 'box-'.(intdiv($at, self::CONTACTS) + 1).'/b'.($at % self::CONTACTS + 1), 1 - $i % 2);

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Nailrod\Core\Behaviour;
 
 use Nailrod\Core\Cause\Cause;
-use Nailrod\Core\Cause\StepKind;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Output\ContactOutput;
 use Nailrod\Core\Program\Assigned;
@@ -48,7 +47,7 @@ final readonly class Follow implements Behaviour
 
     public function press(Run $run, Assigned $assigned, Cause $cause, bool $found): void
     {
-        $cause = $cause->then(StepKind::Behaviour, 'follow');
+        $cause = $cause->with($assigned->step('follow'));
         foreach ($assigned->outputs as $i => $output) {
             if (! $found || $output->startsWhenFound($run)) {
                 $output->press($run, $assigned->source($i), $assigned->towards($i, $cause));
@@ -58,8 +57,8 @@ final readonly class Follow implements Behaviour
 
     public function release(Run $run, Assigned $assigned, Cause $cause): void
     {
-        $cause = $cause->then(StepKind::Behaviour, 'follow');
-        foreach (array_reverse($assigned->outputs, true) as $i => $output) {
+        $cause = $cause->with($assigned->step('follow'));
+        foreach (count($assigned->outputs) === 1 ? $assigned->outputs : array_reverse($assigned->outputs, true) as $i => $output) {
             $output->release($run, $assigned->source($i), $assigned->towards($i, $cause));
         }
     }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Nailrod\Core\Behaviour;
 
 use Nailrod\Core\Cause\Cause;
-use Nailrod\Core\Cause\StepKind;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Output\ContactOutput;
 use Nailrod\Core\Program\Assigned;
@@ -72,7 +71,7 @@ final readonly class Pulse implements Behaviour
 
     private function send(Run $run, Assigned $assigned, Cause $cause): void
     {
-        $cause = $cause->then(StepKind::Behaviour, 'pulse', ($this->width / 1000).' ms');
+        $cause = $cause->with($assigned->step('pulse', ($this->width / 1000).' ms'));
         foreach (array_keys($assigned->outputs) as $i) {
             $run->pulses->send($assigned, $i, $this->width, $cause);
         }

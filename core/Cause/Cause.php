@@ -27,6 +27,15 @@ final readonly class Cause
         return new self($this->origin, [...$this->steps, new Step($kind, $subject, $detail)]);
     }
 
+    /** The same as then() with a step that is at hand already. */
+    public function with(Step $step): self
+    {
+        $steps = $this->steps;
+        $steps[] = $step;
+
+        return new self($this->origin, $steps);
+    }
+
     /** The closing or opening of a contact on the way; null if no contact had a part in it. */
     public function contact(): ?Step
     {

@@ -6,33 +6,48 @@ namespace Nailrod\Core\Program;
 
 use Nailrod\Core\Behaviour\Behaviour;
 use Nailrod\Core\Cause\Cause;
+use Nailrod\Core\Cause\Step;
 use Nailrod\Core\Cause\StepKind;
 use Nailrod\Core\Output\ContactOutput;
 
 /** An assignment of a contact, ready to run: its outputs are ways, no longer actions. */
-final readonly class Assigned
+final class Assigned
 {
+    /** @var array<int, string> */
+    private array $sources = [];
+
+    private ?Step $step = null;
+
+    /** @var array<int, Step> that an action is meant, by the place of its output */
+    private array $reached = [];
+
     /**
      * @param array<int, ContactOutput> $outputs by their place in the cell; one whose action has no way yet is missing
      * @param array<int, ?string>       $actions the action that an output stands for, by the same place
      */
     public function __construct(
-        public int $id,
-        public Behaviour $behaviour,
-        public array $outputs,
-        public array $actions,
+        public readonly int $id,
+        public readonly Behaviour $behaviour,
+        public readonly array $outputs,
+        public readonly array $actions,
     ) {}
 
     /** The name under which it holds its output. */
     public function source(int $output): string
     {
-        return $this->id.':'.$output;
+        return $this->sources[$output] ??= $this->id.':'.$output;
+    }
+
+    /** That its behaviour is at work, always in the same words; made once. */
+    public function step(string $behaviour, ?string $detail = null): Step
+    {
+        return $this->step ??= new Step(StepKind::Behaviour, $behaviour, $detail);
     }
 
     public function towards(int $output, Cause $cause): Cause
     {
         $action = $this->actions[$output];
 
-        return $action === null ? $cause : $cause->then(StepKind::Action, $action);
+        return $action === null ? $cause : $cause->with($this->reached[$output] ??= new Step(StepKind::Action, $action));
     }
 }

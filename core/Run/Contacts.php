@@ -6,6 +6,7 @@ namespace Nailrod\Core\Run;
 
 use Nailrod\Core\Behaviour\Follow;
 use Nailrod\Core\Cause\Cause;
+use Nailrod\Core\Cause\Step;
 use Nailrod\Core\Cause\StepKind;
 use Nailrod\Core\Output\OnOffVariable;
 use Nailrod\Core\Program\Program;
@@ -17,6 +18,12 @@ final class Contacts implements Timed
 
     /** The contact whose press is at work: what lets go of everything is a part of it, and the rest of it comes after. */
     private ?int $pressing = null;
+
+    /** @var array<int, Step> that a contact closed, by its number, or opened, by the complement of it; made when first used */
+    private array $steps = [];
+
+    /** @var array<int, Step> in which layer an assignment is, by its number */
+    private array $layerSteps = [];
 
     public function __construct(private readonly Run $run) {}
 
@@ -67,6 +74,24 @@ final class Contacts implements Timed
         }
         foreach ($closing as $contact) {
             $this->press($contact, $cause, $state->phase === Phase::Finding);
+        }
+    }
+
+    /** One input has changed one contact: the common case, from which nothing else is made, in short. */
+    public function change(int $contact, bool $closed, Cause $cause): void
+    {
+        $state = $this->run->state;
+        $before = $state->closed[$contact] ?? null;
+        if ($before === $closed) {
+            return;
+        }
+        $tables = $this->run->program->tables;
+        if ($before === null || $state->phase !== Phase::Running || isset($tables['opposites'][$contact]) || isset($tables['noneOf'][$contact])) {
+            $this->report([$contact => $closed], $cause);
+        } elseif ($closed) {
+            $this->press($contact, $cause, false);
+        } else {
+            $this->release($contact, $cause);
         }
     }
 
@@ -179,25 +204,31 @@ final class Contacts implements Timed
 
     private function press(int $contact, Cause $cause, bool $found): void
     {
-        $this->run->state->closed[$contact] = true;
+        $state = $this->run->state;
+        $state->closed[$contact] = true;
         $assignment = $this->bound($contact);
-        $chords = $found ? [] : $this->run->chords->of($contact);
+        $chords = $found || $this->run->program->tables['chords'] === [] ? [] : $this->run->chords->of($contact);
         if ($chords !== []) {
             $this->run->chords->press($contact, $chords, $assignment, $cause);
 
             return;
         }
-        $this->run->state->pressed[$contact] = $assignment;
-        $this->pressing = $contact;
-        $this->pressAssignment($assignment, $contact, $cause, $found);
-        $this->pressing = null;
+        $state->pressed[$contact] = $assignment;
+        if ($assignment !== Program::NOTHING) {
+            $this->pressing = $contact;
+            $this->pressAssignment($assignment, $contact, $cause, $found);
+            $this->pressing = null;
+        }
     }
 
     /** The assignment that a press is bound to now; none if its condition does not hold. */
     private function bound(int $contact): int
     {
         $assignment = $this->run->layers->assignmentOf($contact);
-        $condition = $assignment === Program::NOTHING ? null : $this->run->program->condition($assignment);
+        if (($this->run->program->tables['assignments'][$assignment]['when'] ?? null) === null) {
+            return $assignment;
+        }
+        $condition = $this->run->program->condition($assignment);
 
         return $condition === null || $condition->holds($this->run) ? $assignment : Program::NOTHING;
     }
@@ -206,7 +237,10 @@ final class Contacts implements Timed
     {
         if ($assignment !== Program::NOTHING) {
             $assigned = $this->run->program->assigned($assignment);
-            $this->run->act($assignment, fn () => $assigned->behaviour->press($this->run, $assigned, $this->because($contact, true, $assignment, $cause), $found));
+            $acting = $this->run->acting;
+            $this->run->acting = $assignment;
+            $assigned->behaviour->press($this->run, $assigned, $this->because($contact, true, $assignment, $cause), $found);
+            $this->run->acting = $acting;
         }
     }
 
@@ -245,21 +279,22 @@ final class Contacts implements Timed
 
     private function release(int $contact, Cause $cause): void
     {
-        $this->run->state->closed[$contact] = false;
-        if ($this->run->chords->release($contact, $cause)) {
+        $state = $this->run->state;
+        $state->closed[$contact] = false;
+        if ($this->run->program->tables['chords'] !== [] && $this->run->chords->release($contact, $cause)) {
             return;
         }
-        $assignment = $this->run->state->pressed[$contact] ?? Program::NOTHING;
-        unset($this->run->state->pressed[$contact]);
+        $assignment = $state->pressed[$contact] ?? Program::NOTHING;
+        unset($state->pressed[$contact]);
         $this->releaseAssignment($assignment, $contact, $cause);
     }
 
     private function because(int $contact, bool $closed, int $assignment, Cause $cause): Cause
     {
-        $tables = $this->run->program->tables;
+        $key = $closed ? $contact : ~$contact;
+        $this->steps[$key] ??= new Step($closed ? StepKind::Closed : StepKind::Opened, $this->run->program->tables['contacts'][$contact]['ref']);
+        $this->layerSteps[$assignment] ??= new Step(StepKind::Layer, $this->run->program->tables['layers'][$this->run->program->tables['assignments'][$assignment]['layer']]['id']);
 
-        return $cause
-            ->then($closed ? StepKind::Closed : StepKind::Opened, $tables['contacts'][$contact]['ref'])
-            ->then(StepKind::Layer, $tables['layers'][$tables['assignments'][$assignment]['layer']]['id']);
+        return new Cause($cause->origin, $cause->steps === [] ? [$this->steps[$key], $this->layerSteps[$assignment]] : [...$cause->steps, $this->steps[$key], $this->layerSteps[$assignment]]);
     }
 }

@@ -46,7 +46,10 @@ final class Later implements Timed
         [$id, $what] = explode(':', $timer->subject, 2);
         $assigned = $this->run->program->assigned((int) $id);
         if ($assigned->behaviour instanceof TimedBehaviour) {
-            $this->run->act($assigned->id, fn () => $assigned->behaviour->timer($this->run, $assigned, $what, $timer->cause));
+            $acting = $this->run->acting;
+            $this->run->acting = $assigned->id;
+            $assigned->behaviour->timer($this->run, $assigned, $what, $timer->cause);
+            $this->run->acting = $acting;
         }
     }
 

@@ -55,10 +55,10 @@ final class Layers
     /** The assignment that a press of the contact is bound to now: the live layer's word, else the base layer's. */
     public function assignmentOf(int $contact): int
     {
-        $cells = $this->run->program->tables['cells'];
-
+        $tables = $this->run->program->tables;
+        $cells = $tables['cells'];
         $live = $this->live();
-        if ($this->run->chords->hidesBase($contact, $live)) {
+        if ($tables['chords'] !== [] && $this->run->chords->hidesBase($contact, $live)) {
             return Program::NOTHING;
         }
 

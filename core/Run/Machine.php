@@ -44,6 +44,7 @@ final class Machine
     {
         $state = $this->state;
         $axisPorts = $this->program->tables['axisPorts'];
+        $contactPorts = $this->program->tables['contactPorts'];
         $axes = $this->run->axes;
         $hasLamps = $this->run->lamps->isRuled;
         if ($state->phase === Phase::Fresh) {
@@ -62,6 +63,8 @@ final class Machine
                 $axis = $axisPorts[$input->port] ?? null;
                 if ($axis !== null) {
                     $axes->move($input, $axis);
+                } elseif (isset($contactPorts[$input->port])) {
+                    $this->contact($input, $contactPorts[$input->port]);
                 } else {
                     $this->other($input);
                 }
@@ -309,20 +312,29 @@ final class Machine
             $timer = $this->run->timers->take();
             $this->state->now = $timer->due;
             $this->run->fire($timer);
-            $this->run->lamps->update($timer->cause);
+            if ($this->run->lamps->isRuled) {
+                $this->run->lamps->update($timer->cause);
+            }
+        }
+    }
+
+    private function contact(Input $input, int $contact): void
+    {
+        if ($input->value !== 0 && $input->value !== 1) {
+            throw InputError::outOfRange($input, 0, 1);
+        }
+        $cause = new Cause($input);
+        if ($this->program->tables['contacts'][$contact]['debounce'] === 0) {
+            $this->run->contacts->change($contact, $input->value === 1, $cause);
+        } else {
+            $this->run->contacts->report($this->run->debounce->filter([$contact => $input->value === 1], $cause), $cause);
         }
     }
 
     private function other(Input $input): void
     {
         $tables = $this->program->tables;
-        if (isset($tables['contactPorts'][$input->port])) {
-            if ($input->value !== 0 && $input->value !== 1) {
-                throw InputError::outOfRange($input, 0, 1);
-            }
-            $cause = new Cause($input);
-            $this->run->contacts->report($this->run->debounce->filter([$tables['contactPorts'][$input->port] => $input->value === 1], $cause), $cause);
-        } elseif (isset($tables['hatPorts'][$input->port])) {
+        if (isset($tables['hatPorts'][$input->port])) {
             $this->hat($input, $tables['hatPorts'][$input->port]);
         } elseif (isset($tables['tickPorts'][$input->port])) {
             $this->ticks($input, $tables['tickPorts'][$input->port]);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nailrod\Core\Run;
 
 use Nailrod\Core\Cause\Cause;
+use Nailrod\Core\Cause\Step;
 use Nailrod\Core\Cause\StepKind;
 use Nailrod\Core\Program\Assigned;
 
@@ -15,6 +16,11 @@ use Nailrod\Core\Program\Assigned;
 final class Pulses implements Timed
 {
     public const OWNER = 'pulse';
+
+    private ?Step $over = null;
+
+    /** @var array<string, array{Assigned, int}> what a source stands for */
+    private array $known = [];
 
     public function __construct(private readonly Run $run) {}
 
@@ -36,7 +42,7 @@ final class Pulses implements Timed
         $pulse = $this->run->state->pulses[$source];
         if ($pulse->on) {
             [$assigned, $i] = $this->assigned($source);
-            $assigned->outputs[$i]->release($this->run, $source, $assigned->towards($i, $timer->cause->then(StepKind::Timer, 'pulse over')));
+            $assigned->outputs[$i]->release($this->run, $source, $assigned->towards($i, $timer->cause->with($this->over ??= new Step(StepKind::Timer, 'pulse over'))));
             if ($pulse->waiting === null) {
                 unset($this->run->state->pulses[$source]);
             } else {
@@ -71,8 +77,11 @@ final class Pulses implements Timed
     /** @return array{Assigned, int} */
     private function assigned(string $source): array
     {
-        [$id, $i] = explode(':', $source);
+        if (! isset($this->known[$source])) {
+            [$id, $i] = explode(':', $source, 2);
+            $this->known[$source] = [$this->run->program->assigned((int) $id), (int) $i];
+        }
 
-        return [$this->run->program->assigned((int) $id), (int) $i];
+        return $this->known[$source];
     }
 }

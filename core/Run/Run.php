@@ -54,7 +54,7 @@ final class Run
     private readonly array $timed;
 
     /** The assignment whose contact or timer is at work just now; null if none is. */
-    private ?int $acting = null;
+    public ?int $acting = null;
 
     /** @var list<OutputEvent> what came out and was not collected yet */
     public array $events = [];
@@ -135,15 +135,6 @@ final class Run
         $behaviour = $this->program->assigned($assignment)->behaviour;
 
         return $behaviour instanceof Repeat && $behaviour->isLatched;
-    }
-
-    /** @param callable(): void $work what the contact or the timer of an assignment does */
-    public function act(int $assignment, callable $work): void
-    {
-        $before = $this->acting;
-        $this->acting = $assignment;
-        $work();
-        $this->acting = $before;
     }
 
     public function fire(Timer $timer): void

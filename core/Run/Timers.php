@@ -25,7 +25,11 @@ final class Timers
         while ($at > 0 && $this->state->timers[$at - 1]->due > $timer->due) {
             $at--;
         }
-        array_splice($this->state->timers, $at, 0, [$timer]);
+        if ($at === count($this->state->timers)) {
+            $this->state->timers[] = $timer;
+        } else {
+            array_splice($this->state->timers, $at, 0, [$timer]);
+        }
     }
 
     public function cancel(string $owner, string $subject): void
