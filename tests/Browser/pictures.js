@@ -1,7 +1,7 @@
 // Takes the pictures of docs/screenshots from the demo data: node tests/Browser/pictures.js
 import { chromium } from '@playwright/test';
 import { App } from './app.js';
-import { change, flip, latch, moveLever, press, unfold } from './hands.js';
+import { assign, change, flip, latch, moveLever, pick, press, saved, unfold } from './hands.js';
 
 const app = await App.fresh();
 const browser = await chromium.launch({ executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'] });
@@ -76,6 +76,25 @@ for (const [layer, ref, action] of [['base', 'fennel/switch-2.up', 'Anchor light
 await page.locator('[data-cell="base/fennel/switch-2.up"] a').click();
 await page.locator('.advice').waitFor();
 await shot('assign');
+
+for (const name of ['Trim', 'Radio']) {
+    await app.open(page, 'layers');
+    await page.locator('.inline-new input[name="name"]').fill(name);
+    await saved(page, () => page.getByText('Make it').click());
+}
+for (const [ref, hold] of [['fennel/dial.1', 'base'], ['fennel/dial.2', 'trim'], ['fennel/dial.3', 'radio']]) {
+    await pick(page, app, ref);
+    await assign(page, 'go to layer', { hold });
+}
+await app.open(page, 'layers');
+await shot('layers');
+await pick(page, app, 'gorse/button-1');
+await assign(page, 'macro', { macro: 'three-sacks' });
+await app.open(page, 'macros', '?macro=three-sacks');
+await shot('macros');
+await app.open(page, 'lamps', '?rule=engine&device=rowan');
+await page.evaluate(async () => { window.nailrod.live.input('sim/rpm', 84); await window.nailrod.live.settled(); });
+await shot('lamps');
 
 await app.open(page, 'bench');
 await page.locator('[data-record]').click();

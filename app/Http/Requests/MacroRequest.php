@@ -31,7 +31,7 @@ final class MacroRequest extends RevisionRequest
             'plays' => ['sometimes', 'in:'.Macro::ONCE.','.Macro::WHILE_HELD],
             'on_release' => ['sometimes', 'in:'.Macro::FINISH.','.Macro::STOP],
             'again' => ['sometimes', 'in:'.implode(',', [Macro::IGNORE, Macro::RESTART, Macro::STOP])],
-            'when' => ['sometimes', 'string'],
+            'when' => ['nullable', 'string'],
             'pause' => ['sometimes', 'required', 'numeric', 'between:0,600000'],
             'bar' => ['sometimes', 'required', 'integer', 'min:0'],
             'starts' => ['sometimes', 'required', 'numeric', 'between:0,600000'],

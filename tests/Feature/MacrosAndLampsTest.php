@@ -1,0 +1,161 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Bench\LargeSet;
+use App\Models\CatalogueRecord;
+use App\Models\LiveSession;
+use App\Sets\Layouts;
+use App\Sets\SetStore;
+use Illuminate\Testing\TestResponse;
+use Nailrod\Core\Live\LiveState;
+use Nailrod\Core\Set\BindingSet;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\TestCase;
+
+/** The places for layers, macros and lamps, and what their forms do; a session that is left; a large set. */
+final class MacrosAndLampsTest extends TestCase
+{
+    /** @param array<string, mixed> $fields */
+    private function send(string $path, array $fields): TestResponse
+    {
+        return $this->from('/sets/skerrywing/macros')->post('/sets/skerrywing/'.$path, $fields + ['from' => app(SetStore::class)->open('skerrywing')->head_id]);
+    }
+
+    private function set(): BindingSet
+    {
+        return app(SetStore::class)->current(app(SetStore::class)->open('skerrywing'));
+    }
+
+    public function test_a_macro_is_made_filled_and_read_back(): void
+    {
+        $this->send('macros', ['name' => 'Call'])->assertRedirect('/sets/skerrywing/macros?macro=call');
+        $this->send('macros/bars', ['id' => 'call', 'does' => 'type', 'text' => "Hi\r\nyou\n", 'layout' => 'german', 'key_ms' => '10']);
+        $this->assertSame("Hi\nyou\n", $this->set()->macros['call']->steps[0]->text);
+        $this->send('macros/bars', ['id' => 'call', 'does' => 'key', 'code' => 'F5', 'with' => ['ShiftLeft'], 'lasts' => '40']);
+        $this->send('macros/bars/move', ['id' => 'call', 'bar' => '1', 'starts' => '200', 'lasts' => '25']);
+        $this->send('macros/say', ['id' => 'call', 'pause' => '30']);
+        $this->send('macros/say', ['id' => 'call', 'plays' => 'while held', 'on_release' => 'stop', 'again' => 'ignore', 'when' => '', 'name' => 'Long call'])->assertSessionHas('said');
+        $this->get('/sets/skerrywing/macros?macro=call')->assertSee('Types “Hi↵you↵” (German), waits 60 ms, presses key Shift+F5 for 25 ms, waits 30 ms, again and again while it is held. 255 ms in all.', false);
+        $this->send('macros/copy', ['id' => 'call']);
+        $this->send('macros/bars/remove', ['id' => 'long-call-copy', 'bar' => '1']);
+        $this->assertCount(1, array_filter($this->set()->macros['long-call-copy']->steps, fn ($step) => $step->does === 'type'));
+        $this->send('macros/remove', ['id' => 'call']);
+        $this->assertSame(['harbour-call', 'three-sacks', 'long-call-copy'], array_keys($this->set()->macros));
+    }
+
+    /** @return iterable<string, array{string, array<string, mixed>, string}> */
+    public static function bad(): iterable
+    {
+        yield 'a macro that is not there' => ['macros/say', ['id' => 'none', 'pause' => '1'], 'macros: found "none", expected a macro of the set.'];
+        yield 'a layout that is not there' => ['macros/bars', ['id' => 'three-sacks', 'does' => 'type', 'text' => 'a', 'layout' => 'moon'], 'layout: found "moon", expected a keyboard layout that is at hand: french, german, swedish, uk, us.'];
+        yield 'a repetition without time' => ['macros/say', ['id' => 'harbour-call', 'plays' => 'while held', 'pause' => null], ''];
+        yield 'a recording that is none' => ['macros/record', ['id' => 'three-sacks', 'events' => '[{"t":1,"kind":"lever","target":"x","on":true}]'], 'events[0].kind: found "lever", expected one of key, button.'];
+        yield 'a recording whose time goes back' => ['macros/record', ['id' => 'three-sacks', 'events' => '[{"t":5,"kind":"key","target":"KeyA","on":true},{"t":4,"kind":"key","target":"KeyA","on":false}]'], 'events[1].t: found 4, expected a whole number from 5 to '.PHP_INT_MAX.'.'];
+        yield 'a key that is not one' => ['macros/record', ['id' => 'three-sacks', 'events' => '[{"t":1,"kind":"key","target":"Unidentified","on":true}]'], 'events[0].code: found "Unidentified"'];
+        yield 'a rule for no state' => ['lamps', ['lamp' => 'fennel/lamp-1', 'while' => 'moon full'], 'the rule.while'];
+        yield 'a lamp of another device' => ['lamps', ['lamp' => 'fennel/lamp-1', 'last' => 'rowan/rev-1', 'shows' => 'rpm', 'low' => '0', 'high' => '1'], 'last: found "rowan/rev-1", expected a lamp of the same device as Lamp 1.'];
+        yield 'a bar upside down' => ['lamps', ['lamp' => 'fennel/lamp-1', 'last' => 'fennel/lamp-3', 'shows' => 'rpm', 'low' => '5', 'high' => '1'], 'the rule.to: found 1, expected a number above 5.'];
+        yield 'the base layer, moved' => ['layers/shift', ['layer' => 'base', 'way' => 'up'], 'layers: found "base", expected a layer of the set other than the base layer.'];
+        yield 'a transfer to nowhere' => ['cells/transfer', ['what' => 'cell', 'how' => 'copy', 'layer' => 'base', 'ref' => 'fennel/mark', 'to_layer' => 'base', 'to_ref' => 'fennel/left-lever'], 'to: found Left lever, an axis, expected a contact, since Mark button is one.'];
+    }
+
+    /** @param array<string, mixed> $fields */
+    #[DataProvider('bad')]
+    public function test_what_cannot_be_is_told_and_changes_nothing(string $path, array $fields, string $told): void
+    {
+        $before = app(SetStore::class)->open('skerrywing')->head_id;
+        $answer = $this->send($path, $fields);
+        if ($told === '') {
+            $answer->assertSessionHasErrors();
+        } else {
+            $this->assertStringContainsString($told, (string) session('problem'));
+        }
+        $this->assertSame($before, app(SetStore::class)->open('skerrywing')->head_id);
+    }
+
+    public function test_lamps_are_ruled_one_by_one_and_in_rows_also_backwards(): void
+    {
+        $this->send('lamps', ['rule' => '', 'lamp' => 'fennel/lamp-4', 'while' => 'contact fennel/mark', 'colour' => 'amber', 'brightness' => '40']);
+        $this->send('lamps', ['rule' => '', 'lamp' => 'rowan/rev-3', 'last' => 'rowan/rev-1', 'shows' => 'rpm', 'low' => '0', 'high' => '90', 'band' => ['30', '', '90'], 'band_colour' => ['green', 'amber', 'red'], 'coloured' => 'whole', 'flash' => '80', 'brightness' => '100']);
+        $this->get('/sets/skerrywing/lamps?device=fennel')->assertSee('Lamp 4 is amber at 40 % while Mark button is closed.');
+        $this->get('/sets/skerrywing/lamps?device=rowan')->assertSee('Rev 3 to Rev 1 show Engine speed from 0 to 90, green up to 30, red up to 90, the whole bar in the colour of its highest lamp, flashing above 80.');
+        $this->send('lamps', ['rule' => 'fennel-lamp-4', 'lamp' => 'fennel/lamp-4', 'while' => 'layer water', 'brightness' => '100']);
+        $this->get('/sets/skerrywing/lamps?rule=fennel-lamp-4')->assertSee('Lamp 4 is lit while layer On water is live.');
+        $this->send('lamps/remove', ['rule' => 'fennel-lamp-4']);
+        $this->assertArrayNotHasKey('fennel-lamp-4', $this->set()->lamps);
+    }
+
+    public function test_deleting_a_layer_takes_away_what_leads_to_it(): void
+    {
+        $this->send('layers', ['name' => 'Trim']);
+        $this->send('layers', ['name' => 'Radio']);
+        $this->send('cells', ['layer' => 'base', 'ref' => 'fennel/left-thumb', 'does' => 'step layer', 'step' => 'next', 'layers' => ['base', 'trim', 'radio']]);
+        $this->send('cells', ['layer' => 'base', 'ref' => 'fennel/switch-2.up', 'does' => 'go to layer', 'hold' => 'trim']);
+        $this->send('lamps', ['rule' => '', 'lamp' => 'fennel/lamp-4', 'while' => 'layer trim', 'brightness' => '100']);
+        $this->get('/sets/skerrywing/layers')->assertSee('next Left thumb')->assertDontSee('has no way out');
+        $this->send('layers/remove', ['layer' => 'trim']);
+        $set = $this->set();
+        $this->assertSame(['base', 'radio'], $set->cell('base', 'fennel/left-thumb')?->outputs[0]->toArray()['layers'] ?? null);
+        $this->assertNull($set->cell('base', 'fennel/switch-2.up'));
+        $this->assertArrayNotHasKey('fennel-lamp-4', $set->lamps);
+    }
+
+    public function test_a_macro_is_tried_without_a_control_and_the_tape_says_so(): void
+    {
+        $live = $this->postJson('/live', ['set' => 'skerrywing'])->json();
+        $answer = $this->postJson('/live/'.$live['id'].'/macro', ['set' => 'skerrywing', 'macro' => 'three-sacks', 'to' => 50_000])->assertOk()->json();
+        $this->assertSame(['Tried on its page', 'macro Three sacks', 'Horn', 'output 3 on'], array_slice($answer['lines'][0]['parts'], 0, 4));
+        $this->assertSame([], $this->postJson('/live/'.$live['id'].'/macro', ['set' => 'skerrywing', 'macro' => 'none', 'to' => 60_000])->assertOk()->json('sent'));
+        $this->postJson('/live/'.str_repeat('0', 32).'/macro', ['set' => 'skerrywing', 'macro' => 'three-sacks', 'to' => 1])->assertStatus(410);
+    }
+
+    public function test_who_leaves_the_bench_leaves_nothing_down(): void
+    {
+        $this->send('cells', ['layer' => 'base', 'ref' => 'fennel/left-thumb', 'does' => 'key', 'code' => 'KeyT', 'behaviour' => 'toggle']);
+        $live = $this->postJson('/live', ['set' => 'skerrywing'])->json();
+        $this->postJson('/live/'.$live['id'], ['set' => 'skerrywing', 'page' => 'p', 'n' => 1, 'to' => 20_000, 'inputs' => [[10_000, 'fennel/left-thumb', 1], [15_000, 'fennel/left-thumb', 0]]])->assertOk();
+        $state = fn (): LiveState => LiveState::restore(LiveSession::query()->findOrFail($live['id'])->state);
+        $this->assertArrayHasKey('key KeyT', $state()->run->holders);
+        $this->postJson('/live/'.$live['id'].'/leave', [])->assertNoContent();
+        $this->assertSame([true, []], [$state()->left, array_filter($state()->run->holders, fn (string $key) => str_starts_with($key, 'key'), ARRAY_FILTER_USE_KEY)]);
+        $this->postJson('/live/'.$live['id'].'/resume', ['set' => 'skerrywing'])->assertOk();
+        $this->assertFalse($state()->left);
+        $this->postJson('/live/'.str_repeat('0', 32).'/leave', [])->assertNoContent();
+    }
+
+    public function test_dropped_ticks_and_a_condition_that_does_not_hold_are_told(): void
+    {
+        $this->send('cells', ['layer' => 'base', 'ref' => 'fennel/encoder.plus', 'does' => 'button', 'number' => '40', 'behaviour' => 'ticks', 'width' => '20', 'gap' => '20', 'most' => '2', 'coarse' => '0']);
+        $this->send('flags', ['name' => 'Armed']);
+        $this->send('cells/depend', ['layer' => 'base', 'ref' => 'fennel/mark', 'when' => 'flag armed up']);
+        $live = $this->postJson('/live', ['set' => 'skerrywing'])->json();
+        $lines = $this->postJson('/live/'.$live['id'], ['set' => 'skerrywing', 'page' => 'p', 'n' => 1, 'to' => 30_000, 'inputs' => [[10_000, 'fennel/encoder', 6], [20_000, 'fennel/mark', 1]]])->json('lines');
+        $said = array_map(fn (array $line) => implode(' → ', $line['parts']), $lines);
+        $this->assertContains('Fennel · Encoder + → 3 ticks were dropped → more came than may wait', $said);
+        $this->assertContains('Fennel · Mark button closed → layer Cruise → it works only while Armed is up', $said);
+    }
+
+    public function test_every_layout_that_ships_can_be_chosen(): void
+    {
+        $this->assertSame(['French', 'German', 'Swedish', 'UK English', 'US English'], array_values(array_map(fn ($layout) => $layout->name, Layouts::all())));
+        $this->assertNull(Layouts::find('../composer'));
+    }
+
+    public function test_a_large_set_is_edited_and_what_did_not_change_stays(): void
+    {
+        $store = app(SetStore::class);
+        LargeSet::create($store, CatalogueRecord::query()->firstOrFail()->catalogue());
+        $before = $store->current($store->open(LargeSet::ID));
+        $this->assertSame(LargeSet::ASSIGNMENTS, array_sum(array_map(count(...), $before->cells)));
+        $this->from('/sets/large/assign')->post('/sets/large/cells', ['from' => $store->open('large')->head_id, 'layer' => 'layer-3', 'ref' => 'box-9/b9', 'does' => 'key', 'code' => 'F7'])->assertSessionHas('said');
+        $after = $store->current($store->open(LargeSet::ID));
+        $this->assertSame('key F7', $after->cell('layer-3', 'box-9/b9')?->outputs[0]->inWords());
+        $fresh = $store->assemble($store->open(LargeSet::ID)->head->set());
+        $this->assertEquals($fresh->cells, $after->cells);
+        $this->assertEquals($fresh->rig, $after->rig);
+        $this->get('/sets/large/assign?ref=box-9/b9&layer=layer-3')->assertOk()->assertSee('key F7');
+    }
+}
