@@ -14,6 +14,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int       $position
  * @property ?int      $head_id
  * @property list<int> $redo     revisions that were undone, the latest last
+ * @property string    $name     of the head, and what it inherits from
+ * @property ?string   $parent
  * @property ?string   $program  key of the compiled program of the head
  * @property Revision  $head
  */

@@ -51,12 +51,50 @@ final class SetStore
         return (string) $record->program;
     }
 
+    /**
+     * What every set is called and what it inherits from, without reading the sets themselves.
+     *
+     * @return list<array{id: string, name: string, parent: ?string}> in their order
+     */
+    public static function headings(): array
+    {
+        $headings = [];
+        foreach (SetRecord::query()->orderBy('position')->get(['id', 'name', 'parent']) as $record) {
+            $headings[] = ['id' => $record->id, 'name' => $record->name, 'parent' => $record->parent];
+        }
+
+        return $headings;
+    }
+
+    /** @return array{name: string, parent: ?string} what is kept beside the document, so that it need not be read to list the sets */
+    private static function heading(SetDocument $set): array
+    {
+        return ['name' => $set->name, 'parent' => $set->parent];
+    }
+
+    /** @return list<string> ids of the sets that inherit from this one, however far */
+    private static function heirs(string $id): array
+    {
+        $heirs = [$id];
+        $headings = self::headings();
+        for ($before = 0; $before < count($heirs);) {
+            $before = count($heirs);
+            foreach ($headings as $heading) {
+                if (in_array($heading['parent'], $heirs, true) && ! in_array($heading['id'], $heirs, true)) {
+                    $heirs[] = $heading['id'];
+                }
+            }
+        }
+
+        return array_slice($heirs, 1);
+    }
+
     public function create(SetDocument $set, int $position, string $author, string $sentence): SetRecord
     {
         return DB::transaction(function () use ($set, $position, $author, $sentence): SetRecord {
             $record = SetRecord::query()->create(['id' => $set->id, 'position' => $position, 'redo' => []]);
             $revision = $this->append($record, $set, $author, $sentence);
-            $record->update(['head_id' => $revision->id]);
+            $record->update(['head_id' => $revision->id] + self::heading($set));
 
             return $record->setRelation('head', $revision);
         });
@@ -73,9 +111,9 @@ final class SetStore
     {
         return DB::transaction(function () use ($id, $from, $author, $change): Revision {
             $record = $this->open($id);
-            $base = Revision::query()->where('set_id', $id)->findOrFail($from);
-            $before = $base->set();
+            $base = $record->head_id === $from ? $record->head : Revision::query()->where('set_id', $id)->findOrFail($from);
             $known = $this->known($record, $base);
+            $before = $known->merged->own;
             $after = $change($known);
             if ($record->head_id !== $from) {
                 throw new StaleEdit($base, $record->head, $after);
@@ -86,7 +124,7 @@ final class SetStore
                 return $base;
             }
             $revision = $this->append($record, $after, $author, (new Words($set))->sentence($changes), $from);
-            $record->update(['head_id' => $revision->id, 'redo' => [], 'program' => $this->programs->keep($set)]);
+            $record->update(['head_id' => $revision->id, 'redo' => [], 'program' => $this->programs->keep($set)] + self::heading($after));
 
             return $revision;
         }, 3);
@@ -145,7 +183,7 @@ final class SetStore
     {
         $revision = Revision::query()->findOrFail($to);
         $this->check($revision->set());
-        $record->update(['head_id' => $to, 'redo' => $redo, 'program' => null]);
+        $record->update(['head_id' => $to, 'redo' => $redo, 'program' => null] + self::heading($revision->set()));
 
         return $revision;
     }
@@ -163,11 +201,9 @@ final class SetStore
     {
         $assembly = new Assembly(new DatabaseLibrary($set));
         $assembled = $assembly->assemble($set, $before);
-        foreach (SetRecord::query()->with('head')->where('id', '!=', $set->id)->get() as $other) {
+        foreach (self::heirs($set->id) as $heir) {
+            $other = $this->open($heir);
             $child = $other->head->set();
-            if (! $assembly->merge($child)->inheritsFrom($set->id)) {
-                continue;
-            }
             try {
                 $assembly->assemble($child);
             } catch (FormatError $error) {
@@ -182,7 +218,7 @@ final class SetStore
     private function append(SetRecord $record, SetDocument $set, string $author, string $sentence, ?int $from = null): Revision
     {
         return Revision::query()->create([
-            'set_id' => $record->id, 'made_from' => $from, 'document' => $set->toJson(), 'author' => $author, 'sentence' => $sentence,
+            'set_id' => $record->id, 'made_from' => $from, 'document' => $set->toCompactJson(), 'author' => $author, 'sentence' => $sentence,
         ]);
     }
 }

@@ -67,6 +67,9 @@ final readonly class AssignView
     /** Reference of the contact or axis that is picked; empty if none is. */
     public string $ref;
 
+    /** So many controls can be chosen from in one list. */
+    private const MOST_TARGETS = 250;
+
     /** Rows that can be asked for, in words by what the address says. */
     public const FILTERS = ['' => 'all', 'free' => 'free', 'changed' => 'changed here', 'conditional' => 'conditional', 'conflict' => 'in conflict'];
 
@@ -78,7 +81,7 @@ final readonly class AssignView
 
     public LayerMap $map;
 
-    /** @var array<string, list<string>> */
+    /** @var array<string, true> cells in conflict, as "layer/reference" */
     private array $conflicts;
 
     public function __construct(public Place $place, string $device, string $layer, string $ref, string $filter = '', string $take = '')
@@ -158,7 +161,7 @@ final readonly class AssignView
         foreach ($this->map->trapped() as $layer => $why) {
             $troubles[] = $set->layers[$layer]->name.' has no way out: '.$why.'.';
         }
-        foreach ($this->conflicts[$this->layer.'/'.$this->ref] ?? [] as $other) {
+        foreach ($this->isInConflict($this->layer, $this->ref) ? (new Conflicts($set))->with($this->layer, $this->ref) : [] as $other) {
             [$layer, $ref] = explode('/', $other, 2);
             $troubles[] = sprintf('%s in %s drives the same output.', $this->nameOf($ref), $set->layers[$layer]->name);
         }
@@ -177,7 +180,9 @@ final readonly class AssignView
     {
         $rig = $this->place->set->rig;
         $targets = [];
-        foreach (array_keys($this->isAxis() ? $rig->axes : $rig->contacts) as $ref) {
+        $all = $this->isAxis() ? $rig->axes : $rig->contacts;
+        // A list of hundreds is of no use: in a large rig, what goes to another device is copied there by its keys.
+        foreach (array_keys(count($all) > self::MOST_TARGETS ? array_filter($all, fn (string $ref) => $rig->deviceOf($ref)?->id === $this->device?->id, ARRAY_FILTER_USE_KEY) : $all) as $ref) {
             $targets[$rig->deviceNameOf((string) $ref)][(string) $ref] = $rig->nameOf((string) $ref);
         }
 

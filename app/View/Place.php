@@ -94,15 +94,14 @@ final readonly class Place
     private static function sets(): array
     {
         $byParent = [];
-        foreach (SetRecord::query()->with('head')->orderBy('position')->get() as $record) {
-            $document = $record->head->set();
-            $byParent[$document->parent ?? ''][] = $document;
+        foreach (SetStore::headings() as $heading) {
+            $byParent[$heading['parent'] ?? ''][] = $heading;
         }
         $list = [];
         $walk = function (string $parent, int $depth) use (&$walk, &$list, $byParent): void {
-            foreach ($byParent[$parent] ?? [] as $document) {
-                $list[] = ['id' => $document->id, 'name' => $document->name, 'depth' => $depth];
-                $walk($document->id, $depth + 1);
+            foreach ($byParent[$parent] ?? [] as ['id' => $id, 'name' => $name]) {
+                $list[] = ['id' => $id, 'name' => $name, 'depth' => $depth];
+                $walk($id, $depth + 1);
             }
         };
         $walk('', 0);

@@ -25,6 +25,18 @@ final readonly class Rig
     /** @var array<string, array{int, int}> lowest and highest value by port: axes, contacts, hats, encoders */
     private array $ports;
 
+    /** @return array{devices: list<Device>, made: ?Device} all else is found in them */
+    public function __serialize(): array
+    {
+        return ['devices' => array_values($this->devices), 'made' => $this->made];
+    }
+
+    /** @param array{devices: list<Device>, made: ?Device} $written */
+    public function __unserialize(array $written): void
+    {
+        self::__construct($written['devices'], $written['made']);
+    }
+
     /**
      * @param list<Device> $devices in file order
      * @param ?Device      $made    what a set makes from axes, as if it were a device; it reports nothing

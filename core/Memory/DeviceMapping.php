@@ -45,7 +45,7 @@ final readonly class DeviceMapping
         ]));
         $leftOut = [];
         $macros = self::macros($set, $device, $leftOut);
-        foreach ($set->merged->parts as $part) {
+        foreach ($set->merged->parts() as $part) {
             $path = $part->path;
             $value = match ($path->section) {
                 'layers', 'flags' => Node::of($part->value)->plain(),

@@ -26,7 +26,11 @@ final readonly class Assembly
         $merged = $this->merge($set);
         $missing = [];
         $devices = $before !== null && self::isSameRig($before, $merged) ? array_values($before->rig->devices) : $this->devices($merged, $missing);
-        $catalogue = $merged->simulator === null ? null : $this->library->catalogue($merged->simulator);
+        $catalogue = match ($merged->simulator) {
+            null => null,
+            $before->catalogue->id ?? '' => $before->catalogue ?? null,
+            default => $this->library->catalogue($merged->simulator),
+        };
 
         return BindingSet::of($merged, new Rig($devices), $catalogue, $missing, $this->layouts($merged), $before);
     }

@@ -101,12 +101,14 @@ final readonly class BindingSet
     private function isLike(self $other): bool
     {
         foreach (array_diff(array_keys(SetDocument::SECTIONS), ['cells', 'chords', 'lamps']) as $section) {
-            if ($this->merged->section($section) != $other->merged->section($section)) {
-                return false;
+            foreach ($this->merged->chain as $i => $document) {
+                if (! isset($other->merged->chain[$i]) || $document->said($section) !== $other->merged->chain[$i]->said($section)) {
+                    return false;
+                }
             }
         }
 
-        return $this->merged->devices === $other->merged->devices && $this->rig == $other->rig && $this->catalogue == $other->catalogue;
+        return count($this->merged->chain) === count($other->merged->chain) && $this->merged->devices === $other->merged->devices && $this->rig == $other->rig && $this->catalogue == $other->catalogue;
     }
 
     /** The way by which an action is reached: what the set says, else the simulator's own key. */
@@ -161,32 +163,38 @@ final readonly class BindingSet
     private function withCells(array $missing, ?self $before): self
     {
         $fit = new Fit($this);
-        $cells = [];
-        foreach ($this->merged->section('cells') as $part) {
-            $layer = $part->path->key;
-            $ref = (string) $part->path->inner;
-            $node = self::node($part);
+        $cells = $same = [];
+        foreach ($this->merged->groups('cells') as $layer => $values) {
             if (! isset($this->layers[$layer])) {
                 throw FormatError::at('cells.'.$layer, $layer, 'a layer of the set: '.implode(', ', array_keys($this->layers)));
             }
-            if (! $this->rig->has($ref)) {
-                $missing[] = $ref;
+            if ($before !== null && $before->missing === [] && $this->merged->saysAlike($before->merged, 'cells', (string) $layer)) {
+                $cells[$layer] = $before->cells[$layer] ?? [];
 
                 continue;
             }
-            $known = $before?->cell($layer, $ref);
-            if ($known !== null && $before->merged->parts[(string) $part->path]->value === $part->value) {
-                $cells[$layer][$ref] = $known;
+            foreach ($values as $ref => $value) {
+                if (! $this->rig->has((string) $ref)) {
+                    $missing[] = (string) $ref;
 
-                continue;
+                    continue;
+                }
+                $known = $before?->cell((string) $layer, (string) $ref);
+                if ($known !== null && $before->merged->value(PartPath::cell((string) $layer, (string) $ref)) === $value) {
+                    $cells[$layer][$ref] = $known;
+
+                    continue;
+                }
+                $node = Node::of($value, 'cells.'.$layer.'.'.$ref);
+                // Cells that say the same are one.
+                $cell = $same[serialize($value)] ??= Cell::read($node);
+                $fit->cell($cell, $node, (string) $ref);
+                $cells[$layer][$ref] = $cell;
             }
-            $cell = Cell::read($node);
-            $fit->cell($cell, $node, $ref);
-            $cells[$layer][$ref] = $cell;
         }
 
         foreach ($this->macros as $id => $macro) {
-            $fit->macro($macro, self::node($this->merged->parts['macros/'.$id]));
+            $fit->macro($macro, Node::of($this->merged->value(PartPath::macro($id)), 'macros.'.$id));
         }
         $chords = $this->chords($fit, $missing);
 
@@ -198,7 +206,7 @@ final readonly class BindingSet
     {
         $fitting = [];
         foreach ($this->lamps as $id => $rule) {
-            if ($fit->lamps($rule, self::node($this->merged->parts['lamps/'.$id]))) {
+            if ($fit->lamps($rule, Node::of($this->merged->value(PartPath::lamp($id)), 'lamps.'.$id))) {
                 $fitting[$id] = $rule;
             }
         }

@@ -6,100 +6,114 @@ namespace Nailrod\Core\Set;
 
 use Nailrod\Core\Format\Node;
 
-/** A set and its parents laid over each other, every part knowing the set it comes from. */
-final readonly class MergedDocument
+/** A set and its parents laid over each other, every part knowing the set it comes from. What is merged is made when it is asked for. */
+final class MergedDocument
 {
-    /**
-     * @param SetDocument              $own     the set itself, the last of the chain
-     * @param list<SetDocument>        $chain   root first
-     * @param list<string>             $devices
-     * @param array<string, PartValue> $parts   by path
-     * @param array<string, string>    $origins id of the set that says it, by path
-     * @param array<string, array<string, PartValue>> $sections the parts by section, then by path
-     */
-    private function __construct(
-        public SetDocument $own,
-        public array $chain,
-        public ?string $simulator,
-        public array $devices,
-        public array $parts,
-        public array $origins,
-        private array $sections,
-    ) {}
+    /** The set itself, the last of the chain. */
+    public readonly SetDocument $own;
 
-    /** @param non-empty-list<SetDocument> $chain the root first, the set itself last */
-    public static function of(array $chain): self
+    public readonly ?string $simulator;
+
+    /** @var list<string> */
+    public readonly array $devices;
+
+    /** @var array<string, array<string, PartValue>> by section, then by path */
+    private array $sections = [];
+
+    /** @param non-empty-list<SetDocument> $chain root first */
+    private function __construct(public readonly array $chain)
     {
-        $parts = $origins = $devices = [];
+        $devices = [];
         $simulator = null;
         foreach ($chain as $document) {
             $simulator = $document->simulator ?? $simulator;
             $devices = $document->devices ?? $devices;
-            foreach ($document->parts() as $path => $part) {
-                if ($part->value === null) {
-                    unset($parts[$path], $origins[$path]);
-                } else {
-                    $parts[$path] = $part;
-                    $origins[$path] = $document->id;
+        }
+        $this->own = $chain[count($chain) - 1];
+        $this->simulator = $simulator;
+        $this->devices = $devices;
+    }
+
+    /** @param non-empty-list<SetDocument> $chain the root first, the set itself last */
+    public static function of(array $chain): self
+    {
+        return new self($chain);
+    }
+
+    /** @return array<string, PartValue> the parts of one section, by path */
+    public function section(string $section): array
+    {
+        if (! isset($this->sections[$section])) {
+            $parts = [];
+            foreach ($this->chain as $document) {
+                foreach ($document->partsOf($section) as $path => $part) {
+                    if ($part->value === null) {
+                        unset($parts[$path]);
+                    } else {
+                        $parts[$path] = $part;
+                    }
+                }
+            }
+            $this->sections[$section] = $parts;
+        }
+
+        return $this->sections[$section];
+    }
+
+    /**
+     * What holds in a section of depth 2, as it stands in the files: values by inner key, by key.
+     *
+     * @return array<string, array<string, mixed>>
+     */
+    public function groups(string $section): array
+    {
+        /** @var array<string, array<string, mixed>> $groups */
+        $groups = [];
+        foreach ($this->chain as $document) {
+            foreach ($document->said($section) as $key => $group) {
+                foreach (is_array($group) ? $group : [] as $inner => $value) {
+                    if ($value === null) {
+                        unset($groups[(string) $key][(string) $inner]);
+                    } else {
+                        $groups[(string) $key][(string) $inner] = $value;
+                    }
                 }
             }
         }
 
-        return new self($chain[count($chain) - 1], $chain, $simulator, $devices, $parts, $origins, self::bySection($parts));
+        return $groups;
     }
 
-    /**
-     * @return array<string, PartValue> the parts of one section, by path
-     */
-    public function section(string $section): array
+    /** Does every document of the chain say the same of a key of a section as that of another state of the set? */
+    public function saysAlike(self $other, string $section, string $key): bool
     {
-        return $this->sections[$section] ?? [];
-    }
-
-    /**
-     * @param array<string, PartValue> $parts
-     *
-     * @return array<string, array<string, PartValue>>
-     */
-    private static function bySection(array $parts): array
-    {
-        $sections = [];
-        foreach ($parts as $path => $part) {
-            $sections[$part->path->section][$path] = $part;
+        foreach ($this->chain as $i => $document) {
+            if (! isset($other->chain[$i]) || ($document->said($section)[$key] ?? null) !== ($other->chain[$i]->said($section)[$key] ?? null)) {
+                return false;
+            }
         }
 
-        return $sections;
+        return count($this->chain) === count($other->chain);
     }
 
-    /** @return list<SetDocument> the documents say it all; what is merged of them is made anew */
-    public function __serialize(): array
+    /** @return array<string, PartValue> all parts by path, those of a parent before its child's own */
+    public function parts(): array
     {
-        return $this->chain;
+        return array_merge(...array_map($this->section(...), array_keys(SetDocument::SECTIONS)));
     }
 
-    /** @param list<SetDocument> $chain */
-    public function __unserialize(array $chain): void
-    {
-        assert($chain !== []);
-        $merged = self::of($chain);
-        $this->own = $merged->own;
-        $this->chain = $merged->chain;
-        $this->simulator = $merged->simulator;
-        $this->devices = $merged->devices;
-        $this->parts = $merged->parts;
-        $this->origins = $merged->origins;
-        $this->sections = $merged->sections;
-    }
-
+    /** What holds of this part; null if nobody says it, or it is taken away. */
     public function value(PartPath $path): mixed
     {
-        return ($this->parts[(string) $path] ?? null)?->value;
+        return $this->sayer($path)?->value($path);
     }
 
     /** The set that says this part; null if nobody does. */
     public function origin(PartPath $path): ?string
     {
-        return $this->origins[(string) $path] ?? null;
+        $sayer = $this->sayer($path);
+
+        return $sayer?->value($path) === null ? null : $sayer->id;
     }
 
     public function isInherited(PartPath $path): bool
@@ -134,12 +148,36 @@ final readonly class MergedDocument
             $raw['simulator'] = $this->simulator;
         }
         $flat = SetDocument::read(Node::of($raw));
-        foreach ($this->parts as $part) {
+        foreach ($this->parts() as $part) {
             if (is_array($part->value)) {
                 $flat = $flat->with($part->path, Node::of($part->value)->plain());
             }
         }
 
         return $flat;
+    }
+
+    /** @return array<string, mixed> the documents say it all */
+    public function __serialize(): array
+    {
+        return ['chain' => $this->chain];
+    }
+
+    /** @param array{chain: non-empty-list<SetDocument>} $written */
+    public function __unserialize(array $written): void
+    {
+        self::__construct($written['chain']);
+    }
+
+    /** The last of the chain that says anything of a part. */
+    private function sayer(PartPath $path): ?SetDocument
+    {
+        for ($at = count($this->chain) - 1; $at >= 0; $at--) {
+            if ($this->chain[$at]->says($path)) {
+                return $this->chain[$at];
+            }
+        }
+
+        return null;
     }
 }

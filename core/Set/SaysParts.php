@@ -19,8 +19,7 @@ trait SaysParts
     {
         $inherited = false;
         foreach (array_slice($this->set->merged->chain, 0, -1) as $parent) {
-            $part = $parent->parts()[(string) $path] ?? null;
-            $inherited = $part === null ? $inherited : $part->value !== null;
+            $inherited = $parent->says($path) ? $parent->value($path) !== null : $inherited;
         }
 
         return $inherited ? $own->with($path, null) : $own->without($path);

@@ -12,29 +12,52 @@ final class SetDiff
     /** @return list<PartChange> in file order of the newer document, what was taken away last */
     public static function between(SetDocument $before, SetDocument $after): array
     {
-        $old = $before->parts();
-        $new = $after->parts();
-        $changes = [];
+        $changes = $gone = [];
         if ($before->devices !== $after->devices) {
             $path = new PartPath('devices', 'list');
             $changes[] = new PartChange($path, new PartValue($path, $before->devices), new PartValue($path, $after->devices));
         }
-        foreach ($new as $path => $part) {
-            if (! isset($old[$path]) || ($old[$path]->value !== $part->value && self::text($old[$path]) !== self::text($part))) {
-                $changes[] = new PartChange($part->path, $old[$path] ?? null, $part);
+        foreach (SetDocument::SECTIONS as $section => $depth) {
+            [$old, $new] = [$before->said($section), $after->said($section)];
+            // What an edit leaves alone is the very same array: that is seen at once.
+            if ($old === $new) {
+                continue;
             }
-        }
-        foreach ($old as $path => $part) {
-            if (! isset($new[$path])) {
-                $changes[] = new PartChange($part->path, $part, null);
+            if ($depth === 1) {
+                self::compare($old, $new, fn (string $key) => new PartPath($section, $key), $changes, $gone);
+
+                continue;
+            }
+            foreach ($new + $old as $key => $group) {
+                [$was, $is] = [is_array($old[$key] ?? null) ? $old[$key] : [], is_array($new[$key] ?? null) ? $new[$key] : []];
+                if ($was !== $is) {
+                    self::compare($was, $is, fn (string $inner) => new PartPath($section, (string) $key, $inner), $changes, $gone);
+                }
             }
         }
 
-        return $changes;
+        return [...$changes, ...$gone];
     }
 
-    private static function text(PartValue $part): string
+    /**
+     * @param array<array-key, mixed>    $old
+     * @param array<array-key, mixed>    $new
+     * @param callable(string): PartPath $path
+     * @param list<PartChange>           $changes
+     * @param list<PartChange>           $gone
+     */
+    private static function compare(array $old, array $new, callable $path, array &$changes, array &$gone): void
     {
-        return Json::compact([$part->value]);
+        foreach ($new as $key => $value) {
+            $isKnown = array_key_exists($key, $old);
+            if (! $isKnown || ($old[$key] !== $value && Json::compact([$old[$key]]) !== Json::compact([$value]))) {
+                $at = $path((string) $key);
+                $changes[] = new PartChange($at, $isKnown ? new PartValue($at, $old[$key]) : null, new PartValue($at, $value));
+            }
+        }
+        foreach (array_diff_key($old, $new) as $key => $value) {
+            $at = $path((string) $key);
+            $gone[] = new PartChange($at, new PartValue($at, $value), null);
+        }
     }
 }

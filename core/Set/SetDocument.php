@@ -25,7 +25,7 @@ use Nailrod\Core\Output\Outputs;
  * `axes/fennel/left-lever/curve`, `made/fuel-cut`, `stops/cruise`, `cells/base/fennel/thumb-left`, `ways/power`. A part that is null
  * takes away what the parent says.
  */
-final readonly class SetDocument
+final class SetDocument
 {
     public const FORMAT = 'nailrod-set';
 
@@ -34,16 +34,36 @@ final readonly class SetDocument
 
     /**
      * @param ?list<string>        $devices ids in file order; null if the parent says
-     * @param array<string, mixed> $raw     the document as it stands in the file
+     * @param ?array<string, mixed> $raw    the document as it stands in the file; null as long as only its text is at hand
+     * @param ?string              $packed  it in PHP's own writing, where it was read back from what was compiled
      */
     private function __construct(
-        public string $id,
-        public string $name,
-        public ?string $parent,
-        public ?string $simulator,
-        public ?array $devices,
-        private array $raw,
+        public readonly string $id,
+        public readonly string $name,
+        public readonly ?string $parent,
+        public readonly ?string $simulator,
+        public readonly ?array $devices,
+        private ?array $raw,
+        private ?string $packed = null,
     ) {}
+
+    /** @return array<string, mixed> */
+    public function __serialize(): array
+    {
+        return ['id' => $this->id, 'name' => $this->name, 'parent' => $this->parent, 'simulator' => $this->simulator, 'devices' => $this->devices, 'packed' => $this->raw === null ? (string) $this->packed : serialize($this->raw)];
+    }
+
+    /** @param array{id: string, name: string, parent: ?string, simulator: ?string, devices: ?list<string>, packed: string} $written */
+    public function __unserialize(array $written): void
+    {
+        self::__construct($written['id'], $written['name'], $written['parent'], $written['simulator'], $written['devices'], null, $written['packed']);
+    }
+
+    /** @return array<string, mixed> */
+    private function raw(): array
+    {
+        return $this->raw ??= Node::of(unserialize((string) $this->packed, ['allowed_classes' => false]))->plain();
+    }
 
     public static function fromJson(string $text): self
     {
@@ -90,14 +110,26 @@ final readonly class SetDocument
 
     public function toJson(): string
     {
-        $document = $this->raw;
+        return Json::encode($this->document());
+    }
+
+    /** The same on one line, to be kept. */
+    public function toCompactJson(): string
+    {
+        return Json::compact($this->document());
+    }
+
+    /** @return array<string, mixed> */
+    private function document(): array
+    {
+        $document = $this->raw();
         foreach (array_keys(self::SECTIONS) as $section) {
             if (isset($document[$section]) && is_array($document[$section])) {
                 $document[$section] = self::asObjects($document[$section], self::SECTIONS[$section]);
             }
         }
 
-        return Json::encode($document);
+        return $document;
     }
 
     /**
@@ -107,21 +139,44 @@ final readonly class SetDocument
      */
     public function parts(): array
     {
+        return array_merge(...array_map($this->partsOf(...), array_keys(self::SECTIONS)));
+    }
+
+    /** @return array<string, PartValue> what the set itself says in one section, by path, in file order */
+    public function partsOf(string $section): array
+    {
         $parts = [];
-        foreach (self::SECTIONS as $section => $depth) {
-            foreach ($this->section($section) as $key => $value) {
-                if ($depth === 1) {
-                    $parts[$section.'/'.$key] = new PartValue(new PartPath($section, (string) $key), $value);
-                } elseif (is_array($value)) {
-                    foreach ($value as $inner => $part) {
-                        $path = new PartPath($section, (string) $key, (string) $inner);
-                        $parts[(string) $path] = new PartValue($path, $part);
-                    }
+        foreach ($this->section($section) as $key => $value) {
+            if (self::SECTIONS[$section] === 1) {
+                $parts[$section.'/'.$key] = new PartValue(new PartPath($section, (string) $key), $value);
+            } elseif (is_array($value)) {
+                foreach ($value as $inner => $part) {
+                    $path = new PartPath($section, (string) $key, (string) $inner);
+                    $parts[(string) $path] = new PartValue($path, $part);
                 }
             }
         }
 
         return $parts;
+    }
+
+    /** What the set itself says of a part; null if it says nothing of it, or that it is gone. */
+    public function value(PartPath $path): mixed
+    {
+        $section = $this->section($path->section);
+        $group = $section[$path->key] ?? null;
+
+        return $path->inner === null ? $group : (is_array($group) ? $group[$path->inner] ?? null : null);
+    }
+
+    /**
+     * All that the set itself says in a section, as it stands in the file: by key, in sections of depth 2 then by inner key.
+     *
+     * @return array<array-key, mixed>
+     */
+    public function said(string $section): array
+    {
+        return $this->section($section);
     }
 
     public function says(PartPath $path): bool
@@ -143,7 +198,7 @@ final readonly class SetDocument
      */
     public function with(PartPath $path, ?array $value): self
     {
-        $raw = $this->raw;
+        $raw = $this->raw();
         $section = $this->section($path->section);
         if ($path->inner === null) {
             $section[$path->key] = $value;
@@ -162,7 +217,7 @@ final readonly class SetDocument
     /** @param ?list<string> $devices null if the parent says */
     public function withDevices(?array $devices): self
     {
-        $raw = array_diff_key($this->raw, ['devices' => 0]) + ($devices === null ? [] : ['devices' => $devices]);
+        $raw = array_diff_key($this->raw(), ['devices' => 0]) + ($devices === null ? [] : ['devices' => $devices]);
 
         return self::head(Node::of(self::ordered($raw)));
     }
@@ -170,7 +225,7 @@ final readonly class SetDocument
     /** The document without this part: what the parent says holds again. */
     public function without(PartPath $path): self
     {
-        $raw = $this->raw;
+        $raw = $this->raw();
         $section = $this->section($path->section);
         if ($path->inner === null) {
             unset($section[$path->key]);
@@ -191,7 +246,7 @@ final readonly class SetDocument
     /** @return array<array-key, mixed> */
     private function section(string $section): array
     {
-        $value = $this->raw[$section] ?? [];
+        $value = $this->raw()[$section] ?? [];
 
         return is_array($value) ? $value : [];
     }

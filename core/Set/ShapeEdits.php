@@ -91,7 +91,7 @@ final readonly class ShapeEdits
         $own = $this->own();
         $ref = Made::DEVICE.'/'.$id;
         $isOf = fn (string $other): bool => $other === $ref || str_starts_with($other, $ref.'.');
-        foreach ($this->set->merged->parts as $part) {
+        foreach ($this->set->merged->parts() as $part) {
             $path = $part->path;
             if (($path->section === 'cells' && $isOf((string) $path->inner)) || ($path->section === 'axes' && $isOf($path->key))) {
                 $own = $this->takeAway($own, $path);

@@ -21,7 +21,7 @@ final class FileController
     {
         $record = $this->sets->open($set);
 
-        return new Response($record->head->document, 200, [
+        return new Response($record->head->set()->toJson(), 200, [
             'Content-Type' => 'application/json', 'Content-Disposition' => 'attachment; filename="'.$record->id.'.set.json"',
         ]);
     }

@@ -130,9 +130,9 @@
     <summary>Free {{ $view->isAxis() ? 'axes' : 'outputs' }}: lowest {{ $numbers->lowest() ?? 'none' }}, highest {{ $numbers->highest() ?? 'none' }}</summary>
     <p class="hint">{{ $catalogue === null ? 'A controller has' : $catalogue->name.' sees' }} {{ $numbers->most }}; {{ count($numbers->free()) }} are free.@foreach ([2, 4, 8] as $n) @if ($numbers->block($n) !== null) {{ $n }} in a row from {{ $numbers->block($n) }}.@endif @endforeach {{ $numbers->gaps() === [] ? 'No gaps.' : 'Gaps: '.implode(', ', array_slice($numbers->gaps(), 0, 8)).(count($numbers->gaps()) > 8 ? ' and more' : '').'.' }}@if ($numbers->unseen() !== []) Not seen: {{ implode(', ', $numbers->unseen()) }}.@endif</p>
     <div class="numbers">@for ($n = 1; $n <= $numbers->most; $n++)
-        @if (isset($numbers->used[$n]))<span class="numbers__used" title="{{ $n }}: {{ implode('; ', $numbers->used[$n]) }}">{{ $n }}</span>@else<button type="button" data-number="{{ $n }}" title="{{ $n }} is free">{{ $n }}</button>@endif
+        @if (isset($numbers->used[$n]))<span class="numbers__used" title="{{ $numbers->used[$n][0] }}{{ count($numbers->used[$n]) > 1 ? ' and more, see below' : '' }}">{{ $n }}</span>@else<button type="button" data-number="{{ $n }}">{{ $n }}</button>@endif
     @endfor</div>
-    <ul class="uses">@foreach ($numbers->used as $n => $where)<li>{{ $n }}: {{ implode('; ', $where) }}</li>@endforeach</ul>
+    <ul class="uses">@foreach ($numbers->used as $n => $where)<li>{{ $n }}: {{ implode('; ', array_slice($where, 0, 3)) }}{{ count($where) > 3 ? ' and '.(count($where) - 3).' more' : '' }}</li>@endforeach</ul>
 </details>
 @endif
 <details class="editor__other editor__transfer" id="transfer">

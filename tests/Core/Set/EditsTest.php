@@ -176,7 +176,7 @@ final class EditsTest extends TestCase
 
     public function test_paths_are_read_as_they_are_written(): void
     {
-        foreach (DemoSets::skerrywing()->merged->parts as $path => $part) {
+        foreach (DemoSets::skerrywing()->merged->parts() as $path => $part) {
             $this->assertEquals($part->path, PartPath::of($path));
         }
         $this->expectExceptionMessage('path: found "cells/base", expected the path of a part, such as stops/cruise.');

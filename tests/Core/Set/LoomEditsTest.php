@@ -146,7 +146,8 @@ final class LoomEditsTest extends TestCase
             ->cell('base', 'b1', 'follow', self::button(1))->cell('base', 's.up', 'follow', self::button(2))->cell('base', 's.down', 'follow', self::button(2))->cell('water', 'b2', 'follow', self::button(1))
             ->assembled();
         $this->assertSame([1 => ['Desk Button 1, Base', 'Desk Button 2, Water'], 2 => ['Desk Switch S up, Base', 'Desk Switch S down, Base'], 9 => ['macro Horn']], (new OutputUse($set))->buttons()->used);
-        $this->assertSame(['water/d/b2' => ['base/d/b1'], 'base/d/b1' => ['water/d/b2']], (new Conflicts($set))->all());
+        $this->assertEquals(['water/d/b2' => true, 'base/d/b1' => true], (new Conflicts($set))->all());
+        $this->assertSame([['base/d/b1'], ['water/d/b2'], []], [(new Conflicts($set))->with('water', 'd/b2'), (new Conflicts($set))->with('base', 'd/b1'), (new Conflicts($set))->with('base', 'd/s.up')]);
     }
 
     public function test_macros_are_made_named_filled_copied_and_taken_away_with_all_that_plays_them(): void

@@ -42,8 +42,8 @@ final class SetsTest extends TestCase
         $this->assertNull($origin(PartPath::cell('base', 'd/b3')));
         $this->assertTrue($set->merged->isInherited(PartPath::layer('water')));
         $this->assertSame('Cruise', $set->layers['base']->name);
-        foreach ($set->merged->parts as $path => $part) {
-            $this->assertArrayHasKey($path, $set->merged->origins);
+        foreach ($set->merged->parts() as $path => $part) {
+            $this->assertNotNull($set->merged->origin(PartPath::of($path)), $path);
             $this->assertSame((string) PartPath::of($path), (string) $part->path);
         }
     }
