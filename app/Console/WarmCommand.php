@@ -29,6 +29,13 @@ final class WarmCommand extends Command
         foreach (array_keys(Place::PLACES) as $place) {
             $this->request($kernel, Request::create(config('app.url').'/sets/'.$set->id.'/'.$place));
         }
+        // The page with a picked cell, and what an edit needs, which is not made here.
+        $cell = array_key_first($set->head->set()->partsOf('cells'));
+        [, $layer, $ref] = [...explode('/', (string) $cell, 3), '', ''];
+        $this->request($kernel, Request::create(config('app.url').'/sets/'.$set->id.'/assign?layer='.$layer.'&ref='.$ref));
+        foreach ([...glob(base_path('core/*/*.php')) ?: [], ...glob(app_path('{Http/Controllers,Http/Requests,Sets,View,Live,Models}/*.php'), GLOB_BRACE) ?: []] as $file) {
+            require_once $file;
+        }
         $answer = $this->request($kernel, $this->json('/live', ['set' => $set->id]));
         $id = json_decode($answer, true)['id'] ?? '';
         $this->request($kernel, $this->json('/live/'.$id, ['set' => $set->id, 'n' => 1, 'to' => 10, 'inputs' => [], 'plugs' => []]));

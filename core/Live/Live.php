@@ -243,6 +243,12 @@ final class Live
         return $this->answer($this->machine->letGoOfEverything(new Cause(Cause::CLOSED)), [], []);
     }
 
+    /** Lamps that the game moves would fill the tape. */
+    private static function isLampOfGame(OutputEvent $event): bool
+    {
+        return $event->kind === OutputEvent::LAMP && $event->cause->origin instanceof Input && str_starts_with($event->cause->origin->port, 'sim/');
+    }
+
     /** Does an axis send this only because it trembles by itself? That is not told. */
     private function isTrembling(OutputEvent $event): bool
     {
@@ -277,7 +283,7 @@ final class Live
     private function answer(array $outputs, array $idle, array $problems, array $taken = []): LiveStep
     {
         $game = $this->game?->play($outputs, $this->state->run->now) ?? [];
-        $worth = array_values(array_filter($outputs, fn (OutputEvent $event) => ! $this->isTrembling($event)));
+        $worth = array_values(array_filter($outputs, fn (OutputEvent $event) => ! $this->isTrembling($event) && ! self::isLampOfGame($event)));
         $sentences = [...$this->narrator->sentences($worth), ...$idle];
         usort($sentences, fn (Sentence $a, Sentence $b) => $a->t <=> $b->t);
         $learnt = [];

@@ -3,59 +3,98 @@ const NS = 'http://www.w3.org/2000/svg';
 let hovered = null;
 let asked = false;
 
-function wire(from, to, isPicked) {
-    const path = document.createElementNS(NS, 'path');
+const curve = (from, to) => {
     const bend = Math.max(24, (to.x - from.x) * 0.45);
-    path.setAttribute('d', `M${from.x} ${from.y}C${from.x + bend} ${from.y} ${to.x - bend} ${to.y} ${to.x} ${to.y}`);
-    path.setAttribute('class', isPicked ? 'wire is-picked' : 'wire');
 
-    return path;
+    return `M${from.x} ${from.y}C${from.x + bend} ${from.y} ${to.x - bend} ${to.y} ${to.x} ${to.y}`;
+};
+
+function wire(path, isPicked) {
+    const element = document.createElementNS(NS, 'path');
+    element.setAttribute('class', isPicked ? 'wire is-picked' : 'wire');
+    element.setAttribute('d', path);
+
+    return element;
 }
 
-const within = (rect, frame) => rect.top + rect.height / 2 >= frame.top && rect.top + rect.height / 2 <= frame.bottom;
+const within = (y, top, bottom) => y >= top && y <= bottom;
+
+/** Where everything lies, read once for a page and a size; scrolling only shifts it. */
+let lie = null;
+
+function measure() {
+    const loom = document.getElementById('loom');
+    const comb = document.getElementById('comb-scroll');
+    const list = document.getElementById('action-list');
+    const origin = loom.getBoundingClientRect();
+    const [frame, head, shown] = [comb.getBoundingClientRect(), loom.querySelector('.comb thead').getBoundingClientRect(), list?.getBoundingClientRect()];
+    const controls = new Map([...loom.querySelectorAll('.control[data-control]')].map((control) => [control.dataset.control, control]));
+    const actions = new Map([...loom.querySelectorAll('.action[data-action]')].map((action) => {
+        const { left, top, height } = action.getBoundingClientRect();
+
+        return [action.dataset.action, { x: left - origin.left + 6, y: top - origin.top + height / 2, isThere: height > 0 }];
+    }));
+    const rows = [...loom.querySelectorAll('.comb tbody tr')].map((row) => {
+        const { top, height } = row.getBoundingClientRect();
+        const control = controls.get(row.dataset.control);
+        const own = control?.querySelector(`[data-contact="${CSS.escape(row.dataset.row)}"], [data-axis="${CSS.escape(row.dataset.row)}"]`) ?? control;
+        const body = own && (own.querySelector('.slot, .cap, .wedge') ?? (own.matches('text') ? own : control.querySelector('.cap')) ?? own).getBoundingClientRect();
+
+        return {
+            row,
+            y: top - origin.top + height / 2,
+            at: body && { x: body.right - 2 - origin.left, y: body.top + body.height / 2 - origin.top },
+            says: row.querySelector('.cell:not(.cell--fall)') !== null,
+            ends: [...row.querySelectorAll('[data-action]')].map((cell) => ({ cell, action: cell.dataset.action, to: actions.get(cell.dataset.action) })),
+        };
+    });
+    lie = {
+        comb, list, rows, controls,
+        scrolled: [comb.scrollTop, list?.scrollTop ?? 0],
+        frame: { left: frame.left - origin.left, right: frame.right - origin.left, top: head.bottom - 4 - origin.top, bottom: frame.bottom - origin.top },
+        shown: shown && { top: shown.top - origin.top, bottom: shown.bottom - origin.top },
+    };
+    document.getElementById('wires').setAttribute('viewBox', `0 0 ${origin.width} ${origin.height}`);
+    for (const [ref, control] of controls) {
+        control.classList.toggle('is-lit', loom.querySelector(`.comb tr.is-picked[data-control="${CSS.escape(ref)}"]`) !== null);
+    }
+}
 
 function draw() {
     asked = false;
-    const loom = document.getElementById('loom');
     const svg = document.getElementById('wires');
-    if (!loom || !svg) {
+    if (!document.getElementById('loom') || !svg) {
         return;
     }
-    const origin = loom.getBoundingClientRect();
-    const frame = document.getElementById('comb-scroll').getBoundingClientRect();
-    const head = loom.querySelector('.comb thead').getBoundingClientRect();
-    const list = document.getElementById('action-list')?.getBoundingClientRect();
-    const at = (x, y) => ({ x: x - origin.left, y: y - origin.top });
+    if (lie === null || !lie.comb.isConnected) {
+        measure();
+    }
+    const { frame, shown, rows } = lie;
+    const [down, along] = [lie.comb.scrollTop - lie.scrolled[0], (lie.list?.scrollTop ?? 0) - lie.scrolled[1]];
     const plain = [];
     const picked = [];
-    for (const row of loom.querySelectorAll('.comb tbody tr')) {
-        const rect = row.getBoundingClientRect();
-        if (!within(rect, { top: head.bottom - 4, bottom: frame.bottom })) {
+    for (const { row, y, at, says, ends } of rows) {
+        const middle = y - down;
+        if (!within(middle, frame.top, frame.bottom)) {
             continue;
         }
-        const middle = rect.top + rect.height / 2;
         const rowPicked = row.classList.contains('is-picked') || row.dataset.row === hovered;
-        const control = loom.querySelector(`[data-control="${CSS.escape(row.dataset.control)}"].control`);
-        if (control && (rowPicked || row.querySelector('.cell:not(.cell--fall)'))) {
-            const own = control.querySelector(`[data-contact="${CSS.escape(row.dataset.row)}"], [data-axis="${CSS.escape(row.dataset.row)}"]`) ?? control;
-            const body = (own.querySelector('.slot, .cap, .wedge') ?? (own.matches('text') ? own : control.querySelector('.cap')) ?? own).getBoundingClientRect();
-            (rowPicked ? picked : plain).push(wire(at(body.right - 2, body.top + body.height / 2), at(frame.left, middle), rowPicked));
+        if (at && (rowPicked || says)) {
+            (rowPicked ? picked : plain).push(curve(at, { x: frame.left, y: middle }));
         }
-        for (const cell of row.querySelectorAll('[data-action]')) {
-            const action = loom.querySelector(`.action[data-action="${CSS.escape(cell.dataset.action)}"]`);
-            const target = action?.getBoundingClientRect();
-            if (!target || target.height === 0 || !within(target, list)) {
-                continue;
+        for (const { cell, action, to } of ends) {
+            if (to?.isThere && shown && within(to.y - along, shown.top, shown.bottom)) {
+                (cell.classList.contains('is-picked') || rowPicked || action === hovered ? picked : plain).push(curve({ x: frame.right, y: middle }, { x: to.x, y: to.y - along }));
             }
-            const isPicked = cell.classList.contains('is-picked') || rowPicked || action.dataset.action === hovered;
-            (isPicked ? picked : plain).push(wire(at(frame.right, middle), at(target.left + 6, target.top + target.height / 2), isPicked));
         }
     }
-    svg.setAttribute('viewBox', `0 0 ${origin.width} ${origin.height}`);
-    svg.replaceChildren(...plain, ...picked);
-    for (const control of loom.querySelectorAll('.control')) {
-        control.classList.toggle('is-lit', loom.querySelector(`.comb tr.is-picked[data-control="${CSS.escape(control.dataset.control)}"]`) !== null);
-    }
+    svg.replaceChildren(wire(plain.join(''), false), ...picked.map((path) => wire(path, true)));
+}
+
+/** Something has moved otherwise than by scrolling. */
+function askAnew() {
+    lie = null;
+    ask();
 }
 
 function ask() {
@@ -70,16 +109,16 @@ function bring() {
     for (const picked of document.querySelectorAll('#loom .action.is-picked, #loom .comb tr.is-picked')) {
         picked.scrollIntoView({ block: 'nearest' });
     }
-    ask();
+    askAnew();
 }
 
 document.addEventListener('page:changed', bring);
-for (const name of ['page:changed', 'loom:redraw']) {
-    document.addEventListener(name, ask);
-}
-window.addEventListener('resize', ask);
-document.addEventListener('scroll', ask, true);
-document.fonts?.ready.then(ask);
+document.addEventListener('loom:redraw', askAnew);
+window.addEventListener('resize', askAnew);
+/** Another scrolled thing than the two lists, such as the faceplate, moves ends of wires. */
+document.addEventListener('scroll', ({ target }) => (target.id === 'comb-scroll' || target.id === 'action-list' ? ask() : askAnew()), true);
+document.addEventListener('toggle', askAnew, true);
+document.fonts?.ready.then(askAnew);
 document.addEventListener('pointerover', (event) => {
     const over = event.target.closest?.('.comb tr[data-row], .action[data-action]');
     const next = over?.dataset.row ?? over?.dataset.action ?? null;
@@ -146,7 +185,7 @@ document.addEventListener('pointerdown', (down) => {
         }
         const origin = loom.getBoundingClientRect();
         drawn?.remove();
-        drawn = wire({ x: down.clientX - origin.left, y: down.clientY - origin.top }, { x: event.clientX - origin.left, y: event.clientY - origin.top }, true);
+        drawn = wire(curve({ x: down.clientX - origin.left, y: down.clientY - origin.top }, { x: event.clientX - origin.left, y: event.clientY - origin.top }), true);
         drawn.classList.add('wire--drawn');
         document.getElementById('wires').append(drawn);
         document.querySelector('.is-target')?.classList.remove('is-target');

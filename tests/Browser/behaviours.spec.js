@@ -50,14 +50,18 @@ test('short, long and double on one button', async ({ page, app }) => {
     expect(double).not.toEqual(long);
 });
 
-test('a cycle sends one after the other, and an output is taken away again', async ({ page, app }) => {
+test('a cycle of seven sends one after the other and begins anew, and an output is taken away again', async ({ page, app }) => {
     await pick(page, app, MARK);
     await behave(page, 'cycle');
-    await beside(page, 'Starter');
-    const presses = [[0, MARK, 1], [40, MARK, 0], [120, MARK, 1], [40, MARK, 0], [120, MARK, 1], [40, MARK, 0]];
-    expect((await play(page, presses)).map(([what]) => what)).toEqual(['button 4', 'button 1', 'button 4']);
+    for (const action of ['Starter', 'Anchor light', 'Bilge pump', 'Cabin light', 'Horn', 'Wing lights']) {
+        await beside(page, action);
+    }
+    await expect(page.locator('.editor__does .outputs li')).toHaveCount(7);
+    const presses = Array.from({ length: 8 }, () => [[120, MARK, 1], [40, MARK, 0]]).flat();
+    const sent = (await play(page, presses)).map(([what]) => what).filter((what) => !['key ShiftLeft', 'key ControlLeft'].includes(what));
+    expect(sent).toEqual(['button 4', 'button 1', 'key KeyL', 'key KeyB', 'key KeyL', 'button 3', 'key KeyL', 'button 4']);
     await saved(page, () => page.getByRole('button', { name: 'Take Starter away' }).click());
-    await expect(page.locator('.editor__does .outputs li')).toHaveCount(1);
+    await expect(page.locator('.editor__does .outputs li')).toHaveCount(6);
 });
 
 test('every tick of an encoder arrives, also when it is spun', async ({ page, app }) => {
