@@ -79,15 +79,19 @@ final readonly class AssignView
     /** Id of an action that waits for a control to be pressed; empty if none does. */
     public string $take;
 
+    /** What is unfolded beside the picked cell: numbers, or nothing. */
+    public string $more;
+
     public LayerMap $map;
 
     /** @var array<string, true> cells in conflict, as "layer/reference" */
     private array $conflicts;
 
-    public function __construct(public Place $place, string $device, string $layer, string $ref, string $filter = '', string $take = '')
+    public function __construct(public Place $place, string $device, string $layer, string $ref, string $filter = '', string $take = '', string $more = '')
     {
         $this->filter = isset(self::FILTERS[$filter]) ? $filter : '';
         $this->take = $place->set->catalogue?->action($take) === null ? '' : $take;
+        $this->more = $more === 'numbers' ? $more : '';
         $this->map = LayerMap::of($place->set);
         $this->conflicts = (new Conflicts($place->set))->all();
         $rig = $place->set->rig;
@@ -119,6 +123,12 @@ final readonly class AssignView
         }
 
         return $rows;
+    }
+
+    /** Address of the same cell with this unfolded. */
+    public function withMore(string $more): string
+    {
+        return route('assign', array_filter(['set' => $this->place->record->id, 'device' => $this->device?->id, 'layer' => $this->layer, 'ref' => $this->ref, 'show' => $this->filter, 'more' => $more]));
     }
 
     /**

@@ -7,6 +7,7 @@ namespace App\View;
 use App\Models\Revision;
 use App\Models\SetRecord;
 use App\Sets\SetStore;
+use Illuminate\Support\HtmlString;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\Words;
@@ -61,6 +62,12 @@ final readonly class Place
         $last = basename((string) parse_url($url, PHP_URL_PATH));
 
         return isset(self::PLACES[$last]) ? $last : 'rig';
+    }
+
+    /** What every form of an edit sends along: the token of the page, and the revision that it was made from. */
+    public function from(): HtmlString
+    {
+        return new HtmlString(csrf_field().'<input type="hidden" name="from" value="'.$this->edited->head_id.'">');
     }
 
     /** Where the set says this part itself, or which parent says it; null if nobody does. */

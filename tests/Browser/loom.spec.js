@@ -112,8 +112,8 @@ test('an action is picked first, then the control for it is pressed; a free numb
     await saved(page, () => press(page, 'fennel/left-thumb'));
     await expect(cell(page, 'base/fennel/left-thumb')).toContainText('Anchor');
     await pick(page, app, 'fennel/switch-2.up');
-    await expect(page.locator('#numbers summary')).toHaveText('Free outputs: lowest 7, highest 128');
-    await page.locator('#numbers summary').click();
+    await expect(page.locator('#numbers .editor__open')).toHaveText('Free outputs: lowest 7, highest 128');
+    await page.locator('#numbers .editor__open').click();
     await expect(page.locator('#numbers')).toContainText('5: Pitot heat on');
     await page.locator('[data-number="9"]').click();
     await saved(page, () => page.locator('.does .button').click());

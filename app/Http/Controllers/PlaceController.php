@@ -59,6 +59,7 @@ final class PlaceController
             $request->string('ref')->toString(),
             $request->string('show')->toString(),
             $request->string('take')->toString(),
+            $request->string('more')->toString(),
         )]);
     }
 

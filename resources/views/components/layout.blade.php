@@ -22,10 +22,10 @@
     </nav>
     <x-runs />
     <div class="tools">
-        <form method="post" action="{{ route('undo', $place->edited->id) }}" data-edit novalidate id="undo"><x-from :place="$place" />
+        <form method="post" action="{{ route('undo', $place->edited->id) }}" data-edit novalidate id="undo">{{ $place->from() }}
             <button class="tool" @disabled($place->undo === null) title="{{ $place->undo === null ? 'Nothing to undo' : 'Undo: '.$place->undo }} (Ctrl+Z)"><x-icon name="undo" /><span class="sr-only">Undo</span></button>
         </form>
-        <form method="post" action="{{ route('redo', $place->edited->id) }}" data-edit novalidate id="redo"><x-from :place="$place" />
+        <form method="post" action="{{ route('redo', $place->edited->id) }}" data-edit novalidate id="redo">{{ $place->from() }}
             <button class="tool" @disabled($place->redo === null) title="{{ $place->redo === null ? 'Nothing to do again' : 'Do again: '.$place->redo }} (Ctrl+Y)"><x-icon name="redo" /><span class="sr-only">Redo</span></button>
         </form>
         <button class="tool" type="button" x-on:click="turnTheme" title="Light or dark (T)"><x-icon name="theme" /><span class="sr-only">Light or dark</span></button>

@@ -5,7 +5,7 @@
 <details class="part part--made" key="made-{{ $id }}" id="part-made-{{ $id }}">
     <summary class="part__head"><h3>{{ $made->name() }} <small>{{ $made instanceof Nailrod\Core\Made\Threshold ? 'threshold' : $kind }}</small></h3><span class="part__says" data-made-state="made/{{ $id }}">{{ $view->sentenceOfMade($made) }}</span></summary>
     <form method="post" action="{{ route('shape.made', $place->record->id) }}" data-edit novalidate data-autosave class="part__body">
-        <x-from :place="$place" /><input type="hidden" name="id" value="{{ $id }}"><input type="hidden" name="centred" value="{{ (int) $view->isCentred() }}">
+        {{ $place->from() }}<input type="hidden" name="id" value="{{ $id }}"><input type="hidden" name="centred" value="{{ (int) $view->isCentred() }}">
         <label class="field"><span>Name</span><input name="name" value="{{ $made->name() }}" maxlength="60" required></label>
         @foreach ($made->sources() as $i => $source)
             <label class="field"><span>{{ count($made->sources()) === 1 ? 'Made from' : ($i === 0 ? 'First' : 'Second') }}</span><select name="of[]">
@@ -40,7 +40,7 @@
     </form>
     @if ($isBuilt && $kind === 'shared travel')
         <form method="post" action="{{ route('shape.bite', $place->record->id) }}" data-edit novalidate class="part__body part__try">
-            <x-from :place="$place" /><input type="hidden" name="axis" value="{{ $id }}">
+            {{ $place->from() }}<input type="hidden" name="axis" value="{{ $id }}">
             @foreach ($made->sources() as $i => $source)<input type="hidden" name="{{ $i === 0 ? 'first' : 'second' }}" data-live-travel="{{ $source }}" value="0">@endforeach
             <p class="hint">Let go of one, pull the other until it bites, then:</p>
             <button class="button">It bites here</button>
@@ -48,12 +48,12 @@
     @endif
     @if ($made instanceof Nailrod\Core\Made\Zones)
         @foreach ($made->bounds as $i => $bound)
-            <form method="post" action="{{ route('shape.remove', $place->record->id) }}" data-edit novalidate id="remove-bound-{{ $id }}-{{ $i }}" hidden><x-from :place="$place" /><input type="hidden" name="axis" value="{{ $id }}"><input type="hidden" name="what" value="bound"><input type="hidden" name="index" value="{{ $i }}"></form>
+            <form method="post" action="{{ route('shape.remove', $place->record->id) }}" data-edit novalidate id="remove-bound-{{ $id }}-{{ $i }}" hidden>{{ $place->from() }}<input type="hidden" name="axis" value="{{ $id }}"><input type="hidden" name="what" value="bound"><input type="hidden" name="index" value="{{ $i }}"></form>
         @endforeach
     @endif
     <div class="panel__row">
         @if ($isBuilt && ! $view->axis->isBuilt())@foreach ($made->axes() as $axis)<a class="link" href="{{ $view->link(['axis' => $axis->ref, 'two' => '', 'with' => '']) }}" data-refresh>Shape {{ $place->set->rig->nameOf($axis->ref) }}</a>@endforeach @else<a class="link" href="{{ route('assign', ['set' => $place->record->id, 'device' => 'made']) }}">Assign it</a>@endif
         <x-origin :place="$place" :origin="$place->originOf(Nailrod\Core\Set\PartPath::made($id))" path="made/{{ $id }}" />
-        <form method="post" action="{{ route('shape.remove', $place->record->id) }}" data-edit novalidate id="remove-made-{{ $id }}"><x-from :place="$place" /><input type="hidden" name="axis" value="{{ $id }}"><input type="hidden" name="what" value="made"><button class="link">Take it away</button></form>
+        <form method="post" action="{{ route('shape.remove', $place->record->id) }}" data-edit novalidate id="remove-made-{{ $id }}">{{ $place->from() }}<input type="hidden" name="axis" value="{{ $id }}"><input type="hidden" name="what" value="made"><button class="link">Take it away</button></form>
     </div>
 </details>

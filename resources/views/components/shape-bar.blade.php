@@ -10,7 +10,7 @@
         @if ($partner !== '')<a class="chip" href="{{ $view->link(['zoom' => '', 'two' => $partner]) }}" data-refresh @if ($view->two() !== null) aria-current="true" @endif title="Together with {{ $place->set->rig->nameOf($partner) }}">Two axes</a>@endif
     </span>
     <form class="adds" method="post" action="{{ route('shape.add', $place->record->id) }}" data-edit data-opens novalidate aria-label="Put on the picture">
-        <x-from :place="$place" /><input type="hidden" name="axis" value="{{ $view->axis->ref }}"><input type="hidden" name="travel" data-live-travel="{{ $view->axis->ref }}" value="0.5">
+        {{ $place->from() }}<input type="hidden" name="axis" value="{{ $view->axis->ref }}"><input type="hidden" name="travel" data-live-travel="{{ $view->axis->ref }}" value="0.5">
         <span class="adds__word">Add</span>
         @foreach (['point' => 'point', 'notch' => 'notch', 'stop' => 'stop', 'threshold' => 'threshold', 'zones' => 'zones'] as $what => $word)<button class="chip" name="what" value="{{ $what }}" title="Add {{ $what === 'zones' ? 'zones' : 'a '.$word }} where the hand is now">{{ $word }}</button>@endforeach
     </form>

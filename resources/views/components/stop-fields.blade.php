@@ -1,7 +1,7 @@
 @props(['place', 'view', 'stop', 'id', 'openers'])
 @php($axes = $stop->axes ?? [$view->axis->ref])
 @php($opening = $stop?->opening ?? Nailrod\Core\Axis\Opening::UntilDrawnBack)
-<x-from :place="$place" />
+{{ $place->from() }}
 <input type="hidden" name="stop" value="{{ $id }}"><input type="hidden" name="centred" value="{{ (int) $view->isCentred() }}">
 <label class="field"><span>Name</span><input name="name" value="{{ $stop->name ?? 'Cruise' }}" maxlength="60" required></label>
 <x-field name="at" id="stop-{{ $id }}-at" label="Holds at" :value="$view->at($stop->at ?? 0.92)" :min="$view->isCentred() ? -100 : 0" />

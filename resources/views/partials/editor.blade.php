@@ -8,13 +8,13 @@
     <p class="says">{{ $place->words->sentenceOf($view->layer, $view->ref) }}</p>
     <div class="editor__buttons">
         @if ($place->saysItself(Nailrod\Core\Set\PartPath::cell($view->layer, $view->ref)) && count($place->set->merged->chain) > 1)
-            <form method="post" action="{{ route('give-back', $place->record->id) }}" data-edit novalidate><x-from :place="$place" /><input type="hidden" name="path" value="cells/{{ $view->layer }}/{{ $view->ref }}"><button class="link">Give back</button></form>
+            <form method="post" action="{{ route('give-back', $place->record->id) }}" data-edit novalidate>{{ $place->from() }}<input type="hidden" name="path" value="cells/{{ $view->layer }}/{{ $view->ref }}"><button class="link">Give back</button></form>
         @endif
         @if ($cell !== null)
-            <form method="post" action="{{ route('cell.clear', $place->record->id) }}" data-edit novalidate><x-from :place="$place" /><input type="hidden" name="layer" value="{{ $view->layer }}"><input type="hidden" name="ref" value="{{ $view->ref }}"><button class="link">Clear</button></form>
+            <form method="post" action="{{ route('cell.clear', $place->record->id) }}" data-edit novalidate>{{ $place->from() }}<input type="hidden" name="layer" value="{{ $view->layer }}"><input type="hidden" name="ref" value="{{ $view->ref }}"><button class="link">Clear</button></form>
         @endif
         @if ($cell === null || ! $cell->isNothing())
-            <form method="post" action="{{ route('cell.assign', $place->record->id) }}" data-edit novalidate><x-from :place="$place" /><input type="hidden" name="layer" value="{{ $view->layer }}"><input type="hidden" name="ref" value="{{ $view->ref }}"><input type="hidden" name="does" value="nothing"><button class="link" title="Nothing happens in this layer, whatever the base layer says">Nothing</button></form>
+            <form method="post" action="{{ route('cell.assign', $place->record->id) }}" data-edit novalidate>{{ $place->from() }}<input type="hidden" name="layer" value="{{ $view->layer }}"><input type="hidden" name="ref" value="{{ $view->ref }}"><input type="hidden" name="does" value="nothing"><button class="link" title="Nothing happens in this layer, whatever the base layer says">Nothing</button></form>
         @endif
     </div>
 </header>
@@ -22,25 +22,25 @@
 @php($hidden = fn () => new Illuminate\Support\HtmlString('<input type="hidden" name="layer" value="'.e($view->layer).'"><input type="hidden" name="ref" value="'.e($view->ref).'">'))
 <div class="editor__middle scroll" tabindex="0" role="region" aria-label="What it does">
 @foreach ($view->troubles() as $trouble)<p class="says says--warn">{{ $trouble }}</p>@endforeach
-@if ($view->isIdle())<div class="says says--warn">{{ $view->nameOf($view->ref) }} holds this layer, so what it does in it never comes. <form method="post" action="{{ route('cell.clear', $place->record->id) }}" data-edit novalidate><x-from :place="$place" />{{ $hidden() }}<button class="link">Clear it here</button></form></div>@endif
+@if ($view->isIdle())<div class="says says--warn">{{ $view->nameOf($view->ref) }} holds this layer, so what it does in it never comes. <form method="post" action="{{ route('cell.clear', $place->record->id) }}" data-edit novalidate>{{ $place->from() }}{{ $hidden() }}<button class="link">Clear it here</button></form></div>@endif
 @if (! $view->isAxis() && $cell !== null && ! $cell->isNothing())
     <div class="editor__fields editor__does">
         @if ($behaviour instanceof Nailrod\Core\Behaviour\PlayMacro)
         <p class="behaves">Plays <a href="{{ route('macros', ['set' => $place->record->id, 'macro' => $behaviour->macro]) }}">{{ $place->set->macros[$behaviour->macro]->name }}</a>: {{ $place->words->macro($place->set->macros[$behaviour->macro]) }}</p>
         @else
         <form method="post" action="{{ route('cell.behave', $place->record->id) }}" data-edit novalidate data-autosave class="editor__form behaves">
-            <x-from :place="$place" />{{ $hidden() }}
+            {{ $place->from() }}{{ $hidden() }}
             <x-behaviour-fields :behaviour="$behaviour" :tick="$tick" />
         </form>
         @endif
         <ol class="outputs">@foreach ($cell->outputs as $i => $one)
             <li>{{ $view->roleOf($i) }}{{ $place->words->output($one) }}
-                @if (count($cell->outputs) > 1)<form method="post" action="{{ route('cell.remove-output', $place->record->id) }}" data-edit novalidate><x-from :place="$place" />{{ $hidden() }}<input type="hidden" name="index" value="{{ $i }}"><button class="link" title="Take this output away">✕<span class="sr-only">Take {{ $place->words->output($one) }} away</span></button></form>@endif
+                @if (count($cell->outputs) > 1)<form method="post" action="{{ route('cell.remove-output', $place->record->id) }}" data-edit novalidate>{{ $place->from() }}{{ $hidden() }}<input type="hidden" name="index" value="{{ $i }}"><button class="link" title="Take this output away">✕<span class="sr-only">Take {{ $place->words->output($one) }} away</span></button></form>@endif
             </li>
         @endforeach</ol>
         @unless ($behaviour instanceof Nailrod\Core\Behaviour\PlayMacro)<label class="check"><input type="checkbox" name="beside" value="1" form="action-list"> The next action comes beside these</label>@endunless
         <form method="post" action="{{ route('cell.depend', $place->record->id) }}" data-edit novalidate data-autosave class="editor__form whens">
-            <x-from :place="$place" />{{ $hidden() }}
+            {{ $place->from() }}{{ $hidden() }}
             <label class="field field--tall"><span>Works</span><select name="when">
                 <option value="always">always</option>
                 @foreach ($view->conditions() as $when => $words)<option value="{{ $when }}" @selected($when === $view->conditionOf($cell))>{{ $words }}</option>@endforeach
@@ -51,7 +51,7 @@
 @endif
 @if ($view->isAxis() && $cell !== null && ! $cell->isNothing())
     <form method="post" action="{{ route('cell.hand-over', $place->record->id) }}" data-edit novalidate data-autosave class="editor__form editor__over">
-        <x-from :place="$place" /><input type="hidden" name="layer" value="{{ $view->layer }}"><input type="hidden" name="ref" value="{{ $view->ref }}">
+        {{ $place->from() }}<input type="hidden" name="layer" value="{{ $view->layer }}"><input type="hidden" name="ref" value="{{ $view->ref }}">
         <label class="field field--tall"><span>When this layer comes</span><select name="taking">@foreach (['at once' => 'sends its position at once', 'pick up' => 'waits until it passes the value'] as $taking => $words)<option value="{{ $taking }}" @selected(($cell->over?->picksUp ?? false) === ($taking === 'pick up'))>{{ $words }}</option>@endforeach</select></label>
         <label class="field field--tall"><span>When it goes</span><select name="leaving">@foreach (['keep' => 'the output keeps its value', 'return to rest' => 'the output returns to rest'] as $leaving => $words)<option value="{{ $leaving }}" @selected(($cell->over?->returnsToRest ?? false) === ($leaving !== 'keep'))>{{ $words }}</option>@endforeach</select></label>
     </form>
@@ -60,7 +60,7 @@
 <details class="editor__other" open>
     <summary>{{ $action === null ? 'Sends' : 'Something else than an action' }}</summary>
     <form method="post" action="{{ route('cell.assign', $place->record->id) }}" data-edit novalidate class="editor__form does">
-        <x-from :place="$place" /><input type="hidden" name="layer" value="{{ $view->layer }}"><input type="hidden" name="ref" value="{{ $view->ref }}">
+        {{ $place->from() }}<input type="hidden" name="layer" value="{{ $view->layer }}"><input type="hidden" name="ref" value="{{ $view->ref }}">
         <x-output-fields :place="$place" :kinds="$view->kinds()" :does="$view->does()" :output="$view->shownOutput()" :axis="$view->isAxis()" />
         @unless ($view->isAxis())
             <x-behaviour-fields :behaviour="$action === null ? $behaviour : null" :tick="$tick" />
@@ -75,7 +75,7 @@
 @if ($action !== null)
     <div class="editor__fields">
         <form method="post" action="{{ route('way.save', $place->record->id) }}" data-edit novalidate data-autosave class="editor__form">
-            <x-from :place="$place" /><input type="hidden" name="action" value="{{ $action->id }}">
+            {{ $place->from() }}<input type="hidden" name="action" value="{{ $action->id }}">
             <label class="field field--tall"><span>{{ $action->name }} reaches the game by</span><select name="way">
                 @if ($view->wayOf($action) === null)<option value="">no way yet: choose one</option>@endif
                 @foreach ($view->waysOf($action) as $json => $words)<option value="{{ $json }}" @selected($view->wayOf($action)?->inWords() === $words)>{{ $words }}</option>@endforeach
@@ -85,14 +85,14 @@
 @endif
 @if (($advice = $view->advice()) !== null)
     <div class="advice"><strong>The game only offers a flip for this.</strong> A two-way switch can fall out of step with it. Its variable can be written instead, one value each way.
-        <form method="post" action="{{ route('cell.in-step', $place->record->id) }}" data-edit novalidate><x-from :place="$place" /><input type="hidden" name="layer" value="{{ $view->layer }}"><input type="hidden" name="ref" value="{{ $view->ref }}"><button class="link">Use the variable</button></form>
+        <form method="post" action="{{ route('cell.in-step', $place->record->id) }}" data-edit novalidate>{{ $place->from() }}<input type="hidden" name="layer" value="{{ $view->layer }}"><input type="hidden" name="ref" value="{{ $view->ref }}"><button class="link">Use the variable</button></form>
     </div>
 @endif
 @unless ($cell === null || ($action === null && ! $cell->isNothing()))
 <details class="editor__other">
     <summary>{{ $action === null ? 'Sends' : 'Something else than an action' }}</summary>
     <form method="post" action="{{ route('cell.assign', $place->record->id) }}" data-edit novalidate class="editor__form does">
-        <x-from :place="$place" /><input type="hidden" name="layer" value="{{ $view->layer }}"><input type="hidden" name="ref" value="{{ $view->ref }}">
+        {{ $place->from() }}<input type="hidden" name="layer" value="{{ $view->layer }}"><input type="hidden" name="ref" value="{{ $view->ref }}">
         <x-output-fields :place="$place" :kinds="$view->kinds()" :does="$view->does()" :output="$view->shownOutput()" :axis="$view->isAxis()" />
         @unless ($view->isAxis())
             <x-behaviour-fields :behaviour="$action === null ? $behaviour : null" :tick="$tick" />
@@ -108,11 +108,11 @@
     <summary>Together with another</summary>
     <ul class="outputs chords">@foreach ($view->chords() as $id => $chord)
         <li>{{ implode(' + ', array_map($view->nameOf(...), $chord->of)) }} within {{ $chord->within / 1000 }} ms: {{ implode(' and ', array_map($place->words->output(...), $chord->outputs)) }}
-            <form method="post" action="{{ route('cell.remove-chord', $place->record->id) }}" data-edit novalidate><x-from :place="$place" />{{ $hidden() }}<input type="hidden" name="chord" value="{{ $id }}"><button class="link" title="Take this chord away">✕<span class="sr-only">Take {{ $chord->name }} away</span></button></form>
+            <form method="post" action="{{ route('cell.remove-chord', $place->record->id) }}" data-edit novalidate>{{ $place->from() }}{{ $hidden() }}<input type="hidden" name="chord" value="{{ $id }}"><button class="link" title="Take this chord away">✕<span class="sr-only">Take {{ $chord->name }} away</span></button></form>
         </li>
     @endforeach</ul>
     <form method="post" action="{{ route('cell.chord', $place->record->id) }}" data-edit novalidate class="editor__form">
-        <x-from :place="$place" />{{ $hidden() }}
+        {{ $place->from() }}{{ $hidden() }}
         <label class="field field--tall"><span>With</span><select name="together">@foreach ($view->others() as $other => $words)<option value="{{ $other }}">{{ $words }}</option>@endforeach</select></label>
         <label class="field field--tall"><span>Within, ms</span><input type="number" name="within" min="1" max="2000" step="1" value="60"></label>
         @if ($catalogue === null)
@@ -126,19 +126,21 @@
 @endif
 @php($numbers = $view->numbers())
 @if ($numbers !== null)
-<details class="editor__other editor__numbers" id="numbers">
-    <summary>Free {{ $view->isAxis() ? 'axes' : 'outputs' }}: lowest {{ $numbers->lowest() ?? 'none' }}, highest {{ $numbers->highest() ?? 'none' }}</summary>
+<div class="editor__other editor__numbers" id="numbers">
+    <a class="editor__open" href="{{ $view->withMore($view->more === 'numbers' ? '' : 'numbers') }}" data-refresh aria-expanded="{{ $view->more === 'numbers' ? 'true' : 'false' }}">Free {{ $view->isAxis() ? 'axes' : 'outputs' }}: lowest {{ $numbers->lowest() ?? 'none' }}, highest {{ $numbers->highest() ?? 'none' }}</a>
+    @if ($view->more === 'numbers')
     <p class="hint">{{ $catalogue === null ? 'A controller has' : $catalogue->name.' sees' }} {{ $numbers->most }}; {{ count($numbers->free()) }} are free.@foreach ([2, 4, 8] as $n) @if ($numbers->block($n) !== null) {{ $n }} in a row from {{ $numbers->block($n) }}.@endif @endforeach {{ $numbers->gaps() === [] ? 'No gaps.' : 'Gaps: '.implode(', ', array_slice($numbers->gaps(), 0, 8)).(count($numbers->gaps()) > 8 ? ' and more' : '').'.' }}@if ($numbers->unseen() !== []) Not seen: {{ implode(', ', $numbers->unseen()) }}.@endif</p>
     <div class="numbers">@for ($n = 1; $n <= $numbers->most; $n++)
         @if (isset($numbers->used[$n]))<span class="numbers__used" title="{{ $numbers->used[$n][0] }}{{ count($numbers->used[$n]) > 1 ? ' and more, see below' : '' }}">{{ $n }}</span>@else<button type="button" data-number="{{ $n }}">{{ $n }}</button>@endif
     @endfor</div>
     <ul class="uses">@foreach ($numbers->used as $n => $where)<li>{{ $n }}: {{ implode('; ', array_slice($where, 0, 3)) }}{{ count($where) > 3 ? ' and '.(count($where) - 3).' more' : '' }}</li>@endforeach</ul>
-</details>
+@endif
+</div>
 @endif
 <details class="editor__other editor__transfer" id="transfer">
     <summary>Copy, move, swap</summary>
     <form method="post" action="{{ route('cell.transfer', $place->record->id) }}" data-edit novalidate class="editor__form transfer">
-        <x-from :place="$place" />{{ $hidden() }}
+        {{ $place->from() }}{{ $hidden() }}
         <label class="field field--tall"><span>What</span><select name="what"><option value="cell">this cell</option><option value="row">the whole row</option><option value="layer">the whole layer</option></select></label>
         <label class="field field--tall"><span>How</span><select name="how">@foreach (['copy' => 'copy to', 'move' => 'move to', 'swap' => 'swap with', 'clear' => 'clear'] as $how => $words)<option value="{{ $how }}">{{ $words }}</option>@endforeach</select></label>
         <label class="field field--tall to-ref"><span>Control</span><select name="to_ref">@foreach ($view->targets() as $device => $targets)<optgroup label="{{ $device }}">@foreach ($targets as $target => $words)<option value="{{ $target }}" @selected($target === $view->ref)>{{ $words }}</option>@endforeach</optgroup>@endforeach</select></label>

@@ -8,8 +8,8 @@
         <section class="column"><h1>Assign</h1><p class="empty">This set names no devices, so there is nothing to assign. Undo brings back what was there before.</p></section>
     @else
     <div class="loom" id="loom">
-        <form method="post" action="{{ route('cell.assign', $place->record->id) }}" data-edit novalidate id="drag-assign" hidden><x-from :place="$place" /><input name="layer"><input name="ref"><input name="does" value="action"><input name="action"></form>
-        <form method="post" action="{{ route('cell.transfer', $place->record->id) }}" data-edit novalidate id="drag-cell" hidden><x-from :place="$place" /><input name="what" value="cell"><input name="how"><input name="layer"><input name="ref"><input name="to_layer"><input name="to_ref"></form>
+        <form method="post" action="{{ route('cell.assign', $place->record->id) }}" data-edit novalidate id="drag-assign" hidden>{{ $place->from() }}<input name="layer"><input name="ref"><input name="does" value="action"><input name="action"></form>
+        <form method="post" action="{{ route('cell.transfer', $place->record->id) }}" data-edit novalidate id="drag-cell" hidden>{{ $place->from() }}<input name="what" value="cell"><input name="how"><input name="layer"><input name="ref"><input name="to_layer"><input name="to_ref"></form>
         <svg class="loom__wires" id="wires" aria-hidden="true"></svg>
         <section class="column loom__face" aria-label="Faceplate">
             <h1 class="tabs tabs--devices">
@@ -27,7 +27,7 @@
                 <div class="layers__new">
                 <details class="pop" id="new-layer" data-once><summary class="link">New layer</summary>
                     <form method="post" action="{{ route('layer.add', $place->record->id) }}" data-edit novalidate class="pop__body">
-                        <x-from :place="$place" />
+                        {{ $place->from() }}
                         <label class="field"><span>Name</span><input name="name" maxlength="30" required></label>
                         <label class="field"><span>Held by</span><select name="holder"><option value="">nothing yet</option>
                             @foreach ($view->rows() as $row)
@@ -39,7 +39,7 @@
                 </details>
                 <details class="pop" id="new-flag" data-once><summary class="link">New flag</summary>
                     <form method="post" action="{{ route('flag.add', $place->record->id) }}" data-edit novalidate class="pop__body">
-                        <x-from :place="$place" />
+                        {{ $place->from() }}
                         <p class="hint">A flag is up while something raises it; assignments can depend on it.{{ $place->set->flags === [] ? '' : ' There are: '.implode(', ', $place->set->flags).'.' }}</p>
                         <label class="field"><span>Name</span><input name="name" maxlength="30" required></label>
                         <button class="button">Make it</button>
@@ -79,7 +79,7 @@
                 <label class="find"><span class="sr-only">Find an action of {{ $catalogue->name }}</span><input type="search" placeholder="{{ $view->ref === '' ? 'Find an action' : 'Type an action, Enter assigns it' }}" x-on:input="filter" x-on:keydown.enter.prevent="takeFirst"></label>
                 @php($reaching = $view->reaching())
                 <form method="post" action="{{ route('cell.assign', $place->record->id) }}" data-edit novalidate class="scroll" id="action-list" tabindex="0" aria-label="Actions">
-                    <x-from :place="$place" /><input type="hidden" name="layer" value="{{ $view->layer }}"><input type="hidden" name="ref" value="{{ $view->ref }}"><input type="hidden" name="does" value="action">
+                    {{ $place->from() }}<input type="hidden" name="layer" value="{{ $view->layer }}"><input type="hidden" name="ref" value="{{ $view->ref }}"><input type="hidden" name="does" value="action">
                     @foreach ($catalogue->byGroup() as $group => $actions)
                         <fieldset class="actions" data-group><legend><span>{{ $catalogue->groups[$group] }}</span><small>{{ count(array_filter($actions, fn ($a) => isset($reaching[$a->id]))) }} of {{ count($actions) }}</small></legend>
                         @foreach ($actions as $action)
@@ -108,7 +108,7 @@
             @if ($view->ref === '' && $view->take !== '')
                 @php($taken = $catalogue->action($view->take))
                 <div class="take-up" data-take><p><strong>{{ $taken->isAxis() ? 'Move' : 'Press' }} the control for {{ $taken->name }}.</strong> It is assigned in the layer that is live then. <a class="link" href="{{ $link([]) }}" data-refresh>Leave it</a></p>
-                <form method="post" action="{{ route('cell.assign', $place->record->id) }}" data-edit novalidate hidden><x-from :place="$place" /><input name="layer"><input name="ref"><input name="does" value="action"><input name="action" value="{{ $taken->id }}"></form></div>
+                <form method="post" action="{{ route('cell.assign', $place->record->id) }}" data-edit novalidate hidden>{{ $place->from() }}<input name="layer"><input name="ref"><input name="does" value="action"><input name="action" value="{{ $taken->id }}"></form></div>
             @elseif ($view->ref === '')
                 <p class="empty">Press or move a control, or pick a cell: what it does is shown here and can be changed.</p>
             @else

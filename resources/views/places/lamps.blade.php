@@ -15,7 +15,7 @@
         <ul class="picks">
             @foreach ($view->rules() as $id => $rule)
                 <li><a href="{{ route('lamps', ['set' => $place->record->id, 'rule' => $id, 'device' => $view->device->id]) }}" data-refresh class="pick" @if ($id === $view->rule) aria-current="true" @endif><span>{{ $place->words->lampRule($rule) }}</span>@if (! $view->originOf($id)?->own)<small>{{ $view->originOf($id)?->set }}</small>@endif</a>
-                    <form method="post" action="{{ $post('lamp.remove') }}" data-edit novalidate><x-from :place="$place" /><input type="hidden" name="rule" value="{{ $id }}"><button class="link" title="Take this rule away">✕<span class="sr-only">Take away: {{ $place->words->lampRule($rule) }}</span></button></form></li>
+                    <form method="post" action="{{ $post('lamp.remove') }}" data-edit novalidate>{{ $place->from() }}<input type="hidden" name="rule" value="{{ $id }}"><button class="link" title="Take this rule away">✕<span class="sr-only">Take away: {{ $place->words->lampRule($rule) }}</span></button></form></li>
             @endforeach
         </ul>
         @if ($view->rules() === [])<p class="empty">No rule yet: its lamps stay dark, unless an assignment lights one.</p>@endif
@@ -25,7 +25,7 @@
         @unless ($view->bar() !== null)
         <h2 class="column__title">{{ $view->one() === null ? 'One lamp' : 'This lamp' }}</h2>
         <form method="post" action="{{ $post('lamp.save') }}" data-edit novalidate @if ($view->one() !== null) data-autosave @endif class="lamp-form" id="lamp-one">
-            <x-from :place="$place" /><input type="hidden" name="rule" value="{{ $view->rule }}">
+            {{ $place->from() }}<input type="hidden" name="rule" value="{{ $view->rule }}">
             <label class="field"><span>Lamp</span><select name="lamp">@foreach ($view->device->lamps as $lamp)<option value="{{ $view->device->id }}/{{ $lamp->id }}" @selected($view->one()?->lamp === $view->device->id.'/'.$lamp->id)>{{ $lamp->name }}</option>@endforeach</select></label>
             <label class="field"><span>Lit while</span><select name="while">@foreach ($view->states() as $group => $states)<optgroup label="{{ $group }}">@foreach ($states as $state => $words)<option value="{{ $state }}" @selected($state === $view->state())>{{ $words }}</option>@endforeach</optgroup>@endforeach</select></label>
             <label class="field for-band"><span>From</span><input type="number" name="low" step="any" value="{{ $view->one()->from ?? 0 }}"></label>
@@ -39,7 +39,7 @@
         @php($bar = $view->bar())
         <h2 class="column__title">{{ $bar === null ? 'A row that shows a value' : 'This row' }}</h2>
         <form method="post" action="{{ $post('lamp.save') }}" data-edit novalidate @if ($bar !== null) data-autosave @endif class="lamp-form" id="lamp-bar">
-            <x-from :place="$place" /><input type="hidden" name="rule" value="{{ $view->rule }}">
+            {{ $place->from() }}<input type="hidden" name="rule" value="{{ $view->rule }}">
             @foreach (['lamp' => 'First lamp', 'last' => 'Last lamp'] as $field => $words)
                 @php($at = $bar === null ? ($field === 'lamp' ? 0 : count($view->device->lamps) - 1) : -1)
                 @php($of = $bar === null ? '' : ($field === 'lamp' ? $bar->lamps()[0] : $bar->lamps()[count($bar->lamps()) - 1]))

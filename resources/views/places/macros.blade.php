@@ -13,7 +13,7 @@
         </ul>
         @if ($place->set->macros === [])<p class="empty">No macro yet. A macro is a row of presses, waits and texts that one press plays.</p>@endif
         <form method="post" action="{{ $post('macro.add') }}" data-edit novalidate class="inline-new">
-            <x-from :place="$place" />
+            {{ $place->from() }}
             <label class="field field--tall"><span>New macro</span><input name="name" maxlength="60" required placeholder="Harbour call"></label>
             <button class="button">Make it</button>
         </form>
@@ -21,11 +21,11 @@
     @if ($macro !== null)
     <section class="column macros__line" aria-label="{{ $macro->name }}">
         <header class="macros__head">
-            <form method="post" action="{{ $post('macro.say') }}" data-edit novalidate data-autosave class="macros__name"><x-from :place="$place" />{{ $hidden }}<label><span class="sr-only">Name</span><input name="name" maxlength="60" value="{{ $macro->name }}"></label></form>
+            <form method="post" action="{{ $post('macro.say') }}" data-edit novalidate data-autosave class="macros__name">{{ $place->from() }}{{ $hidden }}<label><span class="sr-only">Name</span><input name="name" maxlength="60" value="{{ $macro->name }}"></label></form>
             <button type="button" class="button button--main" data-try-macro="{{ $macro->id }}">Play it</button>
             <span class="figure">{{ $view->time($view->line->length) }} in all</span>
-            <form method="post" action="{{ $post('macro.copy') }}" data-edit novalidate><x-from :place="$place" />{{ $hidden }}<button class="link">Copy</button></form>
-            <form method="post" action="{{ $post('macro.remove') }}" data-edit novalidate><x-from :place="$place" />{{ $hidden }}<button class="link" title="Takes the macro away, and what plays it">Delete</button></form>
+            <form method="post" action="{{ $post('macro.copy') }}" data-edit novalidate>{{ $place->from() }}{{ $hidden }}<button class="link">Copy</button></form>
+            <form method="post" action="{{ $post('macro.remove') }}" data-edit novalidate>{{ $place->from() }}{{ $hidden }}<button class="link" title="Takes the macro away, and what plays it">Delete</button></form>
         </header>
         <p class="says">{{ $place->words->macro($macro) }}</p>
         @foreach ($view->line->bars as $bar)
@@ -55,13 +55,13 @@
             <line class="timeline__now" id="timeline-now" x1="0" x2="0" y1="14" y2="100%" hidden />
         </svg>
         <p class="hint">Drag a bar to move it, its end to hold it longer. With the keys: <kbd>←</kbd> <kbd>→</kbd> move by 10 ms, with <kbd>Shift</kbd> by 1 ms, with <kbd>Alt</kbd> the end. While a text is typed nothing else begins or ends.</p>
-        <form method="post" action="{{ $post('macro.move-bar') }}" data-edit novalidate id="bar-moved" hidden><x-from :place="$place" />{{ $hidden }}<input name="bar"><input name="starts"><input name="lasts"></form>
+        <form method="post" action="{{ $post('macro.move-bar') }}" data-edit novalidate id="bar-moved" hidden>{{ $place->from() }}{{ $hidden }}<input name="bar"><input name="starts"><input name="lasts"></form>
         <div class="scroll steps-table" tabindex="0" role="region" aria-label="Steps in numbers">
             <table><thead><tr><th scope="col">Presses</th><th scope="col" colspan="2"><span class="times"><span>Starts, ms</span><span>Lasts, ms</span></span></th><th scope="col"><span class="sr-only">Take away</span></th></tr></thead><tbody>
             @foreach ($view->line->bars as $i => $bar)
                 <tr data-step="{{ $i }}"><th scope="row">
                     @if ($bar->isText())
-                        <form method="post" action="{{ $post('macro.retype') }}" data-edit novalidate data-autosave class="retype"><x-from :place="$place" />{{ $hidden }}<input type="hidden" name="bar" value="{{ $i }}">
+                        <form method="post" action="{{ $post('macro.retype') }}" data-edit novalidate data-autosave class="retype">{{ $place->from() }}{{ $hidden }}<input type="hidden" name="bar" value="{{ $i }}">
                             <label><span class="sr-only">Text</span><textarea name="text" rows="2" maxlength="500">{{ $bar->text }}</textarea></label>
                             <label><span class="sr-only">Keyboard layout</span><select name="layout">@foreach ($view->layouts as $id => $layout)<option value="{{ $id }}" @selected($id === $bar->layout)>{{ $layout->name }}</option>@endforeach</select></label>
                             <label class="field"><span>Each key, ms</span><input type="number" name="key_ms" min="1" max="1000" step="1" value="{{ $bar->width / 1000 }}"></label>
@@ -70,11 +70,11 @@
                         {{ $view->nameOf($bar) }}
                     @endif
                 </th><td colspan="2">
-                    <form method="post" action="{{ $post('macro.move-bar') }}" data-edit novalidate data-autosave class="times"><x-from :place="$place" />{{ $hidden }}<input type="hidden" name="bar" value="{{ $i }}">
+                    <form method="post" action="{{ $post('macro.move-bar') }}" data-edit novalidate data-autosave class="times">{{ $place->from() }}{{ $hidden }}<input type="hidden" name="bar" value="{{ $i }}">
                         <label><span class="sr-only">{{ $view->nameOf($bar) }} starts at, ms</span><input class="small" type="number" name="starts" min="0" max="600000" step="any" value="{{ $bar->from / 1000 }}"></label>
                         @if ($bar->isText())<input type="hidden" name="lasts" value="0"><span class="figure">{{ ($bar->to - $bar->from) / 1000 }}</span>@else<label><span class="sr-only">{{ $view->nameOf($bar) }} lasts, ms</span><input class="small" type="number" name="lasts" min="0" max="600000" step="any" value="{{ ($bar->to - $bar->from) / 1000 }}"></label>@endif
                     </form>
-                </td><td><form method="post" action="{{ $post('macro.remove-bar') }}" data-edit novalidate><x-from :place="$place" />{{ $hidden }}<input type="hidden" name="bar" value="{{ $i }}"><button class="link" title="Take this step away">✕<span class="sr-only">Take {{ $view->nameOf($bar) }} away</span></button></form></td></tr>
+                </td><td><form method="post" action="{{ $post('macro.remove-bar') }}" data-edit novalidate>{{ $place->from() }}{{ $hidden }}<input type="hidden" name="bar" value="{{ $i }}"><button class="link" title="Take this step away">✕<span class="sr-only">Take {{ $view->nameOf($bar) }} away</span></button></form></td></tr>
             @endforeach
             </tbody></table>
         </div>
@@ -83,7 +83,7 @@
     <section class="column macros__side scroll" aria-label="Steps and how it plays" tabindex="0">
         <h2 class="column__title">One more step</h2>
         <form method="post" action="{{ $post('macro.bar') }}" data-edit novalidate class="editor__form does">
-            <x-from :place="$place" />{{ $hidden }}
+            {{ $place->from() }}{{ $hidden }}
             <x-output-fields :place="$place" :kinds="$view->kinds()" does="key" />
             @if ($place->set->catalogue !== null)<label class="field field--tall for-action"><span>Action</span><select name="action">@foreach ($place->set->catalogue->actions as $one)@unless ($one->isAxis())<option value="{{ $one->id }}">{{ $one->name }}</option>@endunless @endforeach</select></label>@endif
             <label class="field field--tall for-text"><span>Text; a new line is Enter</span><textarea name="text" rows="3" maxlength="500" cols="30">Text</textarea></label>
@@ -96,17 +96,17 @@
         <div class="recording" data-macro-record>
             <p><button type="button" class="button" data-record="keys" aria-pressed="false">From the keyboard</button> <button type="button" class="button" data-record="rig" aria-pressed="false">From the rig</button></p>
             <p class="hint" data-record-says>Keys are taken as you press them, or what the rig sends while you work it; it comes after the last step.</p>
-            <form method="post" action="{{ $post('macro.record') }}" data-edit novalidate id="macro-recorded" hidden><x-from :place="$place" />{{ $hidden }}<input name="events"></form>
+            <form method="post" action="{{ $post('macro.record') }}" data-edit novalidate id="macro-recorded" hidden>{{ $place->from() }}{{ $hidden }}<input name="events"></form>
         </div>
         <h2 class="column__title">How it plays</h2>
         <form method="post" action="{{ $post('macro.say') }}" data-edit novalidate data-autosave class="plays">
-            <x-from :place="$place" />{{ $hidden }}
+            {{ $place->from() }}{{ $hidden }}
             <label class="field"><span>Plays</span><select name="plays">@foreach (['once' => 'once', 'while held' => 'again while held'] as $plays => $words)<option value="{{ $plays }}" @selected($macro->repeats === ($plays !== 'once'))>{{ $words }}</option>@endforeach</select></label>
             <label class="field"><span>Let go early</span><select name="on_release">@foreach (['finish the round' => 'finishes the round', 'stop' => 'stops at once'] as $end => $words)<option value="{{ $end }}" @selected($macro->stopsAtRelease === ($end === 'stop'))>{{ $words }}</option>@endforeach</select></label>
             <label class="field"><span>Pressed again</span><select name="again">@foreach (['ignore' => 'goes on', 'restart' => 'starts anew', 'stop' => 'stops'] as $again => $words)<option value="{{ $again }}" @selected($macro->again === $again)>{{ $words }}</option>@endforeach</select></label>
             <label class="field"><span>Works</span><select name="when">@foreach ($view->conditions() as $when => $words)<option value="{{ $when }}" @selected($when === $view->condition())>{{ $words }}</option>@endforeach</select></label>
         </form>
-        <form method="post" action="{{ $post('macro.say') }}" data-edit novalidate data-autosave class="plays"><x-from :place="$place" />{{ $hidden }}<label class="field"><span>Pause at the end, ms</span><input type="number" name="pause" min="0" max="600000" step="any" value="{{ $view->line->pause() / 1000 }}"></label></form>
+        <form method="post" action="{{ $post('macro.say') }}" data-edit novalidate data-autosave class="plays">{{ $place->from() }}{{ $hidden }}<label class="field"><span>Pause at the end, ms</span><input type="number" name="pause" min="0" max="600000" step="any" value="{{ $view->line->pause() / 1000 }}"></label></form>
         <h2 class="column__title">Played by</h2>
         <ul class="uses">
             @forelse ($view->use->of($macro->id) as $use)

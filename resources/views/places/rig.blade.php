@@ -15,7 +15,7 @@
         <details class="pop pop--up"><summary class="link">Add a device</summary>
             <div class="pop__body pop__body--wide">
                 <p class="column__note">A real controller: plug it in and press something on it; the browser shows it here by itself.</p>
-                <form method="post" action="{{ route('rig.add', $place->edited->id) }}" enctype="multipart/form-data" data-edit novalidate class="upload"><x-from :place="$place" />
+                <form method="post" action="{{ route('rig.add', $place->edited->id) }}" enctype="multipart/form-data" data-edit novalidate class="upload">{{ $place->from() }}
                     <label class="field field--tall"><span>Or from its report descriptor: binary, hex or a C list</span><input type="file" name="file" required></label>
                     <label class="field"><span>Name</span><input name="name" maxlength="60" required></label>
                     <label class="field"><span>Kind</span><select name="kind">@foreach (Nailrod\Core\Device\DeviceReader::KINDS as $kind)<option>{{ $kind }}</option>@endforeach</select></label>

@@ -53,7 +53,7 @@
         <h2 class="column__title">The set as a file</h2>
         <p class="column__note">An open format that others can read: JSON, described in <code>schema/set.schema.json</code>.</p>
         <p><a class="button" href="{{ route('file.download', $place->record->id) }}" download>Save {{ $place->record->id }}.set.json</a></p>
-        <form method="post" action="{{ route('file.upload', $place->record->id) }}" enctype="multipart/form-data" data-edit novalidate class="upload"><x-from :place="$place" />
+        <form method="post" action="{{ route('file.upload', $place->record->id) }}" enctype="multipart/form-data" data-edit novalidate class="upload">{{ $place->from() }}
             <label class="field field--tall"><span>Take a file in the place of this set; it can be undone</span><input type="file" name="file" accept=".json,application/json" required></label>
             <button class="button">Take the file</button>
         </form>

@@ -1,6 +1,6 @@
 <h3>Fit by pressing</h3>
 <form method="post" action="{{ route('shape.fit', $place->record->id) }}" data-edit novalidate class="part__body">
-    <x-from :place="$place" /><input type="hidden" name="axis" value="{{ $ref }}"><input type="hidden" name="centred" value="{{ (int) $view->isCentred() }}"><input type="hidden" name="travel" data-live-travel="{{ $ref }}" value="0">
+    {{ $place->from() }}<input type="hidden" name="axis" value="{{ $ref }}"><input type="hidden" name="centred" value="{{ (int) $view->isCentred() }}"><input type="hidden" name="travel" data-live-travel="{{ $ref }}" value="0">
     <p class="hint">Hold the axis as hard as you mean, then say what it is to send there. It is at <b class="figure" data-show="{{ $ref }}" data-part="travel">–</b> now.</p>
     <x-field name="sends" id="fit-sends" label="Is to send" value="60" :min="$view->isCentred() ? -100 : 0" />
     @if ($view->isCentred())<label class="check"><input type="checkbox" name="both" value="1" checked> The other half alike</label>@endif
@@ -8,12 +8,12 @@
 </form>
 <h3>Begin with a shape</h3>
 <form method="post" action="{{ route('shape.begin', $place->record->id) }}" data-edit novalidate class="begin">
-    <x-from :place="$place" /><input type="hidden" name="axis" value="{{ $ref }}">
+    {{ $place->from() }}<input type="hidden" name="axis" value="{{ $ref }}">
     @foreach ($view->startingShapes() as $id => $shape)<div><button class="link" name="what" value="{{ $id }}">{{ $shape->name }}</button><p>{{ $shape->why }}</p></div>@endforeach
 </form>
 <h3>Copy to other axes</h3>
 <form method="post" action="{{ route('shape.copy', $place->record->id) }}" data-edit novalidate class="part__body">
-    <x-from :place="$place" /><input type="hidden" name="axis" value="{{ $ref }}">
+    {{ $place->from() }}<input type="hidden" name="axis" value="{{ $ref }}">
     <fieldset class="choice choice--wrap"><legend>Parts</legend>
         @foreach (['dead_zones' => 'dead zones', 'curve' => 'curve', 'range' => 'range', 'notches' => 'notches', 'steady' => 'steadying', 'rotation' => 'rotation', 'calibrate' => 'calibration'] as $part => $word)
             @continue($view->axis->isBuilt() && in_array($part, Nailrod\Core\Axis\Shaping::OF_READINGS, true))

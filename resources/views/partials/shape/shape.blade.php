@@ -62,7 +62,7 @@
 </x-shape-part>
 @foreach (['point' => $points, 'notch' => $notches->at] as $what => $list)
     @foreach ($list as $i => $one)
-        <form method="post" action="{{ route('shape.remove', $place->record->id) }}" data-edit novalidate id="remove-{{ $what }}-{{ $i }}" hidden><x-from :place="$place" /><input type="hidden" name="axis" value="{{ $ref }}"><input type="hidden" name="what" value="{{ $what }}"><input type="hidden" name="index" value="{{ $i }}"></form>
+        <form method="post" action="{{ route('shape.remove', $place->record->id) }}" data-edit novalidate id="remove-{{ $what }}-{{ $i }}" hidden>{{ $place->from() }}<input type="hidden" name="axis" value="{{ $ref }}"><input type="hidden" name="what" value="{{ $what }}"><input type="hidden" name="index" value="{{ $i }}"></form>
     @endforeach
 @endforeach
 @foreach ($view->stops as $stop)
@@ -73,7 +73,7 @@
         </form>
         <div class="panel__row">
             <x-origin :place="$place" :origin="$place->originOf(Nailrod\Core\Set\PartPath::stop($stop->id))" path="stops/{{ $stop->id }}" />
-            <form method="post" action="{{ route('stop.remove', $place->record->id) }}" data-edit novalidate id="remove-stop-{{ $stop->id }}"><x-from :place="$place" /><input type="hidden" name="stop" value="{{ $stop->id }}"><button class="link">Take the stop {{ $stop->name }} away</button></form>
+            <form method="post" action="{{ route('stop.remove', $place->record->id) }}" data-edit novalidate id="remove-stop-{{ $stop->id }}">{{ $place->from() }}<input type="hidden" name="stop" value="{{ $stop->id }}"><button class="link">Take the stop {{ $stop->name }} away</button></form>
         </div>
     </details>
 @endforeach
@@ -91,7 +91,7 @@
 <details class="panel__new" id="new-built">
     <summary>New axis or directions from this one</summary>
     <form method="post" action="{{ route('shape.add', $place->record->id) }}" data-edit data-opens novalidate class="part__body">
-        <x-from :place="$place" /><input type="hidden" name="axis" value="{{ $ref }}">
+        {{ $place->from() }}<input type="hidden" name="axis" value="{{ $ref }}">
         <label class="field"><span>What</span><select name="what">
             @foreach (array_merge(Nailrod\Core\Made\BuiltAxis::kinds(), Nailrod\Core\Made\Directions::kinds()) as $what)
                 @if ($view->isCentred() || ! in_array($what, ['halves', 'four directions', 'eight directions'], true))<option value="{{ $what }}">{{ $what }}</option>@endif

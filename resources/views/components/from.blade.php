@@ -1,3 +1,0 @@
-@props(['place'])
-@csrf
-<input type="hidden" name="from" value="{{ $place->edited->head_id }}">
