@@ -15,12 +15,19 @@ final class Macros implements Timed
 {
     public const OWNER = 'macro';
 
+    /** @var array<int, true> macros whose steps are being played at this very moment */
+    private array $playing = [];
+
     public function __construct(private readonly Run $run) {}
 
     /** @param ?int $holder the assignment that holds it; null if it is started by something that does not hold */
     public function press(string $id, ?int $holder, Cause $cause): void
     {
         $index = $this->run->program->macroIndex($id);
+        if (isset($this->playing[$index])) {
+            // Macros that start each other without any time between would never end.
+            return;
+        }
         $macro = $this->run->program->macro($index);
         $cause = $cause->then(StepKind::Macro, $id);
         $player = $this->run->state->macros[$index] ?? null;
@@ -86,8 +93,15 @@ final class Macros implements Timed
         }
     }
 
-    /** Steps until one takes time, or the end. */
     private function play(int $index, Cause $cause): void
+    {
+        $this->playing[$index] = true;
+        $this->steps($index, $cause);
+        unset($this->playing[$index]);
+    }
+
+    /** Steps until one takes time, or the end. */
+    private function steps(int $index, Cause $cause): void
     {
         $macro = $this->run->program->macro($index);
         while (isset($this->run->state->macros[$index])) {

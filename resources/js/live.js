@@ -92,8 +92,12 @@ class Live {
     /** A macro is tried without a control. */
     async tryMacro(macro) {
         await this.settled();
-        this.#take(await this.order('macro', { macro, set: this.set, to: this.now() }));
-        this.#kick();
+        try {
+            this.#take(await this.order('macro', { macro, set: this.set, to: this.now() }));
+        } catch {
+            // The loop finds out why, and opens a new session if this one has ended.
+        }
+        this.ask();
     }
 
     /** The bench is left: whatever is still down is let go of, also if the page is only closed. */

@@ -173,7 +173,8 @@ function join(from, to, event) {
 }
 
 document.addEventListener('pointerdown', (down) => {
-    const from = down.button === 0 && down.target.closest?.('.comb, .loom__actions') ? endOf(down.target) : null;
+    // A finger scrolls; wires are drawn with a mouse or a pen.
+    const from = down.button === 0 && down.pointerType !== 'touch' && down.target.closest?.('.comb, .loom__actions') ? endOf(down.target) : null;
     if (!from || (!from.cell && !from.action)) {
         return;
     }
@@ -202,8 +203,9 @@ document.addEventListener('pointerdown', (down) => {
         drawn.remove();
         const to = event.type === 'pointerup' ? endOf(document.elementFromPoint(event.clientX, event.clientY)) : null;
         // The click that ends a drag is none.
-        document.addEventListener('click', (click) => { click.preventDefault(); click.stopPropagation(); }, { capture: true, once: true });
-        setTimeout(() => document.dispatchEvent(new Event('loom:redraw')), 0);
+        const swallow = (click) => { click.preventDefault(); click.stopPropagation(); };
+        document.addEventListener('click', swallow, { capture: true, once: true });
+        setTimeout(() => { document.removeEventListener('click', swallow, { capture: true }); document.dispatchEvent(new Event('loom:redraw')); }, 30);
         if (to) {
             join(from, to, event);
         }

@@ -107,6 +107,16 @@ final class MacrosTest extends TestCase
         $this->assertSame(['100 key ShiftLeft 1', '100 key KeyY 1', '110 key KeyY 0', '110 key ShiftLeft 0', '120 key KeyZ 1', '130 key KeyZ 0', '140 key Enter 1', '150 key Enter 0'], self::typedBy($typing('german')));
     }
 
+    public function test_macros_that_start_each_other_do_not_go_on_within_one_instant(): void
+    {
+        $starts = fn (string $other, int $button): array => ['name' => 'X', 'on_second_press' => 'restart', 'steps' => [
+            ['do' => 'tap', 'output' => ['kind' => 'start macro', 'macro' => $other], 'ms' => 1], ['do' => 'tap', 'output' => ['kind' => 'button', 'number' => $button], 'ms' => 10],
+        ]];
+        $desk = Desk::plain()->saying(['macros' => ['a' => $starts('b', 1), 'b' => $starts('a', 2)]])->cell('base', 'b1', ['kind' => 'macro', 'macro' => 'a']);
+        $events = Machine::start($desk->program())->feed(Desk::inputs('100 b1 1', '150 b1 0'));
+        $this->assertSame(['101 button 2 1', '101 button 1 1', '111 button 2 0', '111 button 1 0'], Desk::rows($events));
+    }
+
     public function test_a_flag_switches_it_on_and_off(): void
     {
         $desk = self::desk(['when' => ['flag' => 'armed', 'is' => 'up'], 'steps' => [['do' => 'tap', 'output' => ['kind' => 'button', 'number' => 1], 'ms' => 10]]])
