@@ -1,9 +1,9 @@
 import { test as base, expect } from '@playwright/test';
 import { execFileSync, spawn } from 'node:child_process';
-import { mkdtempSync, openSync, rmSync } from 'node:fs';
+import { copyFileSync, mkdtempSync, openSync, rmSync } from 'node:fs';
 import { connect, createServer } from 'node:net';
 import { tmpdir } from 'node:os';
-import { join } from 'node:path';
+import { dirname, join } from 'node:path';
 
 const free = () => new Promise((resolve) => {
     const server = createServer().listen(0, '127.0.0.1', () => {
@@ -19,6 +19,9 @@ const answers = (port) => new Promise((resolve) => {
 
 /** The application with a database, a device memory and demo data of its own. It can be stopped and started. */
 export class App {
+    /** A database with the demo data in it, to be copied; null until it is made. */
+    static #made = null;
+
     #folder = mkdtempSync(join(tmpdir(), 'nailrod-'));
     #server = null;
 
@@ -26,12 +29,27 @@ export class App {
         const app = new App();
         app.port = await free();
         app.url = `http://127.0.0.1:${app.port}`;
-        openSync(app.#env().DB_DATABASE, 'w');
-        app.artisan('migrate', '--force', '-q');
-        app.artisan('nailrod:demo', '-q');
+        app.#fill();
         await app.start();
 
         return app;
+    }
+
+    /** The demo data, made once and copied for every further application. */
+    #fill() {
+        const database = this.#env().DB_DATABASE;
+        if (App.#made !== null) {
+            copyFileSync(App.#made, database);
+
+            return;
+        }
+        openSync(database, 'w');
+        this.artisan('migrate', '--force', '-q');
+        this.artisan('nailrod:demo', '-q');
+        const kept = join(mkdtempSync(join(tmpdir(), 'nailrod-demo-')), 'nailrod.sqlite');
+        copyFileSync(database, kept);
+        App.#made = kept;
+        process.on('exit', () => rmSync(dirname(kept), { recursive: true, force: true }));
     }
 
     #env() {
