@@ -64,7 +64,7 @@ final readonly class LayersView
         $links = [];
         foreach ($joined as $same) {
             $first = $same[0];
-            [$path, $at] = $first->holds ? $this->curve($places[$first->from], $places[$first->to], 0.0, 0.5) : $this->curve($places[$first->from], $places[$first->to], 46.0, 0.66);
+            [$path, $at] = $first->holds ? $this->curve($places[$first->from], $places[$first->to], 0.0, 0.74) : $this->curve($places[$first->from], $places[$first->to], 46.0, 0.66);
             $links[] = [
                 'from' => $first->from, 'to' => $first->to, 'holds' => $first->holds,
                 'words' => array_values(array_unique(array_map(fn (LayerLink $link) => $link->words.' '.$this->place->set->rig->nameOf($link->ref), $same))),
