@@ -20,7 +20,6 @@ use Nailrod\Core\Set\Advice;
 use Nailrod\Core\Set\BetterWay;
 use Nailrod\Core\Set\Cell;
 use Nailrod\Core\Set\Chord;
-use Nailrod\Core\Set\Condition;
 use Nailrod\Core\Set\Conflicts;
 use Nailrod\Core\Set\OutputUse;
 use Nailrod\Core\Set\PartPath;
@@ -262,32 +261,12 @@ final readonly class AssignView
     /** @return array<string, string> what an assignment can depend on, in words by what the form sends */
     public function conditions(): array
     {
-        $set = $this->place->set;
-        $conditions = [];
-        foreach ($set->flags as $id => $name) {
-            $conditions += ['flag '.$id.' up' => 'only while '.$name.' is up', 'flag '.$id.' down' => 'only while '.$name.' is down'];
-        }
-        foreach ($set->stops as $stop) {
-            $conditions += ['stop '.$stop->id.' open' => 'only while '.$stop->name.' is open', 'stop '.$stop->id.' shut' => 'only while '.$stop->name.' is shut'];
-        }
-        foreach ($set->catalogue->variables ?? [] as $variable) {
-            foreach ($variable->gauge === null ? Condition::COMPARES : [] as $compare) {
-                $conditions['variable '.$variable->id.' '.$compare] = 'only while '.$variable->name.' '.$compare;
-            }
-        }
-
-        return $conditions;
+        return Conditions::ofSet($this->place->set) + Conditions::ofGame($this->place->set);
     }
 
     public function conditionOf(Cell $cell): string
     {
-        return $cell->when === null ? 'always' : implode(' ', [$cell->when->sort, $cell->when->name, $cell->when->is]);
-    }
-
-    /** What holds in the picked cell though its layer does not say it. */
-    public function fallsThrough(): ?Cell
-    {
-        return $this->ref !== '' && $this->layer !== Layer::BASE && $this->picked() === null ? $this->cell(Layer::BASE, $this->ref) : null;
+        return Conditions::chosen($cell->when);
     }
 
     public function pickedOutput(): ?Output

@@ -103,22 +103,12 @@ final readonly class MacrosView
     /** @return array<string, string> flags that a macro can depend on, in words by what the form sends */
     public function conditions(): array
     {
-        $conditions = ['' => 'always'];
-        foreach ($this->place->set->flags as $id => $name) {
-            $conditions += ['flag '.$id.' up' => 'only while '.$name.' is up', 'flag '.$id.' down' => 'only while '.$name.' is down'];
-        }
-        foreach ($this->place->set->stops as $stop) {
-            $conditions += ['stop '.$stop->id.' open' => 'only while '.$stop->name.' is open', 'stop '.$stop->id.' shut' => 'only while '.$stop->name.' is shut'];
-        }
-
-        return $conditions;
+        return ['' => 'always'] + Conditions::ofSet($this->place->set);
     }
 
     public function condition(): string
     {
-        $when = $this->macro?->when;
-
-        return $when === null ? '' : implode(' ', [$when->sort, $when->name, $when->is]);
+        return Conditions::chosen($this->macro?->when);
     }
 
     /** @return array<string, string> what a step can press, in words by kind */

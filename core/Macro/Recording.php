@@ -33,7 +33,7 @@ final class Recording
         if ($isDown) {
             $this->down[$key] ??= [$output, $at];
         } elseif (isset($this->down[$key])) {
-            $this->bars[] = Bar::of($output, $this->down[$key][1], max($at, $this->down[$key][1] + 1000));
+            $this->bars[] = Bar::of($output, $this->down[$key][1], max($at, $this->down[$key][1] + Timeline::SHORTEST));
             unset($this->down[$key]);
         }
     }
@@ -41,7 +41,7 @@ final class Recording
     /** @return list<Bar> what is still down ends with the recording */
     public function bars(): array
     {
-        $held = array_map(fn (array $down) => Bar::of($down[0], $down[1], max($this->last, $down[1] + 1000)), array_values($this->down));
+        $held = array_map(fn (array $down) => Bar::of($down[0], $down[1], max($this->last, $down[1] + Timeline::SHORTEST)), array_values($this->down));
 
         return [...$this->bars, ...$held];
     }

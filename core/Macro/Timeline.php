@@ -18,7 +18,7 @@ final readonly class Timeline
     public const LONGEST = 600_000_000;
 
     /** Shortest tap, in µs. */
-    private const SHORTEST = 1_000;
+    public const SHORTEST = 1_000;
 
     /**
      * @param list<Bar> $bars   by their beginning

@@ -20,7 +20,6 @@ use Nailrod\Core\Made\BuiltAxis;
 use Nailrod\Core\Made\Made;
 use Nailrod\Core\Made\MadeDevice;
 use Nailrod\Core\Made\MadeKinds;
-use Nailrod\Core\Output\HoldLayer;
 use Nailrod\Core\Output\OpenStop;
 use Nailrod\Core\Output\Output;
 use Nailrod\Core\Output\Outputs;
@@ -132,12 +131,6 @@ final readonly class BindingSet
     public function openersOf(string $stop): array
     {
         return $this->contactsWith(fn (Output $output) => $output instanceof OpenStop && $output->stop === $stop);
-    }
-
-    /** @return list<string> references of the contacts that hold a layer, in any layer */
-    public function holdersOf(string $layer): array
-    {
-        return $this->contactsWith(fn (Output $output) => $output instanceof HoldLayer && $output->layer === $layer);
     }
 
     /**

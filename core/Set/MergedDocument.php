@@ -116,19 +116,6 @@ final class MergedDocument
         return $sayer?->value($path) === null ? null : $sayer->id;
     }
 
-    public function isInherited(PartPath $path): bool
-    {
-        $origin = $this->origin($path);
-
-        return $origin !== null && $origin !== $this->own->id;
-    }
-
-    /** Is the set of this id among the parents? */
-    public function inheritsFrom(string $set): bool
-    {
-        return in_array($set, array_map(fn (SetDocument $document) => $document->id, array_slice($this->chain, 0, -1)), true);
-    }
-
     public function nameOf(string $set): string
     {
         foreach ($this->chain as $document) {

@@ -10,6 +10,7 @@ use App\Sets\SetStore;
 use App\Sets\StaleEdit;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
+use Nailrod\Core\Output\HoldLayer;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Edits;
 use Nailrod\Core\Set\PartPath;
@@ -222,7 +223,7 @@ final class EditsTest extends TestCase
     public function test_layers_are_made_renamed_and_removed(): void
     {
         $this->send('layers', ['name' => 'Radio & more', 'holder' => 'gorse/button-6']);
-        $this->assertSame(['gorse/button-6'], $this->current()->holdersOf('radio-more'));
+        $this->assertEquals([new HoldLayer('radio-more')], $this->current()->cell('base', 'gorse/button-6')?->outputs);
         $this->send('layers', ['name' => 'Radio more']);
         $this->assertArrayHasKey('radio-more-2', $this->current()->layers);
         $this->send('layers/rename', ['layer' => 'radio-more', 'name' => 'Radio']);

@@ -51,7 +51,8 @@ final class MacrosAndLampsTest extends TestCase
     {
         yield 'a macro that is not there' => ['macros/say', ['id' => 'none', 'pause' => '1'], 'macros: found "none", expected a macro of the set.'];
         yield 'a layout that is not there' => ['macros/bars', ['id' => 'three-sacks', 'does' => 'type', 'text' => 'a', 'layout' => 'moon'], 'layout: found "moon", expected a keyboard layout that is at hand: french, german, swedish, uk, us.'];
-        yield 'a repetition without time' => ['macros/say', ['id' => 'harbour-call', 'plays' => 'while held', 'pause' => null], ''];
+        yield 'a pause that is none' => ['macros/say', ['id' => 'harbour-call', 'pause' => ''], ''];
+        yield 'a condition that is none' => ['macros/say', ['id' => 'harbour-call', 'when' => 'moon full'], 'the condition'];
         yield 'a recording that is none' => ['macros/record', ['id' => 'three-sacks', 'events' => '[{"t":1,"kind":"lever","target":"x","on":true}]'], 'events[0].kind: found "lever", expected one of key, button.'];
         yield 'a recording whose time goes back' => ['macros/record', ['id' => 'three-sacks', 'events' => '[{"t":5,"kind":"key","target":"KeyA","on":true},{"t":4,"kind":"key","target":"KeyA","on":false}]'], 'events[1].t: found 4, expected a whole number from 5 to '.PHP_INT_MAX.'.'];
         yield 'a key that is not one' => ['macros/record', ['id' => 'three-sacks', 'events' => '[{"t":1,"kind":"key","target":"Unidentified","on":true}]'], 'events[0].code: found "Unidentified"'];

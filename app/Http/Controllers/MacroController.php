@@ -8,6 +8,7 @@ use App\Http\Requests\MacroRequest;
 use App\Sets\Layouts;
 use Illuminate\Http\RedirectResponse;
 use Nailrod\Core\Macro\Bar;
+use Nailrod\Core\Macro\Timeline;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Edits;
 use Nailrod\Core\Set\MacroEdits;
@@ -56,7 +57,7 @@ final class MacroController
 
             return $edits->addBar($request->id(), $request->typesText()
                 ? $edits->typing($request->text(), $request->string('layout')->toString(), $request->us('key_ms', 20), $from)
-                : Bar::of($request->output(), $from, $from + max(1000, $request->us('lasts', 60))));
+                : Bar::of($request->output(), $from, $from + max(Timeline::SHORTEST, $request->us('lasts', 60))));
         });
     }
 

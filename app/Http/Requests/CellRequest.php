@@ -9,11 +9,11 @@ use Nailrod\Core\Behaviour\Behaviours;
 use Nailrod\Core\Behaviour\Follow;
 use Nailrod\Core\Behaviour\PlayMacro;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Set\Condition;
 
 /** What one contact or axis is to do in one layer. */
 final class CellRequest extends RevisionRequest
 {
+    use ReadsCondition;
     use ReadsOutput;
 
     protected function fields(): array
@@ -75,17 +75,6 @@ final class CellRequest extends RevisionRequest
             'short, long and double' => ['short' => 0, 'long' => 1, 'double' => 2],
             default => ['short' => 0, 'long' => 1],
         };
-    }
-
-    /** What the assignment is to depend on; null for nothing. */
-    public function condition(): ?Condition
-    {
-        [$sort, $name, $is] = [...explode(' ', $this->string('when')->toString(), 3), '', ''];
-        if ($sort === '' || $sort === 'always') {
-            return null;
-        }
-
-        return Condition::read(Node::of([$sort => $name, 'is' => $is] + ($sort === 'variable' ? ['to' => $this->float('when_to')] : []), 'the condition'));
     }
 
     /** @return list<string> the contacts of a chord */

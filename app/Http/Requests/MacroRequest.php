@@ -13,11 +13,11 @@ use Nailrod\Core\Output\ControllerButton;
 use Nailrod\Core\Output\KeyStroke;
 use Nailrod\Core\Output\Output;
 use Nailrod\Core\Output\Outputs;
-use Nailrod\Core\Set\Condition;
 
 /** What is done to a macro; times are in ms. */
 final class MacroRequest extends RevisionRequest
 {
+    use ReadsCondition;
     use ReadsOutput;
 
     private const MOST_EVENTS = 1000;
@@ -65,8 +65,7 @@ final class MacroRequest extends RevisionRequest
             }
         }
         if ($this->has('when')) {
-            [$sort, $name, $is] = [...explode(' ', $this->string('when')->toString(), 3), '', ''];
-            $fields['when'] = $name === '' ? null : Condition::read(Node::of([$sort => $name, 'is' => $is], 'when'))->toArray();
+            $fields['when'] = $this->condition()?->toArray();
         }
 
         return $fields + ($this->has('name') ? ['name' => $this->string('name')->toString()] : []);

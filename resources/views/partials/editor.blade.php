@@ -57,18 +57,7 @@
     </form>
 @endif
 @if ($cell === null || ($action === null && ! $cell->isNothing()))
-<details class="editor__other" open>
-    <summary>{{ $action === null ? 'Sends' : 'Something else than an action' }}</summary>
-    <form method="post" action="{{ route('cell.assign', $place->record->id) }}" data-edit novalidate class="editor__form does">
-        {{ $place->from() }}<input type="hidden" name="layer" value="{{ $view->layer }}"><input type="hidden" name="ref" value="{{ $view->ref }}">
-        <x-output-fields :place="$place" :kinds="$view->kinds()" :does="$view->does()" :output="$view->shownOutput()" :axis="$view->isAxis()" />
-        @unless ($view->isAxis())
-            <x-behaviour-fields :behaviour="$action === null ? $behaviour : null" :tick="$tick" />
-            @if ($cell !== null && ! $cell->isNothing())<label class="check"><input type="checkbox" name="beside" value="1"> beside what it does</label>@endif
-        @endunless
-        <button class="button">{{ $cell === null || $action !== null ? 'Assign' : 'Change' }}</button>
-    </form>
-</details>
+@include('partials.sends', ['isOpen' => true])
 @endif
 </div>
 <div class="editor__more scroll" tabindex="0" role="region" aria-label="More of it">
@@ -89,18 +78,7 @@
     </div>
 @endif
 @unless ($cell === null || ($action === null && ! $cell->isNothing()))
-<details class="editor__other">
-    <summary>{{ $action === null ? 'Sends' : 'Something else than an action' }}</summary>
-    <form method="post" action="{{ route('cell.assign', $place->record->id) }}" data-edit novalidate class="editor__form does">
-        {{ $place->from() }}<input type="hidden" name="layer" value="{{ $view->layer }}"><input type="hidden" name="ref" value="{{ $view->ref }}">
-        <x-output-fields :place="$place" :kinds="$view->kinds()" :does="$view->does()" :output="$view->shownOutput()" :axis="$view->isAxis()" />
-        @unless ($view->isAxis())
-            <x-behaviour-fields :behaviour="$action === null ? $behaviour : null" :tick="$tick" />
-            @if ($cell !== null && ! $cell->isNothing())<label class="check"><input type="checkbox" name="beside" value="1"> beside what it does</label>@endif
-        @endunless
-        <button class="button">{{ $cell === null || $action !== null ? 'Assign' : 'Change' }}</button>
-    </form>
-</details>
+@include('partials.sends', ['isOpen' => false])
 @endunless
 @php($picked = $place->set->rig->contacts[$view->ref] ?? null)
 @if ($picked !== null && $picked->isReported() && $view->others() !== [])

@@ -10,7 +10,6 @@ use Nailrod\Core\Format\Node;
 use Nailrod\Core\Lamp\LampBar;
 use Nailrod\Core\Lamp\Look;
 use Nailrod\Core\Run\Machine;
-use Nailrod\Core\Run\OutputEvent;
 use Nailrod\Core\Run\Swap;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -178,6 +177,5 @@ final class LampsTest extends TestCase
         $set = Desk::plain()->saying(['layers' => ['one' => ['name' => 'One', 'place' => 3], 'two' => ['name' => 'Two', 'place' => 1], 'base' => ['name' => 'Flight', 'colour' => 4]]])->assembled();
         $this->assertSame(['base', 'two', 'one'], array_keys($set->layers));
         $this->assertSame(['Flight', 4], [$set->layers['base']->name, $set->layers['base']->colour]);
-        $this->assertSame(OutputEvent::LAYER, 'layer');
     }
 }

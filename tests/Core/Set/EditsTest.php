@@ -62,9 +62,9 @@ final class EditsTest extends TestCase
     {
         $set = DemoSets::skerrywing((new Edits(DemoSets::skerrywing()))->addLayer('Radio', 'gorse/button-5'));
         $set = DemoSets::skerrywing((new Edits($set))->assign('radio', 'fennel/mark', null, [new ControllerButton(50)]));
-        $this->assertSame(['gorse/button-5'], $set->holdersOf('radio'));
+        $this->assertEquals([new HoldLayer('radio')], $set->cell('base', 'gorse/button-5')?->outputs);
         $without = DemoSets::skerrywing((new Edits($set))->removeLayer('radio'));
-        $this->assertSame([], $without->holdersOf('radio'));
+        $this->assertNull($without->cell('base', 'gorse/button-5'));
         $this->assertArrayNotHasKey('radio', $without->layers);
         $this->assertSame(DemoSets::skerrywing()->merged->own->toJson(), $without->merged->own->toJson());
         $water = DemoSets::skerrywing((new Edits($set))->removeLayer('water'));

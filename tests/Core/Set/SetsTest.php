@@ -40,7 +40,7 @@ final class SetsTest extends TestCase
         $this->assertSame('house', $origin(PartPath::stop('cruise')));
         $this->assertSame('house', $origin(PartPath::cell('base', 'd/b1')));
         $this->assertNull($origin(PartPath::cell('base', 'd/b3')));
-        $this->assertTrue($set->merged->isInherited(PartPath::layer('water')));
+        $this->assertNotSame($set->merged->own->id, $set->merged->origin(PartPath::layer('water')) ?? $set->merged->own->id);
         $this->assertSame('Cruise', $set->layers['base']->name);
         foreach ($set->merged->parts() as $path => $part) {
             $this->assertNotNull($set->merged->origin(PartPath::of($path)), $path);

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Nailrod\Core\Format\Node;
+use Nailrod\Core\Set\Condition;
+
+/** Reads the condition that was chosen from `App\View\Conditions`. */
+trait ReadsCondition
+{
+    /** What it is to depend on; null for nothing. */
+    public function condition(): ?Condition
+    {
+        [$sort, $name, $is] = [...explode(' ', $this->string('when')->toString(), 3), '', ''];
+        if ($sort === '' || $sort === 'always') {
+            return null;
+        }
+
+        return Condition::read(Node::of([$sort => $name, 'is' => $is] + ($sort === 'variable' ? ['to' => $this->float('when_to')] : []), 'the condition'));
+    }
+}
