@@ -65,10 +65,10 @@ need_storage() {
     fi
 }
 
-# Compiled programs and live sessions are of the code that wrote them: after a change of the core they are made anew.
+# Compiled programs, live sessions and kept drawings are of the code that wrote them: after a change of it they are made anew.
 need_fresh_programs() {
     local programs=storage/framework/programs
-    if [ ! -f "$programs/.stamp" ] || [ -n "$(find core -newer "$programs/.stamp" -print -quit)" ]; then
+    if [ ! -f "$programs/.stamp" ] || [ -n "$(find core app resources/views -newer "$programs/.stamp" -print -quit)" ]; then
         rm -rf "$programs"
         mkdir -p "$programs"
         touch "$programs/.stamp"

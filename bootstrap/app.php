@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Middleware\KnownHost;
 use App\Http\Middleware\SameOrigin;
 use App\Http\Middleware\SecurityHeaders;
+use App\Http\Middleware\WithoutCollecting;
 use App\Http\Problems;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -23,6 +24,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->remove(HandleCors::class);
         $middleware->prepend(KnownHost::class);
         $middleware->append(SecurityHeaders::class);
+        $middleware->append(WithoutCollecting::class);
         // A text that is typed may end with a new line, which is Enter.
         $middleware->trimStrings(except: ['text']);
         $middleware->encryptCookies(except: ['theme']);

@@ -13,6 +13,8 @@ use Nailrod\Core\Device\Device;
 use Nailrod\Core\Layer\Layer;
 use Nailrod\Core\Layer\LayerMap;
 use Nailrod\Core\Output\ActionOutput;
+use Nailrod\Core\Output\ControllerAxis;
+use Nailrod\Core\Output\ControllerButton;
 use Nailrod\Core\Output\Output;
 use Nailrod\Core\Output\OutputNumbers;
 use Nailrod\Core\Output\StartMacro;
@@ -83,6 +85,8 @@ final readonly class AssignView
 
     public LayerMap $map;
 
+    private Conflicts $clashes;
+
     /** @var array<string, true> cells in conflict, as "layer/reference" */
     private array $conflicts;
 
@@ -92,12 +96,13 @@ final readonly class AssignView
         $this->take = $place->set->catalogue?->action($take) === null ? '' : $take;
         $this->more = $more === 'numbers' ? $more : '';
         $this->map = LayerMap::of($place->set);
-        $this->conflicts = (new Conflicts($place->set))->all();
         $rig = $place->set->rig;
         $this->ref = $rig->has($ref) ? $ref : '';
         $id = $this->ref === '' ? $device : explode('/', $this->ref, 2)[0];
         $this->device = $rig->deviceOf($id.'/') ?? (array_values($rig->devices)[0] ?? null);
         $this->layer = isset($place->set->layers[$layer]) ? $layer : Layer::BASE;
+        $this->clashes = new Conflicts($place->set, array_column($this->rows(), 'ref'));
+        $this->conflicts = $this->clashes->all();
     }
 
     /** @return list<Device> the devices of the rig, and what is made from their axes */
@@ -170,7 +175,7 @@ final readonly class AssignView
         foreach ($this->map->trapped() as $layer => $why) {
             $troubles[] = $set->layers[$layer]->name.' has no way out: '.$why.'.';
         }
-        foreach ($this->isInConflict($this->layer, $this->ref) ? (new Conflicts($set))->with($this->layer, $this->ref) : [] as $other) {
+        foreach ($this->isInConflict($this->layer, $this->ref) ? $this->clashes->with($this->layer, $this->ref) : [] as $other) {
             [$layer, $ref] = explode('/', $other, 2);
             $troubles[] = sprintf('%s in %s drives the same output.', $this->nameOf($ref), $set->layers[$layer]->name);
         }
@@ -204,6 +209,12 @@ final readonly class AssignView
         $use = new OutputUse($this->place->set);
 
         return $this->ref === '' ? null : ($this->isAxis() ? $use->axes() : $use->buttons());
+    }
+
+    /** @return array<int, list<string>> in words where each of those numbers is used */
+    public function uses(): array
+    {
+        return (new OutputUse($this->place->set))->where($this->isAxis() ? ControllerAxis::class : ControllerButton::class);
     }
 
     public function nameOf(string $ref): string

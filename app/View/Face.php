@@ -4,14 +4,25 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\HtmlString;
 use Nailrod\Core\Device\AxisInput;
 use Nailrod\Core\Device\Control;
 use Nailrod\Core\Device\ControlKind;
+use Nailrod\Core\Device\Device;
 
 /** How controls are drawn on a faceplate. */
 final class Face
 {
+    /** The drawing of a page of a device, kept: it is the same as long as the device is. */
+    public static function drawn(Device $device, int $page): HtmlString
+    {
+        return new HtmlString(Cache::rememberForever(
+            'face-'.hash('xxh128', serialize($device)).'-'.$page,
+            fn () => view('partials.face', ['device' => $device, 'page' => $page])->render(),
+        ));
+    }
+
     /** The view in `components/controls` for a control. */
     public static function drawing(Control $control): string
     {

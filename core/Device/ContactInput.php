@@ -36,6 +36,24 @@ final readonly class ContactInput
         public int $debounce = 0,
     ) {}
 
+    /** @return list<mixed> in the order of the constructor; what is as usual at the end is left out, since a rig has hundreds of these */
+    public function __serialize(): array
+    {
+        $values = [$this->ref, $this->name, $this->number, $this->opposite, $this->hat, $this->direction, $this->page, $this->noneOf, $this->settle, $this->mark, $this->encoder, $this->debounce];
+        $usual = [6 => InputPage::Button, 7 => [], 8 => 0, 9 => null, 10 => null, 11 => 0];
+        for ($last = 11; $last > 5 && $values[$last] === $usual[$last]; $last--) {
+            unset($values[$last]);
+        }
+
+        return array_values($values);
+    }
+
+    /** @param array{string, string, ?int, ?string, ?string, int, 6?: InputPage, 7?: list<string>, 8?: int, 9?: ?string, 10?: ?string, 11?: int} $written */
+    public function __unserialize(array $written): void
+    {
+        self::__construct(...$written);
+    }
+
     public static function reported(string $ref, string $name, int $number, InputPage $page = InputPage::Button): self
     {
         return new self($ref, $name, $number, null, null, 0, $page);

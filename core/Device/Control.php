@@ -30,6 +30,18 @@ final readonly class Control
         public int $page = 1,
     ) {}
 
+    /** @return list<mixed> in the order of the constructor, since a rig has hundreds of these */
+    public function __serialize(): array
+    {
+        return [$this->ref, $this->name, $this->label, $this->kind, $this->axes, $this->contacts, $this->x, $this->y, $this->hat, $this->encoder, $this->page];
+    }
+
+    /** @param array{string, string, string, ControlKind, list<AxisInput>, list<ContactInput>, int, int, ?int, ?int, int} $written */
+    public function __unserialize(array $written): void
+    {
+        self::__construct(...$written);
+    }
+
     /** Its name within the device: "switch-1". */
     public function id(): string
     {

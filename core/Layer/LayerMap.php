@@ -24,8 +24,10 @@ final readonly class LayerMap
     public static function of(BindingSet $set): self
     {
         $links = [];
+        $base = self::leading($set, $set->cells[Layer::BASE] ?? []);
         foreach (array_keys($set->layers) as $layer) {
-            foreach (self::says($set, $layer) as $ref => $cell) {
+            $own = $layer === Layer::BASE ? [] : $set->cells[$layer] ?? [];
+            foreach (self::leading($set, $own) + array_diff_key($base, $own) as $ref => $cell) {
                 foreach (self::outputs($set, $cell) as $output) {
                     $link = self::link($layer, (string) $ref, $cell, $output);
                     if ($link !== null) {
@@ -169,6 +171,25 @@ final readonly class LayerMap
         }
 
         return false;
+    }
+
+    /**
+     * @param array<string, Cell> $cells
+     *
+     * @return array<string, Cell> those of contacts that can lead to a layer
+     */
+    private static function leading(BindingSet $set, array $cells): array
+    {
+        $leading = [];
+        foreach ($cells as $ref => $cell) {
+            foreach ($cell->behaviour instanceof PlayMacro ? self::outputs($set, $cell) : $cell->outputs as $output) {
+                if (($output instanceof HoldLayer || $output instanceof GoToLayer || $output instanceof StepLayer) && isset($set->rig->contacts[$ref])) {
+                    $leading[$ref] = $cell;
+                }
+            }
+        }
+
+        return $leading;
     }
 
     /** @return array<string, Cell> what holds in a layer, with what falls through to the base layer, by contact */

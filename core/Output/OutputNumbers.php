@@ -8,8 +8,8 @@ namespace Nailrod\Core\Output;
 final readonly class OutputNumbers
 {
     /**
-     * @param array<int, list<string>> $used where each number is used, by number
-     * @param int                      $most the highest number that is seen
+     * @param array<int, true> $used by number, in order
+     * @param int              $most the highest number that is seen
      */
     public function __construct(public array $used, public int $most) {}
 

@@ -19,18 +19,28 @@ final class Contacts implements Timed
     /** The contact whose press is at work: what lets go of everything is a part of it, and the rest of it comes after. */
     private ?int $pressing = null;
 
-    /** @var array<int, Step> that a contact closed, by its number, or opened, by the complement of it; made when first used */
+    /** @var array<int, array<int, list<Step>>> that a contact closed, by its number, or opened, by the complement of it, and the layer of the assignment; made when first used */
     private array $steps = [];
 
-    /** @var array<int, Step> in which layer an assignment is, by its number */
-    private array $layerSteps = [];
+    private readonly State $state;
 
-    public function __construct(private readonly Run $run) {}
+    /** @var array<int, bool> assignments that depend on a condition */
+    private readonly array $conditional;
+
+    private readonly bool $hasChords;
+
+    public function __construct(private readonly Run $run)
+    {
+        $this->state = $run->state;
+        $tables = $run->program->tables;
+        $this->conditional = array_map(fn () => true, array_filter($tables['assignments'], fn (array $row) => $row['when'] !== null));
+        $this->hasChords = $tables['chords'] !== [];
+    }
 
     /** Is this contact closed, as far as is known? */
     public function isClosed(string $ref): bool
     {
-        return $this->run->state->closed[$this->run->program->contactIndex($ref)] ?? false;
+        return $this->state->closed[$this->run->program->contactIndex($ref)] ?? false;
     }
 
     /**
@@ -41,7 +51,7 @@ final class Contacts implements Timed
      */
     public function report(array $reported, Cause $cause): void
     {
-        $state = $this->run->state;
+        $state = $this->state;
         $opening = $closing = [];
         foreach ($reported as $contact => $closed) {
             if (($state->closed[$contact] ?? null) === $closed) {
@@ -80,7 +90,7 @@ final class Contacts implements Timed
     /** One input has changed one contact: the common case, from which nothing else is made, in short. */
     public function change(int $contact, bool $closed, Cause $cause): void
     {
-        $state = $this->run->state;
+        $state = $this->state;
         $before = $state->closed[$contact] ?? null;
         if ($before === $closed) {
             return;
@@ -104,7 +114,7 @@ final class Contacts implements Timed
      */
     private function noneOf(int $contact, array $reported, Cause $cause, array &$opening, array &$closing): void
     {
-        $state = $this->run->state;
+        $state = $this->state;
         $row = $this->run->program->tables['contacts'][$contact];
         $allOpen = array_filter($row['noneOf'], fn (int $source) => $reported[$source] ?? $state->closed[$source] ?? false) === [];
         $this->run->timers->cancel(self::OWNER, (string) $contact);
@@ -130,7 +140,7 @@ final class Contacts implements Timed
                 continue;
             }
             $this->run->timers->cancel(self::OWNER, (string) $contact);
-            if ($this->run->state->closed[$contact] ?? false) {
+            if ($this->state->closed[$contact] ?? false) {
                 $this->release($contact, $cause);
             }
         }
@@ -140,7 +150,7 @@ final class Contacts implements Timed
     public function findMade(string $device, Cause $cause): void
     {
         foreach ($this->run->program->tables['contacts'] as $contact => $row) {
-            if (str_starts_with($row['ref'], $device.'/') && ($row['opposite'] !== null || $row['noneOf'] !== []) && ! ($this->run->state->closed[$contact] ?? false)) {
+            if (str_starts_with($row['ref'], $device.'/') && ($row['opposite'] !== null || $row['noneOf'] !== []) && ! ($this->state->closed[$contact] ?? false)) {
                 $this->found($contact, true, $cause);
             }
         }
@@ -156,8 +166,8 @@ final class Contacts implements Timed
                 continue;
             }
             if ($sources !== []) {
-                $this->found($contact, array_filter($sources, fn (int $source) => $this->run->state->closed[$source] ?? false) === [], $cause);
-            } elseif (! isset($this->run->state->closed[$contact])) {
+                $this->found($contact, array_filter($sources, fn (int $source) => $this->state->closed[$source] ?? false) === [], $cause);
+            } elseif (! isset($this->state->closed[$contact])) {
                 $this->found($contact, false, $cause);
             }
         }
@@ -169,13 +179,13 @@ final class Contacts implements Timed
         $contacts = $this->run->program->tables['contacts'];
         $of = $contacts[$contact]['opposite'] ?? $contact;
 
-        return $contacts[$of]['ofAxis'] && ! isset($this->run->state->closed[$of]);
+        return $contacts[$of]['ofAxis'] && ! isset($this->state->closed[$of]);
     }
 
     /** The program under the hands has changed: what is closed or open counts as found, so that states hold at once. */
     public function findAgain(Cause $cause): void
     {
-        foreach ($this->run->state->closed as $contact => $closed) {
+        foreach ($this->state->closed as $contact => $closed) {
             $this->found($contact, $closed, $cause);
         }
     }
@@ -187,7 +197,7 @@ final class Contacts implements Timed
 
             return;
         }
-        $this->run->state->closed[$contact] = false;
+        $this->state->closed[$contact] = false;
         $assignment = $this->bound($contact);
         if ($assignment === Program::NOTHING) {
             return;
@@ -204,10 +214,10 @@ final class Contacts implements Timed
 
     private function press(int $contact, Cause $cause, bool $found): void
     {
-        $state = $this->run->state;
+        $state = $this->state;
         $state->closed[$contact] = true;
         $assignment = $this->bound($contact);
-        $chords = $found || $this->run->program->tables['chords'] === [] ? [] : $this->run->chords->of($contact);
+        $chords = $found || ! $this->hasChords ? [] : $this->run->chords->of($contact);
         if ($chords !== []) {
             $this->run->chords->press($contact, $chords, $assignment, $cause);
 
@@ -225,7 +235,7 @@ final class Contacts implements Timed
     private function bound(int $contact): int
     {
         $assignment = $this->run->layers->assignmentOf($contact);
-        if (($this->run->program->tables['assignments'][$assignment]['when'] ?? null) === null) {
+        if (! isset($this->conditional[$assignment])) {
             return $assignment;
         }
         $condition = $this->run->program->condition($assignment);
@@ -263,12 +273,12 @@ final class Contacts implements Timed
     /** Everything is let go of: what presses and toggles hold ends, and their releases do nothing more. */
     public function letGo(Cause $cause): void
     {
-        $held = array_filter($this->run->state->pressed, fn (int $assignment) => $assignment !== Program::NOTHING && $this->run->program->assigned($assignment)->behaviour instanceof Follow);
-        foreach ($this->run->state->pressed as $contact => $assignment) {
-            $this->run->state->pressed[$contact] = $contact === $this->pressing ? $assignment : Program::NOTHING;
+        $held = array_filter($this->state->pressed, fn (int $assignment) => $assignment !== Program::NOTHING && $this->run->program->assigned($assignment)->behaviour instanceof Follow);
+        foreach ($this->state->pressed as $contact => $assignment) {
+            $this->state->pressed[$contact] = $contact === $this->pressing ? $assignment : Program::NOTHING;
         }
-        $toggled = array_keys($this->run->state->toggled);
-        $this->run->state->toggled = [];
+        $toggled = array_keys($this->state->toggled);
+        $this->state->toggled = [];
         foreach ([...array_values($held), ...$toggled] as $assignment) {
             $assigned = $this->run->program->assigned($assignment);
             foreach (array_reverse($assigned->outputs, true) as $i => $output) {
@@ -279,9 +289,9 @@ final class Contacts implements Timed
 
     private function release(int $contact, Cause $cause): void
     {
-        $state = $this->run->state;
+        $state = $this->state;
         $state->closed[$contact] = false;
-        if ($this->run->program->tables['chords'] !== [] && $this->run->chords->release($contact, $cause)) {
+        if ($this->hasChords && $this->run->chords->release($contact, $cause)) {
             return;
         }
         $assignment = $state->pressed[$contact] ?? Program::NOTHING;
@@ -292,9 +302,11 @@ final class Contacts implements Timed
     private function because(int $contact, bool $closed, int $assignment, Cause $cause): Cause
     {
         $key = $closed ? $contact : ~$contact;
-        $this->steps[$key] ??= new Step($closed ? StepKind::Closed : StepKind::Opened, $this->run->program->tables['contacts'][$contact]['ref']);
-        $this->layerSteps[$assignment] ??= new Step(StepKind::Layer, $this->run->program->tables['layers'][$this->run->program->tables['assignments'][$assignment]['layer']]['id']);
+        $steps = $this->steps[$key][$assignment] ??= [
+            new Step($closed ? StepKind::Closed : StepKind::Opened, $this->run->program->tables['contacts'][$contact]['ref']),
+            new Step(StepKind::Layer, $this->run->program->tables['layers'][$this->run->program->tables['assignments'][$assignment]['layer']]['id']),
+        ];
 
-        return new Cause($cause->origin, $cause->steps === [] ? [$this->steps[$key], $this->layerSteps[$assignment]] : [...$cause->steps, $this->steps[$key], $this->layerSteps[$assignment]]);
+        return new Cause($cause->origin, $cause->steps === [] ? $steps : [...$cause->steps, ...$steps]);
     }
 }

@@ -17,18 +17,39 @@ final class Conflicts
     /** @var array<int, list<string>> what a cell drives, by the cell; cells that say the same are one */
     private array $outputs = [];
 
-    public function __construct(private readonly BindingSet $set) {}
+    /** @var array<string, array<string, array<string, string>>> see drivenIn(), by layer */
+    private array $driven = [];
+
+    /** @var ?array<string, true> outputs that are looked at; null for all */
+    private ?array $wanted = null;
+
+    /** @param ?list<string> $of references to look at, with all that drives what they drive; null for all */
+    public function __construct(private readonly BindingSet $set, ?array $of = null)
+    {
+        if ($of === null) {
+            return;
+        }
+        $wanted = [];
+        foreach ($set->cells as $cells) {
+            foreach (array_intersect_key($cells, array_flip($of)) as $cell) {
+                $wanted += array_fill_keys($this->outputsOf($cell), true);
+            }
+        }
+        $this->wanted = $wanted;
+    }
 
     /** @return array<string, true> the cells that are in conflict with any other, as "layer/reference" */
     public function all(): array
     {
-        $conflicts = [];
+        $base = $this->drivenIn(Layer::BASE);
+        $conflicts = $this->clashing($base);
         foreach (array_keys($this->set->layers) as $layer) {
-            foreach ($this->driven((string) $layer) as $cells) {
-                if (count($cells) > 1 && count(array_unique($cells)) > 1) {
-                    $conflicts += array_fill_keys(array_keys($cells), true);
-                }
+            $own = $layer === Layer::BASE ? [] : $this->drivenIn((string) $layer);
+            foreach ($own as $output => $cells) {
+                // What falls through to the base layer is driven from there while this layer is live.
+                $own[$output] += array_filter($base[$output] ?? [], fn (string $at) => ! $this->hides((string) $layer, $at), ARRAY_FILTER_USE_KEY);
             }
+            $conflicts += $this->clashing($own);
         }
 
         return $conflicts;
@@ -37,34 +58,62 @@ final class Conflicts
     /** @return list<string> the cells that drive what this one drives, from other controls, as "layer/reference" */
     public function with(string $layer, string $ref): array
     {
-        $own = $this->set->cell($layer, $ref) ?? Cell::nothing();
+        $cell = $this->set->cell($layer, $ref);
         $control = $this->controlOf($ref);
         $with = [];
-        foreach ($layer === Layer::BASE ? array_keys($this->set->layers) : [$layer] as $live) {
-            $driven = $this->driven((string) $live);
-            foreach ($this->outputs($own) as $output) {
-                if (isset($driven[$output][$layer.'/'.$ref])) {
-                    $with += array_filter($driven[$output], fn (string $other) => $other !== $control);
+        foreach ($cell === null ? [] : $this->outputsOf($cell) as $output) {
+            foreach ($layer === Layer::BASE ? array_keys($this->set->layers) : [$layer] as $live) {
+                if ($live !== $layer && $this->hides((string) $live, $layer.'/'.$ref)) {
+                    continue;
                 }
+                $driven = $this->drivenIn((string) $live)[$output] ?? [];
+                $driven += array_filter($this->drivenIn(Layer::BASE)[$output] ?? [], fn (string $at) => ! $this->hides((string) $live, $at), ARRAY_FILTER_USE_KEY);
+                $with += array_filter($driven, fn (string $other) => $other !== $control);
             }
         }
 
         return array_keys($with);
     }
 
-    /** @return array<string, array<string, string>> control by cell, by what is driven while a layer is live */
-    private function driven(string $layer): array
+    /**
+     * @param array<string, array<string, string>> $driven
+     *
+     * @return array<string, true> cells that drive what a cell of another control drives
+     */
+    private function clashing(array $driven): array
     {
-        $driven = [];
-        $own = $this->set->cells[$layer] ?? [];
-        foreach ($own + ($this->set->cells[Layer::BASE] ?? []) as $ref => $cell) {
-            $at = (isset($own[$ref]) ? $layer : Layer::BASE).'/'.$ref;
-            foreach ($this->outputs[spl_object_id($cell)] ??= $this->outputs($cell) as $output) {
-                $driven[$output][$at] = $this->controlOf((string) $ref);
+        $clashing = [];
+        foreach ($driven as $cells) {
+            if (count($cells) > 1 && count(array_unique($cells)) > 1) {
+                $clashing += array_fill_keys(array_keys($cells), true);
             }
         }
 
-        return $driven;
+        return $clashing;
+    }
+
+    /** Does a layer say something of its own of a contact that the base layer says something of? */
+    private function hides(string $layer, string $baseCell): bool
+    {
+        return $layer !== Layer::BASE && isset($this->set->cells[$layer][substr($baseCell, strlen(Layer::BASE) + 1)]);
+    }
+
+    /** @return array<string, array<string, string>> control by cell, by what the cells of a layer drive */
+    private function drivenIn(string $layer): array
+    {
+        if (! isset($this->driven[$layer])) {
+            $driven = [];
+            foreach ($this->set->cells[$layer] ?? [] as $ref => $cell) {
+                foreach ($this->outputsOf($cell) as $output) {
+                    if ($this->wanted === null || isset($this->wanted[$output])) {
+                        $driven[$output][$layer.'/'.$ref] = $this->controlOf((string) $ref);
+                    }
+                }
+            }
+            $this->driven[$layer] = $driven;
+        }
+
+        return $this->driven[$layer];
     }
 
     private function controlOf(string $ref): string
@@ -73,21 +122,27 @@ final class Conflicts
     }
 
     /** @return list<string> what a cell drives that only one control should */
-    private function outputs(Cell $cell): array
+    private function outputsOf(Cell $cell): array
     {
+        $known = $this->outputs[spl_object_id($cell)] ?? null;
+        if ($known !== null) {
+            return $known;
+        }
         $outputs = [];
         foreach ($cell->outputs as $output) {
             $way = $output instanceof ActionOutput ? $this->set->wayOf($output->action) : $output;
-            if ($way instanceof ControllerButton || $way instanceof KeyStroke || $way instanceof HatDirection || $way instanceof ControllerAxis) {
-                $outputs[] = match (true) {
-                    $way instanceof ControllerButton => 'b'.$way->number,
-                    $way instanceof ControllerAxis => 'a'.$way->number,
-                    $way instanceof KeyStroke => 'k'.implode('+', $way->with).'+'.$way->code,
-                    default => 'h'.$way->number.$way->direction,
-                };
+            $driven = match (true) {
+                $way instanceof ControllerButton => 'b'.$way->number,
+                $way instanceof ControllerAxis => 'a'.$way->number,
+                $way instanceof KeyStroke => 'k'.implode('+', $way->with).'+'.$way->code,
+                $way instanceof HatDirection => 'h'.$way->number.$way->direction,
+                default => null,
+            };
+            if ($driven !== null) {
+                $outputs[] = $driven;
             }
         }
 
-        return $outputs;
+        return $this->outputs[spl_object_id($cell)] = $outputs;
     }
 }

@@ -113,7 +113,7 @@ final class MergedDocument
     {
         $sayer = $this->sayer($path);
 
-        return $sayer?->value($path) === null ? null : $sayer->id;
+        return $sayer?->has($path) === true ? $sayer->id : null;
     }
 
     public function nameOf(string $set): string

@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set;
 
-use Nailrod\Core\Output\ActionOutput;
 use Nailrod\Core\Output\ControllerAxis;
 use Nailrod\Core\Output\ControllerButton;
-use Nailrod\Core\Output\Output;
 use Nailrod\Core\Output\OutputNumbers;
 
 /** Where the controller outputs of a set are used: by ways, cells, chords and macros. */
@@ -21,54 +19,78 @@ final readonly class OutputUse
 
     public function buttons(): OutputNumbers
     {
-        return new OutputNumbers($this->uses(fn (Output $output) => $output instanceof ControllerButton ? $output->number : null), $this->set->catalogue->buttons ?? self::MOST_BUTTONS);
+        return $this->numbers(ControllerButton::class, $this->set->catalogue->buttons ?? self::MOST_BUTTONS);
     }
 
     public function axes(): OutputNumbers
     {
-        return new OutputNumbers($this->uses(fn (Output $output) => $output instanceof ControllerAxis ? $output->number : null), $this->set->catalogue->axes ?? self::MOST_AXES);
+        return $this->numbers(ControllerAxis::class, $this->set->catalogue->axes ?? self::MOST_AXES);
     }
 
     /**
-     * @param callable(Output): ?int $number
+     * @param class-string<ControllerButton|ControllerAxis> $kind
      *
-     * @return array<int, list<string>>
+     * @return array<int, list<string>> in words where each number is used, by number in order
      */
-    private function uses(callable $number): array
+    public function where(string $kind): array
     {
-        $uses = [];
-        $say = function (Output $output, string $where) use ($number, &$uses): void {
-            $at = $number($output);
-            if ($at !== null) {
-                $uses[$at][] = $where;
-            }
-        };
-        foreach ($this->set->ways as $action => $way) {
-            $say($way, $this->set->catalogue?->action($action)->name ?? $action);
+        $set = $this->set;
+        $where = [];
+        foreach ($this->uses($kind) as $number => [$by, $group, $key]) {
+            $words = match ($by) {
+                'way' => $set->catalogue?->action($key)->name ?? $key,
+                'cell' => $set->rig->deviceNameOf($key).' '.$set->rig->nameOf($key).', '.$set->layers[$group]->name,
+                'chord' => $set->chords[$group][$key]->name.', '.$set->layers[$group]->name,
+                default => 'macro '.$set->macros[$key]->name,
+            };
+            $where[$number][$words] = true;
         }
-        foreach ($this->set->cells as $layer => $cells) {
-            foreach ($cells as $ref => $cell) {
-                foreach ($cell->outputs as $output) {
-                    $say($output, $this->set->rig->deviceNameOf($ref).' '.$this->set->rig->nameOf($ref).', '.$this->set->layers[$layer]->name);
-                }
-            }
-        }
-        foreach ($this->set->chords as $layer => $chords) {
-            foreach ($chords as $chord) {
-                foreach ($chord->outputs as $output) {
-                    $say($output, $chord->name.', '.$this->set->layers[$layer]->name);
-                }
-            }
-        }
-        foreach ($this->set->macros as $macro) {
-            foreach ($macro->steps as $step) {
-                if ($step->output !== null && ! $step->output instanceof ActionOutput) {
-                    $say($step->output, 'macro '.$macro->name);
-                }
-            }
-        }
-        ksort($uses);
+        ksort($where);
 
-        return array_map(fn (array $where) => array_values(array_unique($where)), $uses);
+        return array_map(fn (array $words) => array_map(strval(...), array_keys($words)), $where);
+    }
+
+    /** @param class-string<ControllerButton|ControllerAxis> $kind */
+    private function numbers(string $kind, int $most): OutputNumbers
+    {
+        $used = [];
+        foreach ($this->uses($kind) as $number => $by) {
+            $used[$number] = true;
+        }
+        ksort($used);
+
+        return new OutputNumbers($used, $most);
+    }
+
+    /**
+     * @param class-string<ControllerButton|ControllerAxis> $kind
+     *
+     * @return \Generator<int, array{string, string, string}> by number: a way, a cell, a chord or a macro, its layer, and its key
+     */
+    private function uses(string $kind): \Generator
+    {
+        foreach ($this->set->ways as $action => $way) {
+            if ($way instanceof $kind) {
+                yield $way->number => ['way', '', (string) $action];
+            }
+        }
+        foreach (['cell' => $this->set->cells, 'chord' => $this->set->chords] as $by => $layers) {
+            foreach ($layers as $layer => $parts) {
+                foreach ($parts as $key => $part) {
+                    foreach ($part->outputs as $output) {
+                        if ($output instanceof $kind) {
+                            yield $output->number => [$by, (string) $layer, (string) $key];
+                        }
+                    }
+                }
+            }
+        }
+        foreach ($this->set->macros as $id => $macro) {
+            foreach ($macro->steps as $step) {
+                if ($step->output instanceof $kind) {
+                    yield $step->output->number => ['macro', '', (string) $id];
+                }
+            }
+        }
     }
 }

@@ -36,6 +36,8 @@ final class SetDocument
      * @param ?list<string>        $devices ids in file order; null if the parent says
      * @param ?array<string, mixed> $raw    the document as it stands in the file; null as long as only its text is at hand
      * @param ?string              $packed  it in PHP's own writing, where it was read back from what was compiled
+     * @param ?array<string, array<string, bool>> $cells beside what is packed, the cells that it says something of, by layer and
+     *                                       reference; false where it says that there is none
      */
     private function __construct(
         public readonly string $id,
@@ -45,24 +47,47 @@ final class SetDocument
         public readonly ?array $devices,
         private ?array $raw,
         private ?string $packed = null,
+        private readonly ?array $cells = null,
     ) {}
 
     /** @return array<string, mixed> */
     public function __serialize(): array
     {
-        return ['id' => $this->id, 'name' => $this->name, 'parent' => $this->parent, 'simulator' => $this->simulator, 'devices' => $this->devices, 'packed' => $this->raw === null ? (string) $this->packed : serialize($this->raw)];
+        return ['cells' => $this->saidCells(), 'id' => $this->id, 'name' => $this->name, 'parent' => $this->parent, 'simulator' => $this->simulator, 'devices' => $this->devices, 'packed' => $this->raw === null ? (string) $this->packed : serialize($this->raw)];
     }
 
-    /** @param array{id: string, name: string, parent: ?string, simulator: ?string, devices: ?list<string>, packed: string} $written */
+    /** @param array{id: string, name: string, parent: ?string, simulator: ?string, devices: ?list<string>, packed: string, cells: array<string, array<string, bool>>} $written */
     public function __unserialize(array $written): void
     {
-        self::__construct($written['id'], $written['name'], $written['parent'], $written['simulator'], $written['devices'], null, $written['packed']);
+        self::__construct($written['id'], $written['name'], $written['parent'], $written['simulator'], $written['devices'], null, $written['packed'], $written['cells']);
+    }
+
+    /** @return array<string, array<string, bool>> as $cells of the constructor */
+    private function saidCells(): array
+    {
+        if ($this->cells !== null) {
+            return $this->cells;
+        }
+        $said = [];
+        foreach ($this->section('cells') as $layer => $cells) {
+            foreach (is_array($cells) ? $cells : [] as $ref => $cell) {
+                $said[(string) $layer][(string) $ref] = $cell !== null;
+            }
+        }
+
+        return $said;
     }
 
     /** @return array<string, mixed> */
     private function raw(): array
     {
-        return $this->raw ??= Node::of(unserialize((string) $this->packed, ['allowed_classes' => false]))->plain();
+        if ($this->raw === null) {
+            /** @var array<string, mixed> $raw as __serialize wrote it */
+            $raw = unserialize((string) $this->packed, ['allowed_classes' => false]);
+            $this->raw = $raw;
+        }
+
+        return $this->raw;
     }
 
     public static function fromJson(string $text): self
@@ -181,12 +206,21 @@ final class SetDocument
 
     public function says(PartPath $path): bool
     {
+        if ($this->cells !== null && $path->section === 'cells') {
+            return isset($this->cells[$path->key][$path->inner]);
+        }
         $section = $this->section($path->section);
         if ($path->inner === null) {
             return array_key_exists($path->key, $section);
         }
 
         return is_array($section[$path->key] ?? null) && array_key_exists($path->inner, $section[$path->key]);
+    }
+
+    /** Does the set itself say that there is such a part, and not that it is gone? */
+    public function has(PartPath $path): bool
+    {
+        return $this->cells !== null && $path->section === 'cells' ? $this->cells[$path->key][$path->inner] ?? false : $this->value($path) !== null;
     }
 
     /**

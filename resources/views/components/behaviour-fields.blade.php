@@ -8,7 +8,7 @@
     @endforeach
 </select></label>
 <label class="field field--tall for-pulse"><span>When it</span><select name="on">
-    @foreach (['press' => 'closes', 'release' => 'opens', 'both' => 'closes and opens'] as $on => $label)<option value="{{ $on }}" @selected(($behaviour->on ?? 'press') === $on)>{{ $label }}</option>@endforeach
+    {{ App\View\Options::of(['press' => 'closes', 'release' => 'opens', 'both' => 'closes and opens'], ($behaviour->on ?? 'press')) }}
 </select></label>
 <label class="field field--tall for-repeat"><span>First after, ms</span><input type="number" name="delay" min="1" max="60000" step="1" value="{{ $ms($behaviour->delay ?? null, 450) }}"></label>
 <label class="field field--tall for-repeat"><span>Then every, ms</span><input type="number" name="period" min="1" max="60000" step="1" value="{{ $ms($behaviour->period ?? null, 125) }}"></label>

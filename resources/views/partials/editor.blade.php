@@ -3,7 +3,7 @@
 @php($action = $view->pickedAction())
 @php($behaviour = $cell?->behaviour)
 <header class="editor__head">
-    <p class="editor__where"><x-layer-dot :place="$place" :layer="$view->layer" />{{ $place->set->layers[$view->layer]->name }}</p>
+    <p class="editor__where"><span class="layer-dot layer--{{ App\View\LayerLook::of($place->set, $view->layer) }}"></span>{{ $place->set->layers[$view->layer]->name }}</p>
     <h2>{{ $view->nameOf($view->ref) }}</h2>
     <p class="says">{{ $place->words->sentenceOf($view->layer, $view->ref) }}</p>
     <div class="editor__buttons">
@@ -43,7 +43,7 @@
             {{ $place->from() }}{{ $hidden() }}
             <label class="field field--tall"><span>Works</span><select name="when">
                 <option value="always">always</option>
-                @foreach ($view->conditions() as $when => $words)<option value="{{ $when }}" @selected($when === $view->conditionOf($cell))>{{ $words }}</option>@endforeach
+                {{ App\View\Options::of($view->conditions(), $view->conditionOf($cell)) }}
             </select></label>
             @if ($cell->when?->sort === 'variable')<label class="field field--tall"><span>Than</span><input type="number" name="when_to" step="any" value="{{ $cell->when->to }}"></label>@else<input type="hidden" name="when_to" value="0">@endif
         </form>
@@ -91,12 +91,12 @@
     @endforeach</ul>
     <form method="post" action="{{ route('cell.chord', $place->record->id) }}" data-edit novalidate class="editor__form">
         {{ $place->from() }}{{ $hidden() }}
-        <label class="field field--tall"><span>With</span><select name="together">@foreach ($view->others() as $other => $words)<option value="{{ $other }}">{{ $words }}</option>@endforeach</select></label>
+        <label class="field field--tall"><span>With</span><select name="together">{{ App\View\Options::of($view->others()) }}</select></label>
         <label class="field field--tall"><span>Within, ms</span><input type="number" name="within" min="1" max="2000" step="1" value="60"></label>
         @if ($catalogue === null)
             <input type="hidden" name="does" value="button"><label class="field field--tall"><span>Output</span><input type="number" name="number" min="1" max="512" value="1"></label>
         @else
-            <input type="hidden" name="does" value="action"><label class="field field--tall"><span>Does</span><select name="action">@foreach ($catalogue->actions as $one)@unless ($one->isAxis())<option value="{{ $one->id }}">{{ $one->name }}</option>@endunless @endforeach</select></label>
+            <input type="hidden" name="does" value="action"><label class="field field--tall"><span>Does</span><select name="action">{{ App\View\Options::of(App\View\Options::actions($catalogue)) }}</select></label>
         @endif
         <button class="button">Put together</button>
     </form>
@@ -107,11 +107,12 @@
 <div class="editor__other editor__numbers" id="numbers">
     <a class="editor__open" href="{{ $view->withMore($view->more === 'numbers' ? '' : 'numbers') }}" data-refresh aria-expanded="{{ $view->more === 'numbers' ? 'true' : 'false' }}">Free {{ $view->isAxis() ? 'axes' : 'outputs' }}: lowest {{ $numbers->lowest() ?? 'none' }}, highest {{ $numbers->highest() ?? 'none' }}</a>
     @if ($view->more === 'numbers')
+    @php($uses = $view->uses())
     <p class="hint">{{ $catalogue === null ? 'A controller has' : $catalogue->name.' sees' }} {{ $numbers->most }}; {{ count($numbers->free()) }} are free.@foreach ([2, 4, 8] as $n) @if ($numbers->block($n) !== null) {{ $n }} in a row from {{ $numbers->block($n) }}.@endif @endforeach {{ $numbers->gaps() === [] ? 'No gaps.' : 'Gaps: '.implode(', ', array_slice($numbers->gaps(), 0, 8)).(count($numbers->gaps()) > 8 ? ' and more' : '').'.' }}@if ($numbers->unseen() !== []) Not seen: {{ implode(', ', $numbers->unseen()) }}.@endif</p>
     <div class="numbers">@for ($n = 1; $n <= $numbers->most; $n++)
-        @if (isset($numbers->used[$n]))<span class="numbers__used" title="{{ $numbers->used[$n][0] }}{{ count($numbers->used[$n]) > 1 ? ' and more, see below' : '' }}">{{ $n }}</span>@else<button type="button" data-number="{{ $n }}">{{ $n }}</button>@endif
+        @if (isset($uses[$n]))<span class="numbers__used" title="{{ $uses[$n][0] }}{{ count($uses[$n]) > 1 ? ' and more, see below' : '' }}">{{ $n }}</span>@else<button type="button" data-number="{{ $n }}">{{ $n }}</button>@endif
     @endfor</div>
-    <ul class="uses">@foreach ($numbers->used as $n => $where)<li>{{ $n }}: {{ implode('; ', array_slice($where, 0, 3)) }}{{ count($where) > 3 ? ' and '.(count($where) - 3).' more' : '' }}</li>@endforeach</ul>
+    <ul class="uses">@foreach ($uses as $n => $where)<li>{{ $n }}: {{ implode('; ', array_slice($where, 0, 3)) }}{{ count($where) > 3 ? ' and '.(count($where) - 3).' more' : '' }}</li>@endforeach</ul>
 @endif
 </div>
 @endif
@@ -120,9 +121,9 @@
     <form method="post" action="{{ route('cell.transfer', $place->record->id) }}" data-edit novalidate class="editor__form transfer">
         {{ $place->from() }}{{ $hidden() }}
         <label class="field field--tall"><span>What</span><select name="what"><option value="cell">this cell</option><option value="row">the whole row</option><option value="layer">the whole layer</option></select></label>
-        <label class="field field--tall"><span>How</span><select name="how">@foreach (['copy' => 'copy to', 'move' => 'move to', 'swap' => 'swap with', 'clear' => 'clear'] as $how => $words)<option value="{{ $how }}">{{ $words }}</option>@endforeach</select></label>
-        <label class="field field--tall to-ref"><span>Control</span><select name="to_ref">@foreach ($view->targets() as $device => $targets)<optgroup label="{{ $device }}">@foreach ($targets as $target => $words)<option value="{{ $target }}" @selected($target === $view->ref)>{{ $words }}</option>@endforeach</optgroup>@endforeach</select></label>
-        <label class="field field--tall to-layer"><span>Layer</span><select name="to_layer">@foreach ($place->set->layers as $id => $layer)<option value="{{ $id }}" @selected($id === $view->layer)>{{ $layer->name }}</option>@endforeach</select></label>
+        <label class="field field--tall"><span>How</span><select name="how">{{ App\View\Options::of(['copy' => 'copy to', 'move' => 'move to', 'swap' => 'swap with', 'clear' => 'clear']) }}</select></label>
+        <label class="field field--tall to-ref"><span>Control</span><select name="to_ref">@foreach ($view->targets() as $device => $targets)<optgroup label="{{ $device }}">{{ App\View\Options::of($targets, $view->ref) }}</optgroup>@endforeach</select></label>
+        <label class="field field--tall to-layer"><span>Layer</span><select name="to_layer">{{ App\View\Options::of(App\View\Options::names($place->set->layers), $view->layer) }}</select></label>
         <button class="button">Do it</button>
     </form>
 </details>

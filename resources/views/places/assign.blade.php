@@ -51,7 +51,7 @@
                 <table @class(['comb', 'comb--many' => count($place->set->layers) > 4])>
                     <colgroup><col class="comb__number"><col class="comb__name">@foreach ($place->set->layers as $layer)<col>@endforeach</colgroup>
                     <thead><tr><th scope="col" colspan="2" class="filter"><form action="{{ route('assign', $place->record->id) }}" data-visit><input type="hidden" name="device" value="{{ $view->device->id }}"><input type="hidden" name="layer" value="{{ $view->layer }}"><input type="hidden" name="ref" value="{{ $view->ref }}"><label><span class="sr-only">Show</span><select name="show">@foreach (App\View\AssignView::FILTERS as $filter => $words)<option value="{{ $filter }}" @selected($filter === $view->filter)>{{ $filter === '' ? 'all controls' : 'only '.$words }}</option>@endforeach</select></label></form></th>
-                        @foreach ($place->set->layers as $id => $layer)<th scope="col"><x-layer-dot :place="$place" :layer="$id" />{{ $layer->name }}</th>@endforeach
+                        @foreach ($place->set->layers as $id => $layer)<th scope="col"><span class="layer-dot layer--{{ App\View\LayerLook::of($place->set, $id) }}"></span>{{ $layer->name }}</th>@endforeach
                     </tr></thead>
                     <tbody>
                     @foreach ($view->shown() as $row)

@@ -27,7 +27,7 @@
         <form method="post" action="{{ $post('lamp.save') }}" data-edit novalidate @if ($view->one() !== null) data-autosave @endif class="lamp-form" id="lamp-one">
             {{ $place->from() }}<input type="hidden" name="rule" value="{{ $view->rule }}">
             <label class="field"><span>Lamp</span><select name="lamp">@foreach ($view->device->lamps as $lamp)<option value="{{ $view->device->id }}/{{ $lamp->id }}" @selected($view->one()?->lamp === $view->device->id.'/'.$lamp->id)>{{ $lamp->name }}</option>@endforeach</select></label>
-            <label class="field"><span>Lit while</span><select name="while">@foreach ($view->states() as $group => $states)<optgroup label="{{ $group }}">@foreach ($states as $state => $words)<option value="{{ $state }}" @selected($state === $view->state())>{{ $words }}</option>@endforeach</optgroup>@endforeach</select></label>
+            <label class="field"><span>Lit while</span><select name="while">@foreach ($view->states() as $group => $states)<optgroup label="{{ $group }}">{{ App\View\Options::of($states, $view->state()) }}</optgroup>@endforeach</select></label>
             <label class="field for-band"><span>From</span><input type="number" name="low" step="any" value="{{ $view->one()->from ?? 0 }}"></label>
             <label class="field for-band"><span>To</span><input type="number" name="high" step="any" value="{{ $view->one()->to ?? 1 }}"></label>
             <label class="field"><span>Colour</span><select name="colour"><option value="">its own</option>@foreach (Nailrod\Core\Device\Lamp::COLOURS as $colour)<option @selected($look?->colour === $colour)>{{ $colour }}</option>@endforeach</select></label>

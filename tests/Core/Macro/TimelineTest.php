@@ -13,7 +13,6 @@ use Nailrod\Core\Macro\Timeline;
 use Nailrod\Core\Output\ControllerButton;
 use Nailrod\Core\Output\KeyStroke;
 use Nailrod\Core\Output\MouseWheel;
-use Nailrod\Core\Output\Output;
 use Nailrod\Core\Typing\KeyLayout;
 use PHPUnit\Framework\TestCase;
 
@@ -118,11 +117,5 @@ final class TimelineTest extends TestCase
         }
         $this->assertSame(['key Shift 0-400', 'key A 50-350', 'key B 500-501'], self::bars(Timeline::from($recording->bars())));
         $this->assertSame([], (new Recording)->bars());
-    }
-
-    public function test_what_can_be_drawn_can_be_named(): void
-    {
-        $outputs = array_map(fn (Bar $bar): ?Output => $bar->output, self::line([['do' => 'tap', 'output' => ['kind' => 'action', 'action' => 'gear']]])->bars);
-        $this->assertSame('action', $outputs[0]?->kind());
     }
 }

@@ -8,6 +8,7 @@ use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Layer\LayerLink;
 use Nailrod\Core\Layer\LayerMap;
 use Nailrod\Core\Macro\Bar;
+use Nailrod\Core\Output\ControllerButton;
 use Nailrod\Core\Output\KeyStroke;
 use Nailrod\Core\Output\OutputNumbers;
 use Nailrod\Core\Set\Assembly;
@@ -145,8 +146,11 @@ final class LoomEditsTest extends TestCase
             ->saying(['macros' => ['m' => ['name' => 'Horn', 'steps' => [['do' => 'tap', 'output' => self::button(9)]]]]])
             ->cell('base', 'b1', 'follow', self::button(1))->cell('base', 's.up', 'follow', self::button(2))->cell('base', 's.down', 'follow', self::button(2))->cell('water', 'b2', 'follow', self::button(1))
             ->assembled();
-        $this->assertSame([1 => ['Desk Button 1, Base', 'Desk Button 2, Water'], 2 => ['Desk Switch S up, Base', 'Desk Switch S down, Base'], 9 => ['macro Horn']], (new OutputUse($set))->buttons()->used);
+        $this->assertSame([1 => ['Desk Button 1, Base', 'Desk Button 2, Water'], 2 => ['Desk Switch S up, Base', 'Desk Switch S down, Base'], 9 => ['macro Horn']], (new OutputUse($set))->where(ControllerButton::class));
+        $this->assertSame([1, 2, 9], array_keys((new OutputUse($set))->buttons()->used));
         $this->assertEquals(['water/d/b2' => true, 'base/d/b1' => true], (new Conflicts($set))->all());
+        $this->assertEquals(['water/d/b2' => true, 'base/d/b1' => true], (new Conflicts($set, ['d/b1']))->all(), 'looked at from one of the two');
+        $this->assertSame([], (new Conflicts($set, ['d/s.up', 'd/b3']))->all());
         $this->assertSame([['base/d/b1'], ['water/d/b2'], []], [(new Conflicts($set))->with('water', 'd/b2'), (new Conflicts($set))->with('base', 'd/b1'), (new Conflicts($set))->with('base', 'd/s.up')]);
     }
 

@@ -97,7 +97,7 @@
                 @if ($view->isCentred() || ! in_array($what, ['halves', 'four directions', 'eight directions'], true))<option value="{{ $what }}">{{ $what }}</option>@endif
             @endforeach
         </select></label>
-        <label class="field"><span>Together with</span><select name="other">@foreach ($view->partners() as $other => $words)<option value="{{ $other }}" @selected($other === $view->partner())>{{ $words }}</option>@endforeach</select></label>
+        <label class="field"><span>Together with</span><select name="other">{{ App\View\Options::of($view->partners(), $view->partner()) }}</select></label>
         <button class="button">Build it</button>
     </form>
 </details>

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use Illuminate\Support\HtmlString;
+use Nailrod\Core\Action\Catalogue;
+use Nailrod\Core\Layer\Layer;
+use Nailrod\Core\Macro\Macro;
+use Nailrod\Core\Typing\KeyLayout;
+
+/** The options of a list to choose from; lists of hundreds are made without the detour through a template. */
+final class Options
+{
+    /** @param iterable<array-key, string> $words by value */
+    public static function of(iterable $words, int|string|null $chosen = null): HtmlString
+    {
+        $options = '';
+        foreach ($words as $value => $label) {
+            $options .= '<option value="'.e((string) $value).'"'.((string) $value === (string) $chosen ? ' selected' : '').'>'.e($label).'</option>';
+        }
+
+        return new HtmlString($options);
+    }
+
+    /**
+     * @param array<string, Layer|Macro|KeyLayout> $things
+     *
+     * @return array<string, string> their names, by id
+     */
+    public static function names(array $things): array
+    {
+        return array_map(fn (Layer|Macro|KeyLayout $thing) => $thing->name, $things);
+    }
+
+    /** @return array<string, string> names of the variables that can be written, by id */
+    public static function variables(?Catalogue $catalogue): array
+    {
+        $names = [];
+        foreach ($catalogue->variables ?? [] as $variable) {
+            if ($variable->gauge === null) {
+                $names[$variable->id] = $variable->name;
+            }
+        }
+
+        return $names;
+    }
+
+    /** @return array<string, string> names of the actions that a contact can do, by id */
+    public static function actions(Catalogue $catalogue): array
+    {
+        $names = [];
+        foreach ($catalogue->actions as $action) {
+            if (! $action->isAxis()) {
+                $names[$action->id] = $action->name;
+            }
+        }
+
+        return $names;
+    }
+}
