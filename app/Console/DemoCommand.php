@@ -18,11 +18,13 @@ use Nailrod\Core\Set\SetDocument;
 final class DemoCommand extends Command
 {
     private const DEVICES = ['fennel', 'gorse', 'sedge', 'rowan', 'bracken', 'teasel', 'clover', 'burdock', 'mouse', 'phrases'];
-    private const SETS = ['house', 'hairpin-ladder', 'marl', 'skerrywing'];
+    private const CATALOGUES = ['skerrywing', 'hairpin-ladder', 'quay-cable'];
+    /** Places in the list of sets, by id, parents first; the last one is what opens. */
+    private const SETS = ['house' => 0, 'quay-cable' => 1, 'hairpin-ladder' => 2, 'marl' => 3, 'skerrywing' => 9, 'knot' => 5, 'dunlin' => 4];
 
     protected $signature = 'nailrod:demo';
 
-    protected $description = 'Loads the demo rig, simulator and sets into an empty database';
+    protected $description = 'Loads the demo rig, its simulators and sets into an empty database';
 
     public function handle(SetStore $store): int
     {
@@ -36,14 +38,16 @@ final class DemoCommand extends Command
             $device = DeviceReader::read(Node::of(Json::decode($json)));
             DeviceRecord::query()->create(['id' => $device->id, 'position' => $position, 'document' => $json]);
         }
-        $json = $this->file('catalogues/skerrywing.catalogue.json');
-        CatalogueRecord::query()->create(['id' => Catalogue::read(Node::of(Json::decode($json)))->id, 'document' => $json]);
-        foreach (self::SETS as $position => $id) {
+        foreach (self::CATALOGUES as $id) {
+            $json = $this->file('catalogues/'.$id.'.catalogue.json');
+            CatalogueRecord::query()->create(['id' => Catalogue::read(Node::of(Json::decode($json)))->id, 'document' => $json]);
+        }
+        foreach (self::SETS as $id => $position) {
             $set = SetDocument::fromJson($this->file('sets/'.$id.'.set.json'));
             $store->assemble($set);
             $store->create($set, $position, 'demo', 'Loaded from the demo files.');
         }
-        $this->line('The demo rig, Skerrywing and the sets are loaded.');
+        $this->line('The demo rig, its simulators and the sets are loaded.');
 
         return self::SUCCESS;
     }

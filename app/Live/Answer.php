@@ -36,6 +36,7 @@ final class Answer
             'reports' => $live->reports(),
             'unplugged' => array_keys($live->state->unplugged),
             'variables' => $picture->variables(),
+            'window' => $live->state->game->window,
             'lines' => array_map(fn (Sentence $line) => [
                 't' => $line->t, 'about' => $line->about, 'parts' => $line->parts, 'ends' => $line->ends, 'keys' => $line->keys,
             ], $step->sentences),
@@ -44,7 +45,7 @@ final class Answer
             ], $step->outputs),
             'game' => array_map(fn (GameEvent $event) => [
                 't' => $event->t, 'variable' => $event->variable, 'value' => $event->value,
-                'name' => $narrator->variableName($event->variable), 'words' => $narrator->variableValue($event->variable, $event->value),
+                ...$narrator->game($event),
                 'by' => $event->by?->key(),
             ], $step->game),
             'problems' => $step->problems,

@@ -20,6 +20,7 @@ final readonly class Action
      * @param ?KeyStroke $key           the simulator's own key for it
      * @param bool       $byVariable    can its variable be written from outside?
      * @param bool       $ownCurve      of an axis: does the simulator bend it itself?
+     * @param string     $role          what it is for, in the same words in every simulator: "look left"; empty if nobody has said
      */
     public function __construct(
         public string $id,
@@ -31,6 +32,7 @@ final readonly class Action
         public ?KeyStroke $key,
         public bool $byVariable,
         public bool $ownCurve = false,
+        public string $role = '',
     ) {}
 
     public function isAxis(): bool

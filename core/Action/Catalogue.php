@@ -20,7 +20,7 @@ final readonly class Catalogue
      * @param array<string, string>   $groups    name by id
      * @param array<string, Action>   $actions   by id
      * @param array<string, Variable> $variables by id
-     * @param list<KeyStroke>         $reserved  keys that it and the desktop keep for themselves
+     * @param list<ReservedKey>       $reserved  keys that it and the desktop keep for themselves
      */
     private function __construct(
         public string $id,
@@ -57,7 +57,7 @@ final readonly class Catalogue
             $groups,
             self::actions($node->get('actions'), $groups, $variables),
             $variables,
-            array_map(fn (Node $key) => KeyStroke::read($key), $node->maybe('reserved_keys')?->list(200) ?? []),
+            array_map(fn (Node $key) => ReservedKey::read($key), $node->maybe('reserved_keys')?->list(200) ?? []),
         );
     }
 
@@ -77,15 +77,45 @@ final readonly class Catalogue
         return array_filter($byGroup);
     }
 
-    public function isReserved(KeyStroke $key): bool
+    /** Who keeps a key stroke, and what for; null if nobody does. */
+    public function reservedAs(KeyStroke $key): ?ReservedKey
     {
         foreach ($this->reserved as $reserved) {
-            if ($reserved->code === $key->code && array_diff($reserved->with, $key->with) === [] && array_diff($key->with, $reserved->with) === []) {
-                return true;
+            if ($reserved->isIt($key)) {
+                return $reserved;
             }
         }
 
-        return false;
+        return null;
+    }
+
+    public function isReserved(KeyStroke $key): bool
+    {
+        return $this->reservedAs($key) !== null;
+    }
+
+    /**
+     * The other half of a pair: of a step the step the other way, of a setting the other one of two. Null for an action
+     * that stands alone, or has more than one opposite.
+     */
+    public function partnerOf(Action $action): ?Action
+    {
+        $others = array_filter($this->actions, fn (Action $other) => $other !== $action && $other->kind === $action->kind && $other->effect->isOppositeOf($action->effect));
+
+        return count($others) === 1 ? array_values($others)[0] : null;
+    }
+
+    /** @return array<string, Action> by role, the first where two have the same */
+    public function byRole(): array
+    {
+        $byRole = [];
+        foreach ($this->actions as $action) {
+            if ($action->role !== '') {
+                $byRole[$action->role] ??= $action;
+            }
+        }
+
+        return $byRole;
     }
 
     /**
@@ -98,7 +128,7 @@ final readonly class Catalogue
     {
         $actions = [];
         foreach ($nodes->list(2000) as $node) {
-            $node->only(['id', 'name', 'group', 'kind', 'essential', 'effect', 'key', 'by_variable', 'own_curve']);
+            $node->only(['id', 'name', 'group', 'kind', 'essential', 'effect', 'key', 'by_variable', 'own_curve', 'role']);
             $id = $node->get('id')->id();
             if (isset($actions[$id])) {
                 throw $node->get('id')->refuse('a name that no other action has');
@@ -121,6 +151,7 @@ final readonly class Catalogue
                 ($key = $node->maybe('key')) === null ? null : KeyStroke::read($key),
                 $node->maybe('by_variable')?->bool() ?? false,
                 $node->maybe('own_curve')?->bool() ?? false,
+                $node->maybe('role')?->string(40) ?? '',
             );
         }
 

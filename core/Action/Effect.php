@@ -19,4 +19,14 @@ final readonly class Effect
 
         return new self($kind, $node->get('variable')->id(), $takesAmount ? $node->get('amount')->number(-1e9, 1e9) : 0.0);
     }
+
+    /** Does one take back what the other does: steps both ways, or the two settings of one variable? */
+    public function isOppositeOf(self $other): bool
+    {
+        return $this->variable === $other->variable && $this->kind === $other->kind && match ($this->kind) {
+            EffectKind::Step => $this->amount * $other->amount < 0.0,
+            EffectKind::Set => $this->amount !== $other->amount,
+            default => false,
+        };
+    }
 }

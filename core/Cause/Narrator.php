@@ -15,6 +15,7 @@ use Nailrod\Core\Run\OutputEvent;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Condition;
 use Nailrod\Core\Set\Words;
+use Nailrod\Core\Simulator\GameEvent;
 
 /** Prints the cause of an output as one sentence, with the names that the set, the rig and the simulator give. */
 final readonly class Narrator
@@ -310,6 +311,14 @@ final readonly class Narrator
         }
 
         return $cause->origin instanceof Input ? $cause->origin->port : '';
+    }
+
+    /** @return array{name: string, words: string} what changed in the game, and to what */
+    public function game(GameEvent $event): array
+    {
+        return $event->variable === GameEvent::WINDOW
+            ? ['name' => 'its own window', 'words' => $event->window === '' ? 'is shut' : 'is open: '.$event->window.'. It keeps this key for itself, and takes all keys until Escape']
+            : ['name' => $this->variableName($event->variable), 'words' => $this->variableValue($event->variable, $event->value)];
     }
 
     public function variableName(string $id): string

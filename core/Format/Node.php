@@ -30,6 +30,16 @@ final readonly class Node
         return $this;
     }
 
+    /**
+     * The node as an object without these fields.
+     *
+     * @param list<string> $fields
+     */
+    public function without(array $fields): self
+    {
+        return new self(array_diff_key($this->fields(), array_flip($fields)), $this->path);
+    }
+
     public function has(string $field): bool
     {
         return array_key_exists($field, $this->fields());

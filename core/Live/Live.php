@@ -16,6 +16,8 @@ use Nailrod\Core\Run\OutputEvent;
 use Nailrod\Core\Run\Phase;
 use Nailrod\Core\Run\Swap;
 use Nailrod\Core\Set\BindingSet;
+use Nailrod\Core\Simulator\GameBindings;
+use Nailrod\Core\Simulator\GameEvent;
 use Nailrod\Core\Simulator\StandInGame;
 
 /** A set at work between a rig and a simulator stand-in, one step at a time. */
@@ -32,7 +34,7 @@ final class Live
     public function __construct(private readonly Program $program, private readonly BindingSet $set, public readonly LiveState $state)
     {
         $this->machine = Machine::resume($program, $state->run);
-        $this->game = $set->catalogue === null ? null : new StandInGame($set->catalogue, $set, $state->game);
+        $this->game = $set->catalogue === null ? null : new StandInGame($set->catalogue, GameBindings::of($set, $set->catalogue), $state->game);
         $this->narrator = new Narrator($set);
         $this->standIns = new StandIns($set->rig);
     }
@@ -288,7 +290,7 @@ final class Live
         usort($sentences, fn (Sentence $a, Sentence $b) => $a->t <=> $b->t);
         $learnt = [];
         foreach ($game as $event) {
-            if ($event->by === null || $event->by->kind !== OutputEvent::VARIABLE) {
+            if ($event->variable !== GameEvent::WINDOW && ($event->by === null || $event->by->kind !== OutputEvent::VARIABLE)) {
                 $learnt[$event->variable] = new Input($this->state->run->now, 'sim/'.$event->variable, $event->value);
             }
         }

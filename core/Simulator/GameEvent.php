@@ -6,9 +6,15 @@ namespace Nailrod\Core\Simulator;
 
 use Nailrod\Core\Run\OutputEvent;
 
-/** A variable of the game changed, and by which output; null if the game did it by itself. */
+/** A variable of the game changed, or a window of it opened or shut, and by which output; null if the game did it by itself. */
 final readonly class GameEvent
 {
-    /** @param int $t of the game's frame, in µs */
-    public function __construct(public int $t, public string $variable, public float $value, public ?OutputEvent $by) {}
+    /** In place of a variable: a window of the game, open at 1 and shut at 0. */
+    public const WINDOW = 'its own window';
+
+    /**
+     * @param int    $t      of the game's frame, in µs
+     * @param string $window what the window is for, of one that opens
+     */
+    public function __construct(public int $t, public string $variable, public float $value, public ?OutputEvent $by, public string $window = '') {}
 }

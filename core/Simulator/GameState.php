@@ -36,6 +36,9 @@ final class GameState
     /** @var array<string, string> actions that a key holds, by its code */
     public array $keyActions = [];
 
+    /** What the window of the game that is open is for; empty if none is. */
+    public string $window = '';
+
     /** @throws \UnexpectedValueException if it is not a game's state */
     public static function restore(string $written): self
     {

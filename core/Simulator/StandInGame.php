@@ -7,17 +7,19 @@ namespace Nailrod\Core\Simulator;
 use Nailrod\Core\Action\Action;
 use Nailrod\Core\Action\Catalogue;
 use Nailrod\Core\Action\EffectKind;
+use Nailrod\Core\Action\ReservedKey;
 use Nailrod\Core\Axis\Shaping;
 use Nailrod\Core\Output\ControllerAxis;
 use Nailrod\Core\Output\ControllerButton;
 use Nailrod\Core\Output\KeyCodes;
 use Nailrod\Core\Output\KeyStroke;
 use Nailrod\Core\Run\OutputEvent;
-use Nailrod\Core\Set\BindingSet;
 
 /**
- * A stand-in for a simulator, made of nothing but its catalogue and the bindings of a set. It looks at the controller
- * once a frame, so that a pulse between two looks is missed; keys come to it one by one, in order.
+ * A stand-in for a simulator, made of nothing but its catalogue and its own binding list. It looks at the controller
+ * once a frame, so that a pulse between two looks is missed; keys come to it one by one, in order. A key that it keeps
+ * opens its own window, which takes all keys until it is shut by Escape or by the same key; one that the desktop keeps
+ * never reaches it.
  */
 final class StandInGame
 {
@@ -36,10 +38,10 @@ final class StandInGame
     /** @var list<GameEvent> what the game did by itself since it was last asked */
     private array $own = [];
 
-    public function __construct(private readonly Catalogue $catalogue, BindingSet $bindings, public readonly GameState $state)
+    public function __construct(private readonly Catalogue $catalogue, GameBindings $bindings, public readonly GameState $state)
     {
-        foreach ($catalogue->actions as $action) {
-            $way = $bindings->wayOf($action->id);
+        foreach ($bindings->ways as $id => $way) {
+            $action = $catalogue->actions[$id];
             if ($way instanceof ControllerAxis && $way->number <= $catalogue->axes) {
                 $this->byAxis[$way->number][] = $action;
             } elseif ($way instanceof ControllerButton && $way->number <= $catalogue->buttons) {
@@ -165,13 +167,51 @@ final class StandInGame
     private function keyDown(OutputEvent $event): void
     {
         $this->state->keys[$event->target] = true;
-        $with = array_values(array_intersect(KeyCodes::MODIFIERS, array_keys($this->state->keys)));
+        $with = array_values(array_intersect(KeyCodes::MODIFIERS, array_diff(array_keys($this->state->keys), [$event->target])));
+        if ($this->isKept($event, $with)) {
+            return;
+        }
         foreach ($this->byKey as [$key, $action]) {
-            if ($key->code === $event->target && array_diff($key->with, $with) === [] && array_diff($with, $key->with, [$key->code]) === []) {
+            if ($key->code === $event->target && array_diff($key->with, $with) === [] && array_diff($with, $key->with) === []) {
                 $this->state->keyActions[$event->target] = $action->id;
                 $this->begin($action, $event);
             }
         }
+    }
+
+    /**
+     * Does the desktop or a window of the game take this key?
+     *
+     * @param list<string> $with modifiers that are down beside it
+     */
+    private function isKept(OutputEvent $event, array $with): bool
+    {
+        $kept = null;
+        foreach ($this->catalogue->reserved as $reserved) {
+            $kept = $reserved->isPressedBy($event->target, $with) ? $reserved : $kept;
+        }
+        if ($kept?->by === ReservedKey::DESKTOP) {
+            return true;
+        }
+        $open = $this->state->window;
+        if ($open !== '') {
+            if ($event->target === 'Escape' || $kept?->opens === $open) {
+                $this->window('', $event);
+            }
+
+            return true;
+        }
+        if ($kept !== null) {
+            $this->window($kept->opens === '' ? 'own window' : $kept->opens, $event);
+        }
+
+        return $kept !== null;
+    }
+
+    private function window(string $opens, OutputEvent $by): void
+    {
+        $this->state->window = $opens;
+        $this->events[] = new GameEvent($this->state->now, GameEvent::WINDOW, $opens === '' ? 0.0 : 1.0, $by, $opens);
     }
 
     private function keyUp(OutputEvent $event): void

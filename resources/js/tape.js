@@ -107,6 +107,11 @@ document.addEventListener('live:answer', ({ detail }) => {
     if (layer) {
         setText(layer, detail.layer.name);
     }
+    const open = document.getElementById('game-window');
+    if (open) {
+        open.hidden = detail.window === '';
+        setText(open.querySelector('b'), detail.window);
+    }
     for (const badge of document.querySelectorAll('[data-layer]')) {
         badge.classList.toggle('is-live', badge.dataset.layer === detail.layer.id);
     }

@@ -22,7 +22,7 @@ final class CommandsTest extends TestCase
         $revisions = Revision::query()->count();
         $this->artisan('nailrod:demo')->expectsOutputToContain('The database is in use already')->assertSuccessful();
         $this->assertSame($revisions, Revision::query()->count());
-        $this->assertSame(['house', 'hairpin-ladder', 'marl', 'skerrywing'], SetRecord::query()->orderBy('position')->pluck('id')->all());
+        $this->assertSame(['house', 'quay-cable', 'hairpin-ladder', 'marl', 'dunlin', 'knot', 'skerrywing'], SetRecord::query()->orderBy('position')->pluck('id')->all());
     }
 
     public function test_warming_lists_the_classes_of_pages_and_live_steps_and_leaves_nothing_behind(): void

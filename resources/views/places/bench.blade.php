@@ -10,7 +10,7 @@
         @if ($view->others() !== [])<p class="chips"><span class="column__note">Not used here:</span> @foreach ($view->others() as $device)<a class="chip" href="{{ route('bench', ['set' => $place->record->id, 'device' => $device->id]) }}" data-refresh>{{ $device->name }}</a>@endforeach</p>@endif
     </section>
     <section class="column bench__lanes" aria-labelledby="bench-title">
-        <h1 id="bench-title">Bench <span class="column__note">live layer <b id="live-layer">–</b></span> <span class="legend column__note">@foreach ($place->set->layers as $id => $layer)<span><x-layer-dot :place="$place" :layer="$id" :data-layer-name="$layer->name" />{{ $layer->name }}</span>@endforeach</span></h1>
+        <h1 id="bench-title">Bench <span class="column__note">live layer <b id="live-layer">–</b></span> <span class="legend column__note">@foreach ($place->set->layers as $id => $layer)<span><span class="layer-dot layer--{{ App\View\LayerLook::of($place->set, $id) }}" data-layer-name="{{ $layer->name }}"></span>{{ $layer->name }}</span>@endforeach</span></h1>
         <div class="lanes" id="lanes"><canvas role="img" aria-label="Lanes of the last ten seconds: what you did, the layer, what was sent, what the game did. The list below says the same in words."></canvas><p class="lanes__tip" id="lanes-tip" hidden></p></div>
         <details class="log"><summary>What happened, in words</summary><ol id="log" class="scroll" tabindex="0" aria-label="What happened"></ol></details>
     </section>
@@ -19,7 +19,8 @@
             <p class="empty">This set has no simulator. Pick a set below it in the bar above.</p>
         @else
             <h2 class="column__title">{{ $place->set->catalogue->name }} <span class="tag">stand-in</span></h2>
-            <p class="column__note">{{ $place->set->catalogue->vehicle }}. It looks at the controller every {{ round($place->set->catalogue->frame / 1000, 1) }} ms.</p>
+            <p class="column__note">{{ $place->set->catalogue->vehicle }}. {{ $place->set->catalogue->buttons + $place->set->catalogue->axes === 0 ? 'It reads nothing but the keyboard.' : 'It looks at the controller every '.round($place->set->catalogue->frame / 1000, 1).' ms, and sees '.$place->set->catalogue->buttons.' buttons and '.$place->set->catalogue->axes.' axes of it.' }}</p>
+            <p class="says says--warn" id="game-window" role="status" hidden>Its <b></b> is open and takes all keys. Escape shuts it.</p>
             @foreach ($view->gauges() as $group => $variables)
                 <table class="gauges"><caption>{{ $group }}</caption><tbody>
                 @foreach ($variables as $variable)

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Action;
+
+use Nailrod\Core\Format\Node;
+use Nailrod\Core\Output\KeyStroke;
+
+/** A key stroke that a simulator, or the desktop around it, keeps for itself: nothing else is reached by it. */
+final readonly class ReservedKey
+{
+    public const GAME = 'game';
+    public const DESKTOP = 'desktop';
+
+    /**
+     * @param string $by    one of the words above
+     * @param string $opens what comes up when it is pressed; empty if nobody has said
+     */
+    private function __construct(public KeyStroke $key, public string $by, public string $opens) {}
+
+    public static function read(Node $node): self
+    {
+        $node->only(['kind', 'code', 'with', 'by', 'opens']);
+
+        return new self(
+            KeyStroke::read($node->without(['by', 'opens'])),
+            $node->maybe('by')?->oneOf([self::GAME, self::DESKTOP]) ?? self::GAME,
+            $node->maybe('opens')?->string(40) ?? '',
+        );
+    }
+
+    public function isIt(KeyStroke $key): bool
+    {
+        return $this->isPressedBy($key->code, $key->with);
+    }
+
+    /** @param list<string> $with codes of the modifiers that are down */
+    public function isPressedBy(string $code, array $with): bool
+    {
+        return $this->key->code === $code && array_diff($this->key->with, $with) === [] && array_diff($with, $this->key->with) === [];
+    }
+
+    /** "Alt+Tab, which the desktop keeps for its list of windows" */
+    public function inWords(): string
+    {
+        return $this->key->label().', which the '.$this->by.' keeps '.($this->opens === '' ? 'for itself' : 'for its '.$this->opens);
+    }
+}

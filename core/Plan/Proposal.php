@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Plan;
+
+/** What belongs together in a plan: one action, or the halves of a pair, on one control; taken or turned down as one. */
+final readonly class Proposal
+{
+    /**
+     * @param non-empty-list<Choice> $choices
+     * @param string                 $why     why this control
+     */
+    public function __construct(public array $choices, public string $why) {}
+
+    /** Names it among the proposals of a plan. */
+    public function id(): string
+    {
+        return $this->choices[0]->action->id;
+    }
+
+    /** @return string what is turned down with it: "action:reference" of its first choice */
+    public function refusal(): string
+    {
+        return $this->id().':'.$this->choices[0]->spot->ref;
+    }
+}

@@ -1,0 +1,159 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Plan;
+
+use Nailrod\Core\Action\EffectKind;
+use Nailrod\Core\Device\ControlKind;
+use Nailrod\Core\Output\ControllerAxis;
+use Nailrod\Core\Output\ControllerButton;
+use Nailrod\Core\Output\KeyStroke;
+use Nailrod\Core\Output\OnOffVariable;
+use Nailrod\Core\Plan\Choice;
+use Nailrod\Core\Plan\Plan;
+use Nailrod\Core\Plan\PlanEdits;
+use Nailrod\Core\Plan\Planner;
+use Nailrod\Core\Plan\Reach;
+use Nailrod\Core\Plan\Spot;
+use Nailrod\Core\Set\BindingSet;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\DemoSets;
+
+final class PlannerTest extends TestCase
+{
+    private const CASES = 800;
+
+    /** @param callable(BindingSet, Plan, string): void $holds */
+    private static function always(callable $holds): void
+    {
+        for ($seed = 1; $seed <= self::CASES; $seed++) {
+            $set = Games::random($seed)->assembled();
+            assert($set->catalogue !== null);
+            $holds($set, (new Planner($set, $set->catalogue))->plan(), 'seed '.$seed);
+        }
+    }
+
+    /** @return list<Choice> */
+    private static function choices(Plan $plan): array
+    {
+        return array_merge(...array_map(fn ($proposal) => $proposal->choices, $plan->proposals), ...[[]]);
+    }
+
+    public function test_a_plan_never_goes_over_what_the_game_sees_and_never_takes_a_key_that_is_kept(): void
+    {
+        self::always(function (BindingSet $set, Plan $plan, string $seed): void {
+            $new = [];
+            foreach (self::choices($plan) as $choice) {
+                $way = $choice->way->way;
+                if ($way instanceof ControllerButton || $way instanceof ControllerAxis) {
+                    $this->assertLessThanOrEqual($way instanceof ControllerButton ? $set->catalogue?->buttons : $set->catalogue?->axes, $way->number, $seed);
+                }
+                if ($way instanceof KeyStroke) {
+                    $this->assertFalse($set->catalogue?->isReserved($way), $seed.' '.$way->label());
+                }
+                if ($choice->way->isNew && ! $way instanceof OnOffVariable) {
+                    $this->assertNotContains($way->inWords(), $new, $seed);
+                    $new[] = $way->inWords();
+                }
+            }
+        });
+    }
+
+    public function test_nothing_that_is_there_is_moved_and_no_contact_is_taken_twice(): void
+    {
+        self::always(function (BindingSet $set, Plan $plan, string $seed): void {
+            $reach = Reach::of($set);
+            $spots = [];
+            foreach (self::choices($plan) as $choice) {
+                $this->assertNull($set->cell($choice->spot->layer, $choice->spot->ref), $seed);
+                $this->assertFalse($reach->reaches($choice->action->id), $seed);
+                $this->assertNotContains((string) $choice->spot, $spots, $seed);
+                $spots[] = (string) $choice->spot;
+                if ($choice->way->isNew && isset($set->ways[$choice->action->id])) {
+                    $this->assertStringContainsString('does not reach the game', $choice->way->why, $seed);
+                }
+            }
+            $after = Games::random((int) substr($seed, 5))->assembled((new PlanEdits($set))->take($plan->proposals));
+            foreach ($set->ways as $action => $way) {
+                if ($reach->reaches($action)) {
+                    $this->assertEquals($way, $after->wayOf($action), $seed);
+                }
+            }
+            foreach ($plan->left as $action => $why) {
+                $this->assertFalse(Reach::of($after)->reaches($action), $seed);
+                $this->assertNotSame('', $why);
+            }
+            foreach ($set->cells as $layer => $cells) {
+                foreach ($cells as $ref => $cell) {
+                    $this->assertEquals($cell, $after->cell($layer, $ref), $seed);
+                }
+            }
+        });
+    }
+
+    public function test_every_pair_is_complete_or_left_alone(): void
+    {
+        self::always(function (BindingSet $set, Plan $plan, string $seed): void {
+            $reach = Reach::of($set);
+            $planned = array_map(fn (Choice $choice) => $choice->action->id, self::choices($plan));
+            foreach (self::choices($plan) as $choice) {
+                $partner = $set->catalogue?->partnerOf($choice->action);
+                if ($partner !== null) {
+                    $this->assertTrue(in_array($partner->id, $planned, true) || $reach->reaches($partner->id), $seed.' '.$choice->action->id);
+                }
+                $control = $set->rig->controlOf($choice->spot->ref);
+                if ($control?->kind === ControlKind::TwoWay && $choice->action->effect->kind === EffectKind::Flip) {
+                    $this->assertTrue($choice->action->byVariable, $seed);
+                }
+            }
+        });
+    }
+
+    public function test_the_same_set_gives_the_same_plan(): void
+    {
+        for ($seed = 1; $seed <= 200; $seed++) {
+            $plans = array_map(function () use ($seed): Plan {
+                $set = Games::random($seed)->assembled();
+                assert($set->catalogue !== null);
+
+                return (new Planner($set, $set->catalogue))->plan();
+            }, [1, 2]);
+            $this->assertEquals($plans[0], $plans[1], 'seed '.$seed);
+        }
+    }
+
+    public function test_each_choice_says_why_and_can_be_turned_down_for_the_next_one(): void
+    {
+        $set = DemoSets::skerrywing();
+        assert($set->catalogue !== null);
+        $wanted = ['anchor', 'bilge', 'altimeter-up', 'altimeter-down', 'landing-light-on', 'landing-light-off', 'zoom-in', 'power-right', 'flaps-up'];
+        $plan = (new Planner($set, $set->catalogue))->plan($wanted);
+        $said = [];
+        foreach ($plan->proposals as $proposal) {
+            $said[$proposal->id()] = implode(' + ', array_map(fn (Choice $choice) => $choice->spot->ref, $proposal->choices)).' | '.$proposal->why.' | '.$proposal->choices[0]->way->why;
+        }
+        $this->assertSame([
+            'power-right' => 'gorse/finger | a free slider | axis 7 is the lowest that is free and seen',
+            'anchor' => 'fennel/switch-2.up | it is on or off, as the switch is | the game only offers a flip and the switch has two positions, so its variable is written and they stay in step',
+            'landing-light-on' => 'fennel/switch-3.up + fennel/switch-3.down | the switch has two positions, and the game one action for each | output 7 is the lowest that is free and seen',
+            'altimeter-up' => 'fennel/encoder.plus + fennel/encoder.minus | steps both ways are what an encoder turns | output 9 is the lowest that is free and seen',
+            'zoom-in' => 'rowan/encoder-1.plus + rowan/encoder-1.minus | steps both ways are what an encoder turns | output 11 is the lowest that is free and seen',
+        ], $said);
+        $refused = (new Planner($set, $set->catalogue, refused: ['anchor' => ['fennel/switch-2.up']]))->plan($wanted);
+        $this->assertContains('anchor:fennel/switch-3.up', array_map(fn ($proposal) => $proposal->refusal(), $refused->proposals));
+    }
+
+    public function test_a_role_goes_where_it_is_elsewhere_if_there_is_room(): void
+    {
+        $set = DemoSets::skerrywing();
+        assert($set->catalogue !== null);
+        $known = ['squelch' => [new Spot('base', 'fennel/mark'), new Spot('base', 'gorse/button-5')], 'anchor' => [new Spot('nowhere', 'gorse/button-6')], 'paddle' => [new Spot('base', 'fennel/switch-3.up')]];
+        $plan = (new Planner($set, $set->catalogue, $known, 'Elsewhere'))->plan(['squelch', 'anchor', 'paddle']);
+        $at = [];
+        foreach ($plan->proposals as $proposal) {
+            $at[$proposal->id()] = [(string) $proposal->choices[0]->spot, $proposal->why];
+        }
+        $this->assertEquals(['squelch' => ['base/gorse/button-5', 'the same job is there in Elsewhere'], 'anchor' => ['base/gorse/button-6', 'the same job is there in Elsewhere'], 'paddle' => ['base/fennel/left-thumb', 'a free push button']], $at, 'a taken place is passed over, a layer that is not there is the base layer, a flip does not go to a switch');
+    }
+}
