@@ -174,7 +174,7 @@ final class Planner
     private function freeContacts(Unit $unit): ?array
     {
         $count = count($unit->actions);
-        foreach ($this->seats->layers as $layer) {
+        foreach ($this->layersFor($unit) as $layer) {
             foreach ($unit->kinds() as $kind) {
                 foreach ($this->seats->contacts($kind, $layer, $count) as $refs) {
                     if (! $this->isRefused($unit, $refs[0])) {
@@ -190,6 +190,15 @@ final class Planner
         }
 
         return null;
+    }
+
+    /** @return list<string> the layer of its other half first, then the base layer and the others */
+    private function layersFor(Unit $unit): array
+    {
+        $partner = count($unit->actions) === 1 ? $this->catalogue->partnerOf($unit->first()) : null;
+        $there = $partner === null ? [] : array_map(fn (Spot $spot) => $spot->layer, $this->reach->spots($partner->id));
+
+        return array_values(array_unique([...array_intersect($there, $this->seats->layers), ...$this->seats->layers]));
     }
 
     private function whyKind(Unit $unit, ControlKind $kind): string

@@ -65,9 +65,15 @@ final class WayChoice
         if ($said !== null && $this->isGood($said)) {
             return new ChosenWay($said, 'it stays by '.$said->inWords(), false);
         }
-        $chosen = $this->inStep($action, $twoPositions) ?? $this->output($action) ?? $this->key($action) ?? $this->variable($action);
+        $chosen = $this->anew($action, $twoPositions);
 
         return $chosen === null || $said === null ? $chosen : new ChosenWay($chosen->way, $said->inWords().' does not reach the game; '.$chosen->why, $chosen->isNew);
+    }
+
+    /** The way that it would be given if it had none; null if there is none left. */
+    public function anew(Action $action, bool $twoPositions = false): ?ChosenWay
+    {
+        return $this->inStep($action, $twoPositions) ?? $this->output($action) ?? $this->key($action) ?? $this->variable($action);
     }
 
     /** How many controller buttons are still free. */

@@ -42,6 +42,26 @@ final readonly class Transfers
         return $this->change($this->own(), $how, $pairs);
     }
 
+    /**
+     * What several contacts and axes do in every layer, all as one edit.
+     *
+     * @param array<string, string> $refs new reference by old one
+     */
+    public function rows(string $how, array $refs): SetDocument
+    {
+        $pairs = [];
+        foreach ($refs as $from => $to) {
+            $this->alike($from, $to);
+            foreach (array_keys($this->set->layers) as $layer) {
+                if ($this->set->cell($layer, $from) !== null || $how === self::SWAP) {
+                    $pairs[] = [PartPath::cell($layer, $from), PartPath::cell($layer, $to)];
+                }
+            }
+        }
+
+        return $this->change($this->own(), $how, $pairs);
+    }
+
     /** All that a layer says: its cells and its chords. */
     public function layerAs(string $how, string $from, string $to): SetDocument
     {

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Check;
+
+use Nailrod\Core\Set\BindingSet;
+
+/** All checks over a set, in the order in which they are told. */
+final class Checks
+{
+    /** @var list<class-string<Check>> */
+    private const ALL = [KeptKey::class, UnseenOutput::class, OutputTwice::class, TwoWriters::class, FlipOnSwitch::class, ShortPulse::class, TwiceInLayer::class, HalfPair::class, EssentialMissing::class];
+
+    /** @return list<Finding> none for a set without a game */
+    public static function over(BindingSet $set): array
+    {
+        if ($set->catalogue === null) {
+            return [];
+        }
+        $desk = new Desk($set, $set->catalogue);
+        $findings = [];
+        foreach (self::ALL as $check) {
+            foreach ((new $check)->findings($desk) as $finding) {
+                $findings[] = $finding;
+            }
+        }
+
+        return $findings;
+    }
+
+    /** The finding of this id, if it is still there. */
+    public static function find(BindingSet $set, string $id): ?Finding
+    {
+        foreach (self::over($set) as $finding) {
+            if ($finding->id() === $id) {
+                return $finding;
+            }
+        }
+
+        return null;
+    }
+}

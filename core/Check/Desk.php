@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Check;
+
+use Nailrod\Core\Action\Action;
+use Nailrod\Core\Action\Catalogue;
+use Nailrod\Core\Layer\Layer;
+use Nailrod\Core\Output\ActionOutput;
+use Nailrod\Core\Output\Output;
+use Nailrod\Core\Plan\PlanEdits;
+use Nailrod\Core\Plan\Planner;
+use Nailrod\Core\Plan\Reach;
+use Nailrod\Core\Plan\Spot;
+use Nailrod\Core\Plan\WayChoice;
+use Nailrod\Core\Set\BindingSet;
+use Nailrod\Core\Set\Edits;
+use Nailrod\Core\Set\PartPath;
+
+/** What checks look at: a set and its game, with what several of them need. */
+final class Desk
+{
+    public readonly Reach $reach;
+
+    public readonly Edits $edits;
+
+    public function __construct(public readonly BindingSet $set, public readonly Catalogue $catalogue)
+    {
+        $this->reach = Reach::of($set);
+        $this->edits = new Edits($set);
+    }
+
+    /** "Switch 1 up in Cruise" */
+    public function at(Spot $spot): string
+    {
+        return $this->set->rig->nameOf($spot->ref).' in '.($this->set->layers[$spot->layer]->name ?? $spot->layer);
+    }
+
+    /** What an output of a cell is when it leaves: the way of an action, else itself; null if the action has no way. */
+    public function leaving(Output $output): ?Output
+    {
+        return $output instanceof ActionOutput ? $this->set->wayOf($output->action) : $output;
+    }
+
+    /**
+     * Every output of a cell, with where it is.
+     *
+     * @return \Generator<array{Spot, Output}>
+     */
+    public function outputs(): \Generator
+    {
+        foreach ($this->set->cells as $layer => $cells) {
+            foreach ($cells as $ref => $cell) {
+                foreach ($cell->outputs as $output) {
+                    yield [new Spot((string) $layer, (string) $ref), $output];
+                }
+            }
+        }
+    }
+
+    /** Are both of these there while one layer is live? */
+    public function liveTogether(Spot $one, Spot $other): bool
+    {
+        if ($one->layer === $other->layer) {
+            return true;
+        }
+        foreach ([[$one, $other], [$other, $one]] as [$base, $over]) {
+            if ($base->layer === Layer::BASE && $this->set->cell($over->layer, $base->ref) === null) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    public function controlOf(Spot $spot): string
+    {
+        return $this->set->rig->controlOf($spot->ref)->ref ?? $spot->ref;
+    }
+
+    /** Another way for an action, which the game takes; null if there is none. */
+    public function otherWay(Action $action): ?Mend
+    {
+        $chosen = (new WayChoice($this->set, $this->catalogue))->for($action);
+        $said = $this->set->ways[$action->id] ?? null;
+        if ($chosen === null || $chosen->way == $said) {
+            return null;
+        }
+
+        return new Mend('Reach it by '.$chosen->way->inWords(), fn () => $this->set->merged->own->with(PartPath::way($action->id), $chosen->way->toArray()));
+    }
+
+    /** A place for an action that is not reached; null if there is none. */
+    public function place(Action $action): ?Mend
+    {
+        $proposals = (new Planner($this->set, $this->catalogue))->plan([$action->id])->proposals;
+        if ($proposals === []) {
+            return null;
+        }
+        $places = array_map(fn ($choice) => $this->set->rig->deviceNameOf($choice->spot->ref).' '.$this->at($choice->spot), $proposals[0]->choices);
+
+        return new Mend('Put it on '.implode(' and ', $places), fn () => (new PlanEdits($this->set))->take($proposals));
+    }
+}

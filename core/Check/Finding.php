@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Check;
+
+use Nailrod\Core\Plan\Spot;
+
+/** One thing that a check found: what is wrong and why, where, and what would mend it. */
+final readonly class Finding
+{
+    /**
+     * @param string       $kind    words for all findings of this sort: "reserved key"
+     * @param string       $subject what tells it from others of its kind: an action, an output, a cell
+     * @param list<Spot>   $spots   the contacts and axes it is about
+     * @param list<string> $actions the actions it is about
+     * @param ?Mend        $mend    null where nobody can say for you
+     */
+    public function __construct(
+        public string $kind,
+        public string $subject,
+        public string $sentence,
+        public array $spots,
+        public array $actions = [],
+        public ?Mend $mend = null,
+    ) {}
+
+    /** Names it as long as it is there. */
+    public function id(): string
+    {
+        return str_replace(' ', '-', $this->kind).':'.$this->subject;
+    }
+
+    public function isAbout(string $layer, string $ref): bool
+    {
+        foreach ($this->spots as $spot) {
+            if ($spot->layer === $layer && $spot->ref === $ref) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}
