@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\CarryController;
 use App\Http\Controllers\CellController;
 use App\Http\Controllers\FileController;
 use App\Http\Controllers\HistoryController;
@@ -9,7 +10,9 @@ use App\Http\Controllers\LampController;
 use App\Http\Controllers\LayerController;
 use App\Http\Controllers\MacroController;
 use App\Http\Controllers\PlaceController;
+use App\Http\Controllers\PlanController;
 use App\Http\Controllers\RigController;
+use App\Http\Controllers\RolesController;
 use App\Http\Controllers\RunController;
 use App\Http\Controllers\ShapeController;
 use App\Http\Controllers\StopController;
@@ -27,6 +30,15 @@ Route::prefix('sets/{set}')->where(['set' => '[a-z0-9_-]+'])->group(function ():
     Route::get('macros', [PlaceController::class, 'macros'])->name('macros');
     Route::get('lamps', [PlaceController::class, 'lamps'])->name('lamps');
     Route::get('bench', [PlaceController::class, 'bench'])->name('bench');
+
+    Route::get('plan', [PlanController::class, 'show'])->name('plan');
+    Route::post('plan', [PlanController::class, 'take'])->name('plan.take');
+    Route::get('told', [PlanController::class, 'told'])->name('told');
+    Route::post('mend', [PlanController::class, 'mend'])->name('mend');
+    Route::get('roles', [RolesController::class, 'show'])->name('roles');
+    Route::post('roles', [RolesController::class, 'bring'])->name('roles.bring');
+    Route::get('carry', [CarryController::class, 'show'])->name('carry');
+    Route::post('carry', [CarryController::class, 'take'])->name('carry.take');
 
     Route::post('macros', [MacroController::class, 'add'])->name('macro.add');
     Route::post('macros/say', [MacroController::class, 'say'])->name('macro.say');

@@ -15,7 +15,7 @@ use Nailrod\Core\Set\Words;
 /** What every place shows: the set that is open, its parents, what can be undone. */
 final readonly class Place
 {
-    public const PLACES = ['rig' => 'Rig', 'shape' => 'Shape', 'assign' => 'Assign', 'layers' => 'Layers', 'macros' => 'Macros', 'lamps' => 'Lamps', 'bench' => 'Bench', 'store' => 'Store'];
+    public const PLACES = ['rig' => 'Rig', 'shape' => 'Shape', 'plan' => 'Plan', 'assign' => 'Assign', 'roles' => 'Roles', 'layers' => 'Layers', 'macros' => 'Macros', 'lamps' => 'Lamps', 'bench' => 'Bench', 'store' => 'Store'];
 
     /**
      * @param SetRecord                                         $edited the set that edits of this place change: what the rig is

@@ -132,7 +132,7 @@ final class DeviceCarry
             }
         }
 
-        return $this->nearest($control, $rows, sprintf('%s has no other %s; %d buttons beside each other do the same', $this->to->name, $control->kind->inWords(), count($used)));
+        return $this->nearest($control, $rows, sprintf('%s has no free %s; %d buttons beside each other do the same', $this->to->name, $control->kind->inWords(), count($used)));
     }
 
     /** @param list<array{non-empty-list<Control>, list<string>}> $places controls beside each other, and what they could take */

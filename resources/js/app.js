@@ -15,6 +15,7 @@ import './runs.js';
 import './shape.js';
 import './survey.js';
 import './tape.js';
+import './told.js';
 import './tremble.js';
 import { registerParts } from './parts.js';
 

@@ -78,7 +78,7 @@ function draw() {
         if (!within(middle, frame.top, frame.bottom)) {
             continue;
         }
-        const rowPicked = row.classList.contains('is-picked') || row.dataset.row === hovered;
+        const rowPicked = row.classList.contains('is-picked') || row.classList.contains('is-told') || row.dataset.row === hovered;
         if (at && (rowPicked || says)) {
             (rowPicked ? picked : plain).push(curve(at, { x: frame.left, y: middle }));
         }

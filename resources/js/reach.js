@@ -23,7 +23,7 @@ function leadsTo(ref) {
     if (place === 'shape' && !document.querySelector('[data-shows]')?.dataset.shows.split(' ').includes(ref)) {
         return document.querySelector(`[data-reach="${CSS.escape(ref)}"]`)?.href;
     }
-    if (place === 'assign' && document.querySelector('[data-take]')) {
+    if (document.querySelector('[data-take]')) {
         return takeUp(ref);
     }
     if (place === 'assign' && document.querySelector('.comb tr.is-picked')?.dataset.row !== ref) {

@@ -209,7 +209,7 @@ final class EditsTest extends TestCase
     public function test_an_edit_of_a_parent_that_breaks_a_child_is_refused_and_names_the_child(): void
     {
         $this->send('layers/remove', ['layer' => 'water'], 'house')
-            ->assertSessionHas('problem', fn (string $problem) => str_starts_with($problem, 'the set Skerrywing, which inherits from this one: cells.water'));
+            ->assertSessionHas('problem', fn (string $problem) => str_starts_with($problem, 'the set Quay & Cable, which inherits from this one: cells.water'));
         $this->assertArrayHasKey('water', $this->current('house')->layers);
     }
 

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\EditRequest;
+use App\Http\Requests\PlanRequest;
+use App\View\Place;
+use App\View\PlanView;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Nailrod\Core\Check\Checks;
+use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Plan\PlanEdits;
+use Nailrod\Core\Set\BindingSet;
+use Nailrod\Core\Set\Edits;
+
+/** The plan of a set: what is proposed and taken, what is told and mended. */
+final class PlanController
+{
+    use EditsSets;
+
+    public function show(Request $request, string $set): View
+    {
+        return view('places.plan', ['view' => new PlanView(
+            Place::open($this->sets, $set, 'plan'),
+            $request->string('propose')->toString(),
+            array_values(array_filter($request->array('not'), is_string(...))),
+            $request->string('take')->toString(),
+        )]);
+    }
+
+    public function take(PlanRequest $request, string $set): RedirectResponse
+    {
+        return $this->edit($request, $set, function (Edits $edits, BindingSet $base) use ($request) {
+            $chosen = PlanView::proposed($base, $request->string('propose')->toString(), $request->not())?->chosen($request->chosen()) ?? [];
+            if ($chosen === []) {
+                throw FormatError::told('proposal', $request->string('only')->toString() ?: 'nothing', 'one that is on the page; the set may have changed since');
+            }
+
+            return (new PlanEdits($base))->take($chosen);
+        });
+    }
+
+    /** What is told of a set, to be shown beside the loom. */
+    public function told(string $set): View
+    {
+        $place = Place::open($this->sets, $set, 'plan');
+
+        return view('partials.told', ['place' => $place, 'findings' => Checks::over($place->set)]);
+    }
+
+    public function mend(EditRequest $request, string $set): RedirectResponse
+    {
+        return $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => Checks::find($base, $request->string('finding')->toString())?->mend?->edit()
+            ?? throw FormatError::told('finding', 'none of that name', 'one that is still there; it may have been mended already'));
+    }
+}

@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use Nailrod\Core\Action\Action;
+use Nailrod\Core\Check\Checks;
+use Nailrod\Core\Check\Finding;
+use Nailrod\Core\Plan\Plan;
+use Nailrod\Core\Plan\Planner;
+use Nailrod\Core\Plan\Reach;
+use Nailrod\Core\Plan\Spot;
+use Nailrod\Core\Set\BindingSet;
+use Nailrod\Core\Set\OutputUse;
+
+/** The Plan place: from the game's side, which actions are reached and by what, what is proposed for the others, what is wrong. */
+final readonly class PlanView
+{
+    /** All that is not reached yet, in place of the id of a group. */
+    public const ALL = 'all';
+
+    public Reach $reach;
+
+    /** @var list<Finding> */
+    public array $findings;
+
+    /** What was asked to be proposed: a group, ALL, or nothing. */
+    public string $asked;
+
+    public ?Plan $plan;
+
+    public ?Action $take;
+
+    /** @param list<string> $not proposals that were turned down, see Proposal::refusal() */
+    public function __construct(public Place $place, string $asked, public array $not, string $take)
+    {
+        $set = $place->set;
+        $this->reach = Reach::of($set);
+        $this->findings = Checks::over($set);
+        $this->asked = isset($set->catalogue->groups[$asked]) || $asked === self::ALL ? $asked : '';
+        $this->plan = $this->asked === '' ? null : self::proposed($set, $this->asked, $not);
+        $this->take = $set->catalogue?->action($take);
+    }
+
+    /**
+     * @param string       $asked a group, or ALL
+     * @param list<string> $not   proposals that were turned down
+     */
+    public static function proposed(BindingSet $set, string $asked, array $not): ?Plan
+    {
+        $catalogue = $set->catalogue;
+        if ($catalogue === null) {
+            return null;
+        }
+        $actions = $asked === self::ALL ? null : array_map(fn (Action $action) => $action->id, $catalogue->byGroup()[$asked] ?? []);
+
+        return (new Planner($set, $catalogue, refused: self::refused($not)))->plan($actions);
+    }
+
+    /**
+     * @param list<string> $not
+     *
+     * @return array<string, list<string>> references that were turned down, by action
+     */
+    public static function refused(array $not): array
+    {
+        $refused = [];
+        foreach ($not as $one) {
+            [$action, $ref] = [...explode(':', $one, 2), ''];
+            $refused[$action][] = $ref;
+        }
+
+        return $refused;
+    }
+
+    /** Address of the plan with one more proposal turned down. */
+    public function without(string $refusal): string
+    {
+        return route('plan', ['set' => $this->place->record->id, 'propose' => $this->asked, 'not' => [...$this->not, $refusal]]);
+    }
+
+    /** @return array<string, list<Action>> by group */
+    public function groups(): array
+    {
+        return $this->place->set->catalogue?->byGroup() ?? [];
+    }
+
+    /** @param list<Action> $actions */
+    public function reached(array $actions): int
+    {
+        return count(array_filter($actions, fn (Action $action) => $this->reach->reaches($action->id)));
+    }
+
+    /** Where an action is reached from, in words. */
+    public function where(Action $action): string
+    {
+        return implode(', ', array_map($this->spot(...), $this->reach->spots($action->id)));
+    }
+
+    public function spot(Spot $spot): string
+    {
+        $set = $this->place->set;
+
+        return $set->rig->deviceNameOf($spot->ref).' '.$set->rig->nameOf($spot->ref).($spot->layer === 'base' ? '' : ', '.($set->layers[$spot->layer]->name ?? $spot->layer));
+    }
+
+    /** @return array{reached: int, of: int, needed: int, buttons: string, axes: string} how far the set is */
+    public function figures(): array
+    {
+        $catalogue = $this->place->set->catalogue;
+        $use = new OutputUse($this->place->set);
+        $actions = $catalogue->actions ?? [];
+        $left = fn (int $free, int $of): string => $of === 0 ? 'not taken' : $free.' of '.$of.' free';
+
+        return [
+            'reached' => $this->reached(array_values($actions)),
+            'of' => count($actions),
+            'needed' => count(array_filter($actions, fn (Action $action) => $action->essential && ! $this->reach->reaches($action->id))),
+            'buttons' => $left(count($use->buttons()->free()), $catalogue->buttons ?? 0),
+            'axes' => $left(count($use->axes()->free()), $catalogue->axes ?? 0),
+        ];
+    }
+}

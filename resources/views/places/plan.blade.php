@@ -1,0 +1,65 @@
+@php($place = $view->place)
+@php($catalogue = $place->set->catalogue)
+<x-layout :place="$place" title="Plan">
+    @if ($catalogue === null)
+        <section class="column"><h1>Plan</h1><p class="empty">The set {{ $place->record->name }} has no simulator, so there is nothing to plan. Pick a set below it in the bar above.</p></section>
+    @else
+    @php($figures = $view->figures())
+    <section class="column plan__actions" aria-labelledby="plan-title">
+        <h1 id="plan-title">Plan <span class="column__note">what {{ $catalogue->name }} can be told to do, and what reaches it</span></h1>
+        <ul class="figures" aria-label="How far the set is">
+            <li><b class="figure">{{ $figures['reached'] }}</b> of {{ $figures['of'] }} reached</li>
+            <li @class(['is-short' => $figures['needed'] > 0])><b class="figure">{{ $figures['needed'] }}</b> needed, not reached</li>
+            <li>buttons <b class="figure">{{ $figures['buttons'] }}</b></li>
+            <li>axes <b class="figure">{{ $figures['axes'] }}</b></li>
+        </ul>
+        <p class="plan__do"><a class="button button--main" href="{{ route('plan', ['set' => $place->record->id, 'propose' => App\View\PlanView::ALL]) }}" data-refresh>Propose the whole plan</a> <a class="link" href="{{ route('carry', $place->record->id) }}">Carry over from another set or device</a></p>
+        <div class="scroll plan__list" id="plan-list" tabindex="0" role="region" aria-label="Actions of {{ $catalogue->name }}">
+            @foreach ($view->groups() as $group => $actions)
+                <table class="plan-group" data-group="{{ $group }}"><caption><span>{{ $catalogue->groups[$group] }}</span><small>{{ $view->reached($actions) }} of {{ count($actions) }}</small>@if ($view->reached($actions) < count($actions))<a class="link" href="{{ route('plan', ['set' => $place->record->id, 'propose' => $group]) }}" data-refresh>Propose</a>@endif</caption><tbody>
+                @foreach ($actions as $action)
+                    @php($reached = $view->reach->reaches($action->id))
+                    <tr data-action="{{ $action->id }}" @class(['is-reached' => $reached, 'is-picked' => $view->take?->id === $action->id])>
+                        <th scope="row"><span class="action__dot" aria-hidden="true"></span>{{ $action->name }}@if ($action->essential) <small class="action__needed">needed</small>@endif</th>
+                        <td>@if ($reached)<a href="{{ route('assign', ['set' => $place->record->id, 'layer' => $view->reach->spots($action->id)[0]->layer, 'ref' => $view->reach->spots($action->id)[0]->ref]) }}">{{ $view->where($action) }}</a>@else<a class="link" href="{{ route('plan', ['set' => $place->record->id, 'take' => $action->id, 'propose' => $view->asked]) }}" data-refresh title="Then press the control for it">{{ $action->isAxis() ? 'Move' : 'Press' }} a control</a>@endif</td>
+                        <td class="right">@if (($way = $place->set->wayOf($action->id)) !== null)<span class="way">{{ $way->inWords() }}</span>@endif</td>
+                    </tr>
+                @endforeach
+                </tbody></table>
+            @endforeach
+        </div>
+    </section>
+    <section class="column plan__proposals" aria-labelledby="proposals-title">
+        <h2 class="column__title" id="proposals-title">Proposed <span class="column__note">@if ($view->plan !== null){{ $view->asked === App\View\PlanView::ALL ? 'for all that is not reached' : 'for '.$catalogue->groups[$view->asked] }}@endif</span></h2>
+        @if ($view->take !== null)
+            <div class="take-up" data-take><p><strong>{{ $view->take->isAxis() ? 'Move' : 'Press' }} the control for {{ $view->take->name }}.</strong> It is assigned in the layer that is live then. <a class="link" href="{{ route('plan', ['set' => $place->record->id, 'propose' => $view->asked]) }}" data-refresh>Leave it</a></p>
+            <form method="post" action="{{ route('cell.assign', $place->record->id) }}" data-edit novalidate hidden>{{ $place->from() }}<input name="layer"><input name="ref"><input name="does" value="action"><input name="action" value="{{ $view->take->id }}"></form></div>
+        @endif
+        @if ($view->plan === null)
+            <p class="empty">Ask for a group, or for the whole plan: each proposal says where and why, and is taken or turned down by itself. Or pick an action and press its control.</p>
+        @else
+            <form method="post" action="{{ route('plan.take', $place->record->id) }}" data-edit novalidate class="proposals-form">
+                {{ $place->from() }}<input type="hidden" name="propose" value="{{ $view->asked }}">
+                @foreach ($view->not as $one)<input type="hidden" name="not[]" value="{{ $one }}">@endforeach
+                <p class="plan__do">@if ($view->plan->proposals !== [])<button class="button button--main">Take all {{ count($view->plan->proposals) }}</button> <span class="column__note">then {{ $catalogue->buttons === 0 ? 'no controller is used' : $view->plan->buttons.' buttons and '.$view->plan->axes.' axes are left' }}</span>@elseif ($view->plan->left === [])<span class="empty">Everything here is reached.</span>@endif</p>
+                <ol class="proposals scroll" id="proposals" tabindex="0" aria-label="Proposals">
+                    @foreach ($view->plan->proposals as $proposal)
+                        <li class="proposal" data-proposal="{{ $proposal->id() }}">
+                            @foreach ($proposal->choices as $choice)
+                                <p class="proposal__what"><b>{{ $choice->action->name }}</b>@if ($choice->action->essential) <small class="action__needed">needed</small>@endif <span aria-hidden="true">←</span> {{ $view->spot($choice->spot) }} <span class="way">{{ $choice->way->way->inWords() }}</span></p>
+                            @endforeach
+                            <p class="proposal__why">{{ ucfirst($proposal->why) }}. {{ ucfirst($proposal->choices[0]->way->why) }}.</p>
+                            <p class="proposal__do"><button class="button" name="only" value="{{ $proposal->id() }}">Take</button> <a class="link link--quiet" href="{{ $view->without($proposal->refusal()) }}" data-refresh>Not there</a></p>
+                        </li>
+                    @endforeach
+                    @foreach ($view->plan->left as $action => $why)<li class="proposal proposal--left"><p class="proposal__what"><b>{{ $catalogue->actions[$action]->name }}</b></p><p class="proposal__why">Left over: {{ $why }}.</p></li>@endforeach
+                </ol>
+            </form>
+        @endif
+    </section>
+    <section class="column plan__told" aria-labelledby="told-title">
+        <h2 class="column__title" id="told-title">Told <span class="column__note">{{ $view->findings === [] ? 'nothing is wrong' : count($view->findings).' to look at' }}</span></h2>
+        <div class="scroll" tabindex="0" role="region" aria-labelledby="told-title" id="told-list">@include('partials.told', ['findings' => $view->findings, 'elsewhere' => true])</div>
+    </section>
+    @endif
+</x-layout>

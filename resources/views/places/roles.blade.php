@@ -1,0 +1,31 @@
+@php($place = $view->place)
+<x-layout :place="$place" title="Roles">
+    <section class="column" aria-labelledby="roles-title">
+        <h1 id="roles-title">Roles <span class="column__note">the same job, in every simulator: where it is, at a glance. {{ $view->mixed() === 0 ? 'All are in line.' : $view->mixed().' are not in the same place everywhere.' }}</span></h1>
+        <form action="{{ route('roles', $place->record->id) }}" data-visit class="roles__show"><label class="field"><span>Show</span><select name="show">{{ App\View\Options::of(App\View\RolesView::FILTERS, $view->show) }}</select></label> <a class="link" href="{{ route('carry', $place->record->id) }}">Carry over from another set or device</a></form>
+        <div class="scroll" id="roles-grid" tabindex="0" role="region" aria-label="Roles against sets">
+        @if ($view->rows() === [])<p class="empty">{{ $view->show === 'differ' ? 'Every role is in the same place in every set that reaches it.' : 'No two sets here have a game with the same role.' }}</p>@else
+        <table class="roles">
+            <thead><tr><th scope="col">Role</th>@foreach ($view->sets as $id => $set)<th scope="col"><a href="{{ route('plan', $id) }}">{{ $set->merged->own->name }}</a></th>@endforeach</tr></thead>
+            <tbody>
+            @foreach ($view->rows() as $row)
+                <tr data-role="{{ $row->role }}" @class(['is-mixed' => $view->isMixed($row)])><th scope="row">{{ $row->role }}</th>
+                @foreach ($view->sets as $id => $set)
+                    @php($spots = $row->spots[$id] ?? [])
+                    <td data-set="{{ $id }}" @class(['roles__cell', 'roles__cell--none' => ! isset($row->actions[$id]), 'roles__cell--open' => isset($row->actions[$id]) && $spots === [], 'roles__cell--differs' => $row->differs($id), 'roles__cell--inherited' => $spots !== [] && $view->inherits($id, $spots[0])])>
+                        @if (! isset($row->actions[$id]))<span title="This game has no such action">·</span>
+                        @elseif ($spots === [])<span class="roles__open">not reached</span>@if ($view->canBring($id, $row->usual) && $view->isFree($id, $row->usual))@include('partials.in-line', ['only' => $id, 'spot' => $row->usual, 'words' => 'Put it there too'])@endif
+                        @else
+                            <a href="{{ route('assign', ['set' => $id, 'layer' => $spots[0]->layer, 'ref' => $spots[0]->ref]) }}">{{ $view->spot($id, $spots[0]) }}</a>@if ($view->layer($id, $spots[0]) !== '') <small>{{ $view->layer($id, $spots[0]) }}</small>@endif @if (count($spots) > 1)<small>and {{ count($spots) - 1 }} more</small>@endif
+                            @if ($row->differs($id))<span class="roles__mark"><b aria-hidden="true">≠</b> elsewhere</span>@if ($view->canBring($id, $row->usual))@include('partials.in-line', ['only' => $id, 'spot' => $row->usual, 'words' => 'Bring it in line'])@include('partials.in-line', ['only' => '', 'spot' => $spots[0], 'words' => 'All like this'])@endif @endif
+                        @endif
+                    </td>
+                @endforeach
+                </tr>
+            @endforeach
+            </tbody>
+        </table>
+        @endif
+        </div>
+    </section>
+</x-layout>
