@@ -6,6 +6,7 @@ use App\Http\Controllers\CarryController;
 use App\Http\Controllers\CellController;
 use App\Http\Controllers\FileController;
 use App\Http\Controllers\HistoryController;
+use App\Http\Controllers\ImportController;
 use App\Http\Controllers\LampController;
 use App\Http\Controllers\LayerController;
 use App\Http\Controllers\MacroController;
@@ -14,6 +15,7 @@ use App\Http\Controllers\PlanController;
 use App\Http\Controllers\RigController;
 use App\Http\Controllers\RolesController;
 use App\Http\Controllers\RunController;
+use App\Http\Controllers\SetsController;
 use App\Http\Controllers\ShapeController;
 use App\Http\Controllers\StopController;
 use App\Http\Controllers\StoreController;
@@ -94,7 +96,23 @@ Route::prefix('sets/{set}')->where(['set' => '[a-z0-9_-]+'])->group(function ():
     Route::post('store/{device}', [StoreController::class, 'write'])->name('store.write');
     Route::get('file', [FileController::class, 'download'])->name('file.download');
     Route::post('file', [FileController::class, 'upload'])->name('file.upload');
+    Route::get('with-parents', [FileController::class, 'bundle'])->name('file.bundle');
+    Route::get('bindings', [FileController::class, 'bindings'])->name('file.bindings');
+    Route::post('bindings', [FileController::class, 'takeBindings'])->name('file.take-bindings');
+    Route::get('keys', [FileController::class, 'keys'])->name('file.keys');
+    Route::get('summary', [FileController::class, 'summary'])->name('file.summary');
+
+    Route::get('sets', [SetsController::class, 'show'])->name('sets');
+    Route::post('sets/new', [SetsController::class, 'begin'])->name('sets.new');
+    Route::post('sets/duplicate', [SetsController::class, 'duplicate'])->name('sets.duplicate');
+    Route::post('sets/rename', [SetsController::class, 'rename'])->name('sets.rename');
+    Route::post('sets/remove', [SetsController::class, 'remove'])->name('sets.remove');
+    Route::post('sets/bring-back', [SetsController::class, 'bringBack'])->name('sets.bring-back');
 });
+
+Route::post('import', [ImportController::class, 'bring'])->name('import.bring');
+Route::get('import/{import}', [ImportController::class, 'show'])->where('import', '[0-9a-f]{16}')->name('import.show');
+Route::post('import/{import}', [ImportController::class, 'take'])->where('import', '[0-9a-f]{16}')->name('import.take');
 
 Route::get('runs/{run}/file', [RunController::class, 'download'])->name('run.download');
 Route::post('runs/{run}/cut', [RunController::class, 'cut'])->name('run.cut');

@@ -20,7 +20,7 @@ final class WarmCommand extends Command
 
     public function handle(Kernel $kernel): int
     {
-        $set = SetRecord::query()->orderByDesc('position')->first();
+        $set = SetRecord::query()->where('removed', false)->orderByDesc('position')->first();
         if ($set === null) {
             $this->line('No set is there yet; nothing to warm.');
 

@@ -23,6 +23,12 @@ final class CatalogueRecord extends Model
 
     protected $guarded = [];
 
+    /** @return array<string, string> names of the games that are at hand, by id */
+    public static function names(): array
+    {
+        return self::all()->sortBy('id')->mapWithKeys(fn (self $record) => [$record->id => $record->catalogue()->name])->all();
+    }
+
     public function catalogue(): Catalogue
     {
         return Catalogue::read(Node::of(Json::decode($this->document)));

@@ -46,6 +46,12 @@ final class DeviceRecord extends Model
         }
     }
 
+    /** @return array<string, string> names of all devices, by id */
+    public static function names(): array
+    {
+        return self::all()->sortBy('position')->mapWithKeys(fn (self $record) => [$record->id => $record->device()->name])->all();
+    }
+
     public function device(): Device
     {
         return DeviceReader::read(Node::of(Json::decode($this->document)));

@@ -17,6 +17,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string    $name     of the head, and what it inherits from
  * @property ?string   $parent
  * @property ?string   $program  key of the compiled program of the head
+ * @property bool      $removed  it is not listed, and can be brought back
  * @property Revision  $head
  */
 final class SetRecord extends Model
@@ -30,7 +31,7 @@ final class SetRecord extends Model
     protected $guarded = [];
 
     /** @var array<string, string> */
-    protected $casts = ['redo' => 'array'];
+    protected $casts = ['redo' => 'array', 'removed' => 'boolean'];
 
     /** @return BelongsTo<Revision, $this> */
     public function head(): BelongsTo

@@ -59,7 +59,7 @@ final class SetStore
     public static function headings(): array
     {
         $headings = [];
-        foreach (SetRecord::query()->orderBy('position')->get(['id', 'name', 'parent']) as $record) {
+        foreach (SetRecord::query()->where('removed', false)->orderBy('position')->get(['id', 'name', 'parent']) as $record) {
             $headings[] = ['id' => $record->id, 'name' => $record->name, 'parent' => $record->parent];
         }
 
@@ -73,7 +73,7 @@ final class SetStore
     }
 
     /** @return list<string> ids of the sets that inherit from this one, however far */
-    private static function heirs(string $id): array
+    public static function heirs(string $id): array
     {
         $heirs = [$id];
         $headings = self::headings();
@@ -176,6 +176,41 @@ final class SetStore
         $record = $this->open($id);
 
         return $record->head_id === $seen ? $record : throw MovedOn::since();
+    }
+
+    /**
+     * Takes a set out of the list; it can be brought back as it was. One that others inherit from is refused.
+     */
+    public function remove(string $id): SetRecord
+    {
+        return DB::transaction(function () use ($id): SetRecord {
+            $record = $this->open($id);
+            $heirs = array_column(array_filter(self::headings(), fn (array $heading) => $heading['parent'] === $id), 'name');
+            if ($heirs !== []) {
+                throw FormatError::told('delete', $record->name.', which '.implode(' and ', $heirs).(count($heirs) === 1 ? ' inherits' : ' inherit').' from', 'a set that nothing inherits from; delete those first');
+            }
+            $record->update(['removed' => true]);
+
+            return $record;
+        });
+    }
+
+    /** One whose parent is gone is refused. */
+    public function bringBack(string $id): SetRecord
+    {
+        $record = $this->open($id);
+        if ($record->parent !== null && $this->open($record->parent)->removed) {
+            throw FormatError::told('bring back', $this->open($record->parent)->name.' is deleted, which it inherits from', 'its parent first');
+        }
+        $record->update(['removed' => false]);
+
+        return $record;
+    }
+
+    /** @return array<string, string> names of those that were taken out of the list, by id, the latest first */
+    public static function removed(): array
+    {
+        return SetRecord::all()->where('removed', true)->sortByDesc('updated_at')->take(12)->mapWithKeys(fn (SetRecord $record) => [$record->id => $record->name])->all();
     }
 
     /** @param list<int> $redo */

@@ -6,6 +6,7 @@ namespace App\View;
 
 use App\Models\Revision;
 use App\Models\SetRecord;
+use App\Sets\Heirs;
 use App\Sets\SetStore;
 use Illuminate\Support\HtmlString;
 use Nailrod\Core\Set\BindingSet;
@@ -33,6 +34,7 @@ final readonly class Place
         public array $sets,
         public ?string $undo,
         public ?string $redo,
+        private Heirs $heirs,
     ) {}
 
     /** @param ?BindingSet $instead shown in place of the set that holds now */
@@ -53,6 +55,7 @@ final readonly class Place
             self::sets(),
             $edited->head->made_from === null ? null : $edited->head->sentence,
             $redo?->sentence,
+            new Heirs($record->id),
         );
     }
 
@@ -83,6 +86,12 @@ final readonly class Place
     public function saysItself(PartPath $path): bool
     {
         return $this->set->merged->own->says($path);
+    }
+
+    /** What else an edit of this part would change, shown before it is made; empty where nothing inherits from this set. */
+    public function below(PartPath $path): string
+    {
+        return $this->heirs->inWords($path);
     }
 
     /** @return list<Revision> of the set, the newest first; those that were undone are not among them */

@@ -10,6 +10,9 @@ final class Json
     public const MAX_BYTES = 2_000_000;
     private const MAX_DEPTH = 32;
 
+    /** Objects and lists in one document; more would take memory out of all proportion to the file. */
+    private const MAX_PARTS = 80_000;
+
     /**
      * @return array<array-key, mixed>
      *
@@ -20,6 +23,10 @@ final class Json
         if (strlen($text) > self::MAX_BYTES) {
             throw FormatError::told('', strlen($text).' bytes', 'at most '.self::MAX_BYTES.' bytes');
         }
+        $parts = substr_count($text, '{') + substr_count($text, '[');
+        if ($parts > self::MAX_PARTS) {
+            throw FormatError::told('', $parts.' objects and lists', 'at most '.self::MAX_PARTS);
+        }
         try {
             $value = json_decode($text, true, self::MAX_DEPTH, JSON_THROW_ON_ERROR);
         } catch (\JsonException $error) {
@@ -27,6 +34,25 @@ final class Json
         }
         if (! is_array($value)) {
             throw FormatError::at('', $value, 'a JSON object');
+        }
+
+        return $value;
+    }
+
+    /**
+     * A file that somebody brings: as decode(), and no name may stand twice in one object, since one of the two would be
+     * lost without a word.
+     *
+     * @return array<array-key, mixed>
+     *
+     * @throws FormatError
+     */
+    public static function decodeStrictly(string $text): array
+    {
+        $value = self::decode($text);
+        $twice = JsonSyntax::nameTwice($text);
+        if ($twice !== null) {
+            throw FormatError::told('line '.$twice[0], '"'.$twice[1].'" twice in one object', 'each name once');
         }
 
         return $value;

@@ -9,7 +9,19 @@ final class JsonSyntax
 {
     private int $at = 0;
 
+    /** @var ?array{int, string} line and name of the first name that stands twice in its object */
+    private ?array $twice = null;
+
     private function __construct(private readonly string $text) {}
+
+    /** @return ?array{int, string} line and name of the first name that stands twice in one object; null if none does */
+    public static function nameTwice(string $text): ?array
+    {
+        $scan = new self($text);
+        $scan->value(0);
+
+        return $scan->twice;
+    }
 
     /** @return int line of the first error, counted from 1 */
     public static function errorLine(string $text): int
@@ -43,9 +55,20 @@ final class JsonSyntax
 
             return true;
         }
+        $names = [];
         while (true) {
             $this->space();
-            if ($named && (($this->text[$this->at] ?? '') !== '"' || ! $this->value($depth) || ! $this->colon())) {
+            $from = $this->at;
+            if ($named && (($this->text[$from] ?? '') !== '"' || ! $this->value($depth))) {
+                return false;
+            }
+            if ($named) {
+                $name = json_decode(substr($this->text, $from, $this->at - $from));
+                $name = is_string($name) ? $name : '';
+                $this->twice ??= isset($names[$name]) ? [substr_count($this->text, "\n", 0, $from) + 1, $name] : null;
+                $names[$name] = true;
+            }
+            if ($named && ! $this->colon()) {
                 return false;
             }
             if (! $this->value($depth + 1)) {

@@ -8,6 +8,7 @@ use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Cause\Narrator;
 use Nailrod\Core\Cause\Sentence;
 use Nailrod\Core\Device\ControlKind;
+use Nailrod\Core\Exchange\GameBindings;
 use Nailrod\Core\Program\Program;
 use Nailrod\Core\Run\Input;
 use Nailrod\Core\Run\InputError;
@@ -16,7 +17,6 @@ use Nailrod\Core\Run\OutputEvent;
 use Nailrod\Core\Run\Phase;
 use Nailrod\Core\Run\Swap;
 use Nailrod\Core\Set\BindingSet;
-use Nailrod\Core\Simulator\GameBindings;
 use Nailrod\Core\Simulator\GameEvent;
 use Nailrod\Core\Simulator\StandInGame;
 

@@ -18,24 +18,31 @@ use Nailrod\Core\Typing\KeyLayout;
 final readonly class SetBundle implements Library
 {
     /**
-     * @param array<string, SetDocument> $sets
-     * @param array<string, Device>      $devices
-     * @param array<string, Catalogue>   $catalogues
+     * @param array<string, SetDocument>          $sets
+     * @param array<string, Device>               $devices
+     * @param array<string, Catalogue>            $catalogues
+     * @param array<string, array<string, mixed>> $documents the devices and catalogues as they stand in the file, by "devices/ID" and "catalogues/ID"
      */
     private function __construct(
         public SetDocument $set,
-        private array $sets,
-        private array $devices,
-        private array $catalogues,
+        public array $sets,
+        public array $devices,
+        public array $catalogues,
+        public array $documents,
         private Library $beside,
     ) {}
 
     public static function read(string $json, Library $beside): self
     {
-        $document = Json::decode($json);
+        return self::of(Json::decode($json), $beside);
+    }
+
+    /** @param array<array-key, mixed> $document */
+    public static function of(array $document, Library $beside): self
+    {
         $with = Node::of($document['with'] ?? [], 'with')->only(['sets', 'devices', 'catalogues']);
         unset($document['with']);
-        $sets = $devices = $catalogues = [];
+        $sets = $devices = $catalogues = $documents = [];
         foreach ($with->maybe('sets')?->list(8) ?? [] as $node) {
             $set = SetDocument::read($node);
             $sets[$set->id] = $set;
@@ -43,13 +50,15 @@ final readonly class SetBundle implements Library
         foreach ($with->maybe('devices')?->list(64) ?? [] as $node) {
             $device = DeviceReader::read($node);
             $devices[$device->id] = $device;
+            $documents['devices/'.$device->id] = $node->plain();
         }
         foreach ($with->maybe('catalogues')?->list(8) ?? [] as $node) {
             $catalogue = Catalogue::read($node);
             $catalogues[$catalogue->id] = $catalogue;
+            $documents['catalogues/'.$catalogue->id] = $node->plain();
         }
 
-        return new self(SetDocument::read(Node::of($document)), $sets, $devices, $catalogues, $beside);
+        return new self(SetDocument::read(Node::of($document)), $sets, $devices, $catalogues, $documents, $beside);
     }
 
     public function set(string $id): ?SetDocument
@@ -70,5 +79,20 @@ final readonly class SetBundle implements Library
     public function layout(string $id): ?KeyLayout
     {
         return $this->beside->layout($id);
+    }
+
+    /**
+     * A file that stands alone: a set with its parents, its devices and its simulator.
+     *
+     * @param non-empty-list<SetDocument>  $chain      the root first, the set itself last
+     * @param list<array<array-key, mixed>> $devices    documents in the open format
+     * @param list<array<array-key, mixed>> $catalogues the same
+     */
+    public static function write(array $chain, array $devices, array $catalogues): string
+    {
+        $set = Json::decode($chain[count($chain) - 1]->toJson());
+        $with = ['sets' => array_map(fn (SetDocument $parent) => Json::decode($parent->toJson()), array_slice($chain, 0, -1)), 'devices' => $devices, 'catalogues' => $catalogues];
+
+        return Json::encode($set + ['with' => array_filter($with)]);
     }
 }

@@ -13,6 +13,10 @@ final class SetDiff
     public static function between(SetDocument $before, SetDocument $after): array
     {
         $changes = $gone = [];
+        if ($before->name !== $after->name) {
+            $path = new PartPath('name', 'set');
+            $changes[] = new PartChange($path, new PartValue($path, $before->name), new PartValue($path, $after->name));
+        }
         if ($before->devices !== $after->devices) {
             $path = new PartPath('devices', 'list');
             $changes[] = new PartChange($path, new PartValue($path, $before->devices), new PartValue($path, $after->devices));

@@ -248,6 +248,57 @@ final class SetDocument
         return self::head(Node::of(self::ordered($raw)));
     }
 
+    public function renamed(string $name): self
+    {
+        return self::head(Node::of(self::ordered(['name' => $name] + $this->raw())));
+    }
+
+    /**
+     * The same under another id and name, below another parent.
+     *
+     * @param ?string $parent null for a root
+     */
+    public function placed(string $id, string $name, ?string $parent): self
+    {
+        $raw = array_diff_key($this->raw(), ['parent' => 0]);
+
+        return self::head(Node::of(self::ordered(['id' => $id, 'name' => $name] + ($parent === null ? [] : ['parent' => $parent]) + $raw)));
+    }
+
+    /** All that is said of one device is said of another. */
+    public function withDevice(string $old, string $new): self
+    {
+        $raw = $this->raw();
+        $change = function (mixed $value) use (&$change, $old, $new): mixed {
+            if (is_string($value)) {
+                return str_starts_with($value, $old.'/') ? $new.substr($value, strlen($old)) : $value;
+            }
+            if (! is_array($value)) {
+                return $value;
+            }
+            $changed = [];
+            foreach ($value as $key => $inner) {
+                $changed[is_string($key) && str_starts_with($key, $old.'/') ? $new.substr($key, strlen($old)) : $key] = $change($inner);
+            }
+
+            return $changed;
+        };
+        foreach (array_diff(array_keys(self::SECTIONS), ['macros', 'flags', 'layers', 'ways', 'controls']) as $section) {
+            if (isset($raw[$section])) {
+                $raw[$section] = $change($raw[$section]);
+            }
+        }
+        if (isset($raw['controls']) && is_array($raw['controls']) && isset($raw['controls'][$old])) {
+            $raw['controls'][$new] = $raw['controls'][$old];
+            unset($raw['controls'][$old]);
+        }
+        if ($this->devices !== null) {
+            $raw['devices'] = array_values(array_unique(array_map(fn (string $id) => $id === $old ? $new : $id, $this->devices)));
+        }
+
+        return self::head(Node::of($raw));
+    }
+
     /** @param ?list<string> $devices null if the parent says */
     public function withDevices(?array $devices): self
     {

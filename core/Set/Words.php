@@ -50,6 +50,7 @@ final readonly class Words
         return match ($path->section) {
             'layers' => 'Layer '.$path->key,
             'devices' => 'Devices',
+            'name' => 'The name of the set',
             'controls' => ucfirst($path->key).', '.($this->set->rig->deviceOf($path->key.'/')?->control((string) $path->inner)->name ?? $path->inner),
             'stops' => 'Stop '.$path->key,
             'flags' => 'Flag '.$path->key,
@@ -75,6 +76,7 @@ final readonly class Words
         $node = Node::of($part->value);
 
         return match ($part->path->section) {
+            'name' => $node->string(),
             'layers' => $this->layer(Layer::read($part->path->key, $node)),
             'devices' => implode(', ', array_map(fn (Node $id) => $this->set->rig->devices[$id->string()]->name ?? $id->string(), $node->list())),
             'controls' => $this->note($node),

@@ -9,6 +9,7 @@ use Nailrod\Core\Action\Catalogue;
 use Nailrod\Core\Action\EffectKind;
 use Nailrod\Core\Action\ReservedKey;
 use Nailrod\Core\Axis\Shaping;
+use Nailrod\Core\Exchange\GameBindings;
 use Nailrod\Core\Output\ControllerAxis;
 use Nailrod\Core\Output\ControllerButton;
 use Nailrod\Core\Output\KeyCodes;

@@ -27,7 +27,7 @@ final class PlaceController
 
     public function home(): RedirectResponse|View
     {
-        $set = SetRecord::query()->orderByDesc('position')->first();
+        $set = SetRecord::query()->where('removed', false)->orderByDesc('position')->first();
 
         return $set === null ? view('places.empty') : redirect()->route('rig', $set->id);
     }

@@ -6,3 +6,5 @@
         <form method="post" action="{{ route('give-back', $place->record->id) }}" data-edit novalidate>{{ $place->from() }}<input type="hidden" name="path" value="{{ $path }}"><button class="link" title="Take this back; what the parent set says holds again">give back</button></form>
     </span>
 @endif
+@php($below = $place->below(Nailrod\Core\Set\PartPath::of($path)))
+@if ($below !== '')<span class="below">{{ $below }}</span>@endif

@@ -11,5 +11,6 @@
         @foreach ($place->sets as $set)
             <li><a class="sets__item sets__item--{{ $set['depth'] }}" href="{{ route($place->name, $set['id']) }}" @if ($set['id'] === $place->record->id) aria-current="true" @endif>{{ $set['name'] }}</a></li>
         @endforeach
+        <li class="sets__manage"><a class="sets__item" href="{{ route('sets', $place->record->id) }}" @if ($place->name === 'sets') aria-current="page" @endif>Sets and files…</a></li>
     </ul>
 </div>

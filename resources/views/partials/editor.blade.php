@@ -6,6 +6,7 @@
     <p class="editor__where"><span class="layer-dot layer--{{ App\View\LayerLook::of($place->set, $view->layer) }}"></span>{{ $place->set->layers[$view->layer]->name }}</p>
     <h2>{{ $view->nameOf($view->ref) }}</h2>
     <p class="says">{{ $place->words->sentenceOf($view->layer, $view->ref) }}</p>
+    @if (($below = $place->below(Nailrod\Core\Set\PartPath::cell($view->layer, $view->ref))) !== '')<p class="below">{{ $below }}</p>@endif
     <div class="editor__buttons">
         @if ($place->saysItself(Nailrod\Core\Set\PartPath::cell($view->layer, $view->ref)) && count($place->set->merged->chain) > 1)
             <form method="post" action="{{ route('give-back', $place->record->id) }}" data-edit novalidate>{{ $place->from() }}<input type="hidden" name="path" value="cells/{{ $view->layer }}/{{ $view->ref }}"><button class="link">Give back</button></form>

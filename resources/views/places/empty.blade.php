@@ -1,3 +1,8 @@
-<!doctype html>
-<html lang="en"><head><meta charset="utf-8"><title>Nailrod</title>@vite(['resources/css/app.css'])</head>
-<body><main class="plain"><h1>There is no set yet</h1><p>Load the demo with <code>php artisan nailrod:demo</code>, then open this page again.</p></main></body></html>
+<x-plain title="No set yet">
+    <h1>There is no set yet</h1>
+    <p>Load the demo with <code>php artisan nailrod:demo</code> and open this page again, or bring a set that was saved with its parents.</p>
+    <form method="post" action="{{ route('import.bring') }}" enctype="multipart/form-data" class="upload">@csrf
+        <label class="field field--tall"><span>A set, a catalogue, or a table of actions</span><input type="file" name="file" accept=".json,.csv" required></label>
+        <button class="button button--main">Look at it</button>
+    </form>
+</x-plain>

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Nailrod\Core\Simulator;
+namespace Nailrod\Core\Exchange;
 
 use Nailrod\Core\Action\Catalogue;
 use Nailrod\Core\Format\FormatError;

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Models\CatalogueRecord;
+use App\Sets\SetStore;
+use Nailrod\Core\Set\SetDocument;
+
+/** The sets: what each says itself, what is out and in as files. */
+final readonly class SetsView
+{
+    public function __construct(public Place $place, private SetStore $store) {}
+
+    /** @return list<array{id: string, name: string, depth: int, game: string, says: string}> */
+    public function sets(): array
+    {
+        $sets = [];
+        foreach ($this->place->sets as $heading) {
+            $set = $heading['id'] === $this->place->record->id ? $this->place->set : $this->store->current($this->store->open($heading['id']));
+            $own = $set->merged->own;
+            $sets[] = $heading + ['game' => $set->catalogue === null ? '' : $set->catalogue->name, 'says' => self::says($own)];
+        }
+
+        return $sets;
+    }
+
+    /** What a set says itself, section by section. */
+    private static function says(SetDocument $own): string
+    {
+        $says = [];
+        foreach (['cells' => 'assignments', 'axes' => 'parts of shapings', 'stops' => 'stops', 'layers' => 'layers', 'macros' => 'macros', 'lamps' => 'lamp rules', 'ways' => 'ways', 'controls' => 'notes of controls'] as $section => $words) {
+            $n = count($own->partsOf($section));
+            if ($n > 0) {
+                $says[] = $n.' '.($n === 1 ? str_replace(['parts of', 'notes of', 'ways'], ['part of', 'note of', 'way'], (string) preg_replace('/(assignment|stop|layer|macro|rule)s$/', '$1', $words)) : $words);
+            }
+        }
+
+        return $says === [] ? 'nothing of its own yet' : implode(', ', $says);
+    }
+
+    /** @return array<string, string> names of the games, by id */
+    public function games(): array
+    {
+        return CatalogueRecord::names();
+    }
+
+    /** @return array<string, string> names by id */
+    public function removed(): array
+    {
+        return SetStore::removed();
+    }
+
+    /** @return list<string> names of the sets that inherit from this one directly */
+    public function children(): array
+    {
+        return array_column(array_filter(SetStore::headings(), fn (array $heading) => $heading['parent'] === $this->place->record->id), 'name');
+    }
+}

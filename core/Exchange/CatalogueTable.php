@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Exchange;
+
+use Nailrod\Core\Action\ActionKind;
+use Nailrod\Core\Action\Catalogue;
+use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Format\Node;
+use Nailrod\Core\Output\KeyNames;
+
+/**
+ * A catalogue as a table, for games that nobody has written one for: `action` is all that must be there; `group`, `key`,
+ * `kind`, `role`, `essential`, `variable` and `amount` may be. Actions that name no variable have one of their own.
+ */
+final class CatalogueTable
+{
+    public const COLUMNS = ['action', 'group', 'key', 'kind', 'role', 'essential', 'variable', 'amount'];
+
+    /**
+     * @return array<string, mixed> the document in the open format
+     *
+     * @throws FormatError with the line
+     */
+    public static function document(string $csv, string $id, string $name, int $buttons = 128, int $axes = 8): array
+    {
+        $table = Table::read($csv, self::COLUMNS, ['action']);
+        $groups = $variables = $actions = $taken = [];
+        foreach ($table->rows as $line => $row) {
+            $action = self::filled($row, 'action', $line);
+            $group = $row['group'] ?? '';
+            $group = $group === '' ? 'Actions' : $group;
+            $groupId = self::id($group, $groups, false);
+            $groups[$groupId] = $group;
+            $own = self::id($action, $taken, true);
+            $taken[$own] = true;
+            $kind = self::kind($row, $line);
+            $variable = ($row['variable'] ?? '') === '' ? str_replace('-', '_', $own) : str_replace('-', '_', self::id($row['variable'], [], false));
+            $effect = self::effect($kind, $variable, $row, $line, array_filter($actions, fn (array $other) => $other['effect']['variable'] === $variable));
+            $variables[$variable] ??= ['name' => mb_substr(($row['variable'] ?? '') === '' ? $action : $row['variable'], 0, 40), 'group' => $groupId]
+                + ($kind === ActionKind::Axis ? ['low' => 0, 'high' => 100, 'unit' => '%'] : ($effect['do'] === 'step' ? ['low' => -10, 'high' => 10, 'start' => 0] : ['low' => 0, 'high' => 1]));
+            $key = ($row['key'] ?? '') === '' ? null : KeyNames::read($row['key']);
+            if ($key === null && ($row['key'] ?? '') !== '') {
+                throw FormatError::at('line '.$line, $row['key'], 'a key, such as L, Shift+L, Page up or ShiftLeft+KeyL');
+            }
+            $actions[] = ['id' => $own, 'name' => mb_substr($action, 0, 60), 'group' => $groupId, 'kind' => $kind->value]
+                + (($row['role'] ?? '') === '' ? [] : ['role' => mb_strtolower(mb_substr($row['role'], 0, 40))])
+                + (in_array(mb_strtolower($row['essential'] ?? ''), ['', '0', 'no'], true) ? [] : ['essential' => true])
+                + ['effect' => $effect] + ($key === null ? [] : ['key' => $key->toArray()]);
+        }
+        if ($actions === []) {
+            throw FormatError::told('', 'no action', 'at least one row');
+        }
+        $document = [
+            'format' => Catalogue::FORMAT, 'version' => 1, 'id' => $id, 'name' => $name, 'vehicle' => $name, 'frame_us' => 16667, 'sees' => ['buttons' => $buttons, 'axes' => $axes],
+            'groups' => array_map(fn (string $id, string $name) => ['id' => $id, 'name' => mb_substr($name, 0, 40)], array_keys($groups), $groups),
+            'variables' => $variables, 'actions' => $actions,
+        ];
+        Catalogue::read(Node::of($document));
+
+        return $document;
+    }
+
+    /** @param array<string, string> $row */
+    private static function kind(array $row, int $line): ActionKind
+    {
+        $kind = mb_strtolower($row['kind'] ?? '');
+
+        return $kind === '' ? ActionKind::Momentary : ActionKind::tryFrom($kind) ?? throw FormatError::at('line '.$line, $row['kind'], 'one of '.implode(', ', array_column(ActionKind::cases(), 'value')));
+    }
+
+    /**
+     * @param array<string, string>              $row
+     * @param array<array<string, mixed>>        $before actions of the same variable
+     *
+     * @return array{do: string, variable: string, amount?: float}
+     */
+    private static function effect(ActionKind $kind, string $variable, array $row, int $line, array $before): array
+    {
+        $said = $row['amount'] ?? '';
+        if ($said !== '' && ! is_numeric($said)) {
+            throw FormatError::at('line '.$line, $said, 'a number');
+        }
+
+        return match ($kind) {
+            ActionKind::Momentary => ['do' => 'hold', 'variable' => $variable],
+            ActionKind::Axis => ['do' => 'follow', 'variable' => $variable],
+            ActionKind::StepPair => ['do' => 'step', 'variable' => $variable, 'amount' => $said === '' ? ($before === [] ? 1.0 : -1.0) : (float) $said],
+            ActionKind::Selector => ['do' => 'set', 'variable' => $variable, 'amount' => $said === '' ? min(1.0, (float) count($before)) : (float) $said],
+            ActionKind::TwoState => $said === '' ? ['do' => 'flip', 'variable' => $variable] : ['do' => 'set', 'variable' => $variable, 'amount' => (float) $said],
+        };
+    }
+
+    /** @param array<string, string> $row */
+    private static function filled(array $row, string $column, int $line): string
+    {
+        return $row[$column] !== '' ? $row[$column] : throw FormatError::told('line '.$line.', '.$column, 'nothing', 'a name');
+    }
+
+    /** @param array<string, mixed> $taken */
+    private static function id(string $name, array $taken, bool $isNew): string
+    {
+        $id = mb_strimwidth(trim((string) preg_replace('/[^a-z0-9]+/', '-', mb_strtolower($name)), '-'), 0, 40);
+        $id = $id === '' ? 'action' : $id;
+        $free = $id;
+        for ($n = 2; $isNew && isset($taken[$free]); $n++) {
+            $free = $id.'-'.$n;
+        }
+
+        return $free;
+    }
+}

@@ -1,0 +1,48 @@
+@php($place = $view->place)
+@php($post = fn (string $route) => route($route, $place->record->id))
+@php($own = $place->set->merged->own)
+<x-layout :place="$place" title="Sets">
+    <section class="column sets-list" aria-labelledby="sets-title">
+        <h1 id="sets-title">Sets <span class="column__note">what is said in one holds in all below it, until one of them says otherwise</span></h1>
+        <div class="scroll" tabindex="0" role="region" aria-label="All sets" id="all-sets"><table class="all-sets">
+            <thead><tr><th scope="col">Set</th><th scope="col">Simulator</th><th scope="col">Says itself</th></tr></thead><tbody>
+            @foreach ($view->sets() as $set)
+                <tr @class(['is-picked' => $set['id'] === $place->record->id])><th scope="row"><a class="sets__item--{{ $set['depth'] }}" href="{{ route('sets', $set['id']) }}" data-set-row="{{ $set['id'] }}" @if ($set['id'] === $place->record->id) aria-current="true" @endif>{{ $set['name'] }}</a></th><td>{{ $set['game'] ?: '–' }}</td><td class="column__note">{{ $set['says'] }}</td></tr>
+            @endforeach
+            </tbody></table>
+            @if ($view->removed() !== [])<h2 class="column__title">Deleted</h2><ul class="left-out">@foreach ($view->removed() as $id => $name)<li>{{ $name }} <form method="post" action="{{ $post('sets.bring-back') }}" data-edit novalidate>{{ $place->from() }}<input type="hidden" name="id" value="{{ $id }}"><button class="link">Bring it back</button></form></li>@endforeach</ul>@endif
+        </div>
+    </section>
+    <section class="column sets-one" aria-labelledby="one-title">
+        <h2 class="column__title" id="one-title">{{ $own->name }}</h2>
+        <form method="post" action="{{ $post('sets.rename') }}" data-edit novalidate class="sets-form">{{ $place->from() }}<label class="field field--tall"><span>Name</span><input name="name" maxlength="60" value="{{ $own->name }}" required></label><button class="button">Rename</button></form>
+        <form method="post" action="{{ $post('sets.new') }}" data-edit novalidate class="sets-form">{{ $place->from() }}<label class="field field--tall"><span>New set below it, as for a vehicle</span><input name="name" maxlength="60" placeholder="Its name" required></label>@if ($place->set->catalogue === null)<label class="field field--tall"><span>Simulator</span><select name="simulator"><option value="">none yet</option>{{ App\View\Options::of($view->games()) }}</select></label>@endif<button class="button">Begin it</button></form>
+        <form method="post" action="{{ $post('sets.duplicate') }}" data-edit novalidate class="sets-form">{{ $place->from() }}<label class="field field--tall"><span>Copy beside it</span><input name="name" maxlength="60" value="{{ $own->name }} copy" required></label><button class="button">Copy</button></form>
+        @if ($view->children() === [] && count($place->sets) > 1)
+            <form method="post" action="{{ $post('sets.remove') }}" data-edit novalidate class="sets-form">{{ $place->from() }}<p class="column__note">Deleting it takes what it says itself out of sight; it can be brought back.</p><button class="button">Delete {{ $own->name }}</button></form>
+        @else<p class="column__note">{{ $view->children() === [] ? 'It is the only set, so it cannot be deleted.' : 'It cannot be deleted while '.implode(', ', $view->children()).(count($view->children()) === 1 ? ' inherits' : ' inherit').' from it.' }}</p>@endif
+    </section>
+    <section class="column sets-files" aria-labelledby="files-title">
+        <h2 class="column__title" id="files-title">Out</h2>
+        <ul class="outs">
+            <li><a class="link" href="{{ route('file.download', $place->record->id) }}" download>The set alone</a> <span class="column__note">what it says itself; JSON</span></li>
+            <li><a class="link" href="{{ route('file.bundle', $place->record->id) }}" download>With its parents</a> <span class="column__note">and devices and simulator: stands alone anywhere; JSON</span></li>
+            @if ($place->set->catalogue !== null)
+            <li><a class="link" href="{{ route('file.bindings', $place->record->id) }}" download>Binding list</a> <span class="column__note">what {{ $place->set->catalogue->name }} is told in its own settings; JSON</span></li>
+            <li><a class="link" href="{{ route('file.keys', $place->record->id) }}" download>Key list</a> <span class="column__note">actions, keys and what reaches them; CSV</span></li>
+            @endif
+            <li><a class="link" href="{{ route('file.summary', $place->record->id) }}" download>Summary</a> <span class="column__note">to read or send; plain text</span></li>
+        </ul>
+        <h2 class="column__title">In</h2>
+        <form method="post" action="{{ route('import.bring') }}" enctype="multipart/form-data" class="upload">@csrf
+            <label class="field field--tall"><span>A set, a catalogue of a simulator (JSON), or a table of actions (CSV). It is shown first; nothing is changed.</span><input type="file" name="file" accept=".json,.csv,application/json,text/csv" required></label>
+            <button class="button">Look at it</button>
+        </form>
+        @if ($place->set->catalogue !== null)
+        <form method="post" action="{{ route('file.take-bindings', $place->record->id) }}" enctype="multipart/form-data" data-edit novalidate class="upload">{{ $place->from() }}
+            <label class="field field--tall"><span>A binding list or key list of {{ $place->set->catalogue->name }}, into {{ $own->name }}; it can be undone</span><input type="file" name="file" accept=".json,.csv" required></label>
+            <button class="button">Take its ways</button>
+        </form>
+        @endif
+    </section>
+</x-layout>
