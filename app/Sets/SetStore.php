@@ -66,6 +66,25 @@ final class SetStore
         return $headings;
     }
 
+    /** @return list<array{id: string, name: string, depth: int}> every set, parents before their children */
+    public static function tree(): array
+    {
+        $byParent = [];
+        foreach (self::headings() as $heading) {
+            $byParent[$heading['parent'] ?? ''][] = $heading;
+        }
+        $list = [];
+        $walk = function (string $parent, int $depth) use (&$walk, &$list, $byParent): void {
+            foreach ($byParent[$parent] ?? [] as ['id' => $id, 'name' => $name]) {
+                $list[] = ['id' => $id, 'name' => $name, 'depth' => $depth];
+                $walk($id, $depth + 1);
+            }
+        };
+        $walk('', 0);
+
+        return $list;
+    }
+
     /** @return array{name: string, parent: ?string} what is kept beside the document, so that it need not be read to list the sets */
     private static function heading(SetDocument $set): array
     {

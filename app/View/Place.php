@@ -52,7 +52,7 @@ final readonly class Place
             $edited,
             $set,
             new Words($set),
-            self::sets(),
+            SetStore::tree(),
             $edited->head->made_from === null ? null : $edited->head->sentence,
             $redo?->sentence,
             new Heirs($record->id),
@@ -104,24 +104,5 @@ final readonly class Place
         }
 
         return $history;
-    }
-
-    /** @return list<array{id: string, name: string, depth: int}> */
-    private static function sets(): array
-    {
-        $byParent = [];
-        foreach (SetStore::headings() as $heading) {
-            $byParent[$heading['parent'] ?? ''][] = $heading;
-        }
-        $list = [];
-        $walk = function (string $parent, int $depth) use (&$walk, &$list, $byParent): void {
-            foreach ($byParent[$parent] ?? [] as ['id' => $id, 'name' => $name]) {
-                $list[] = ['id' => $id, 'name' => $name, 'depth' => $depth];
-                $walk($id, $depth + 1);
-            }
-        };
-        $walk('', 0);
-
-        return $list;
     }
 }

@@ -25,7 +25,7 @@ final class CatalogueTable
      */
     public static function document(string $csv, string $id, string $name, int $buttons = 128, int $axes = 8): array
     {
-        $table = Table::read($csv, self::COLUMNS, ['action']);
+        $table = Table::read($csv, array_values(array_unique([...self::COLUMNS, ...KeyList::COLUMNS])), ['action']);
         $groups = $variables = $actions = $taken = [];
         foreach ($table->rows as $line => $row) {
             $action = self::filled($row, 'action', $line);

@@ -34,7 +34,8 @@ final class RolesController
         $to = new Spot($request->string('layer')->toString(), $request->string('ref')->toString());
         $only = $request->string('only')->toString();
         $done = $left = [];
-        foreach (SetStore::headings() as ['id' => $id, 'name' => $name]) {
+        // Parents first: what inherits is in line with them then.
+        foreach (SetStore::tree() as ['id' => $id, 'name' => $name]) {
             if ($only !== '' && $only !== $id) {
                 continue;
             }

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\SetRecord;
+use App\Sets\SetStore;
+use Illuminate\Testing\TestResponse;
+use Nailrod\Core\Check\Checks;
+use Nailrod\Core\Plan\Reach;
+use Nailrod\Core\Set\BindingSet;
+use Tests\TestCase;
+
+final class PlanTest extends TestCase
+{
+    /** @param array<string, mixed> $fields */
+    private function send(string $set, string $path, array $fields): TestResponse
+    {
+        return $this->from('/sets/'.$set.'/plan')->post('/sets/'.$set.'/'.$path, $fields + ['from' => SetRecord::query()->findOrFail($set)->head_id]);
+    }
+
+    private function current(string $set): BindingSet
+    {
+        $store = app(SetStore::class);
+
+        return $store->current($store->open($set));
+    }
+
+    /** @return list<string> */
+    private function at(string $set, string $action): array
+    {
+        return array_map(strval(...), Reach::of($this->current($set))->spots($action));
+    }
+
+    public function test_a_group_is_proposed_taken_in_part_turned_down_and_undone(): void
+    {
+        $this->get('/sets/dunlin/plan')->assertOk()->assertSee('Propose the whole plan')->assertSee('of 55 reached', false)->assertSee('Ask for a group');
+        $this->get('/sets/dunlin/plan?propose=water')->assertOk()->assertSee('Fennel Switch 2 up')->assertSee('so its variable is written and they stay in step')->assertSee('Not there');
+        $this->get('/sets/dunlin/plan?propose=water&not[]=water-rudder-down:fennel/switch-2.up')->assertOk()->assertSee('Fennel Switch 3 up');
+        $this->send('dunlin', 'plan', ['propose' => 'water', 'only' => 'anchor'])->assertRedirect()->assertSessionHas('said');
+        $this->assertSame([['base/fennel/switch-3.up'], []], [$this->at('dunlin', 'anchor'), $this->at('dunlin', 'water-rudder-down')]);
+        $this->send('dunlin', 'plan', ['propose' => 'all']);
+        $this->assertSame([], array_diff(array_keys($this->current('dunlin')->catalogue->actions ?? []), array_keys(Reach::of($this->current('dunlin'))->byAction)));
+        $this->get('/sets/dunlin/plan?propose=all')->assertSee('Everything here is reached.');
+        $head = SetRecord::query()->findOrFail('dunlin')->head_id;
+        $this->post('/sets/dunlin/undo', ['from' => $head]);
+        $this->assertSame([], $this->at('dunlin', 'water-rudder-down'), 'the whole plan was one edit');
+        $this->send('dunlin', 'plan', ['propose' => 'water', 'only' => 'nothing-of-the-sort'])->assertSessionHas('problem');
+        $this->get('/sets/house/plan')->assertOk()->assertSee('has no simulator');
+    }
+
+    public function test_what_is_told_is_mended(): void
+    {
+        $this->get('/sets/quay-cable/told')->assertOk()->assertSee('which the game keeps for its harbour map')->assertSee('Reach it by key /');
+        $this->send('quay-cable', 'mend', ['finding' => 'reserved-key:glasses'])->assertSessionHas('said');
+        $this->assertSame([], Checks::over($this->current('quay-cable')));
+        $this->send('quay-cable', 'mend', ['finding' => 'reserved-key:glasses'])->assertSessionHas('problem', fn (string $problem) => str_contains($problem, 'it may have been mended already'));
+        $this->get('/sets/quay-cable/told')->assertSee('Nothing: no key is lost');
+    }
+
+    public function test_roles_stand_in_one_grid_and_are_brought_in_line(): void
+    {
+        $this->get('/sets/skerrywing/roles')->assertOk()->assertSee('look left')->assertSee('Marl truck')->assertSee('elsewhere')->assertDontSee('handbrake');
+        $this->get('/sets/skerrywing/roles?show=all')->assertSee('handbrake');
+        $this->send('skerrywing', 'roles', ['role' => 'main light on', 'layer' => 'base', 'ref' => 'fennel/switch-1.up', 'only' => 'quay-cable'])->assertSessionHas('said', 'Main light on is in line now in Quay & Cable. Undo is in each of these sets.');
+        $this->assertSame(['base/fennel/switch-1.up'], $this->at('quay-cable', 'deck-light-on'));
+        $this->assertSame(['base/fennel/switch-2.up'], $this->at('quay-cable', 'make-fast'), 'what was there took its place');
+        $this->send('skerrywing', 'roles', ['role' => 'horn', 'layer' => 'base', 'ref' => 'rowan/button-9'])->assertSessionHas('said', fn (string $said) => str_contains($said, 'Quay & Cable, Hairpin Ladder, Skerrywing'));
+        foreach (['quay-cable', 'hairpin-ladder', 'marl', 'skerrywing', 'dunlin', 'knot'] as $set) {
+            $this->assertSame(['base/rowan/button-9'], $this->at($set, 'horn'), $set);
+        }
+        $this->send('skerrywing', 'roles', ['role' => 'horn', 'layer' => 'base', 'ref' => 'rowan/button-9'])->assertSessionHas('said', 'Horn is there already.');
+        $this->send('skerrywing', 'roles', ['role' => 'squelch', 'layer' => 'base', 'ref' => 'rowan/button-9', 'only' => 'skerrywing'])->assertSessionHas('problem', fn (string $problem) => str_contains($problem, 'in use for something else'));
+    }
+
+    public function test_roles_and_devices_are_carried_over(): void
+    {
+        $this->get('/sets/hairpin-ladder/carry')->assertOk()->assertSee('Pick a set, or two devices');
+        $this->get('/sets/hairpin-ladder/carry?from=skerrywing')->assertOk()->assertSee('heat on')->assertSee('Fennel Switch');
+        $this->send('hairpin-ladder', 'carry', ['carry' => 'skerrywing'])->assertSessionHas('said');
+        $this->assertNotSame([], $this->at('hairpin-ladder', 'screen-heat-on'));
+        $this->get('/sets/hairpin-ladder/carry?from=skerrywing')->assertSee('Nothing is left to carry over');
+        $this->get('/sets/hairpin-ladder/carry?old=bracken&new=teasel')->assertOk()->assertSee('Encoder 1')->assertSee('2 buttons beside each other do the same');
+        $this->send('hairpin-ladder', 'carry', ['old' => 'bracken', 'new' => 'teasel', 'only' => 'bracken/push-1'])->assertSessionHas('said');
+        $this->assertSame(['base/teasel/input-1'], $this->at('hairpin-ladder', 'handbrake'));
+        $this->send('hairpin-ladder', 'carry', ['old' => 'bracken', 'new' => 'teasel']);
+        $this->get('/sets/hairpin-ladder/carry?old=bracken&new=teasel')->assertSee('so there is nothing to carry over');
+        $this->send('hairpin-ladder', 'carry', ['old' => 'bracken', 'new' => 'teasel'])->assertSessionHas('problem');
+        $this->send('hairpin-ladder', 'carry', ['old' => 'bracken', 'new' => 'nothing'])->assertSessionHas('problem');
+    }
+}

@@ -1,0 +1,152 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\CatalogueRecord;
+use App\Models\DeviceRecord;
+use App\Models\Revision;
+use App\Models\SetRecord;
+use App\Sets\SetStore;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Testing\TestResponse;
+use Nailrod\Core\Set\BindingSet;
+use Tests\Core\Exchange\HostileFiles;
+use Tests\TestCase;
+
+/** The sets themselves, and what goes out and comes in as files. */
+final class SetsTest extends TestCase
+{
+    /** @param array<string, mixed> $fields */
+    private function send(string $set, string $path, array $fields = []): TestResponse
+    {
+        return $this->from('/sets/'.$set.'/sets')->post('/sets/'.$set.'/'.$path, $fields + ['from' => SetRecord::query()->findOrFail($set)->head_id]);
+    }
+
+    private function current(string $set): BindingSet
+    {
+        $store = app(SetStore::class);
+
+        return $store->current($store->open($set));
+    }
+
+    private function bring(string $name, string $content): TestResponse
+    {
+        return $this->from('/sets/skerrywing/sets')->post('/import', ['file' => UploadedFile::fake()->createWithContent($name, $content)]);
+    }
+
+    /** @return array<string, int> */
+    private function counts(): array
+    {
+        return ['sets' => SetRecord::query()->count(), 'revisions' => Revision::query()->count(), 'devices' => DeviceRecord::query()->count(), 'catalogues' => CatalogueRecord::query()->count()];
+    }
+
+    public function test_a_set_is_begun_renamed_copied_deleted_and_brought_back(): void
+    {
+        $this->get('/sets/skerrywing/sets')->assertOk()->assertSee('1 assignment, 12 parts of shapings, 2 layers, 1 macro')->assertSee('It cannot be deleted while Dunlin floatplane, Knot twin inherit from it.');
+        $this->send('skerrywing', 'sets/new', ['name' => 'Plover glider'])->assertRedirect('/sets/plover-glider/sets')->assertSessionHas('said', 'Plover glider is begun; it inherits from Skerrywing.');
+        $this->assertSame('skerrywing', $this->current('plover-glider')->catalogue?->id);
+        $this->send('plover-glider', 'sets/rename', ['name' => 'Plover, the glider'])->assertSessionHas('said', 'The name of the set: Plover glider → Plover, the glider');
+        $this->assertSame('Plover, the glider', SetRecord::query()->findOrFail('plover-glider')->name);
+        $this->post('/sets/plover-glider/undo', ['from' => SetRecord::query()->findOrFail('plover-glider')->head_id]);
+        $this->assertSame('Plover glider', SetRecord::query()->findOrFail('plover-glider')->name);
+        $this->send('dunlin', 'sets/duplicate', ['name' => 'Dunlin, second'])->assertRedirect('/sets/dunlin-second/sets');
+        $this->assertEquals($this->current('dunlin')->cells, $this->current('dunlin-second')->cells);
+        $this->send('skerrywing', 'sets/remove')->assertSessionHas('problem', fn (string $problem) => str_contains($problem, 'inherit from'));
+        $this->send('dunlin-second', 'sets/remove')->assertRedirect('/sets/skerrywing/sets');
+        $this->get('/sets/skerrywing/sets')->assertSee('Bring it back');
+        $this->assertNotContains('dunlin-second', array_column(SetStore::headings(), 'id'));
+        $this->send('skerrywing', 'sets/bring-back', ['id' => 'dunlin-second'])->assertSessionHas('said', 'Dunlin, second is back.');
+        $this->send('house', 'sets/new', ['name' => 'Nothing known', 'simulator' => 'nothing'])->assertSessionHas('problem');
+        $this->send('house', 'sets/new', ['name' => 'Other tug', 'simulator' => 'quay-cable']);
+        $this->assertSame('quay-cable', $this->current('other-tug')->catalogue?->id);
+    }
+
+    public function test_what_would_change_below_is_shown_before_an_edit(): void
+    {
+        $this->get('/sets/skerrywing/assign?layer=base&ref=fennel/right-lever')->assertSee('A change here also changes Dunlin floatplane. Knot twin has its own.');
+        $this->get('/sets/house/shape?axis=gorse/stick.y')->assertSee('A change here also changes Quay &amp; Cable, Hairpin Ladder, Marl truck, Skerrywing and Knot twin. Dunlin floatplane has its own.', false);
+        $this->get('/sets/knot/assign?layer=base&ref=fennel/right-lever')->assertDontSee('A change here also changes');
+    }
+
+    public function test_a_set_with_its_parents_comes_into_an_empty_installation_and_is_the_same(): void
+    {
+        $before = $this->current('knot');
+        $file = (string) $this->get('/sets/knot/with-parents')->assertOk()->getContent();
+        SetRecord::query()->update(['head_id' => null]);
+        \DB::table('revisions')->delete();
+        foreach ([SetRecord::class, DeviceRecord::class, CatalogueRecord::class] as $model) {
+            $model::query()->delete();
+        }
+        $this->get('/')->assertOk()->assertSee('There is no set yet');
+        $preview = $this->post('/import', ['file' => UploadedFile::fake()->createWithContent('knot.json', $file)])->assertRedirect()->headers->get('Location');
+        $this->get((string) $preview)->assertOk()->assertSee('Knot twin')->assertSee('comes with it')->assertSee('in the file');
+        $this->post((string) $preview, ['name' => 'Knot twin'])->assertRedirect('/sets/knot/plan');
+        $after = $this->current('knot');
+        $this->assertEquals([$before->cells, $before->ways, $before->stops, $before->shapings, $before->rig], [$after->cells, $after->ways, $after->stops, $after->shapings, $after->rig]);
+        $this->assertSame(['house', 'skerrywing', 'knot'], array_map(fn ($document) => $document->id, $after->merged->chain));
+        $this->get('/sets/knot/bench')->assertOk();
+    }
+
+    public function test_a_set_from_another_rig_is_matched_by_hand_or_left_open(): void
+    {
+        $file = (string) json_encode(['format' => 'nailrod-set', 'version' => 1, 'id' => 'friend', 'name' => 'From a friend', 'simulator' => 'skerrywing', 'devices' => ['gorse', 'yarrow'], 'cells' => ['base' => [
+            'yarrow/push-1' => ['behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'action', 'action' => 'horn']]], 'yarrow/knob' => ['behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'action', 'action' => 'talk']]],
+            'gorse/button-1' => ['behaviour' => ['kind' => 'pulse'], 'outputs' => [['kind' => 'action', 'action' => 'prime']]],
+        ]]]);
+        $preview = (string) $this->bring('friend.json', $file)->headers->get('Location');
+        $this->get($preview)->assertOk()->assertSee('1 assignment in 1 layer')->assertSee('missing')->assertSee('left open')->assertSee('is Bracken');
+        $this->get($preview.'?match[yarrow]=bracken')->assertSee('2 assignments in 1 layer')->assertSee('1 reference has no control here and stays open: bracken/knob');
+        $before = $this->counts();
+        $this->post($preview, ['name' => 'From a friend', 'match' => ['yarrow' => 'bracken']])->assertRedirect('/sets/friend/plan');
+        $this->assertSame(['bracken/push-1', 'gorse/button-1'], array_keys($this->current('friend')->cells['base']));
+        $this->assertSame(['bracken/knob'], $this->current('friend')->missing);
+        $this->assertSame(['sets' => $before['sets'] + 1, 'revisions' => $before['revisions'] + 1] + $before, $this->counts());
+        $this->post($preview, ['name' => 'Again'])->assertSessionHas('problem', fn (string $problem) => str_contains($problem, 'bring it again'));
+    }
+
+    public function test_a_catalogue_of_ones_own_comes_as_json_or_as_a_table(): void
+    {
+        $preview = (string) $this->bring('kite.csv', "action,group,key,kind,essential\nPull left,Lines,A,momentary,yes\nPull right,Lines,D,momentary,yes\nHeight,Lines,,axis,\n")->headers->get('Location');
+        $this->get($preview)->assertOk()->assertSee('A table of actions: 3 actions in 1 group.')->assertSee('Pull left')->assertDontSee('keys of');
+        $this->post($preview, ['name' => 'Kite day', 'parent' => 'house', 'game' => '', 'buttons' => '16', 'axes' => '2'])->assertRedirect('/sets/kite-day/plan');
+        $this->assertSame([16, 'house', 3], [$this->current('kite-day')->catalogue?->buttons, $this->current('kite-day')->merged->own->parent, count($this->current('kite-day')->catalogue->actions ?? [])]);
+        $this->get('/sets/kite-day/plan?propose=lines')->assertOk()->assertSee('Take all 3');
+        $json = (string) json_encode(['id' => 'other', 'name' => 'Other'] + json_decode((string) file_get_contents(base_path('demo/catalogues/quay-cable.catalogue.json')), true));
+        $preview = (string) $this->bring('other.catalogue.json', $json)->headers->get('Location');
+        $this->get($preview)->assertSee('A catalogue of Other: 58 actions');
+        $this->post($preview, ['name' => 'Other', 'parent' => 'house'])->assertRedirect();
+        $again = (string) $this->bring('other.catalogue.json', $json)->headers->get('Location');
+        $this->from($again)->post($again, ['name' => 'Other', 'parent' => 'house'])->assertSessionHas('problem', fn (string $problem) => str_contains($problem, 'which is at hand already'));
+        $this->from($again)->post($again, ['name' => ' '])->assertSessionHas('problem', fn (string $problem) => str_contains($problem, 'expected a name'));
+    }
+
+    public function test_a_key_list_starts_a_set_and_a_binding_list_goes_into_one(): void
+    {
+        $csv = (string) $this->get('/sets/quay-cable/keys')->assertOk()->getContent();
+        $preview = (string) $this->bring('keys.csv', $csv)->headers->get('Location');
+        $this->get($preview)->assertSee('Quay &amp; Cable: keys of 58 of its actions', false);
+        $this->post($preview, ['name' => 'My tug', 'parent' => 'house', 'game' => 'quay-cable'])->assertRedirect('/sets/my-tug/plan');
+        $this->assertSame('key M', $this->current('my-tug')->wayOf('glasses')?->inWords());
+        $list = str_replace('"KeyM"', '"KeyW"', (string) $this->get('/sets/quay-cable/bindings')->assertOk()->getContent());
+        $this->send('quay-cable', 'bindings', ['file' => UploadedFile::fake()->createWithContent('list.json', $list)])->assertSessionHas('said');
+        $this->assertSame('key W', $this->current('quay-cable')->wayOf('glasses')?->inWords());
+        $this->send('quay-cable', 'bindings', ['file' => UploadedFile::fake()->createWithContent('list.csv', "action,key\nHoot,L\n")])->assertSessionHas('problem', fn (string $problem) => str_contains($problem, 'list.csv: line 2: found "Hoot"'));
+        $this->get('/sets/quay-cable/summary')->assertOk()->assertSee('Simulator: Quay & Cable', false);
+        $this->get('/sets/house/bindings')->assertStatus(422)->assertSee('a set for a game');
+    }
+
+    public function test_two_hundred_hostile_files_end_in_a_message_and_change_nothing(): void
+    {
+        $before = $this->counts();
+        foreach (HostileFiles::all() as $what => $content) {
+            $answer = $this->bring('bad.json', $content);
+            $answer->assertRedirect('/sets/skerrywing/sets');
+            $this->assertTrue(session()->has('problem') || session()->has('errors'), $what);
+            session()->flush();
+        }
+        $this->assertSame($before, $this->counts());
+        $this->get('/import/0123456789abcdef')->assertStatus(422)->assertSee('bring it again');
+    }
+}
