@@ -34,7 +34,7 @@ final class LargeSet
     }
 
     /** @return array<string, mixed> */
-    private static function device(int $n): array
+    public static function device(int $n): array
     {
         $controls = [];
         foreach (range(0, self::CONTACTS - 1) as $i) {

@@ -10,6 +10,7 @@ use App\Bench\Figure;
 use App\Bench\LargeSet;
 use App\Bench\LongRunBench;
 use App\Bench\PageBench;
+use App\Bench\PlanBench;
 use App\Bench\RecordingBench;
 use App\Models\CatalogueRecord;
 use App\Runs\RunStore;
@@ -61,12 +62,14 @@ final class BenchCommand extends Command
                 copy($beside, dirname($file).'/'.basename($beside));
             }
         }
-        LargeSet::create($store, CatalogueRecord::query()->firstOrFail()->catalogue());
+        LargeSet::create($store, CatalogueRecord::query()->findOrFail('skerrywing')->catalogue());
         $large = $store->open(LargeSet::ID);
+        $pages = (new PageBench($kernel, self::SET))->figures();
         $figures = [
             ...(new EngineBench($set->rig))->figures(),
             ...(new ContactBench($store->assemble($large->head->set())))->figures(),
-            ...(new PageBench($kernel, self::SET))->figures(),
+            ...$pages,
+            ...(new PlanBench($pages[0]))->figures(),
             ...(new LongRunBench($file, $this->option('quick') ? self::LONG / 10 : self::LONG))->figures(),
             ...(new RecordingBench($runs, $file, $this->option('quick') ? self::RECORDED / 10 : self::RECORDED))->figures(),
         ];

@@ -18,7 +18,7 @@ final class LargeCommand extends Command
 
     public function handle(SetStore $store): int
     {
-        LargeSet::create($store, CatalogueRecord::query()->firstOrFail()->catalogue());
+        LargeSet::create($store, CatalogueRecord::query()->findOrFail('skerrywing')->catalogue());
 
         return self::SUCCESS;
     }

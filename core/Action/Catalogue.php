@@ -94,17 +94,6 @@ final readonly class Catalogue
         return $this->reservedAs($key) !== null;
     }
 
-    /**
-     * The other half of a pair: of a step the step the other way, of a setting the other one of two. Null for an action
-     * that stands alone, or has more than one opposite.
-     */
-    public function partnerOf(Action $action): ?Action
-    {
-        $others = array_filter($this->actions, fn (Action $other) => $other !== $action && $other->kind === $action->kind && $other->effect->isOppositeOf($action->effect));
-
-        return count($others) === 1 ? array_values($others)[0] : null;
-    }
-
     /** @return array<string, Action> by role, the first where two have the same */
     public function byRole(): array
     {

@@ -6,6 +6,7 @@ namespace Nailrod\Core\Check;
 
 use Nailrod\Core\Action\Action;
 use Nailrod\Core\Action\Catalogue;
+use Nailrod\Core\Action\Pairs;
 use Nailrod\Core\Layer\Layer;
 use Nailrod\Core\Output\ActionOutput;
 use Nailrod\Core\Output\Output;
@@ -25,10 +26,13 @@ final class Desk
 
     public readonly Edits $edits;
 
+    public readonly Pairs $pairs;
+
     public function __construct(public readonly BindingSet $set, public readonly Catalogue $catalogue)
     {
         $this->reach = Reach::of($set);
         $this->edits = new Edits($set);
+        $this->pairs = new Pairs($catalogue);
     }
 
     /** "Switch 1 up in Cruise" */

@@ -18,7 +18,7 @@ final class EssentialMissing implements Check
             if (! $action->essential || $desk->reach->reaches($action->id) || isset($told[$action->id])) {
                 continue;
             }
-            $partner = $desk->catalogue->partnerOf($action);
+            $partner = $desk->pairs->partnerOf($action);
             if ($partner !== null && $desk->reach->reaches($partner->id)) {
                 // That is half a pair, and told as such.
                 continue;

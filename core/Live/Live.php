@@ -286,7 +286,7 @@ final class Live
     {
         $game = $this->game?->play($outputs, $this->state->run->now) ?? [];
         $worth = array_values(array_filter($outputs, fn (OutputEvent $event) => ! $this->isTrembling($event) && ! self::isLampOfGame($event)));
-        $sentences = [...$this->narrator->sentences($worth), ...$idle];
+        $sentences = [...$this->narrator->sentences($worth), ...$idle, ...(new OutOfStep($this->set))->sentences($game, $this->state->hands)];
         usort($sentences, fn (Sentence $a, Sentence $b) => $a->t <=> $b->t);
         $learnt = [];
         foreach ($game as $event) {

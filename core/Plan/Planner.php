@@ -7,6 +7,7 @@ namespace Nailrod\Core\Plan;
 use Nailrod\Core\Action\Action;
 use Nailrod\Core\Action\Catalogue;
 use Nailrod\Core\Action\EffectKind;
+use Nailrod\Core\Action\Pairs;
 use Nailrod\Core\Behaviour\Behaviour;
 use Nailrod\Core\Behaviour\Follow;
 use Nailrod\Core\Behaviour\Pulse;
@@ -29,6 +30,8 @@ final class Planner
 
     private readonly WayChoice $ways;
 
+    private readonly Pairs $pairs;
+
     /**
      * @param array<string, list<Spot>>   $known   where a role is elsewhere, by role
      * @param string                      $where   what "elsewhere" is called
@@ -39,6 +42,7 @@ final class Planner
         $this->reach = Reach::of($set);
         $this->seats = new Seats($set);
         $this->ways = new WayChoice($set, $catalogue);
+        $this->pairs = new Pairs($catalogue);
     }
 
     /** @param ?list<string> $actions ids of those to plan; null for all that are not reached */
@@ -46,7 +50,7 @@ final class Planner
     {
         $proposals = $left = [];
         $asked = $actions === null ? null : array_flip($this->withPartners($actions));
-        $units = Unit::of($this->catalogue, fn (Action $action) => ($asked === null || isset($asked[$action->id])) && ! $this->reach->reaches($action->id));
+        $units = Unit::of($this->catalogue, $this->pairs, fn (Action $action) => ($asked === null || isset($asked[$action->id])) && ! $this->reach->reaches($action->id));
         // What has its place elsewhere takes it here before anything else can.
         usort($units, fn (Unit $a, Unit $b) => isset($this->known[$b->first()->role]) <=> isset($this->known[$a->first()->role]));
         foreach ($units as $unit) {
@@ -71,7 +75,7 @@ final class Planner
         $all = $actions;
         foreach ($actions as $id) {
             $action = $this->catalogue->action($id);
-            $partner = $action === null ? null : $this->catalogue->partnerOf($action);
+            $partner = $action === null ? null : $this->pairs->partnerOf($action);
             if ($partner !== null) {
                 $all[] = $partner->id;
             }
@@ -139,7 +143,7 @@ final class Planner
     /** @return ?array{list<Spot>, string} */
     private function besidePartner(Unit $unit): ?array
     {
-        $partner = count($unit->actions) === 1 ? $this->catalogue->partnerOf($unit->first()) : null;
+        $partner = count($unit->actions) === 1 ? $this->pairs->partnerOf($unit->first()) : null;
         if ($partner === null) {
             return null;
         }
@@ -195,7 +199,7 @@ final class Planner
     /** @return list<string> the layer of its other half first, then the base layer and the others */
     private function layersFor(Unit $unit): array
     {
-        $partner = count($unit->actions) === 1 ? $this->catalogue->partnerOf($unit->first()) : null;
+        $partner = count($unit->actions) === 1 ? $this->pairs->partnerOf($unit->first()) : null;
         $there = $partner === null ? [] : array_map(fn (Spot $spot) => $spot->layer, $this->reach->spots($partner->id));
 
         return array_values(array_unique([...array_intersect($there, $this->seats->layers), ...$this->seats->layers]));

@@ -24,6 +24,9 @@ final class Seats
     /** @var array<string, array<string, list<Control>>> controls of the rig by kind, then by device, in the order in which they are looked at */
     private array $byKind = [];
 
+    /** @var array<string, array<string, array<string, int>>> the first control with a free contact, by layer, kind and device */
+    private array $first = [];
+
     /** @var array<string, true> spots that are taken */
     private array $taken = [];
 
@@ -100,8 +103,8 @@ final class Seats
      */
     public function contacts(ControlKind $kind, string $layer, int $count): \Generator
     {
-        foreach ($this->byKind[$kind->value] ?? [] as $controls) {
-            foreach ($controls as $control) {
+        foreach (array_keys($this->byKind[$kind->value] ?? []) as $device) {
+            foreach ($this->open($kind, $device, $layer) as $control) {
                 foreach ($this->parts($control, $count) as $refs) {
                     if ($this->areFree($layer, $refs)) {
                         yield $refs;
@@ -119,9 +122,9 @@ final class Seats
     public function neighbours(string $layer, int $count): \Generator
     {
         foreach ([ControlKind::Button, ControlKind::Tile] as $kind) {
-            foreach ($this->byKind[$kind->value] ?? [] as $controls) {
+            foreach (array_keys($this->byKind[$kind->value] ?? []) as $device) {
                 $row = [];
-                foreach ($controls as $control) {
+                foreach ($this->open($kind, $device, $layer) as $control) {
                     $ref = $control->contacts[0]->ref ?? '';
                     $row = $ref !== '' && $this->isFree($layer, $ref) ? [...$row, $ref] : [];
                     if (count($row) === $count) {
@@ -144,6 +147,25 @@ final class Seats
                     }
                 }
             }
+        }
+    }
+
+    /**
+     * Controls of a kind on a device, from the first one that has a free contact: what is taken stays so, and in a large
+     * rig need not be looked at again and again.
+     *
+     * @return \Generator<Control>
+     */
+    private function open(ControlKind $kind, string $device, string $layer): \Generator
+    {
+        $controls = $this->byKind[$kind->value][$device];
+        $at = $this->first[$layer][$kind->value][$device] ?? 0;
+        while (isset($controls[$at]) && array_filter($controls[$at]->contacts, fn (ContactInput $contact) => $this->isFree($layer, $contact->ref)) === []) {
+            $at++;
+        }
+        $this->first[$layer][$kind->value][$device] = $at;
+        for (; isset($controls[$at]); $at++) {
+            yield $controls[$at];
         }
     }
 

@@ -7,6 +7,7 @@ namespace Nailrod\Core\Plan;
 use Nailrod\Core\Action\Action;
 use Nailrod\Core\Action\Catalogue;
 use Nailrod\Core\Action\EffectKind;
+use Nailrod\Core\Action\Pairs;
 use Nailrod\Core\Device\ControlKind;
 
 /** Actions that want one control between them: a pair, the settings of a selector, or one action alone. */
@@ -22,7 +23,7 @@ final readonly class Unit
      *
      * @return list<self>
      */
-    public static function of(Catalogue $catalogue, callable $wanted): array
+    public static function of(Catalogue $catalogue, Pairs $pairs, callable $wanted): array
     {
         $open = array_filter($catalogue->actions, $wanted);
         $rivals = [];
@@ -36,7 +37,7 @@ final readonly class Unit
             }
             $together = match (true) {
                 $action->effect->kind === EffectKind::Set => $rivals[$action->kind->value.' set '.$action->effect->variable],
-                ($partner = $catalogue->partnerOf($action)) !== null && isset($open[$partner->id]) => [$action, $partner],
+                ($partner = $pairs->partnerOf($action)) !== null && isset($open[$partner->id]) => [$action, $partner],
                 default => [$action],
             };
             usort($together, fn (Action $a, Action $b) => $b->effect->amount <=> $a->effect->amount);

@@ -98,8 +98,10 @@ async function send(action, data) {
 
             return;
         }
-        if (response.redirected && response.url !== location.href && new URL(response.url).pathname === location.pathname) {
-            history.replaceState(null, '', response.url);
+        if (response.redirected && response.url !== location.href) {
+            // An edit may lead to another set, as one that begins a set does.
+            const isSamePlace = new URL(response.url).pathname === location.pathname;
+            history[isSamePlace ? 'replaceState' : 'pushState'](null, '', response.url);
         }
         lay(await response.text(), typedIn(at), true);
     } catch {

@@ -67,8 +67,8 @@ document.addEventListener('keydown', (event) => {
     if (event.altKey || isTyping(event.target) || document.querySelector('dialog[open]')) {
         return;
     }
-    const place = Number(event.key);
-    if (place >= 1 && place <= 9) {
+    const place = event.key === '0' ? 10 : Number(event.key);
+    if (event.key !== ' ' && place >= 1) {
         document.querySelectorAll('.places a')[place - 1]?.click();
     } else if (event.key === '?') {
         document.getElementById('help').showModal();

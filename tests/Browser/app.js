@@ -25,11 +25,17 @@ export class App {
     #folder = mkdtempSync(join(tmpdir(), 'nailrod-'));
     #server = null;
 
-    static async fresh() {
+    /** @param {{demo?: boolean}} with  without the demo there is no set, no device and no game */
+    static async fresh({ demo = true } = {}) {
         const app = new App();
         app.port = await free();
         app.url = `http://127.0.0.1:${app.port}`;
-        app.#fill();
+        if (demo) {
+            app.#fill();
+        } else {
+            openSync(app.#env().DB_DATABASE, 'w');
+            app.artisan('migrate', '--force', '-q');
+        }
         await app.start();
 
         return app;

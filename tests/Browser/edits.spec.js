@@ -99,7 +99,7 @@ test('a set is shaped and assigned with the keyboard alone', async ({ page, app 
     await expect(page.locator('#f-low')).toHaveValue('4');
     await expect(page.locator('.panel')).toContainText('4 % at the low end');
     await page.locator('.mark').focus();
-    await page.keyboard.press('3');
+    await page.keyboard.press('4');
     await expect(page).toHaveURL(/assign/);
     await page.locator('[data-face] [data-flip="fennel/switch-2.up"]').focus();
     await page.keyboard.press('Space');

@@ -1,13 +1,14 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from './app.js';
 
-const PLACES = ['rig', 'shape', 'assign', 'layers', 'macros', 'lamps', 'bench', 'store'];
+const PLACES = ['rig', 'shape', 'plan', 'assign', 'roles', 'layers', 'macros', 'lamps', 'bench', 'store', 'carry', 'sets'];
+const QUERIES = { assign: '?layer=base&ref=fennel/switch-1.up', plan: '?propose=all', carry: '?old=gorse&new=bracken' };
 
 for (const scheme of ['light', 'dark']) {
     test(`every place can be used by everyone, ${scheme}`, async ({ page, app }) => {
         await page.emulateMedia({ colorScheme: scheme });
         for (const place of PLACES) {
-            await app.open(page, place, place === 'assign' ? '?layer=base&ref=fennel/switch-1.up' : '');
+            await app.open(page, place, QUERIES[place] ?? '');
             const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']).analyze();
             expect(violations.map(({ id, nodes }) => `${place}: ${id} ${nodes.map((node) => node.target.join(' ')).slice(0, 3).join(', ')}`)).toEqual([]);
         }
@@ -20,7 +21,7 @@ test('nothing runs off the page from 1100 px upward, and nothing is asked of ano
     for (const width of [1100, 1280, 1920]) {
         await page.setViewportSize({ width, height: 800 });
         for (const place of PLACES) {
-            await app.open(page, place, place === 'assign' ? '?layer=base&ref=fennel/switch-1.up' : '');
+            await app.open(page, place, QUERIES[place] ?? '');
             const over = await page.evaluate(() => ({
                 across: document.documentElement.scrollWidth - innerWidth,
                 down: document.documentElement.scrollHeight - innerHeight,

@@ -148,7 +148,7 @@ final class MacrosAndLampsTest extends TestCase
     public function test_a_large_set_is_edited_and_what_did_not_change_stays(): void
     {
         $store = app(SetStore::class);
-        LargeSet::create($store, CatalogueRecord::query()->firstOrFail()->catalogue());
+        LargeSet::create($store, CatalogueRecord::query()->findOrFail('skerrywing')->catalogue());
         $before = $store->current($store->open(LargeSet::ID));
         $this->assertSame(LargeSet::ASSIGNMENTS, array_sum(array_map(count(...), $before->cells)));
         $this->from('/sets/large/assign')->post('/sets/large/cells', ['from' => $store->open('large')->head_id, 'layer' => 'layer-3', 'ref' => 'box-9/b9', 'does' => 'key', 'code' => 'F7'])->assertSessionHas('said');

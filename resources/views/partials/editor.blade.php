@@ -71,6 +71,7 @@
                 @foreach ($view->waysOf($action) as $json => $words)<option value="{{ $json }}" @selected($view->wayOf($action)?->inWords() === $words)>{{ $words }}</option>@endforeach
             </select></label>
         </form>
+        <x-origin :place="$place" :origin="$place->originOf(Nailrod\Core\Set\PartPath::way($action->id))" path="ways/{{ $action->id }}" />
     </div>
 @endif
 @if (($advice = $view->advice()) !== null)

@@ -19,7 +19,7 @@
             @endforeach
         </ul>
         @if ($view->rules() === [])<p class="empty">No rule yet: its lamps stay dark, unless an assignment lights one.</p>@endif
-        @if ($view->rule !== '')<a class="link" href="{{ route('lamps', ['set' => $place->record->id, 'device' => $view->device->id]) }}" data-refresh>A new rule instead</a>@endif
+        @if ($view->rule !== '')<p><x-origin :place="$place" :origin="$view->originOf($view->rule)" path="lamps/{{ $view->rule }}" /></p><a class="link" href="{{ route('lamps', ['set' => $place->record->id, 'device' => $view->device->id]) }}" data-refresh>A new rule instead</a>@endif
     </section>
     <section class="column lamps__edit scroll" aria-label="A rule" tabindex="0">
         @unless ($view->bar() !== null)

@@ -45,6 +45,7 @@
                     @unless ($id === 'base')<label class="check"><input type="hidden" name="lets_go" value="0"><input type="checkbox" name="lets_go" value="1" @checked($layer->letsGo)> leaving it lets go of what was toggled in it</label>@endunless
                 </form>
                 <p class="layer-card__says">{{ ucfirst($view->says($id)) }}. @if ($id === 'base')Holds wherever another layer says nothing. @elseif ($view->into($id) !== []){{ ucfirst(implode(', ', array_map(fn ($link) => $link->words.' '.$place->set->rig->nameOf($link->ref), $view->into($id)))) }}.@endif</p>
+                <x-origin :place="$place" :origin="$place->originOf(Nailrod\Core\Set\PartPath::layer($id))" path="layers/{{ $id }}" />
                 <div class="layer-card__do">
                     @unless ($id === 'base')
                         @foreach (['up' => '↑', 'down' => '↓'] as $way => $sign)

@@ -115,7 +115,7 @@
                 <li>Nothing yet. On <a href="{{ route('assign', $place->record->id) }}">Assign</a>, pick a control and choose “play a macro”.</li>
             @endforelse
         </ul>
-        @if ($view->origin() !== null && ! $view->origin()->own)<p class="origin">From {{ $view->origin()->set }}</p>@endif
+        <p><x-origin :place="$place" :origin="$view->origin()" path="macros/{{ $macro->id }}" /></p>
     </section>
     @endif
 </x-layout>

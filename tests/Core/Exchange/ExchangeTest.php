@@ -6,6 +6,7 @@ namespace Tests\Core\Exchange;
 
 use Nailrod\Core\Action\ActionKind;
 use Nailrod\Core\Action\Catalogue;
+use Nailrod\Core\Action\Pairs;
 use Nailrod\Core\Exchange\CatalogueTable;
 use Nailrod\Core\Exchange\GameBindings;
 use Nailrod\Core\Exchange\Incoming;
@@ -150,7 +151,7 @@ final class ExchangeTest extends TestCase
         $this->assertSame(['throttle', 'horn', 'gear-up', 'gear-down', 'lights', 'tank-left', 'tank-both', 'horn-2'], array_keys($catalogue->actions));
         $this->assertSame([16, 4, ['drive' => 'Drive', 'signals' => 'Signals', 'fuel' => 'Fuel']], [$catalogue->buttons, $catalogue->axes, $catalogue->groups]);
         $this->assertSame([ActionKind::Axis, true, 'power'], [$catalogue->actions['throttle']->kind, $catalogue->actions['throttle']->essential, $catalogue->actions['throttle']->role]);
-        $this->assertSame('gear-down', $catalogue->partnerOf($catalogue->actions['gear-up'])?->id);
+        $this->assertSame('gear-down', (new Pairs($catalogue))->partnerOf($catalogue->actions['gear-up'])?->id);
         $this->assertSame('H', $catalogue->actions['horn']->key?->label());
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Plan;
 
 use Nailrod\Core\Action\EffectKind;
+use Nailrod\Core\Action\Pairs;
 use Nailrod\Core\Device\ControlKind;
 use Nailrod\Core\Output\ControllerAxis;
 use Nailrod\Core\Output\ControllerButton;
@@ -98,7 +99,7 @@ final class PlannerTest extends TestCase
             $reach = Reach::of($set);
             $planned = array_map(fn (Choice $choice) => $choice->action->id, self::choices($plan));
             foreach (self::choices($plan) as $choice) {
-                $partner = $set->catalogue?->partnerOf($choice->action);
+                $partner = $set->catalogue === null ? null : (new Pairs($set->catalogue))->partnerOf($choice->action);
                 if ($partner !== null) {
                     $this->assertTrue(in_array($partner->id, $planned, true) || $reach->reaches($partner->id), $seed.' '.$choice->action->id);
                 }

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Live;
+
+use Nailrod\Core\Action\EffectKind;
+use Nailrod\Core\Cause\Sentence;
+use Nailrod\Core\Device\ControlKind;
+use Nailrod\Core\Output\ActionOutput;
+use Nailrod\Core\Output\OnOffVariable;
+use Nailrod\Core\Set\BindingSet;
+use Nailrod\Core\Simulator\GameEvent;
+
+/** A switch that stands on one thing while the game, which only flips, has changed to the other by itself. */
+final readonly class OutOfStep
+{
+    public function __construct(private BindingSet $set) {}
+
+    /**
+     * @param list<GameEvent>    $game  what the game did
+     * @param array<string, int> $hands how the rig stands, by port
+     *
+     * @return list<Sentence>
+     */
+    public function sentences(array $game, array $hands): array
+    {
+        $sentences = [];
+        foreach ($game as $event) {
+            $variable = $event->by === null ? $this->set->catalogue->variables[$event->variable] ?? null : null;
+            if ($variable === null) {
+                continue;
+            }
+            foreach ($this->switches($event->variable) as $up => $name) {
+                $isUp = ($hands[$up] ?? 0) === 1;
+                if ($isUp !== $event->value > $variable->low) {
+                    $sentences[] = new Sentence($event->t, $up, [$this->set->rig->deviceNameOf($up).' · '.$name.' is '.($isUp ? 'up' : 'down'), $variable->name.' is '.$variable->show($event->value).' now', 'out of step: the game only flips it'], false, []);
+                }
+            }
+        }
+
+        return $sentences;
+    }
+
+    /** @return array<string, string> switches that only flip a variable, by the reference of their upper position */
+    private function switches(string $variable): array
+    {
+        $switches = [];
+        foreach ($this->set->cells as $cells) {
+            foreach ($cells as $ref => $cell) {
+                $control = $this->set->rig->controlOf((string) $ref);
+                if ($control === null || $control->kind !== ControlKind::TwoWay) {
+                    continue;
+                }
+                foreach ($cell->outputs as $output) {
+                    $action = $output instanceof ActionOutput ? $this->set->catalogue?->action($output->action) : null;
+                    if ($action !== null && $action->effect->kind === EffectKind::Flip && $action->effect->variable === $variable && ! $this->set->wayOf($action->id) instanceof OnOffVariable) {
+                        $switches[$control->contacts[0]->ref] = $control->name;
+                    }
+                }
+            }
+        }
+
+        return $switches;
+    }
+}
