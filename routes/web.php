@@ -35,6 +35,7 @@ Route::prefix('sets/{set}')->where(['set' => '[a-z0-9_-]+'])->group(function ():
 
     Route::get('plan', [PlanController::class, 'show'])->name('plan');
     Route::post('plan', [PlanController::class, 'take'])->name('plan.take');
+    Route::post('plan/press', [PlanController::class, 'press'])->name('plan.press');
     Route::get('told', [PlanController::class, 'told'])->name('told');
     Route::post('mend', [PlanController::class, 'mend'])->name('mend');
     Route::get('roles', [RolesController::class, 'show'])->name('roles');

@@ -7,8 +7,10 @@ namespace App\View;
 use Nailrod\Core\Action\Action;
 use Nailrod\Core\Check\Checks;
 use Nailrod\Core\Check\Finding;
+use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Plan\Plan;
 use Nailrod\Core\Plan\Planner;
+use Nailrod\Core\Plan\Proposal;
 use Nailrod\Core\Plan\Reach;
 use Nailrod\Core\Plan\Spot;
 use Nailrod\Core\Set\BindingSet;
@@ -56,6 +58,18 @@ final readonly class PlanView
         $actions = $asked === self::ALL ? null : array_map(fn (Action $action) => $action->id, $catalogue->byGroup()[$asked] ?? []);
 
         return (new Planner($set, $catalogue, refused: self::refused($not)))->plan($actions);
+    }
+
+    /** @throws FormatError if there is no such action, or the control does not suit it */
+    public static function pressed(BindingSet $set, string $action, string $layer, string $ref): Proposal
+    {
+        $catalogue = $set->catalogue;
+        $wanted = $catalogue?->action($action);
+        if ($catalogue === null || $wanted === null) {
+            throw FormatError::at('action', $action, 'an action of the simulator of this set');
+        }
+
+        return (new Planner($set, $catalogue))->on($wanted, new Spot($layer, $ref));
     }
 
     /**

@@ -316,9 +316,11 @@ final readonly class Narrator
     /** @return array{name: string, words: string} what changed in the game, and to what */
     public function game(GameEvent $event): array
     {
-        return $event->variable === GameEvent::WINDOW
-            ? ['name' => 'its own window', 'words' => $event->window === '' ? 'is shut' : 'is open: '.$event->window.'. It keeps this key for itself, and takes all keys until Escape']
-            : ['name' => $this->variableName($event->variable), 'words' => $this->variableValue($event->variable, $event->value)];
+        return match ($event->variable) {
+            GameEvent::WINDOW => ['name' => 'its own window', 'words' => $event->window === '' ? 'is shut' : 'is open: '.$event->window.'. It keeps this key for itself, and takes all keys until Escape'],
+            GameEvent::MISSED => ['name' => 'nothing of output '.(int) $event->value, 'words' => $event->value > ($this->set->catalogue->buttons ?? 0) ? '(it sees only the first '.($this->set->catalogue->buttons ?? 0).')' : '(it was over between two looks)'],
+            default => ['name' => $this->variableName($event->variable), 'words' => $this->variableValue($event->variable, $event->value)],
+        };
     }
 
     public function variableName(string $id): string

@@ -17,7 +17,6 @@ use Nailrod\Core\Run\OutputEvent;
 use Nailrod\Core\Run\Phase;
 use Nailrod\Core\Run\Swap;
 use Nailrod\Core\Set\BindingSet;
-use Nailrod\Core\Simulator\GameEvent;
 use Nailrod\Core\Simulator\StandInGame;
 
 /** A set at work between a rig and a simulator stand-in, one step at a time. */
@@ -290,7 +289,7 @@ final class Live
         usort($sentences, fn (Sentence $a, Sentence $b) => $a->t <=> $b->t);
         $learnt = [];
         foreach ($game as $event) {
-            if ($event->variable !== GameEvent::WINDOW && ($event->by === null || $event->by->kind !== OutputEvent::VARIABLE)) {
+            if ($event->isOfVariable() && ($event->by === null || $event->by->kind !== OutputEvent::VARIABLE)) {
                 $learnt[$event->variable] = new Input($this->state->run->now, 'sim/'.$event->variable, $event->value);
             }
         }

@@ -13,6 +13,7 @@ use Nailrod\Core\Behaviour\Follow;
 use Nailrod\Core\Behaviour\Pulse;
 use Nailrod\Core\Behaviour\Ticks;
 use Nailrod\Core\Device\ControlKind;
+use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Layer\Layer;
 use Nailrod\Core\Output\OnOffVariable;
 use Nailrod\Core\Set\BindingSet;
@@ -63,6 +64,21 @@ final class Planner
         }
 
         return new Plan($proposals, $left, $this->ways->buttonsLeft(), $this->ways->axesLeft());
+    }
+
+    /**
+     * One action on the contact or axis that a hand has pressed or moved for it, whatever was there; the way is chosen.
+     *
+     * @throws FormatError if it cannot be there, or there is no way left
+     */
+    public function on(Action $action, Spot $spot): Proposal
+    {
+        if ($action->isAxis() !== isset($this->set->rig->axes[$spot->ref]) || ! isset($this->set->layers[$spot->layer]) || ! $this->set->rig->has($spot->ref)) {
+            throw FormatError::told('control', $this->set->rig->nameOf($spot->ref), $action->isAxis() ? 'an axis, since '.$action->name.' is one' : 'a contact, since '.$action->name.' is no axis');
+        }
+        $way = $this->ways->for($action, $this->isSwitch($spot->ref)) ?? throw FormatError::told('way', 'none that is left', 'an output, a key or a variable to reach '.$action->name.' by');
+
+        return new Proposal([new Choice($action, $spot, $action->isAxis() ? null : $this->behaviour($action, $spot->ref, $way), $way)], 'it was pressed for it');
     }
 
     /**

@@ -136,8 +136,16 @@ final class StandInGame
         if ($event->value === 1) {
             $this->state->buttons[(int) $event->target] = $event;
             ksort($this->state->buttons);
+            if ((int) $event->target > $this->catalogue->buttons) {
+                $this->events[] = new GameEvent($event->t, GameEvent::MISSED, (float) $event->target, $event);
+            }
         } else {
-            unset($this->state->buttons[(int) $event->target]);
+            $number = (int) $event->target;
+            $pressed = $this->state->buttons[$number] ?? null;
+            unset($this->state->buttons[$number]);
+            if ($pressed !== null && ! isset($this->state->seenButtons[$number]) && isset($this->byButton[$number])) {
+                $this->events[] = new GameEvent($event->t, GameEvent::MISSED, (float) $number, $pressed);
+            }
         }
     }
 

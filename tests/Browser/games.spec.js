@@ -47,6 +47,7 @@ test('a new vehicle set: a plan for a group, three actions by pressing, one turn
         await expect(page.locator('[data-take]')).toContainText(`Press the control for ${row}.`);
         await page.evaluate((ref) => { window.nailrod.live.input(ref, 1); window.nailrod.live.input(ref, 0); }, key);
         await expect(page.locator(`tr[data-action="${action}"]`)).toContainText(new RegExp(device, 'i'));
+        await expect(page.locator('#notices')).toContainText('is the lowest that is free and seen.');
     }
 
     const mends = page.locator('#told-list [data-told] .told__do button');
@@ -190,6 +191,7 @@ test('each stand-in on its bench: an output not seen, a window of its own, and e
     await expect(page.locator('.bench__game')).toContainText('sees 32 buttons and 8 axes');
     await press(page, 'bracken/push-12', 120);
     await expect(tape(page)).toContainText('Take a photo → output 33 on');
+    await expect(tape(page)).toContainText('Hairpin Ladder: nothing of output 33 (it sees only the first 32)');
     await expect(tape(page)).not.toContainText('Hairpin Ladder: Take a photo');
     await press(page, 'bracken/push-1', 120);
     await expect(tape(page)).toContainText('Hairpin Ladder: Handbrake');

@@ -162,5 +162,10 @@ await moveLever(page, 'fennel/friction', 0.6, 20);
 await flip(page, 'fennel/switch-3.up');
 await press(page, 'fennel/left-thumb');
 await shot('rig');
+for (const [name, address] of [['plan', 'dunlin/plan?propose=water'], ['roles', 'skerrywing/roles'], ['carry', 'hairpin-ladder/carry?old=bracken&new=teasel'], ['sets', 'skerrywing/sets']]) {
+    await page.goto(`${app.url}/sets/${address}`);
+    await page.waitForFunction(() => window.nailrod?.live.picture !== null);
+    await shot(name);
+}
 await browser.close();
 await app.end();

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\EditRequest;
 use App\Http\Requests\PlanRequest;
+use App\Http\Requests\PressRequest;
 use App\View\Place;
 use App\View\PlanView;
 use Illuminate\Contracts\View\View;
@@ -42,6 +43,20 @@ final class PlanController
 
             return (new PlanEdits($base))->take($chosen);
         });
+    }
+
+    /** An action was picked, and a control pressed for it: the way is chosen as in a plan, and said. */
+    public function press(PressRequest $request, string $set): RedirectResponse
+    {
+        $why = '';
+        $done = $this->edit($request, $set, function (Edits $edits, BindingSet $base) use ($request, &$why) {
+            $proposal = PlanView::pressed($base, $request->string('action')->toString(), $request->string('layer')->toString(), $request->string('ref')->toString());
+            $why = $proposal->choices[0]->way->why;
+
+            return (new PlanEdits($base))->take([$proposal]);
+        });
+
+        return $done->with('said', session('said').'. '.ucfirst($why).'.');
     }
 
     /** What is told of a set, to be shown beside the loom. */

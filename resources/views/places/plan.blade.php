@@ -33,7 +33,7 @@
         <h2 class="column__title" id="proposals-title">Proposed <span class="column__note">@if ($view->plan !== null){{ $view->asked === App\View\PlanView::ALL ? 'for all that is not reached' : 'for '.$catalogue->groups[$view->asked] }}@endif</span></h2>
         @if ($view->take !== null)
             <div class="take-up" data-take><p><strong>{{ $view->take->isAxis() ? 'Move' : 'Press' }} the control for {{ $view->take->name }}.</strong> It is assigned in the layer that is live then. <a class="link" href="{{ route('plan', ['set' => $place->record->id, 'propose' => $view->asked]) }}" data-refresh>Leave it</a></p>
-            <form method="post" action="{{ route('cell.assign', $place->record->id) }}" data-edit novalidate hidden>{{ $place->from() }}<input name="layer"><input name="ref"><input name="does" value="action"><input name="action" value="{{ $view->take->id }}"></form></div>
+            <form method="post" action="{{ route('plan.press', $place->record->id) }}" data-edit novalidate hidden>{{ $place->from() }}<input name="layer"><input name="ref"><input name="action" value="{{ $view->take->id }}"></form></div>
         @endif
         @if ($view->plan === null)
             <p class="empty">Ask for a group, or for the whole plan: each proposal says where and why, and is taken or turned down by itself. Or pick an action and press its control.</p>

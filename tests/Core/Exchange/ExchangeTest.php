@@ -103,7 +103,7 @@ final class ExchangeTest extends TestCase
     {
         $set = self::demo('hairpin-ladder');
         $catalogue = $set->catalogue ?? throw new \LogicException;
-        $seen = ['to_road' => 0, 'photo' => 0, 'restart' => 0];
+        $seen = ['to_road' => 0, 'photo' => 0, 'restart' => 0, GameEvent::MISSED => 0];
         for ($case = 0; $case < 40; $case++) {
             $game = new StandInGame($catalogue, GameBindings::of($set, $catalogue), new GameState);
             $machine = Machine::start(Compiler::compile($set));
@@ -116,6 +116,7 @@ final class ExchangeTest extends TestCase
                 $seen[$event->variable] = ($seen[$event->variable] ?? 0) + 1;
             }
         }
+        $this->assertSame(80 - $seen['to_road'], $seen[GameEvent::MISSED], 'every one that it misses is told, and so is output 33');
         $this->assertGreaterThan(10, $seen['to_road']);
         $this->assertLessThan(35, $seen['to_road'], 'a pulse of 10 ms is missed now and then');
         $this->assertSame(0, $seen['photo'], 'output 33 is not looked at');

@@ -74,7 +74,7 @@ final class StandInGameTest extends TestCase
     {
         $desk = self::desk()->saying(['ways' => ['lamp' => ['kind' => 'button', 'number' => 1]]]);
         $short = self::live($desk->cell('base', 'b2', ['kind' => 'pulse', 'width_ms' => 5], ['kind' => 'action', 'action' => 'lamp']));
-        $this->assertSame([], $short->step(Desk::inputs('20 b2 1'), 200_000)->game);
+        $this->assertSame([[GameEvent::MISSED, 1.0]], array_map(fn (GameEvent $event) => [$event->variable, $event->value], $short->step(Desk::inputs('20 b2 1'), 200_000)->game), 'it says what it did not see');
         $long = self::live($desk->cell('base', 'b2', ['kind' => 'pulse', 'width_ms' => 20], ['kind' => 'action', 'action' => 'lamp']));
         $this->assertSame(['lamp'], array_map(fn ($event) => $event->variable, $long->step(Desk::inputs('20 b2 1'), 200_000)->game));
     }
@@ -84,7 +84,7 @@ final class StandInGameTest extends TestCase
         $live = self::live(self::desk()->saying(['ways' => ['lamp' => ['kind' => 'button', 'number' => 9]]]));
         $step = $live->step(Desk::inputs('20 b2 1'), 200_000);
         $this->assertNotSame([], $step->outputs);
-        $this->assertSame([], $step->game);
+        $this->assertSame([[GameEvent::MISSED, 9.0]], array_map(fn (GameEvent $event) => [$event->variable, $event->value], $step->game));
     }
 
     public function test_a_modifier_decides_between_two_actions_on_one_key(): void

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+/** An action, and the control that was pressed or moved for it. */
+final class PressRequest extends RevisionRequest
+{
+    protected function fields(): array
+    {
+        return ['action' => ['required', 'string', 'max:60'], 'layer' => ['required', 'string', 'max:60'], 'ref' => ['required', 'string', 'max:200']];
+    }
+}
