@@ -72,6 +72,11 @@ final class Imports
             }
             $set = $this->matched($bundle->set, $match);
             $parent = $set->parent !== null && SetRecord::query()->find($set->parent) !== null ? $set->parent : $parent;
+            // A parent that was deleted here is needed again, and so are its own.
+            for ($at = $parent; $at !== null; $at = $record->parent) {
+                $record = SetRecord::query()->findOrFail($at);
+                $record->update(['removed' => false]);
+            }
 
             return $this->create($set->placed(self::freeId($set->id), $name, $parent), 'Taken from a file.');
         });

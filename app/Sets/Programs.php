@@ -17,7 +17,7 @@ use Nailrod\Core\Set\BindingSet;
 final class Programs
 {
     /** Counts up when sets or programs are written in another form, so that what an older version kept is made anew. */
-    private const FORM = 11;
+    private const FORM = 12;
 
     /** @return string the key, a hash of the whole set with its devices and its simulator */
     public function keep(BindingSet $set): string

@@ -12,6 +12,9 @@ final class Checks
     /** @var list<class-string<Check>> */
     private const ALL = [KeptKey::class, UnseenOutput::class, OutputTwice::class, TwoWriters::class, FlipOnSwitch::class, ShortPulse::class, TwiceInLayer::class, HalfPair::class, EssentialMissing::class];
 
+    /** So many findings of one sort are told; when they are mended, the next ones come. */
+    public const MOST = 40;
+
     /** @return list<Finding> none for a set without a game */
     public static function over(BindingSet $set): array
     {
@@ -21,8 +24,12 @@ final class Checks
         $desk = new Desk($set, $set->catalogue);
         $findings = [];
         foreach (self::ALL as $check) {
+            $told = 0;
             foreach ((new $check)->findings($desk) as $finding) {
                 $findings[] = $finding;
+                if (++$told === self::MOST) {
+                    break;
+                }
             }
         }
 

@@ -36,11 +36,11 @@ final readonly class ContactInput
         public int $debounce = 0,
     ) {}
 
-    /** @return list<mixed> in the order of the constructor; what is as usual at the end is left out, since a rig has hundreds of these */
-    public function __serialize(): array
+    /** @return list<mixed> the contact in plain values, to be kept; what is as usual at the end is left out, since a rig has hundreds of these */
+    public function toRow(): array
     {
-        $values = [$this->ref, $this->name, $this->number, $this->opposite, $this->hat, $this->direction, $this->page, $this->noneOf, $this->settle, $this->mark, $this->encoder, $this->debounce];
-        $usual = [6 => InputPage::Button, 7 => [], 8 => 0, 9 => null, 10 => null, 11 => 0];
+        $values = [$this->ref, $this->name, $this->number, $this->opposite, $this->hat, $this->direction, $this->page->value, $this->noneOf, $this->settle, $this->mark, $this->encoder, $this->debounce];
+        $usual = [6 => InputPage::Button->value, 7 => [], 8 => 0, 9 => null, 10 => null, 11 => 0];
         for ($last = 11; $last > 5 && $values[$last] === $usual[$last]; $last--) {
             unset($values[$last]);
         }
@@ -48,10 +48,12 @@ final readonly class ContactInput
         return array_values($values);
     }
 
-    /** @param array{string, string, ?int, ?string, ?string, int, 6?: InputPage, 7?: list<string>, 8?: int, 9?: ?string, 10?: ?string, 11?: int} $written */
-    public function __unserialize(array $written): void
+    /** @param array{string, string, ?int, ?string, ?string, int, 6?: string, 7?: list<string>, 8?: int, 9?: ?string, 10?: ?string, 11?: int} $row as toRow() gave it */
+    public static function ofRow(array $row): self
     {
-        self::__construct(...$written);
+        return isset($row[6])
+            ? new self($row[0], $row[1], $row[2], $row[3], $row[4], $row[5], InputPage::from($row[6]), $row[7] ?? [], $row[8] ?? 0, $row[9] ?? null, $row[10] ?? null, $row[11] ?? 0)
+            : new self($row[0], $row[1], $row[2], $row[3], $row[4], $row[5]);
     }
 
     public static function reported(string $ref, string $name, int $number, InputPage $page = InputPage::Button): self

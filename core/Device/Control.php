@@ -30,16 +30,20 @@ final readonly class Control
         public int $page = 1,
     ) {}
 
-    /** @return list<mixed> in the order of the constructor, since a rig has hundreds of these */
+    /** @return list<mixed> in the order of the constructor, in plain values: a rig has hundreds of these */
     public function __serialize(): array
     {
-        return [$this->ref, $this->name, $this->label, $this->kind, $this->axes, $this->contacts, $this->x, $this->y, $this->hat, $this->encoder, $this->page];
+        return [$this->ref, $this->name, $this->label, $this->kind->value, $this->axes, array_map(fn (ContactInput $contact) => $contact->toRow(), $this->contacts), $this->x, $this->y, $this->hat, $this->encoder, $this->page];
     }
 
-    /** @param array{string, string, string, ControlKind, list<AxisInput>, list<ContactInput>, int, int, ?int, ?int, int} $written */
+    /** @param array{string, string, string, string, list<AxisInput>, list<array{string, string, ?int, ?string, ?string, int, 6?: string, 7?: list<string>, 8?: int, 9?: ?string, 10?: ?string, 11?: int}>, int, int, ?int, ?int, int} $written */
     public function __unserialize(array $written): void
     {
-        self::__construct(...$written);
+        $contacts = [];
+        foreach ($written[5] as $row) {
+            $contacts[] = ContactInput::ofRow($row);
+        }
+        self::__construct($written[0], $written[1], $written[2], ControlKind::from($written[3]), $written[4], $contacts, $written[6], $written[7], $written[8], $written[9], $written[10]);
     }
 
     /** Its name within the device: "switch-1". */

@@ -65,7 +65,7 @@ function add(line) {
     lines.length = Math.min(lines.length, KEPT);
 }
 
-const simulator = () => document.querySelector('.sets__own')?.textContent ?? 'the game';
+const simulator = () => document.body.dataset.simulator || 'the game';
 
 document.addEventListener('live:answer', ({ detail }) => {
     if (detail.lines.length === 0 && detail.game.length === 0 && detail.problems.length === 0) {

@@ -89,6 +89,19 @@ final class SetsTest extends TestCase
         $this->get('/sets/knot/bench')->assertOk();
     }
 
+    public function test_a_set_whose_parent_was_deleted_here_brings_it_back(): void
+    {
+        $file = (string) $this->get('/sets/marl/with-parents')->getContent();
+        foreach (['marl', 'hairpin-ladder'] as $set) {
+            $this->send($set, 'sets/remove');
+        }
+        $this->assertNotContains('hairpin-ladder', array_column(SetStore::tree(), 'id'));
+        $preview = (string) $this->bring('marl.json', $file)->headers->get('Location');
+        $this->get($preview)->assertSee('A set of that id is here already; this one comes beside it');
+        $this->post($preview, ['name' => 'Marl again'])->assertRedirect('/sets/marl-2/plan');
+        $this->assertSame([['hairpin-ladder', 1], ['marl-2', 2]], array_values(array_map(fn (array $set) => [$set['id'], $set['depth']], array_filter(SetStore::tree(), fn (array $set) => in_array($set['id'], ['hairpin-ladder', 'marl-2', 'marl'], true)))));
+    }
+
     public function test_a_set_from_another_rig_is_matched_by_hand_or_left_open(): void
     {
         $file = (string) json_encode(['format' => 'nailrod-set', 'version' => 1, 'id' => 'friend', 'name' => 'From a friend', 'simulator' => 'skerrywing', 'devices' => ['gorse', 'yarrow'], 'cells' => ['base' => [

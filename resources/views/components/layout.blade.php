@@ -10,7 +10,7 @@
     <link rel="icon" href="/icon.svg" type="image/svg+xml">
     @vite(['resources/css/app.css', 'resources/js/app.js'])
 </head>
-<body x-data="page" data-place="{{ $place->name }}" data-set="{{ $place->record->id }}" data-revision="{{ $place->edited->head_id }}" data-program="{{ $place->record->program }}">
+<body x-data="page" data-place="{{ $place->name }}" data-set="{{ $place->record->id }}" data-simulator="{{ $place->set->catalogue?->name }}" data-revision="{{ $place->edited->head_id }}" data-program="{{ $place->record->program }}">
 <a class="skip" href="#place">To the content</a>
 <header class="top" id="top" data-revision="{{ $place->edited->head_id }}">
     <a class="mark" href="{{ route('rig', $place->record->id) }}"><svg viewBox="0 0 18 6" aria-hidden="true"><path d="M0 3h18" /></svg>NAILROD</a>

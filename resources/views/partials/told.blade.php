@@ -11,4 +11,5 @@
     @empty
         <li class="empty">Nothing: no key is lost, no output unseen, nothing driven twice, all that is needed is reached.</li>
     @endforelse
+    @foreach (array_keys(array_count_values(array_column($findings, 'kind')), Nailrod\Core\Check\Checks::MOST) as $kind)<li class="column__note">There may be more of the sort “{{ $kind }}”; they come when these are mended.</li>@endforeach
 </ul>

@@ -45,7 +45,7 @@
                         <button class="button">Make it</button>
                     </form>
                 </details>
-                @if ($catalogue !== null)<details class="pop pop--told" id="told" data-told-of="{{ route('told', $place->record->id) }}"><summary class="link">Told</summary><div class="pop__body" data-told-list></div></details>@endif
+                @if ($catalogue !== null)<details class="pop pop--told" id="told" data-told-of="{{ route('told', $place->record->id) }}"><summary class="link">Told</summary><div class="pop__body" data-told-list><a href="{{ route('plan', $place->record->id) }}">What is told stands on the plan too.</a></div></details>@endif
                 </div>
             </div>
             <div class="scroll comb-scroll" id="comb-scroll" tabindex="0" role="region" aria-label="Assignments of {{ $view->device->name }}">
