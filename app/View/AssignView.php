@@ -162,6 +162,26 @@ final readonly class AssignView
         };
     }
 
+    /** @return array<string, array{?Cell, string, string}> the cells of a row by layer, with their classes and the parent set that says them */
+    public function cells(string $ref): array
+    {
+        $cells = [];
+        foreach (array_keys($this->place->set->layers) as $layer) {
+            $cell = $this->cell($layer, $ref);
+            $origin = $cell === null ? null : $this->originOf($layer, $ref);
+            $from = $origin === null || $origin->own ? '' : $origin->set;
+            $cells[$layer] = [$cell, 'cell'
+                .($cell === null ? ' cell--fall' : '')
+                .($cell?->isNothing() === true ? ' cell--nothing' : '')
+                .($from === '' ? '' : ' cell--inherited')
+                .($ref === $this->ref && $layer === $this->layer ? ' is-picked' : '')
+                .($this->isInConflict($layer, $ref) ? ' cell--conflict' : '')
+                .($cell?->when === null ? '' : ' cell--when'), $from];
+        }
+
+        return $cells;
+    }
+
     public function isInConflict(string $layer, string $ref): bool
     {
         return isset($this->conflicts[$layer.'/'.$ref]);

@@ -58,12 +58,10 @@
                     @foreach ($view->shown() as $row)
                         <tr data-row="{{ $row['ref'] }}" data-control="{{ $place->set->rig->controlOf($row['ref'])->ref }}" @class(['is-picked' => $row['ref'] === $view->ref])>
                             <td class="number">{{ $row['number'] }}</td><th scope="row">{{ $row['name'] }}</th>
-                            @foreach ($place->set->layers as $id => $layer)
-                                @php($cell = $view->cell($id, $row['ref']))
-                                @php($origin = $view->originOf($id, $row['ref']))
+                            @foreach ($view->cells($row['ref']) as $id => [$cell, $classes, $from])
                                 @php($action = ($cell->outputs[0] ?? null) instanceof Nailrod\Core\Output\ActionOutput ? $cell->outputs[0]->action : '')
-                                <td @class(['cell', 'cell--fall' => $cell === null, 'cell--nothing' => $cell?->isNothing(), 'cell--inherited' => $origin !== null && ! $origin->own, 'is-picked' => $row['ref'] === $view->ref && $id === $view->layer, 'cell--conflict' => $view->isInConflict($id, $row['ref']), 'cell--when' => $cell?->when !== null]) data-cell="{{ $id }}/{{ $row['ref'] }}" @if ($action !== '') data-action="{{ $action }}" @endif>
-                                    <a href="{{ $base }}&amp;layer={{ $id }}&amp;ref={{ rawurlencode($row['ref']) }}" data-refresh @if ($row['ref'] === $view->ref && $id === $view->layer) aria-current="true" @endif>@if ($cell === null)<span class="sr-only">{{ $row['name'] }} in {{ $layer->name }}: {{ $id === 'base' ? 'free' : 'as in the base layer' }}</span>@else{{ $place->words->brief($cell) }}@endif @if ($origin !== null && ! $origin->own)<small>{{ $origin->set }}</small>@endif</a>
+                                <td class="{{ $classes }}" data-cell="{{ $id }}/{{ $row['ref'] }}" @if ($action !== '') data-action="{{ $action }}" @endif>
+                                    <a href="{{ $base }}&amp;layer={{ $id }}&amp;ref={{ rawurlencode($row['ref']) }}" data-refresh @if ($row['ref'] === $view->ref && $id === $view->layer) aria-current="true" @endif>@if ($cell === null)<span class="sr-only">{{ $row['name'] }} in {{ $place->set->layers[$id]->name }}: {{ $id === 'base' ? 'free' : 'as in the base layer' }}</span>@else{{ $place->words->brief($cell) }}@endif @if ($from !== '')<small>{{ $from }}</small>@endif</a>
                                 </td>
                             @endforeach
                         </tr>
