@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Live;
 
-use Nailrod\Core\Cause\Narrator;
+use Nailrod\Core\Cause\OutputWords;
 use Nailrod\Core\Cause\Sentence;
 use Nailrod\Core\Live\Live;
 use Nailrod\Core\Live\LivePicture;
@@ -19,7 +19,7 @@ final class Answer
     /** @return array<string, mixed> */
     public static function of(Live $live, LiveStep $step, LivePicture $picture, BindingSet $set, string $look = ''): array
     {
-        $narrator = new Narrator($set);
+        $words = new OutputWords($set);
         $layer = $live->liveLayer();
 
         return [
@@ -41,11 +41,11 @@ final class Answer
                 't' => $line->t, 'about' => $line->about, 'parts' => $line->parts, 'ends' => $line->ends, 'keys' => $line->keys,
             ], $step->sentences),
             'sent' => array_map(fn (OutputEvent $event) => [
-                't' => $event->t, 'kind' => $event->kind, 'target' => $event->target, 'value' => $event->value, 'name' => $narrator->nameOf($event),
+                't' => $event->t, 'kind' => $event->kind, 'target' => $event->target, 'value' => $event->value, 'name' => $words->nameOf($event),
             ], $step->outputs),
             'game' => array_map(fn (GameEvent $event) => [
                 't' => $event->t, 'variable' => $event->variable, 'value' => $event->value,
-                ...$narrator->game($event),
+                ...$words->game($event),
                 'by' => $event->by?->key(),
             ], $step->game),
             'problems' => $step->problems,

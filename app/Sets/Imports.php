@@ -29,7 +29,9 @@ final class Imports
     /** @return string the id under which it waits */
     public function keep(string $name, string $text): string
     {
-        Incoming::read($text, new DatabaseLibrary);
+        if (Incoming::read($text, new DatabaseLibrary)->kind === Incoming::TABLE) {
+            CatalogueTable::document($text, 'table', 'Table');
+        }
         $id = bin2hex(random_bytes(8));
         Cache::put('import-'.$id, ['name' => $name, 'text' => $text], self::KEPT_SECONDS);
 

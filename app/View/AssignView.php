@@ -18,11 +18,12 @@ use Nailrod\Core\Output\ControllerButton;
 use Nailrod\Core\Output\Output;
 use Nailrod\Core\Output\OutputNumbers;
 use Nailrod\Core\Output\StartMacro;
+use Nailrod\Core\Plan\Reach;
+use Nailrod\Core\Plan\Spot;
 use Nailrod\Core\Set\Advice;
 use Nailrod\Core\Set\BetterWay;
 use Nailrod\Core\Set\Cell;
 use Nailrod\Core\Set\Chord;
-use Nailrod\Core\Set\Conflicts;
 use Nailrod\Core\Set\OutputUse;
 use Nailrod\Core\Set\PartPath;
 
@@ -71,12 +72,6 @@ final readonly class AssignView
     /** So many controls can be chosen from in one list. */
     private const MOST_TARGETS = 250;
 
-    /** Rows that can be asked for, in words by what the address says. */
-    public const FILTERS = ['' => 'all', 'free' => 'free', 'changed' => 'changed here', 'conditional' => 'conditional', 'conflict' => 'in conflict'];
-
-    /** One of FILTERS. */
-    public string $filter;
-
     /** Id of an action that waits for a control to be pressed; empty if none does. */
     public string $take;
 
@@ -85,14 +80,10 @@ final readonly class AssignView
 
     public LayerMap $map;
 
-    private Conflicts $clashes;
-
-    /** @var array<string, true> cells in conflict, as "layer/reference" */
-    private array $conflicts;
+    public AssignComb $comb;
 
     public function __construct(public Place $place, string $device, string $layer, string $ref, string $filter = '', string $take = '', string $more = '')
     {
-        $this->filter = isset(self::FILTERS[$filter]) ? $filter : '';
         $this->take = $place->set->catalogue?->action($take) === null ? '' : $take;
         $this->more = $more === 'numbers' ? $more : '';
         $this->map = LayerMap::of($place->set);
@@ -101,8 +92,7 @@ final readonly class AssignView
         $id = $this->ref === '' ? $device : explode('/', $this->ref, 2)[0];
         $this->device = $rig->deviceOf($id.'/') ?? (array_values($rig->devices)[0] ?? null);
         $this->layer = isset($place->set->layers[$layer]) ? $layer : Layer::BASE;
-        $this->clashes = new Conflicts($place->set, array_column($this->rows(), 'ref'));
-        $this->conflicts = $this->clashes->all();
+        $this->comb = new AssignComb($place, $this->device, $this->layer, $this->ref, $filter);
     }
 
     /** @return list<Device> the devices of the rig, and what is made from their axes */
@@ -113,78 +103,10 @@ final readonly class AssignView
         return $rig->made === null ? array_values($rig->devices) : [...array_values($rig->devices), $rig->made];
     }
 
-    /** @return list<array{ref: string, number: string, name: string, axis: bool}> in the order of the device */
-    public function rows(): array
-    {
-        $rows = [];
-        foreach ($this->device->controls ?? [] as $control) {
-            foreach ($control->axes as $axis) {
-                $rows[] = ['ref' => $axis->ref, 'number' => $axis->isBuilt() ? 'built' : 'a'.$axis->number, 'name' => $this->nameOf($axis->ref), 'axis' => true];
-            }
-            foreach ($control->contacts as $contact) {
-                $rows[] = ['ref' => $contact->ref, 'number' => $this->place->set->rig->numberOf($contact->ref), 'name' => $this->nameOf($contact->ref), 'axis' => false];
-            }
-        }
-
-        return $rows;
-    }
-
     /** Address of the same cell with this unfolded. */
     public function withMore(string $more): string
     {
-        return route('assign', array_filter(['set' => $this->place->record->id, 'device' => $this->device?->id, 'layer' => $this->layer, 'ref' => $this->ref, 'show' => $this->filter, 'more' => $more]));
-    }
-
-    /**
-     * The rows that the filter leaves; the one that is picked stays.
-     *
-     * @return list<array{ref: string, number: string, name: string, axis: bool}>
-     */
-    public function shown(): array
-    {
-        return array_values(array_filter($this->rows(), fn (array $row) => $this->filter === '' || $row['ref'] === $this->ref || $this->passes($row['ref'])));
-    }
-
-    private function passes(string $ref): bool
-    {
-        $cells = $said = [];
-        foreach (array_keys($this->place->set->layers) as $layer) {
-            $cells[] = $this->cell($layer, $ref);
-            $said[] = $this->place->saysItself(PartPath::cell($layer, $ref));
-        }
-        $cells = array_filter($cells);
-
-        return match ($this->filter) {
-            'free' => $cells === [],
-            'conditional' => array_filter($cells, fn (Cell $cell) => $cell->when !== null) !== [],
-            'conflict' => array_filter(array_keys($this->place->set->layers), fn (string $layer) => isset($this->conflicts[$layer.'/'.$ref])) !== [],
-            default => in_array(true, $said, true),
-        };
-    }
-
-    /** @return array<string, array{?Cell, string, string}> the cells of a row by layer, with their classes and the parent set that says them */
-    public function cells(string $ref): array
-    {
-        $cells = [];
-        foreach (array_keys($this->place->set->layers) as $layer) {
-            $cell = $this->cell($layer, $ref);
-            $origin = $cell === null ? null : $this->originOf($layer, $ref);
-            $from = $origin === null || $origin->own ? '' : $origin->set;
-            $cells[$layer] = [$cell, 'cell'
-                .($cell === null ? ' cell--fall' : '')
-                .($cell?->isNothing() === true ? ' cell--nothing' : '')
-                .($from === '' ? '' : ' cell--inherited')
-                .($ref === $this->ref && $layer === $this->layer ? ' is-picked' : '')
-                .($this->isInConflict($layer, $ref) ? ' cell--conflict' : '')
-                .($cell?->when === null ? '' : ' cell--when'), $from];
-        }
-
-        return $cells;
-    }
-
-    public function isInConflict(string $layer, string $ref): bool
-    {
-        return isset($this->conflicts[$layer.'/'.$ref]);
+        return route('assign', array_filter(['set' => $this->place->record->id, 'device' => $this->device?->id, 'layer' => $this->layer, 'ref' => $this->ref, 'show' => $this->comb->filter, 'more' => $more]));
     }
 
     /** @return list<string> what is wrong with the picked cell and its layer */
@@ -195,7 +117,7 @@ final readonly class AssignView
         foreach ($this->map->trapped() as $layer => $why) {
             $troubles[] = $set->layers[$layer]->name.' has no way out: '.$why.'.';
         }
-        foreach ($this->isInConflict($this->layer, $this->ref) ? $this->clashes->with($this->layer, $this->ref) : [] as $other) {
+        foreach ($this->comb->isInConflict($this->layer, $this->ref) ? $this->comb->clashes->with($this->layer, $this->ref) : [] as $other) {
             [$layer, $ref] = explode('/', $other, 2);
             $troubles[] = sprintf('%s in %s drives the same output.', $this->nameOf($ref), $set->layers[$layer]->name);
         }
@@ -367,21 +289,10 @@ final readonly class AssignView
         return $this->ref === '' ? null : (new Advice($this->place->set))->outOfStep($this->layer, $this->ref);
     }
 
-    /** @return array<string, list<string>> references of the contacts and axes that reach an action, as "layer/reference", by action */
+    /** @return array<string, list<Spot>> where each action that is reached is reached from, by action */
     public function reaching(): array
     {
-        $reaching = [];
-        foreach ($this->place->set->cells as $layer => $cells) {
-            foreach ($cells as $ref => $cell) {
-                foreach ($cell->outputs as $output) {
-                    if ($output instanceof ActionOutput) {
-                        $reaching[$output->action][] = $layer.'/'.$ref;
-                    }
-                }
-            }
-        }
-
-        return $reaching;
+        return Reach::of($this->place->set)->byAction;
     }
 
     /** @return array<string, string> what leads to a layer, by layer */

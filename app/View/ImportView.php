@@ -60,6 +60,11 @@ final readonly class ImportView
         return $devices;
     }
 
+    public function nameOf(string $device): string
+    {
+        return $this->incoming->bundle?->device($device)->name ?? $device;
+    }
+
     /** @return array<string, string> names of the devices here, by id */
     public function here(): array
     {

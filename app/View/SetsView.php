@@ -11,6 +11,12 @@ use Nailrod\Core\Set\SetDocument;
 /** The sets: what each says itself, what is out and in as files. */
 final readonly class SetsView
 {
+    /** What the parts of a section are called, one and many. */
+    private const SECTIONS = [
+        'cells' => ['assignment', 'assignments'], 'axes' => ['part of shapings', 'parts of shapings'], 'stops' => ['stop', 'stops'], 'layers' => ['layer', 'layers'],
+        'macros' => ['macro', 'macros'], 'lamps' => ['lamp rule', 'lamp rules'], 'ways' => ['way', 'ways'], 'controls' => ['note of a control', 'notes of controls'],
+    ];
+
     public function __construct(public Place $place, private SetStore $store) {}
 
     /** @return list<array{id: string, name: string, depth: int, game: string, says: string}> */
@@ -30,10 +36,10 @@ final readonly class SetsView
     private static function says(SetDocument $own): string
     {
         $says = [];
-        foreach (['cells' => 'assignments', 'axes' => 'parts of shapings', 'stops' => 'stops', 'layers' => 'layers', 'macros' => 'macros', 'lamps' => 'lamp rules', 'ways' => 'ways', 'controls' => 'notes of controls'] as $section => $words) {
+        foreach (self::SECTIONS as $section => [$one, $many]) {
             $n = count($own->partsOf($section));
             if ($n > 0) {
-                $says[] = $n.' '.($n === 1 ? str_replace(['parts of', 'notes of', 'ways'], ['part of', 'note of', 'way'], (string) preg_replace('/(assignment|stop|layer|macro|rule)s$/', '$1', $words)) : $words);
+                $says[] = $n.' '.($n === 1 ? $one : $many);
             }
         }
 

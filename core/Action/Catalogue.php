@@ -6,7 +6,10 @@ namespace Nailrod\Core\Action;
 
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Output\ControllerAxis;
+use Nailrod\Core\Output\ControllerButton;
 use Nailrod\Core\Output\KeyStroke;
+use Nailrod\Core\Output\Output;
 
 /** What a simulator can be told to do and what it keeps: the open format `nailrod-catalogue`, version 1. */
 final readonly class Catalogue
@@ -75,6 +78,22 @@ final readonly class Catalogue
         }
 
         return array_filter($byGroup);
+    }
+
+    /** Does the simulator look at this controller output? What is none is not looked at, it comes by itself. */
+    public function sees(Output $output): bool
+    {
+        return match (true) {
+            $output instanceof ControllerButton => $output->number <= $this->buttons,
+            $output instanceof ControllerAxis => $output->number <= $this->axes,
+            default => true,
+        };
+    }
+
+    /** Does it take what comes by this way: a controller output that it sees, a key stroke that nobody keeps, a variable? */
+    public function takes(Output $way): bool
+    {
+        return $this->sees($way) && ! ($way instanceof KeyStroke && $this->isReserved($way));
     }
 
     /** Who keeps a key stroke, and what for; null if nobody does. */

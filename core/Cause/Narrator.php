@@ -15,14 +15,16 @@ use Nailrod\Core\Run\OutputEvent;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Condition;
 use Nailrod\Core\Set\Words;
-use Nailrod\Core\Simulator\GameEvent;
 
 /** Prints the cause of an output as one sentence, with the names that the set, the rig and the simulator give. */
 final readonly class Narrator
 {
-    private const DIRECTIONS = ['north', 'north-east', 'east', 'south-east', 'south', 'south-west', 'west', 'north-west'];
+    private OutputWords $words;
 
-    public function __construct(private BindingSet $set) {}
+    public function __construct(private BindingSet $set)
+    {
+        $this->words = new OutputWords($set);
+    }
 
     /**
      * One sentence for all outputs that have the same cause at the same instant.
@@ -164,7 +166,7 @@ final readonly class Narrator
         }
         foreach ($events as $other) {
             if ($other->kind !== OutputEvent::KEY) {
-                $parts[] = $this->output($other);
+                $parts[] = $this->words->output($other);
             }
         }
         $origin = $event->cause->origin;
@@ -231,108 +233,10 @@ final readonly class Narrator
             StepKind::Behaviour => $step->subject.($step->detail === null ? '' : ' '.$step->detail),
             StepKind::Timer => $step->subject,
             StepKind::Action => $this->set->catalogue?->action($step->subject)->name ?? $step->subject,
-            StepKind::StopOpens => $this->stop($step->subject).' opens',
-            StepKind::StopShuts => $this->stop($step->subject).' shuts'.($step->detail === null ? '' : ': '.$step->detail),
-            StepKind::StopHolds => $this->stop($step->subject).' at '.Percent::at($this->set->stops[$step->subject]->at ?? 0.0, $this->set->rig->axes[$this->set->stops[$step->subject]->axes[0] ?? '']->centred ?? false).' is shut',
+            StepKind::StopOpens => $this->words->stop($step->subject).' opens',
+            StepKind::StopShuts => $this->words->stop($step->subject).' shuts'.($step->detail === null ? '' : ': '.$step->detail),
+            StepKind::StopHolds => $this->words->stop($step->subject).' at '.Percent::at($this->set->stops[$step->subject]->at ?? 0.0, $this->set->rig->axes[$this->set->stops[$step->subject]->axes[0] ?? '']->centred ?? false).' is shut',
         };
-    }
-
-    private function output(OutputEvent $event): string
-    {
-        $value = $event->value;
-
-        return match ($event->kind) {
-            OutputEvent::AXIS => sprintf('sends %s on axis %s', $this->sent($event), $event->target),
-            OutputEvent::BUTTON => 'output '.$event->target.($value === 1 ? ' on' : ' off'),
-            OutputEvent::KEY => 'key '.KeyCodes::label($event->target).($value === 1 ? ' down' : ' up'),
-            OutputEvent::VARIABLE => sprintf('%s is set to %s', $this->variableName($event->target), $this->variableValue($event->target, (float) $value)),
-            OutputEvent::HAT => sprintf('hat %s %s', $event->target, $value === -1 ? 'centred' : self::DIRECTIONS[(int) $value]),
-            OutputEvent::FLAG => sprintf('flag %s is %s', $this->set->flags[$event->target] ?? $event->target, $value === 1 ? 'up' : 'down'),
-            OutputEvent::LAMP => sprintf('%s is %s', $this->set->rig->lampNameOf($event->target), match ($value) {
-                0 => 'dark', 1 => 'lit', default => $value,
-            }),
-            OutputEvent::CONSUMER => sprintf('consumer control 0x%04X %s', (int) $event->target, $value === 1 ? 'on' : 'off'),
-            OutputEvent::MOUSE => $this->mouse($event),
-            OutputEvent::LAYER => 'layer '.$value.' is live',
-            OutputEvent::STOP => $this->stop($event->target).($value === 1 ? ' is open' : ' is shut'),
-            default => $event->kind.' '.$event->target,
-        };
-    }
-
-    private function mouse(OutputEvent $event): string
-    {
-        $value = (int) $event->value;
-
-        return match ($event->target) {
-            'x', 'y' => sprintf('mouse %s by %d px', $event->target === 'x' ? ($value > 0 ? 'right' : 'left') : ($value > 0 ? 'down' : 'up'), abs((int) $value)),
-            'wheel' => 'mouse wheel '.($value > 0 ? 'up' : 'down').' by '.abs($value),
-            default => $event->target.' mouse button'.($value === 1 ? ' down' : ' up'),
-        };
-    }
-
-    /** What an output is called: with the action that it stands for, if there is one. */
-    public function nameOf(OutputEvent $event): string
-    {
-        $name = match ($event->kind) {
-            OutputEvent::AXIS => 'axis '.$event->target,
-            OutputEvent::BUTTON => 'output '.$event->target,
-            OutputEvent::KEY => 'key '.KeyCodes::label($event->target),
-            OutputEvent::VARIABLE => $this->variableName($event->target),
-            OutputEvent::STOP => 'stop '.$this->stop($event->target),
-            OutputEvent::MOUSE => 'mouse '.$event->target,
-            OutputEvent::LAMP => $this->set->rig->lampNameOf($event->target),
-            OutputEvent::FLAG => $this->set->flags[$event->target] ?? $event->target,
-            default => $event->target,
-        };
-        foreach ($event->cause->steps as $step) {
-            if ($step->kind === StepKind::Action && $event->kind !== OutputEvent::KEY && $event->kind !== OutputEvent::VARIABLE) {
-                return $name.' · '.$this->step($step);
-            }
-        }
-
-        return $name;
-    }
-
-    private function sent(OutputEvent $event): string
-    {
-        $part = (int) $event->value / Shaping::STEPS;
-        $shaping = $this->set->shapings[$this->axisOf($event->cause)] ?? null;
-
-        return $shaping === null ? Percent::steady($part) : self::percent($shaping, $part);
-    }
-
-    /** Reference of the axis that an output came from, by itself or because a stop or a layer let it; empty if none. */
-    private function axisOf(Cause $cause): string
-    {
-        foreach ($cause->steps as $step) {
-            if ($step->kind === StepKind::AxisSends || $step->kind === StepKind::Builds || $step->kind === StepKind::ReturnsToRest) {
-                return $step->subject;
-            }
-        }
-
-        return $cause->origin instanceof Input ? $cause->origin->port : '';
-    }
-
-    /** @return array{name: string, words: string} what changed in the game, and to what */
-    public function game(GameEvent $event): array
-    {
-        return match ($event->variable) {
-            GameEvent::WINDOW => ['name' => 'its own window', 'words' => $event->window === '' ? 'is shut' : 'is open: '.$event->window.'. It keeps this key for itself, and takes all keys until Escape'],
-            GameEvent::MISSED => ['name' => 'nothing of output '.(int) $event->value, 'words' => $event->value > ($this->set->catalogue->buttons ?? 0) ? '(it sees only the first '.($this->set->catalogue->buttons ?? 0).')' : '(it was over between two looks)'],
-            default => ['name' => $this->variableName($event->variable), 'words' => $this->variableValue($event->variable, $event->value)],
-        };
-    }
-
-    public function variableName(string $id): string
-    {
-        return $this->set->catalogue->variables[$id]->name ?? $id;
-    }
-
-    public function variableValue(string $id, float $value): string
-    {
-        $variable = $this->set->catalogue->variables[$id] ?? null;
-
-        return $variable === null ? (string) json_encode($value) : $variable->show($value);
     }
 
     /** A part of the way as a person reads it: 0 to 100 %, of a centred axis -100 to +100 %. */
@@ -355,10 +259,5 @@ final readonly class Narrator
         }
 
         return $id;
-    }
-
-    private function stop(string $id): string
-    {
-        return $this->set->stops[$id]->name ?? 'stop '.$id;
     }
 }

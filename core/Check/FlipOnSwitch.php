@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Check;
 
-use Nailrod\Core\Action\EffectKind;
 use Nailrod\Core\Device\ControlKind;
-use Nailrod\Core\Output\ActionOutput;
-use Nailrod\Core\Output\OnOffVariable;
 use Nailrod\Core\Plan\Seats;
 use Nailrod\Core\Plan\Spot;
 use Nailrod\Core\Set\Advice;
@@ -21,14 +18,15 @@ final class FlipOnSwitch implements Check
     public function findings(Desk $desk): iterable
     {
         $told = [];
+        $advice = new Advice($desk->set);
         foreach ($desk->outputs() as [$spot, $output]) {
-            $action = $output instanceof ActionOutput ? $desk->catalogue->action($output->action) : null;
+            $action = $advice->flips($spot->ref, $output);
             $switch = $desk->set->rig->controlOf($spot->ref);
-            if ($action === null || $action->effect->kind !== EffectKind::Flip || $switch?->kind !== ControlKind::TwoWay || $desk->set->wayOf($action->id) instanceof OnOffVariable || isset($told[$action->id.$switch->ref])) {
+            if ($action === null || $switch === null || isset($told[$action->id.$switch->ref])) {
                 continue;
             }
             $told[$action->id.$switch->ref] = true;
-            $better = (new Advice($desk->set))->outOfStep($spot->layer, $spot->ref);
+            $better = $advice->outOfStep($spot->layer, $spot->ref);
             yield new Finding(
                 self::KIND,
                 (string) $spot,

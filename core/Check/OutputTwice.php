@@ -6,6 +6,7 @@ namespace Nailrod\Core\Check;
 
 use Nailrod\Core\Output\ActionOutput;
 use Nailrod\Core\Plan\Spot;
+use Nailrod\Core\Plan\WayChoice;
 use Nailrod\Core\Set\Conflicts;
 use Nailrod\Core\Set\PartPath;
 
@@ -33,8 +34,8 @@ final class OutputTwice implements Check
 
     private function finding(Desk $desk, string $one, string $other): Finding
     {
-        [$spots, $actions, $words] = [[new Spot(...explode('/', $one, 2)), new Spot(...explode('/', $other, 2))], [], ''];
-        $driven = [];
+        $spots = [new Spot(...explode('/', $one, 2)), new Spot(...explode('/', $other, 2))];
+        $actions = $driven = [];
         foreach ($spots as $i => $spot) {
             foreach ($desk->set->cell($spot->layer, $spot->ref)->outputs ?? [] as $output) {
                 $driven[$i][$desk->leaving($output)?->inWords() ?? ''] = $output;
@@ -46,7 +47,7 @@ final class OutputTwice implements Check
         $words = array_key_first(array_intersect_key($driven[0] ?? [], $driven[1] ?? [])) ?? 'one output';
         $second = $driven[1][$words] ?? null;
         $action = $second instanceof ActionOutput && count($actions) > 1 && isset($desk->set->ways[$second->action]) ? $desk->catalogue->action($second->action) : null;
-        $way = $action === null ? null : (new \Nailrod\Core\Plan\WayChoice($desk->set, $desk->catalogue))->anew($action);
+        $way = $action === null ? null : (new WayChoice($desk->set, $desk->catalogue))->anew($action);
 
         return new Finding(
             self::KIND,

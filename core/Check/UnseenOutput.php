@@ -18,12 +18,12 @@ final class UnseenOutput implements Check
     {
         foreach ($desk->catalogue->actions as $action) {
             $way = $desk->set->ways[$action->id] ?? null;
-            if ($way !== null && ! $this->isSeen($desk, $way)) {
+            if ($way !== null && ! $desk->catalogue->sees($way)) {
                 yield new Finding(self::KIND, $action->id, sprintf('%s is reached by %s, but %s.', $action->name, $way->inWords(), $this->sees($desk, $way)), $desk->reach->spots($action->id), [$action->id], $desk->otherWay($action));
             }
         }
         foreach ($desk->outputs() as [$spot, $output]) {
-            if ($this->isSeen($desk, $output)) {
+            if ($desk->catalogue->sees($output)) {
                 continue;
             }
             $use = new OutputUse($desk->set);
@@ -39,15 +39,6 @@ final class UnseenOutput implements Check
                 $instead === null || $cell === null ? null : new Mend('Drive '.$instead->inWords().' instead', fn () => $desk->edits->assign($spot->layer, $spot->ref, $cell->behaviour, array_map(fn (Output $one) => $one == $output ? $instead : $one, $cell->outputs))),
             );
         }
-    }
-
-    private function isSeen(Desk $desk, Output $output): bool
-    {
-        return match (true) {
-            $output instanceof ControllerButton => $output->number <= $desk->catalogue->buttons,
-            $output instanceof ControllerAxis => $output->number <= $desk->catalogue->axes,
-            default => true,
-        };
     }
 
     private function sees(Desk $desk, Output $output): string

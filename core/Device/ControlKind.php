@@ -29,6 +29,12 @@ enum ControlKind: string
     /** Not on a device: made from axes. */
     case Made = 'made';
 
+    /** Does it stay where it is put, on one thing or the other? */
+    public function staysPut(): bool
+    {
+        return $this === self::TwoWay;
+    }
+
     public function inWords(): string
     {
         return match ($this) {

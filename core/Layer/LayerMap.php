@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Nailrod\Core\Layer;
 
 use Nailrod\Core\Behaviour\Follow;
-use Nailrod\Core\Behaviour\PlayMacro;
 use Nailrod\Core\Behaviour\Toggle;
 use Nailrod\Core\Output\GoToLayer;
 use Nailrod\Core\Output\HoldLayer;
@@ -28,7 +27,7 @@ final readonly class LayerMap
         foreach (array_keys($set->layers) as $layer) {
             $own = $layer === Layer::BASE ? [] : $set->cells[$layer] ?? [];
             foreach (self::leading($set, $own) + array_diff_key($base, $own) as $ref => $cell) {
-                foreach (self::outputs($set, $cell) as $output) {
+                foreach ($cell->drives($set->macros) as $output) {
                     $link = self::link($layer, (string) $ref, $cell, $output);
                     if ($link !== null) {
                         $links[] = $link;
@@ -149,7 +148,7 @@ final readonly class LayerMap
                 continue;
             }
             foreach (self::says($this->set, $layer) as $cell) {
-                foreach (self::outputs($this->set, $cell) as $output) {
+                foreach ($cell->drives($this->set->macros) as $output) {
                     if ($output instanceof LetGo) {
                         continue 3;
                     }
@@ -182,7 +181,7 @@ final readonly class LayerMap
     {
         $leading = [];
         foreach ($cells as $ref => $cell) {
-            foreach ($cell->behaviour instanceof PlayMacro ? self::outputs($set, $cell) : $cell->outputs as $output) {
+            foreach ($cell->drives($set->macros) as $output) {
                 if (($output instanceof HoldLayer || $output instanceof GoToLayer || $output instanceof StepLayer) && isset($set->rig->contacts[$ref])) {
                     $leading[$ref] = $cell;
                 }
@@ -200,22 +199,6 @@ final readonly class LayerMap
             fn (Cell $cell, string $ref) => ! $cell->isNothing() && isset($set->rig->contacts[$ref]),
             ARRAY_FILTER_USE_BOTH,
         );
-    }
-
-    /** @return list<Output> what a cell drives, by itself or by its macro */
-    private static function outputs(BindingSet $set, Cell $cell): array
-    {
-        if (! $cell->behaviour instanceof PlayMacro) {
-            return $cell->outputs;
-        }
-        $outputs = [];
-        foreach ($set->macros[$cell->behaviour->macro]->steps ?? [] as $step) {
-            if ($step->output !== null) {
-                $outputs[] = $step->output;
-            }
-        }
-
-        return $outputs;
     }
 
     private static function link(string $from, string $ref, ?Cell $cell, Output $output): ?LayerLink

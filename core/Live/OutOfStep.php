@@ -4,11 +4,8 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Live;
 
-use Nailrod\Core\Action\EffectKind;
 use Nailrod\Core\Cause\Sentence;
-use Nailrod\Core\Device\ControlKind;
-use Nailrod\Core\Output\ActionOutput;
-use Nailrod\Core\Output\OnOffVariable;
+use Nailrod\Core\Set\Advice;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Simulator\GameEvent;
 
@@ -46,15 +43,12 @@ final readonly class OutOfStep
     private function switches(string $variable): array
     {
         $switches = [];
+        $advice = new Advice($this->set);
         foreach ($this->set->cells as $cells) {
             foreach ($cells as $ref => $cell) {
-                $control = $this->set->rig->controlOf((string) $ref);
-                if ($control === null || $control->kind !== ControlKind::TwoWay) {
-                    continue;
-                }
                 foreach ($cell->outputs as $output) {
-                    $action = $output instanceof ActionOutput ? $this->set->catalogue?->action($output->action) : null;
-                    if ($action !== null && $action->effect->kind === EffectKind::Flip && $action->effect->variable === $variable && ! $this->set->wayOf($action->id) instanceof OnOffVariable) {
+                    $control = $advice->flips((string) $ref, $output)?->effect->variable === $variable ? $this->set->rig->controlOf((string) $ref) : null;
+                    if ($control !== null) {
                         $switches[$control->contacts[0]->ref] = $control->name;
                     }
                 }

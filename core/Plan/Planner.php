@@ -242,7 +242,7 @@ final class Planner
     /** Does the control stay where it is put? */
     private function isSwitch(string $ref): bool
     {
-        return $this->set->rig->controlOf($ref)?->kind === ControlKind::TwoWay;
+        return $this->set->rig->controlOf($ref)?->kind->staysPut() ?? false;
     }
 
     private function behaviour(Action $action, string $ref, ChosenWay $way): Behaviour

@@ -4,11 +4,8 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Plan;
 
-use Nailrod\Core\Behaviour\PlayMacro;
 use Nailrod\Core\Output\ActionOutput;
-use Nailrod\Core\Output\Output;
 use Nailrod\Core\Set\BindingSet;
-use Nailrod\Core\Set\Cell;
 
 /** Which actions of the game a set reaches, and from where: by cells, by chords, and by the macros that cells play. */
 final readonly class Reach
@@ -21,7 +18,7 @@ final readonly class Reach
         $byAction = [];
         foreach ($set->cells as $layer => $cells) {
             foreach ($cells as $ref => $cell) {
-                foreach (self::outputs($set, $cell) as $output) {
+                foreach ($cell->drives($set->macros) as $output) {
                     if ($output instanceof ActionOutput) {
                         $spot = new Spot((string) $layer, (string) $ref);
                         $byAction[$output->action][(string) $spot] = $spot;
@@ -52,15 +49,5 @@ final readonly class Reach
     public function spots(string $action): array
     {
         return $this->byAction[$action] ?? [];
-    }
-
-    /** @return list<Output> what a cell drives, by itself or by its macro */
-    private static function outputs(BindingSet $set, Cell $cell): array
-    {
-        if (! $cell->behaviour instanceof PlayMacro) {
-            return $cell->outputs;
-        }
-
-        return array_values(array_filter(array_map(fn ($step) => $step->output, $set->macros[$cell->behaviour->macro]->steps ?? [])));
     }
 }

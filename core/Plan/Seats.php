@@ -52,7 +52,7 @@ final class Seats
         foreach ($set->cells as $layer => $cells) {
             foreach ($cells as $ref => $cell) {
                 $this->taken[$layer.'/'.$ref] = true;
-                foreach ($cell->outputs as $output) {
+                foreach ($cell->drives($set->macros) as $output) {
                     if ($output instanceof HoldLayer || $output instanceof GoToLayer || $output instanceof StepLayer) {
                         $this->leading[(string) $ref] = true;
                     }

@@ -12,7 +12,6 @@ use Nailrod\Core\Output\ControllerButton;
 use Nailrod\Core\Output\KeyCodes;
 use Nailrod\Core\Output\KeyStroke;
 use Nailrod\Core\Output\OnOffVariable;
-use Nailrod\Core\Output\Output;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\OutputUse;
 
@@ -62,7 +61,7 @@ final class WayChoice
     public function for(Action $action, bool $twoPositions = false): ?ChosenWay
     {
         $said = $this->set->ways[$action->id] ?? null;
-        if ($said !== null && $this->isGood($said)) {
+        if ($said !== null && $this->catalogue->takes($said)) {
             return new ChosenWay($said, 'it stays by '.$said->inWords(), false);
         }
         $chosen = $this->anew($action, $twoPositions);
@@ -86,17 +85,6 @@ final class WayChoice
     public function axesLeft(): int
     {
         return count($this->axes);
-    }
-
-    /** Does the game take what comes by this way? */
-    private function isGood(Output $way): bool
-    {
-        return match (true) {
-            $way instanceof ControllerButton => $way->number <= $this->catalogue->buttons,
-            $way instanceof ControllerAxis => $way->number <= $this->catalogue->axes,
-            $way instanceof KeyStroke => ! $this->catalogue->isReserved($way),
-            default => true,
-        };
     }
 
     private function inStep(Action $action, bool $twoPositions): ?ChosenWay

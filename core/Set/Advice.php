@@ -4,15 +4,24 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set;
 
+use Nailrod\Core\Action\Action;
 use Nailrod\Core\Action\EffectKind;
-use Nailrod\Core\Device\ControlKind;
 use Nailrod\Core\Output\ActionOutput;
 use Nailrod\Core\Output\OnOffVariable;
+use Nailrod\Core\Output\Output;
 
 /** What Nailrod would do better, where it knows. */
 final readonly class Advice
 {
     public function __construct(private BindingSet $set) {}
+
+    /** The action that an output of a switch that stays where it is put can only flip; null if it is none such. */
+    public function flips(string $ref, Output $output): ?Action
+    {
+        $action = $output instanceof ActionOutput ? $this->set->catalogue?->action($output->action) : null;
+
+        return $action !== null && $action->effect->kind === EffectKind::Flip && $this->set->rig->controlOf($ref)?->kind->staysPut() === true && ! $this->set->wayOf($action->id) instanceof OnOffVariable ? $action : null;
+    }
 
     /**
      * A switch that stays where it is put, on an action that the game can only flip: the two fall out of step as soon as
@@ -21,14 +30,10 @@ final readonly class Advice
     public function outOfStep(string $layer, string $ref): ?BetterWay
     {
         $output = $this->set->cell($layer, $ref)->outputs[0] ?? null;
-        $action = $output instanceof ActionOutput ? $this->set->catalogue?->action($output->action) : null;
-        $kind = $this->set->rig->controlOf($ref)?->kind;
-        if ($action === null || $action->effect->kind !== EffectKind::Flip || $kind !== ControlKind::TwoWay) {
-            return null;
-        }
-        $variable = $this->set->catalogue->variables[$action->effect->variable] ?? null;
-        $way = $variable === null ? null : $action->variableWay($variable);
+        $action = $output === null ? null : $this->flips($ref, $output);
+        $variable = $action === null ? null : $this->set->catalogue->variables[$action->effect->variable] ?? null;
+        $way = $action === null || $variable === null ? null : $action->variableWay($variable);
 
-        return $way instanceof OnOffVariable && ! $this->set->wayOf($action->id) instanceof OnOffVariable ? new BetterWay($action, $way) : null;
+        return $action !== null && $way instanceof OnOffVariable ? new BetterWay($action, $way) : null;
     }
 }

@@ -8,6 +8,8 @@ use Nailrod\Core\Behaviour\Behaviour;
 use Nailrod\Core\Behaviour\Behaviours;
 use Nailrod\Core\Behaviour\PlayMacro;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Macro\Macro;
+use Nailrod\Core\Macro\MacroStep;
 use Nailrod\Core\Output\ContactOutput;
 use Nailrod\Core\Output\Output;
 use Nailrod\Core\Output\Outputs;
@@ -59,6 +61,22 @@ final readonly class Cell
         $when = $node->maybe('when');
 
         return new self($behaviour, $outputs, HandOver::read($node), $when === null ? null : Condition::read($when));
+    }
+
+    /**
+     * What it drives, by itself or by the macro that it plays.
+     *
+     * @param array<string, Macro> $macros of the set, by id
+     *
+     * @return list<Output>
+     */
+    public function drives(array $macros): array
+    {
+        if (! $this->behaviour instanceof PlayMacro) {
+            return $this->outputs;
+        }
+
+        return array_values(array_filter(array_map(fn (MacroStep $step) => $step->output, $macros[$this->behaviour->macro]->steps ?? [])));
     }
 
     public function isNothing(): bool

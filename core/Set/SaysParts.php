@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Nailrod\Core\Set;
 
 use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Format\Node;
+use Nailrod\Core\Output\Output;
 
 /** What all edits of a set need: the document of the set itself, and the parts that a parent says. */
 trait SaysParts
@@ -47,5 +49,33 @@ trait SaysParts
     private function known(string $id, array $known, string $place, string $what): string
     {
         return isset($known[$id]) ? $id : throw FormatError::at($place, $id, $what);
+    }
+
+    /** @param callable(Output): bool $goes */
+    private function withoutOutput(SetDocument $own, string $ref, callable $goes, string $onlyLayer = ''): SetDocument
+    {
+        return $this->withOutputs($own, $ref, fn (Output $output) => $goes($output) ? null : $output, $onlyLayer);
+    }
+
+    /** @param callable(Output): ?Output $change null for an output that goes; the last one that goes clears the cell */
+    private function withOutputs(SetDocument $own, string $ref, callable $change, string $onlyLayer = ''): SetDocument
+    {
+        foreach ($this->set->cells as $layer => $cells) {
+            $cell = $cells[$ref] ?? null;
+            if ($cell === null || $cell->outputs === [] || ($onlyLayer !== '' && $layer !== $onlyLayer)) {
+                continue;
+            }
+            $left = array_values(array_filter(array_map($change, $cell->outputs)));
+            if ($left === $cell->outputs) {
+                continue;
+            }
+            $path = PartPath::cell($layer, $ref);
+            $own = $left === [] ? $this->takeAway($own, $path) : $own->with($path, array_replace(
+                Node::of($this->set->merged->value($path))->plain(),
+                ['outputs' => array_map(fn (Output $output) => $output->toArray(), $left)],
+            ));
+        }
+
+        return $own;
     }
 }

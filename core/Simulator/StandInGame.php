@@ -43,11 +43,14 @@ final class StandInGame
     {
         foreach ($bindings->ways as $id => $way) {
             $action = $catalogue->actions[$id];
-            if ($way instanceof ControllerAxis && $way->number <= $catalogue->axes) {
+            if (! $catalogue->sees($way)) {
+                continue;
+            }
+            if ($way instanceof ControllerAxis) {
                 $this->byAxis[$way->number][] = $action;
-            } elseif ($way instanceof ControllerButton && $way->number <= $catalogue->buttons) {
+            } elseif ($way instanceof ControllerButton) {
                 $this->byButton[$way->number][] = $action;
-            } elseif ($way instanceof KeyStroke) {
+            } else {
                 $this->byKey[] = [$way, $action];
             }
         }

@@ -109,8 +109,8 @@ final class SetsTest extends TestCase
             'gorse/button-1' => ['behaviour' => ['kind' => 'pulse'], 'outputs' => [['kind' => 'action', 'action' => 'prime']]],
         ]]]);
         $preview = (string) $this->bring('friend.json', $file)->headers->get('Location');
-        $this->get($preview)->assertOk()->assertSee('1 assignment in 1 layer')->assertSee('missing')->assertSee('left open')->assertSee('is Bracken');
-        $this->get($preview.'?match[yarrow]=bracken')->assertSee('2 assignments in 1 layer')->assertSee('1 reference has no control here and stays open: bracken/knob');
+        $this->get($preview)->assertOk()->assertSee('1 assignment in 1 layer')->assertSee('Gorse')->assertSee('missing')->assertSee('left open')->assertSee('is Bracken');
+        $this->get($preview.'?match[yarrow]=bracken')->assertSee('2 assignments in 1 layer')->assertSee('1 reference has no control here and stays open: bracken/knob. It comes back');
         $before = $this->counts();
         $this->post($preview, ['name' => 'From a friend', 'match' => ['yarrow' => 'bracken']])->assertRedirect('/sets/friend/plan');
         $this->assertSame(['bracken/push-1', 'gorse/button-1'], array_keys($this->current('friend')->cells['base']));
@@ -126,6 +126,7 @@ final class SetsTest extends TestCase
         $this->post($preview, ['name' => 'Kite day', 'parent' => 'house', 'game' => '', 'buttons' => '16', 'axes' => '2'])->assertRedirect('/sets/kite-day/plan');
         $this->assertSame([16, 'house', 3], [$this->current('kite-day')->catalogue?->buttons, $this->current('kite-day')->merged->own->parent, count($this->current('kite-day')->catalogue->actions ?? [])]);
         $this->get('/sets/kite-day/plan?propose=lines')->assertOk()->assertSee('Take all 3');
+        $this->bring('bad.csv', "action,key\nPull left,Hyper+A\n")->assertRedirect('/sets/skerrywing/sets')->assertSessionHas('problem', fn (string $problem) => str_starts_with($problem, 'bad.csv: line 2: found "Hyper+A", expected a key'));
         $json = (string) json_encode(['id' => 'other', 'name' => 'Other'] + json_decode((string) file_get_contents(base_path('demo/catalogues/quay-cable.catalogue.json')), true));
         $preview = (string) $this->bring('other.catalogue.json', $json)->headers->get('Location');
         $this->get($preview)->assertSee('A catalogue of Other: 58 actions');

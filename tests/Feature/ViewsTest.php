@@ -81,10 +81,10 @@ final class ViewsTest extends TestCase
     public function test_the_comb_has_a_row_for_all_that_can_be_assigned_and_knows_what_reaches_an_action(): void
     {
         $view = new AssignView($this->place(name: 'assign'), 'fennel', 'base', '');
-        $rows = array_column($view->rows(), 'number', 'ref');
+        $rows = array_column($view->comb->rows(), 'number', 'ref');
         $this->assertCount(3 + 4 + 6 + 3 + 4 + 2, $rows);
         $this->assertSame(['a1', '31', '¬31', '44'], [$rows['fennel/left-lever'], $rows['fennel/switch-1.up'], $rows['fennel/switch-1.down'], $rows['fennel/dial.4']]);
-        $this->assertSame(['base/fennel/mark'], $view->reaching()['drop-sack']);
+        $this->assertSame(['base/fennel/mark'], array_map(strval(...), $view->reaching()['drop-sack']));
         $this->assertSame(['base' => 'base', 'water' => 'hold Ring lever'], $view->holders());
         $other = new AssignView($this->place(name: 'assign'), 'fennel', 'none', 'gorse/hat.north');
         $this->assertSame(['gorse', 'base'], [$other->device?->id, $other->layer]);

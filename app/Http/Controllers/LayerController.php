@@ -7,7 +7,9 @@ namespace App\Http\Controllers;
 use App\Http\Requests\EditRequest;
 use App\Http\Requests\LayerRequest;
 use Illuminate\Http\RedirectResponse;
+use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Edits;
+use Nailrod\Core\Set\LayerEdits;
 
 final class LayerController
 {
@@ -17,17 +19,17 @@ final class LayerController
     {
         $holder = $request->filled('holder') ? $request->string('holder')->toString() : null;
 
-        return $this->edit($request, $set, fn (Edits $edits) => $edits->addLayer($request->string('name')->toString(), $holder));
+        return $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => (new LayerEdits($base))->add($request->string('name')->toString(), $holder));
     }
 
     public function rename(LayerRequest $request, string $set): RedirectResponse
     {
-        return $this->edit($request, $set, fn (Edits $edits) => $edits->renameLayer($request->string('layer')->toString(), $request->string('name')->toString()));
+        return $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => (new LayerEdits($base))->rename($request->string('layer')->toString(), $request->string('name')->toString()));
     }
 
     public function say(LayerRequest $request, string $set): RedirectResponse
     {
-        return $this->edit($request, $set, fn (Edits $edits) => $edits->sayOfLayer($request->string('layer')->toString(), [
+        return $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => (new LayerEdits($base))->say($request->string('layer')->toString(), [
             'name' => $request->string('name')->toString(),
             'colour' => $request->integer('colour'),
         ] + ($request->has('lets_go') ? ['lets_go' => $request->boolean('lets_go')] : [])));
@@ -36,11 +38,11 @@ final class LayerController
     /** Moves a layer one place up or down among the others. */
     public function shift(EditRequest $request, string $set): RedirectResponse
     {
-        return $this->edit($request, $set, fn (Edits $edits) => $edits->shiftLayer($request->string('layer')->toString(), $request->string('way')->toString() === 'up' ? -1 : 1));
+        return $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => (new LayerEdits($base))->shift($request->string('layer')->toString(), $request->string('way')->toString() === 'up' ? -1 : 1));
     }
 
     public function remove(EditRequest $request, string $set): RedirectResponse
     {
-        return $this->edit($request, $set, fn (Edits $edits) => $edits->removeLayer($request->string('layer')->toString()));
+        return $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => (new LayerEdits($base))->remove($request->string('layer')->toString()));
     }
 }

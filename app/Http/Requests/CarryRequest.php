@@ -7,21 +7,15 @@ namespace App\Http\Requests;
 /** What is carried over into a set: from another set, or from one device to another. */
 final class CarryRequest extends RevisionRequest
 {
+    use TurnsDown;
+
     protected function fields(): array
     {
         return [
             'carry' => ['nullable', 'string', 'regex:/^[a-z0-9_-]+$/'],
             'old' => ['nullable', 'string', 'regex:/^[a-z0-9_-]+$/'],
             'new' => ['nullable', 'string', 'regex:/^[a-z0-9_-]+$/'],
-            'not' => ['array', 'max:400'],
-            'not.*' => ['string', 'max:200'],
             'only' => ['nullable', 'string', 'max:200'],
-        ];
-    }
-
-    /** @return list<string> */
-    public function not(): array
-    {
-        return array_values(array_filter($this->array('not'), is_string(...)));
+        ] + self::NOT;
     }
 }

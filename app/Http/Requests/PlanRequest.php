@@ -7,20 +7,14 @@ namespace App\Http\Requests;
 /** Proposals of a plan that are taken. */
 final class PlanRequest extends RevisionRequest
 {
+    use TurnsDown;
+
     protected function fields(): array
     {
         return [
             'propose' => ['required', 'string', 'max:60'],
-            'not' => ['array', 'max:400'],
-            'not.*' => ['string', 'max:200'],
             'only' => ['nullable', 'string', 'max:60'],
-        ];
-    }
-
-    /** @return list<string> */
-    public function not(): array
-    {
-        return array_values(array_filter($this->array('not'), is_string(...)));
+        ] + self::NOT;
     }
 
     /** @return ?list<string> null for all */

@@ -1,8 +1,8 @@
 @php($place = $view->place)
 @php($catalogue = $place->set->catalogue)
 @php($holders = $view->holders())
-@php($base = route('assign', array_filter(['set' => $place->record->id, 'device' => $view->device?->id, 'show' => $view->filter])))
-@php($link = fn (array $more) => route('assign', array_filter($more + ['set' => $place->record->id, 'device' => $view->device?->id, 'show' => $view->filter])))
+@php($base = route('assign', array_filter(['set' => $place->record->id, 'device' => $view->device?->id, 'show' => $view->comb->filter])))
+@php($link = fn (array $more) => route('assign', array_filter($more + ['set' => $place->record->id, 'device' => $view->device?->id, 'show' => $view->comb->filter])))
 <x-layout :place="$place" title="Assign">
     @if ($view->device === null)
         <section class="column"><h1>Assign</h1><p class="empty">This set names no devices, so there is nothing to assign. Undo brings back what was there before.</p></section>
@@ -30,7 +30,7 @@
                         {{ $place->from() }}
                         <label class="field"><span>Name</span><input name="name" maxlength="30" required></label>
                         <label class="field"><span>Held by</span><select name="holder"><option value="">nothing yet</option>
-                            @foreach ($view->rows() as $row)
+                            @foreach ($view->comb->rows() as $row)
                                 @if (! $row['axis'])<option value="{{ $row['ref'] }}">{{ $row['name'] }}</option>@endif
                             @endforeach
                         </select></label>
@@ -51,14 +51,14 @@
             <div class="scroll comb-scroll" id="comb-scroll" tabindex="0" role="region" aria-label="Assignments of {{ $view->device->name }}">
                 <table @class(['comb', 'comb--many' => count($place->set->layers) > 4])>
                     <colgroup><col class="comb__number"><col class="comb__name">@foreach ($place->set->layers as $layer)<col>@endforeach</colgroup>
-                    <thead><tr><th scope="col" colspan="2" class="filter"><form action="{{ route('assign', $place->record->id) }}" data-visit><input type="hidden" name="device" value="{{ $view->device->id }}"><input type="hidden" name="layer" value="{{ $view->layer }}"><input type="hidden" name="ref" value="{{ $view->ref }}"><label><span class="sr-only">Show</span><select name="show">@foreach (App\View\AssignView::FILTERS as $filter => $words)<option value="{{ $filter }}" @selected($filter === $view->filter)>{{ $filter === '' ? 'all controls' : 'only '.$words }}</option>@endforeach</select></label></form></th>
+                    <thead><tr><th scope="col" colspan="2" class="filter"><form action="{{ route('assign', $place->record->id) }}" data-visit><input type="hidden" name="device" value="{{ $view->device->id }}"><input type="hidden" name="layer" value="{{ $view->layer }}"><input type="hidden" name="ref" value="{{ $view->ref }}"><label><span class="sr-only">Show</span><select name="show">@foreach (App\View\AssignComb::FILTERS as $filter => $words)<option value="{{ $filter }}" @selected($filter === $view->comb->filter)>{{ $filter === '' ? 'all controls' : 'only '.$words }}</option>@endforeach</select></label></form></th>
                         @foreach ($place->set->layers as $id => $layer)<th scope="col"><span class="layer-dot layer--{{ App\View\LayerLook::of($place->set, $id) }}"></span>{{ $layer->name }}</th>@endforeach
                     </tr></thead>
                     <tbody>
-                    @foreach ($view->shown() as $row)
+                    @foreach ($view->comb->shown() as $row)
                         <tr data-row="{{ $row['ref'] }}" data-control="{{ $place->set->rig->controlOf($row['ref'])->ref }}" @class(['is-picked' => $row['ref'] === $view->ref])>
                             <td class="number">{{ $row['number'] }}</td><th scope="row">{{ $row['name'] }}</th>
-                            @foreach ($view->cells($row['ref']) as $id => [$cell, $classes, $from])
+                            @foreach ($view->comb->cells($row['ref']) as $id => [$cell, $classes, $from])
                                 @php($action = ($cell->outputs[0] ?? null) instanceof Nailrod\Core\Output\ActionOutput ? $cell->outputs[0]->action : '')
                                 <td class="{{ $classes }}" data-cell="{{ $id }}/{{ $row['ref'] }}" @if ($action !== '') data-action="{{ $action }}" @endif>
                                     <a href="{{ $base }}&amp;layer={{ $id }}&amp;ref={{ rawurlencode($row['ref']) }}" data-refresh @if ($row['ref'] === $view->ref && $id === $view->layer) aria-current="true" @endif>@if ($cell === null)<span class="sr-only">{{ $row['name'] }} in {{ $place->set->layers[$id]->name }}: {{ $id === 'base' ? 'free' : 'as in the base layer' }}</span>@else{{ $place->words->brief($cell) }}@endif @if ($from !== '')<small>{{ $from }}</small>@endif</a>
@@ -68,7 +68,7 @@
                     @endforeach
                     </tbody>
                 </table>
-                @if ($view->shown() === [])<p class="empty">No row of {{ $view->device->name }} is {{ App\View\AssignView::FILTERS[$view->filter] }}.</p>@endif
+                @if ($view->comb->shown() === [])<p class="empty">No row of {{ $view->device->name }} is {{ App\View\AssignComb::FILTERS[$view->comb->filter] }}.</p>@endif
             </div>
         </section>
         <section class="column loom__actions" aria-label="Actions of the simulator" x-data="actions">
@@ -84,8 +84,7 @@
                         @foreach ($actions as $action)
                             @php($way = $view->wayOf($action)?->inWords() ?? 'no way yet')
                             @if ($view->ref === '' && isset($reaching[$action->id]))
-                                @php([$byLayer, $byRef] = explode('/', $reaching[$action->id][0], 2))
-                                <a class="action is-reached" href="{{ $link(['layer' => $byLayer, 'ref' => $byRef]) }}" data-refresh data-action="{{ $action->id }}" data-name="{{ mb_strtolower($action->name) }}"><span class="action__dot" aria-hidden="true"></span><span class="action__name">{{ $action->name }}</span><span class="way">{{ $way }}</span></a>
+                                <a class="action is-reached" href="{{ $link(['layer' => $reaching[$action->id][0]->layer, 'ref' => $reaching[$action->id][0]->ref]) }}" data-refresh data-action="{{ $action->id }}" data-name="{{ mb_strtolower($action->name) }}"><span class="action__dot" aria-hidden="true"></span><span class="action__name">{{ $action->name }}</span><span class="way">{{ $way }}</span></a>
                             @elseif ($view->ref === '')
                                 <a class="action @if ($view->take === $action->id) is-picked @endif" href="{{ $link(['take' => $action->id]) }}" data-refresh data-action="{{ $action->id }}" data-name="{{ mb_strtolower($action->name) }}" title="Then press the control for it"><span class="action__dot" aria-hidden="true"></span><span class="action__name">{{ $action->name }}</span>@if ($action->essential)<small class="action__needed">needed</small>@endif<span class="way">{{ $way }}</span></a>
                             @else

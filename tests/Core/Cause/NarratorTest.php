@@ -6,6 +6,7 @@ namespace Tests\Core\Cause;
 
 use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Cause\Narrator;
+use Nailrod\Core\Cause\OutputWords;
 use Nailrod\Core\Cause\Sentence;
 use Nailrod\Core\Live\Live;
 use Nailrod\Core\Live\LiveState;
@@ -15,6 +16,7 @@ use Nailrod\Core\Run\OutputEvent;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Edits;
 use Nailrod\Core\Set\PartPath;
+use Nailrod\Core\Simulator\GameEvent;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\DemoSets;
@@ -116,13 +118,17 @@ final class NarratorTest extends TestCase
     public function test_outputs_have_names_with_their_actions(): void
     {
         $live = self::live();
-        $narrator = new Narrator(self::set());
+        $words = new OutputWords(self::set());
         $step = $live->step([new Input(10_000, 'fennel/switch-1.up', 1), new Input(11_000, 'fennel/left-thumb', 1), new Input(12_000, 'fennel/ring', 1), new Input(13_000, 'gorse/button-3', 1)], 20_000);
-        $names = array_map($narrator->nameOf(...), $step->outputs);
+        $names = array_map($words->nameOf(...), $step->outputs);
         $this->assertSame(['output 5 · Pitot heat on', 'stop Cruise', 'live', 'Lamp 1', 'key B'], $names);
-        $this->assertSame('made fast', $narrator->variableValue('mooring', 1.0));
-        $this->assertSame('Mooring line', $narrator->variableName('mooring'));
-        $this->assertSame('1.5', $narrator->variableValue('unknown', 1.5));
+        $game = fn (string $variable, float $value, string $window = ''): string => implode(' | ', $words->game(new GameEvent(1, $variable, $value, null, $window)));
+        $this->assertSame('Mooring line | made fast', $game('mooring', 1.0));
+        $this->assertSame('unknown | 1.5', $game('unknown', 1.5));
+        $this->assertSame('its own window | is open: map. It keeps this key for itself, and takes all keys until Escape', $game(GameEvent::WINDOW, 1.0, 'map'));
+        $this->assertSame('its own window | is shut', $game(GameEvent::WINDOW, 0.0));
+        $this->assertSame('nothing of output 5 | (it was over between two looks)', $game(GameEvent::MISSED, 5.0));
+        $this->assertSame('nothing of output 129 | (it sees only the first 128)', $game(GameEvent::MISSED, 129.0));
     }
 
     public function test_a_switch_that_writes_a_variable_is_told_with_the_words_of_the_game(): void

@@ -16,8 +16,10 @@ use Nailrod\Core\Plan\Plan;
 use Nailrod\Core\Plan\PlanEdits;
 use Nailrod\Core\Plan\Planner;
 use Nailrod\Core\Plan\Reach;
+use Nailrod\Core\Plan\Seats;
 use Nailrod\Core\Plan\Spot;
 use Nailrod\Core\Set\BindingSet;
+use Nailrod\Core\Set\PartPath;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\DemoSets;
 
@@ -156,5 +158,24 @@ final class PlannerTest extends TestCase
             $at[$proposal->id()] = [(string) $proposal->choices[0]->spot, $proposal->why];
         }
         $this->assertEquals(['squelch' => ['base/gorse/button-5', 'the same job is there in Elsewhere'], 'anchor' => ['base/gorse/button-6', 'the same job is there in Elsewhere'], 'paddle' => ['base/fennel/left-thumb', 'a free push button']], $at, 'a taken place is passed over, a layer that is not there is the base layer, a flip does not go to a switch');
+    }
+
+    public function test_what_a_macro_does_counts_as_what_its_contact_does(): void
+    {
+        $own = DemoSets::skerrywing()->merged->own
+            ->with(PartPath::macro('to-water'), ['name' => 'To water', 'steps' => [['do' => 'press', 'output' => ['kind' => 'hold layer', 'layer' => 'water']], ['do' => 'tap', 'output' => ['kind' => 'action', 'action' => 'squelch']]]])
+            ->with(PartPath::cell('base', 'fennel/left-thumb'), ['behaviour' => ['kind' => 'macro', 'macro' => 'to-water']]);
+        $set = DemoSets::skerrywing($own);
+        assert($set->catalogue !== null);
+        $this->assertSame(['base/fennel/left-thumb'], array_map(strval(...), Reach::of($set)->spots('squelch')));
+        $this->assertFalse((new Seats($set))->isFree('water', 'fennel/left-thumb'), 'it leads to the layer, so it has no room in it');
+        $this->assertSame([], (new Planner($set, $set->catalogue))->plan(['squelch'])->proposals);
+    }
+
+    public function test_a_game_takes_only_what_it_sees_and_nobody_keeps(): void
+    {
+        $game = (new DemoSets)->catalogue('hairpin-ladder') ?? throw new \LogicException;
+        $takes = array_map($game->takes(...), [new ControllerButton(32), new ControllerButton(33), new ControllerAxis(8), new ControllerAxis(9), new KeyStroke('KeyB'), new KeyStroke('F1'), new KeyStroke('F1', ['ShiftLeft']), new OnOffVariable('horn', 1, 0)]);
+        $this->assertSame([true, false, true, false, true, false, true, true], $takes);
     }
 }

@@ -17,6 +17,7 @@ use Nailrod\Core\Program\Compiler;
 use Nailrod\Core\Set\Advice;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Edits;
+use Nailrod\Core\Set\LayerEdits;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\SetDiff;
 use Nailrod\Core\Set\SetDocument;
@@ -44,8 +45,8 @@ final class EditsTest extends TestCase
         yield 'a layer that is not there' => [fn (Edits $e) => $e->assign('radio', 'fennel/mark', null, [new ControllerButton(1)]), 'cells: found "radio", expected a layer of the set.'];
         yield 'a control that is not there' => [fn (Edits $e) => $e->nothing('base', 'fennel/none'), 'cells.base: found "fennel/none", expected a contact or an axis of the rig.'];
         yield 'no output' => [fn (Edits $e) => $e->assign('base', 'fennel/mark', null, []), 'cells.base.fennel/mark.outputs: found a list of 0, expected at least one output.'];
-        yield 'the base layer' => [fn (Edits $e) => $e->removeLayer('base'), 'layers.base: found the base layer, expected another layer'];
-        yield 'a layer to rename that is not there' => [fn (Edits $e) => $e->renameLayer('radio', 'Radio'), 'layers: found "radio", expected a layer of the set.'];
+        yield 'the base layer' => [fn () => (new LayerEdits(DemoSets::skerrywing()))->remove('base'), 'layers.base: found the base layer, expected another layer'];
+        yield 'a layer to rename that is not there' => [fn () => (new LayerEdits(DemoSets::skerrywing()))->rename('radio', 'Radio'), 'layers: found "radio", expected a layer of the set.'];
         yield 'nothing to fall out of step with' => [fn (Edits $e) => $e->keepInStep('base', 'fennel/mark'), 'cells.base.fennel/mark: found no action that a switch can fall out of step with'];
     }
 
@@ -60,14 +61,14 @@ final class EditsTest extends TestCase
 
     public function test_a_layer_goes_with_all_that_it_says_and_what_leads_to_it(): void
     {
-        $set = DemoSets::skerrywing((new Edits(DemoSets::skerrywing()))->addLayer('Radio', 'gorse/button-5'));
+        $set = DemoSets::skerrywing((new LayerEdits(DemoSets::skerrywing()))->add('Radio', 'gorse/button-5'));
         $set = DemoSets::skerrywing((new Edits($set))->assign('radio', 'fennel/mark', null, [new ControllerButton(50)]));
         $this->assertEquals([new HoldLayer('radio')], $set->cell('base', 'gorse/button-5')?->outputs);
-        $without = DemoSets::skerrywing((new Edits($set))->removeLayer('radio'));
+        $without = DemoSets::skerrywing((new LayerEdits($set))->remove('radio'));
         $this->assertNull($without->cell('base', 'gorse/button-5'));
         $this->assertArrayNotHasKey('radio', $without->layers);
         $this->assertSame(DemoSets::skerrywing()->merged->own->toJson(), $without->merged->own->toJson());
-        $water = DemoSets::skerrywing((new Edits($set))->removeLayer('water'));
+        $water = DemoSets::skerrywing((new LayerEdits($set))->remove('water'));
         $this->assertArrayNotHasKey('water', $water->layers);
         $this->assertNull($water->cell('base', 'fennel/ring'), 'the ring lever of the house set held it');
     }
@@ -76,7 +77,7 @@ final class EditsTest extends TestCase
     {
         $set = DemoSets::skerrywing();
         foreach (['Très long: ééé!', 'On water', '///'] as $name) {
-            $set = DemoSets::skerrywing((new Edits($set))->addLayer($name, null));
+            $set = DemoSets::skerrywing((new LayerEdits($set))->add($name, null));
         }
         $this->assertSame(['base', 'water', 'tr-s-long', 'on-water', 'layer'], array_keys($set->layers));
     }
@@ -161,8 +162,8 @@ final class EditsTest extends TestCase
             5 => $edits->assign($layer, $contact, null, [new HoldLayer($pick(array_keys($set->layers)))]),
             6 => $edits->nothing($layer, $pick([$axis, $contact])),
             7 => $edits->clear($layer, $pick([$axis, $contact])),
-            8 => $edits->addLayer('Layer '.$dice->getInt(1, 5), $contact),
-            9 => $edits->removeLayer($layer),
+            8 => (new LayerEdits($set))->add('Layer '.$dice->getInt(1, 5), $contact),
+            9 => (new LayerEdits($set))->remove($layer),
             10 => $shapes->add($axis, $pick(['point', 'notch', 'stop', 'threshold', 'zones', 'halves', 'larger', 'shared travel', 'four directions']), $dice->getInt(0, 100) / 100, $pick(array_keys($set->rig->axes))),
             11 => $shapes->remove($pick(['point', 'notch']), $axis, $dice->getInt(0, 3)),
             12 => $shapes->removeMade($made),

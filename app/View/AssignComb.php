@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use Nailrod\Core\Device\Device;
+use Nailrod\Core\Set\Cell;
+use Nailrod\Core\Set\Conflicts;
+use Nailrod\Core\Set\PartPath;
+
+/** The layer comb of the loom: a row for each contact and axis of a device, a cell for each layer, as far as the filter leaves them. */
+final readonly class AssignComb
+{
+    /** Rows that can be asked for, in words by what the address says. */
+    public const FILTERS = ['' => 'all', 'free' => 'free', 'changed' => 'changed here', 'conditional' => 'conditional', 'conflict' => 'in conflict'];
+
+    /** One of FILTERS. */
+    public string $filter;
+
+    public Conflicts $clashes;
+
+    /** @var array<string, true> cells in conflict, as "layer/reference" */
+    private array $conflicts;
+
+    /** @param string $ref of the contact or axis that is picked; empty if none is */
+    public function __construct(private Place $place, private ?Device $device, private string $layer, private string $ref, string $filter)
+    {
+        $this->filter = isset(self::FILTERS[$filter]) ? $filter : '';
+        $this->clashes = new Conflicts($place->set, array_column($this->rows(), 'ref'));
+        $this->conflicts = $this->clashes->all();
+    }
+
+    /** @return list<array{ref: string, number: string, name: string, axis: bool}> in the order of the device */
+    public function rows(): array
+    {
+        $rows = [];
+        foreach ($this->device->controls ?? [] as $control) {
+            foreach ($control->axes as $axis) {
+                $rows[] = ['ref' => $axis->ref, 'number' => $axis->isBuilt() ? 'built' : 'a'.$axis->number, 'name' => $this->place->set->rig->nameOf($axis->ref), 'axis' => true];
+            }
+            foreach ($control->contacts as $contact) {
+                $rows[] = ['ref' => $contact->ref, 'number' => $this->place->set->rig->numberOf($contact->ref), 'name' => $this->place->set->rig->nameOf($contact->ref), 'axis' => false];
+            }
+        }
+
+        return $rows;
+    }
+
+    /**
+     * The rows that the filter leaves; the one that is picked stays.
+     *
+     * @return list<array{ref: string, number: string, name: string, axis: bool}>
+     */
+    public function shown(): array
+    {
+        return array_values(array_filter($this->rows(), fn (array $row) => $this->filter === '' || $row['ref'] === $this->ref || $this->passes($row['ref'])));
+    }
+
+    private function passes(string $ref): bool
+    {
+        $cells = $said = [];
+        foreach (array_keys($this->place->set->layers) as $layer) {
+            $cells[] = $this->place->set->cell($layer, $ref);
+            $said[] = $this->place->saysItself(PartPath::cell($layer, $ref));
+        }
+        $cells = array_filter($cells);
+
+        return match ($this->filter) {
+            'free' => $cells === [],
+            'conditional' => array_filter($cells, fn (Cell $cell) => $cell->when !== null) !== [],
+            'conflict' => array_filter(array_keys($this->place->set->layers), fn (string $layer) => isset($this->conflicts[$layer.'/'.$ref])) !== [],
+            default => in_array(true, $said, true),
+        };
+    }
+
+    /** @return array<string, array{?Cell, string, string}> the cells of a row by layer, with their classes and the parent set that says them */
+    public function cells(string $ref): array
+    {
+        $cells = [];
+        foreach (array_keys($this->place->set->layers) as $layer) {
+            $cell = $this->place->set->cell($layer, $ref);
+            $origin = $cell === null ? null : $this->place->originOf(PartPath::cell($layer, $ref));
+            $from = $origin === null || $origin->own ? '' : $origin->set;
+            $cells[$layer] = [$cell, 'cell'
+                .($cell === null ? ' cell--fall' : '')
+                .($cell?->isNothing() === true ? ' cell--nothing' : '')
+                .($from === '' ? '' : ' cell--inherited')
+                .($ref === $this->ref && $layer === $this->layer ? ' is-picked' : '')
+                .($this->isInConflict($layer, $ref) ? ' cell--conflict' : '')
+                .($cell?->when === null ? '' : ' cell--when'), $from];
+        }
+
+        return $cells;
+    }
+
+    public function isInConflict(string $layer, string $ref): bool
+    {
+        return isset($this->conflicts[$layer.'/'.$ref]);
+    }
+}
