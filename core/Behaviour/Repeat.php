@@ -75,8 +75,7 @@ final readonly class Repeat implements TimedBehaviour
         }
         $cause = $cause->then(StepKind::Behaviour, 'repeat');
         $run->later->enter($assigned, 'repeating');
-        $this->pulse($run, $assigned, $cause);
-        $run->later->set($assigned, 'again', $this->delay, $cause);
+        $this->pulse($run, $assigned, $cause, $this->delay);
     }
 
     public function release(Run $run, Assigned $assigned, Cause $cause): void
@@ -88,8 +87,7 @@ final readonly class Repeat implements TimedBehaviour
 
     public function timer(Run $run, Assigned $assigned, string $what, Cause $cause): void
     {
-        $this->pulse($run, $assigned, $cause->then(StepKind::Timer, 'again'));
-        $run->later->set($assigned, 'again', $this->period, $cause);
+        $this->pulse($run, $assigned, $cause, $this->period, 'again');
     }
 
     public function end(Run $run, Assigned $assigned, Cause $cause): void
@@ -98,10 +96,15 @@ final readonly class Repeat implements TimedBehaviour
         $run->later->enter($assigned, null);
     }
 
-    private function pulse(Run $run, Assigned $assigned, Cause $cause): void
+    /** One pulse; unless that has ended the repeat itself by letting go of everything, the next one comes later. */
+    private function pulse(Run $run, Assigned $assigned, Cause $cause, int $next, string $why = ''): void
     {
+        $now = $why === '' ? $cause : $cause->then(StepKind::Timer, $why);
         foreach (array_keys($assigned->outputs) as $i) {
-            $run->pulses->send($assigned, $i, $this->width, $cause);
+            $run->pulses->send($assigned, $i, $this->width, $now);
+        }
+        if ($run->later->stage($assigned) !== null) {
+            $run->later->set($assigned, 'again', $next, $cause);
         }
     }
 }

@@ -13,6 +13,7 @@ use Nailrod\Core\Output\KeyCodes;
 use Nailrod\Core\Run\Input;
 use Nailrod\Core\Run\OutputEvent;
 use Nailrod\Core\Set\BindingSet;
+use Nailrod\Core\Set\Cell;
 use Nailrod\Core\Set\Condition;
 use Nailrod\Core\Set\Words;
 
@@ -63,10 +64,12 @@ final readonly class Narrator
     private function toldByTheirEffects(array $causes): array
     {
         $told = [];
+        $known = array_fill_keys($causes, true);
         foreach ($causes as $cause) {
-            foreach ($causes as $other) {
-                if ($other !== $cause && str_starts_with($other, $cause.' > ')) {
-                    $told[$cause] = true;
+            for ($at = strpos($cause, ' > '); $at !== false; $at = strpos($cause, ' > ', $at + 1)) {
+                $before = substr($cause, 0, $at);
+                if (isset($known[$before])) {
+                    $told[$before] = true;
                 }
             }
         }
@@ -92,13 +95,19 @@ final readonly class Narrator
             $cell === null => 'nothing is assigned to it',
             $cell->isNothing() => 'it is set to do nothing here',
             $when !== null && ! $holds($when) => 'it works '.(new Words($this->set))->condition($when),
-            default => null,
+            default => $this->idleMacro($cell, $holds),
         };
         if ($why === null) {
             return null;
         }
 
         return new Sentence($input->t, $ref, [$this->set->rig->deviceNameOf($ref).' · '.$what, 'layer '.$this->layer($layer), $why], false, []);
+    }
+
+    /** So much happened at once that the earlier part of it is only counted. */
+    public function leftOut(int $t, int $changes): Sentence
+    {
+        return new Sentence($t, 'left out', ['Much happened at once', number_format($changes, 0, '.', ' ').($changes === 1 ? ' change before this is' : ' changes before these are').' not told'], false, []);
     }
 
     /** Ticks of an encoder that were left out, since too many were waiting. */
@@ -121,6 +130,23 @@ final readonly class Narrator
             $at->name.' at '.Percent::at($at->at, $shaping->axis->centred).' is shut',
             'still sends '.self::percent($shaping, $at->at),
         ], false, []);
+    }
+
+    /**
+     * A macro that its own condition keeps from being played.
+     *
+     * @param callable(Condition): bool $holds
+     */
+    private function idleMacro(Cell $cell, callable $holds): ?string
+    {
+        foreach ($cell->plays() as $id) {
+            $macro = $this->set->macros[$id] ?? null;
+            if ($macro?->when !== null && ! $holds($macro->when)) {
+                return 'macro '.$macro->name.' plays '.(new Words($this->set))->condition($macro->when);
+            }
+        }
+
+        return null;
     }
 
     /** @return ?array{string, string} */
@@ -215,7 +241,22 @@ final readonly class Narrator
 
     private function input(Input $input, string $device): string
     {
-        return sprintf('%s · %s %s', $device, $this->set->rig->nameOf($input->port), json_encode($input->value));
+        if (str_starts_with($input->port, 'sim/')) {
+            return 'The game · '.$this->words->variable(substr($input->port, 4), (float) $input->value);
+        }
+        $rig = $this->set->rig;
+        foreach ($rig->contacts as $ref => $contact) {
+            if ($contact->hat === $input->port && ContactInput::points($contact->direction, (int) $input->value)) {
+                return $device.' · '.$rig->nameOf($ref).' closed';
+            }
+        }
+        $does = match (true) {
+            isset($rig->contacts[$input->port]) => $input->value === 1 ? 'closed' : 'opened',
+            $input->value === -1 => 'is let go',
+            default => sprintf('%+d', (int) $input->value).(abs((int) $input->value) === 1 ? ' tick' : ' ticks'),
+        };
+
+        return $device.' · '.$rig->nameOf($input->port).' '.$does;
     }
 
     private function step(Step $step): ?string

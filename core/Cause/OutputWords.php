@@ -106,6 +106,12 @@ final readonly class OutputWords
         };
     }
 
+    /** A variable and what it is: "Engine speed 3 000 rpm". */
+    public function variable(string $id, float $value): string
+    {
+        return $this->variableName($id).' '.$this->variableValue($id, $value);
+    }
+
     private function variableName(string $id): string
     {
         return $this->set->catalogue->variables[$id]->name ?? $id;

@@ -17,7 +17,7 @@ final readonly class LampBar implements LampRule
     /**
      * @param list<string>                              $lamps     references, the first of the bar first
      * @param list<array{to: float, colour: string}>    $bands     rising; the last one's colour holds beyond it too
-     * @param bool                                      $isWhole   the whole bar has the colour of its highest lit lamp
+     * @param bool                                      $isWhole   all that is lit has the colour of the band in which the value lies, not each lamp that of its own place
      * @param ?float                                    $flashAbove the value above which all that is lit flashes; null: never
      */
     private function __construct(
@@ -72,21 +72,17 @@ final readonly class LampBar implements LampRule
 
     public function lit(Run $run): array
     {
-        return $this->at($run->variables->known($this->variable));
+        return $this->at($run->variables->valueOf($this->variable));
     }
 
-    /** @return array<string, Look> by lamp, those that are lit at this value; null if it is not known */
-    public function at(?float $value): array
+    /** @return array<string, Look> by lamp, those that are lit at this value */
+    public function at(float $value): array
     {
         $lit = [];
-        foreach ($value === null ? [] : $this->lamps as $i => $lamp) {
+        foreach ($this->lamps as $i => $lamp) {
             if ($value + 1e-9 >= $this->placeOf($i)) {
-                $lit[$lamp] = $this->look->coloured($this->colourAt($this->placeOf($i)), $this->flashAbove !== null && $value > $this->flashAbove);
+                $lit[$lamp] = $this->look->coloured($this->colourAt($this->isWhole ? $value : $this->placeOf($i)), $this->flashAbove !== null && $value > $this->flashAbove);
             }
-        }
-        if ($this->isWhole && $lit !== []) {
-            $highest = $lit[array_key_last($lit)];
-            $lit = array_map(fn () => $highest, $lit);
         }
 
         return $lit;

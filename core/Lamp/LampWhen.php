@@ -63,7 +63,7 @@ final readonly class LampWhen implements LampRule
             'stop' => $run->stops->isOpen($this->name) === $this->is,
             'flag' => $run->holds->isOn('flag', $this->name) === $this->is,
             'contact' => $run->contacts->isClosed($this->name),
-            default => $this->isWithin($run->variables->known($this->name)),
+            default => $this->isWithin($run->variables->valueOf($this->name)),
         };
 
         return $is ? [$this->lamp => $this->look] : [];
@@ -85,8 +85,8 @@ final readonly class LampWhen implements LampRule
         return ['lamp' => $this->lamp, 'while' => $this->while()] + $this->look->toArray();
     }
 
-    private function isWithin(?float $value): bool
+    private function isWithin(float $value): bool
     {
-        return $value !== null && $value >= $this->from && $value <= $this->to;
+        return $value >= $this->from && $value <= $this->to;
     }
 }

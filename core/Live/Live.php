@@ -22,6 +22,9 @@ use Nailrod\Core\Simulator\StandInGame;
 /** A set at work between a rig and a simulator stand-in, one step at a time. */
 final class Live
 {
+    /** Outputs of one step that are told. */
+    public const MOST_TOLD = 200;
+
     private Machine $machine;
 
     private readonly ?StandInGame $game;
@@ -223,7 +226,7 @@ final class Live
         }
         $this->state->left = false;
 
-        return $this->answer($this->machine->takeUp([], [], new Cause(Cause::START)), [], []);
+        return $this->answer($this->machine->findAgain(new Cause(Cause::START)), [], []);
     }
 
     /** A macro is tried on the page where it is made, without a control. */
@@ -242,6 +245,24 @@ final class Live
     public function close(): LiveStep
     {
         return $this->answer($this->machine->letGoOfEverything(new Cause(Cause::CLOSED)), [], []);
+    }
+
+    /**
+     * What can be read is told: of very many outputs the latest, and how many came before them.
+     *
+     * @param list<OutputEvent> $outputs
+     *
+     * @return list<Sentence>
+     */
+    private function told(array $outputs): array
+    {
+        $worth = array_values(array_filter($outputs, fn (OutputEvent $event) => ! $this->isTrembling($event) && ! self::isLampOfGame($event)));
+        $leftOut = count($worth) - self::MOST_TOLD;
+        if ($leftOut <= 0) {
+            return $this->narrator->sentences($worth);
+        }
+
+        return [$this->narrator->leftOut($worth[0]->t, $leftOut), ...$this->narrator->sentences(array_slice($worth, $leftOut))];
     }
 
     /** Lamps that the game moves would fill the tape. */
@@ -283,14 +304,20 @@ final class Live
      */
     private function answer(array $outputs, array $idle, array $problems, array $taken = []): LiveStep
     {
+        $before = $this->game?->gaugesNow() ?? [];
         $game = $this->game?->play($outputs, $this->state->run->now) ?? [];
-        $worth = array_values(array_filter($outputs, fn (OutputEvent $event) => ! $this->isTrembling($event) && ! self::isLampOfGame($event)));
-        $sentences = [...$this->narrator->sentences($worth), ...$idle, ...(new OutOfStep($this->set))->sentences($game, $this->state->hands)];
+        $sentences = [...$this->told($outputs), ...$idle, ...(new OutOfStep($this->set))->sentences($game, $this->state->hands)];
         usort($sentences, fn (Sentence $a, Sentence $b) => $a->t <=> $b->t);
         $learnt = [];
         foreach ($game as $event) {
             if ($event->isOfVariable() && ($event->by === null || $event->by->kind !== OutputEvent::VARIABLE)) {
                 $learnt[$event->variable] = new Input($this->state->run->now, 'sim/'.$event->variable, $event->value);
+            }
+        }
+        // Gauges go on all the time: they are no events of the game, but what depends on them must know.
+        foreach ($this->game?->gaugesNow() ?? [] as $variable => $value) {
+            if (round($value, 6) !== round($before[$variable] ?? NAN, 6)) {
+                $learnt[$variable] = new Input($this->state->run->now, 'sim/'.$variable, $value);
             }
         }
         array_push($outputs, ...$this->machine->feed(array_values($learnt)));

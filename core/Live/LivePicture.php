@@ -8,7 +8,6 @@ use Nailrod\Core\Axis\Shaping;
 use Nailrod\Core\Cause\Narrator;
 use Nailrod\Core\Device\ContactInput;
 use Nailrod\Core\Made\BuiltAxis;
-use Nailrod\Core\Made\Made;
 use Nailrod\Core\Program\Program;
 use Nailrod\Core\Set\BindingSet;
 
@@ -80,28 +79,16 @@ final readonly class LivePicture
         return $built;
     }
 
-    /** @return list<string> references of all contacts that are closed, opposites too */
+    /**
+     * As the engine has them, debounce and settle times included; of contacts that the set does not use, as the hands do.
+     *
+     * @return list<string> references of all contacts that are closed, opposites too
+     */
     public function closed(): array
     {
         $closed = [];
         foreach ($this->set->rig->contacts as $ref => $contact) {
-            if ($this->state->unplugged !== [] && isset($this->state->unplugged[explode('/', $ref, 2)[0]])) {
-                continue;
-            }
-            if ($this->isMade($ref)) {
-                if ($this->state->run->closed[$this->contactIndex($ref)] ?? false) {
-                    $closed[] = $ref;
-                }
-
-                continue;
-            }
-            $hand = $this->state->hands[$contact->hat ?? $contact->opposite ?? $ref] ?? null;
-            $isClosed = match (true) {
-                $contact->noneOf !== [] => array_filter($contact->noneOf, fn (string $of) => ($this->state->hands[$of] ?? 0) === 1) === [],
-                $contact->hat !== null => ContactInput::points($contact->direction, $hand ?? -1),
-                $contact->opposite !== null => $hand !== 1,
-                default => $hand === 1,
-            };
+            $isClosed = $this->state->run->closed[$this->program->contactIndex($ref)] ?? $this->isClosedByHand($ref, $contact);
             if ($isClosed) {
                 $closed[] = $ref;
             }
@@ -110,20 +97,19 @@ final readonly class LivePicture
         return $closed;
     }
 
-    private function isMade(string $ref): bool
+    private function isClosedByHand(string $ref, ContactInput $contact): bool
     {
-        return str_starts_with($ref, Made::DEVICE.'/');
-    }
-
-    private function contactIndex(string $ref): int
-    {
-        foreach ($this->program->tables['contacts'] as $i => $row) {
-            if ($row['ref'] === $ref) {
-                return $i;
-            }
+        if ($contact->mark !== null || isset($this->state->unplugged[explode('/', $ref, 2)[0]])) {
+            return false;
         }
+        $hand = $this->state->hands[$contact->hat ?? $contact->opposite ?? $ref] ?? null;
 
-        return -1;
+        return match (true) {
+            $contact->noneOf !== [] => array_filter($contact->noneOf, fn (string $of) => ($this->state->hands[$of] ?? 0) === 1) === [],
+            $contact->hat !== null => ContactInput::points($contact->direction, $hand ?? -1),
+            $contact->opposite !== null => $hand !== 1,
+            default => $hand === 1,
+        };
     }
 
     /** @return list<string> ids of the stops that are open on at least one axis */

@@ -39,7 +39,7 @@ final readonly class GoToLayer implements ContactOutput
 
     public function startsWhenFound(Run $run): bool
     {
-        return true;
+        return ! $run->findsAgain;
     }
 
     public function press(Run $run, string $source, Cause $cause): void

@@ -39,6 +39,6 @@ final readonly class LetGo implements ContactOutput
 
     public function press(Run $run, string $source, Cause $cause): void
     {
-        $run->letGo($cause);
+        $run->lettingGo->ofEverything($cause);
     }
 }

@@ -48,7 +48,7 @@ final readonly class StepVariable implements ContactOutput
     public function press(Run $run, string $source, Cause $cause): void
     {
         // Rounded before it meets the limits, so that ten steps of 0.1 come to exactly 1.
-        $to = round(($run->variables->known($this->name) ?? 0.0) + $this->by, 6);
+        $to = round($run->variables->valueOf($this->name) + $this->by, 6);
         if ($to > $this->high) {
             $to = $this->wraps ? $this->low : $this->high;
         } elseif ($to < $this->low) {

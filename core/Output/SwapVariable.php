@@ -42,6 +42,6 @@ final readonly class SwapVariable implements ContactOutput
 
     public function press(Run $run, string $source, Cause $cause): void
     {
-        $run->variables->set($this->name, $run->variables->known($this->name) === round($this->first, 6) ? $this->second : $this->first, $cause);
+        $run->variables->set($this->name, $run->variables->valueOf($this->name) === round($this->first, 6) ? $this->second : $this->first, $cause);
     }
 }

@@ -9,6 +9,7 @@ use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Cause\Step;
 use Nailrod\Core\Cause\StepKind;
 use Nailrod\Core\Output\ContactOutput;
+use Nailrod\Core\Run\Run;
 
 /** An assignment of a contact, ready to run: its outputs are ways, no longer actions. */
 final class Assigned
@@ -42,6 +43,14 @@ final class Assigned
     public function step(string $behaviour, ?string $detail = null): Step
     {
         return $this->step ??= new Step(StepKind::Behaviour, $behaviour, $detail);
+    }
+
+    /** Its outputs are let go of, the last first. */
+    public function release(Run $run, Cause $cause): void
+    {
+        foreach (array_reverse($this->outputs, true) as $i => $output) {
+            $output->release($run, $this->source($i), $this->towards($i, $cause));
+        }
     }
 
     public function towards(int $output, Cause $cause): Cause

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Program;
 
+use Nailrod\Core\Action\Variable;
 use Nailrod\Core\Axis\Shaping;
 use Nailrod\Core\Behaviour\PlayMacro;
 use Nailrod\Core\Device\AxisInput;
@@ -103,6 +104,7 @@ final class Compiler
         }
 
         return new Program([
+            'starts' => array_map(fn (Variable $variable) => round($variable->start, 6), $this->set->catalogue->variables ?? []),
             'axisPorts' => array_intersect_key($this->axisIndex, array_filter($axes, fn (AxisInput $axis) => ! $axis->isBuilt())),
             'contactPorts' => $contactPorts,
             'hatPorts' => array_map(array_values(...), $hatPorts),
@@ -129,9 +131,6 @@ final class Compiler
         $this->cells[$index] = $this->axisCells[$index] = [];
         foreach ($this->set->cells[$id] ?? [] as $ref => $cell) {
             $assignment = $cell->isNothing() ? Program::NOTHING : $this->assign($index, $ref, $cell);
-            if ($assignment === null) {
-                continue;
-            }
             if (isset($this->axisIndex[$ref])) {
                 $this->axisCells[$index][$this->axisIndex[$ref]] = $assignment;
             } else {
@@ -140,7 +139,8 @@ final class Compiler
         }
     }
 
-    private function assign(int $layer, string $ref, Cell $cell): ?int
+    /** Its number; a cell of which no action has a way does nothing, and hides what the base layer says. */
+    private function assign(int $layer, string $ref, Cell $cell): int
     {
         $outputs = $actions = [];
         foreach ($cell->outputs as $i => $output) {
@@ -151,7 +151,7 @@ final class Compiler
             }
         }
         if ($outputs === [] && ! $cell->behaviour instanceof PlayMacro) {
-            return null;
+            return Program::NOTHING;
         }
         $this->assignments[] = [
             'layer' => $layer,

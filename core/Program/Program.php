@@ -32,7 +32,7 @@ use Nailrod\Core\Set\HandOver;
  * @phpstan-type ChordRow array{id: string, members: list<int>, within: int, assignment: int, when: ?array<string, mixed>}
  * @phpstan-type StopRow array{id: string, stop: array<string, mixed>}
  * @phpstan-type Tables array{
- *     axisPorts: array<string, int>, contactPorts: array<string, int>, hatPorts: array<string, list<?int>>, tickPorts: array<string, array{?int, ?int}>,
+ *     starts: array<string, float>, axisPorts: array<string, int>, contactPorts: array<string, int>, hatPorts: array<string, list<?int>>, tickPorts: array<string, array{?int, ?int}>,
  *     layers: list<array{id: string, name: string, letsGo?: true}>, axes: list<AxisRow>, contacts: list<ContactRow>,
  *     opposites: array<int, list<int>>, noneOf: array<int, list<int>>, made: list<MadeRow>, stops: list<StopRow>, assignments: list<AssignmentRow>,
  *     macros: list<MacroRow>, lamps: array<string, array<string, mixed>>, chords: list<ChordRow>, chordsOf: array<int, array<int, list<int>>>,

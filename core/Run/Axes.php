@@ -21,6 +21,9 @@ final class Axes implements Timed
 
     private readonly AxisRoutes $routes;
 
+    /** Is nothing sent for now, since the program is being changed under the hands? */
+    private bool $isStill = false;
+
     /** @param bool $fused compute the stages once for every possible reading, for long runs */
     public function __construct(private readonly Run $run, private readonly bool $fused)
     {
@@ -42,6 +45,7 @@ final class Axes implements Timed
             $this->routes->resume($axis, $lane);
             $this->lanes[] = $lane;
             $this->bound($axis);
+            $lane->wouldSend = $lane->pending === null || $lane->integer < 0 ? null : $lane->pending->output->send($lane->bounded(), $lane->integer);
         }
         $this->routes->lead($this->lanes);
         foreach ($this->run->program->tables['made'] as $i => $made) {
@@ -145,6 +149,7 @@ final class Axes implements Timed
         if ($reading === $lane->standing && $lane->integer >= 0) {
             return;
         }
+        $isFirst = $lane->integer < 0;
         $lane->standing = $reading;
         if ($lane->table === null) {
             $value = $this->fused ? $this->fuse($axis, $lane, $reading) : $this->run->program->shaping($axis)->value($reading);
@@ -153,7 +158,7 @@ final class Axes implements Timed
         }
         $this->stand($input, $axis, $lane, $value);
         if ($lane->feeds && ($reading < $lane->calmFrom || $reading > $lane->calmTo)) {
-            $this->feed($input, $axis, $lane, $reading);
+            $this->feed($input, $axis, $lane, $reading, $isFirst);
         }
     }
 
@@ -185,7 +190,6 @@ final class Axes implements Timed
             $steps = $lane->steps;
         }
         if ($integer !== $lane->integer) {
-            $before = $lane->integer;
             $lane->integer = $integer;
             $route = $lane->route;
             if ($route !== null) {
@@ -195,7 +199,7 @@ final class Axes implements Timed
                     $this->routes->send($route, $axis, $integer, new Cause($input, $steps));
                 }
             } elseif ($lane->pending !== null) {
-                $this->routes->pickUp($axis, $before, new Cause($input, $steps));
+                $this->routes->pickUp($axis, new Cause($input, $steps));
             }
         }
         if ($lane->watched) {
@@ -204,9 +208,9 @@ final class Axes implements Timed
     }
 
     /** What is made from the axis follows. In a long run it is found out between which readings nothing of it changes. */
-    private function feed(Input $input, int $axis, AxisLane $lane, int $reading): void
+    private function feed(Input $input, int $axis, AxisLane $lane, int $reading, bool $isFirst): void
     {
-        $this->run->made->moved($axis, $input);
+        $this->run->made->moved($axis, $input, $isFirst);
         if ($this->fused && $this->run->made->isFedAlone($axis)) {
             $lane->calmFrom = $this->lastCalm($axis, $reading, $lane->min);
             $lane->calmTo = $this->lastCalm($axis, $reading, $lane->max);
@@ -257,7 +261,7 @@ final class Axes implements Timed
     private function wait(int $axis, AxisLane $lane, int $time): void
     {
         $lane->waits = true;
-        $this->run->timers->set($time, self::OWNER, (string) $axis, new Cause($lane->latest ?? Cause::START));
+        $this->run->timers->set($time, self::OWNER, (string) $axis, new Cause($lane->latest ?? Cause::START), $axis);
     }
 
     private function prepare(int $axis, AxisLane $lane): void
@@ -280,23 +284,35 @@ final class Axes implements Timed
         }
     }
 
-    /** Where the axis is, not as an input: the program under it has changed. */
-    public function place(int $axis, int $reading, Cause $cause): void
+    /** From now on nothing is sent, until all that is under the hands has been found anew. */
+    public function beStill(): void
     {
-        $lane = $this->lanes[$axis];
-        $lane->reading = $lane->standing = $reading;
-        $lane->steadying?->start($reading);
-        $this->placeAt($axis, $this->run->program->shaping($axis)->value($reading), $cause);
+        $this->isStill = true;
     }
 
-    public function placeBuilt(int $axis, float $travel, Cause $cause): void
+    /** Where the axis is, not as an input: the program under it has changed. What steadying holds on to stays. */
+    public function place(int $axis, int $reading): void
+    {
+        $lane = $this->lanes[$axis];
+        $lane->reading = $reading;
+        if ($lane->steadying !== null && $lane->steadying->window() === null) {
+            $lane->steadying->start($reading);
+        }
+        $lane->standing = $lane->steadying->standing ?? $reading;
+        if ($lane->spikes && $lane->latest !== null && $lane->steadying?->isUnsettled() === true) {
+            $this->wait($axis, $lane, max(0, $lane->latest->t + Steady::SPIKE_WAIT - $this->run->state->now));
+        }
+        $this->placeAt($axis, $this->run->program->shaping($axis)->value($lane->standing));
+    }
+
+    public function placeBuilt(int $axis, float $travel): void
     {
         $this->lanes[$axis]->travel = $travel;
         $shaping = $this->run->program->shaping($axis);
-        $this->placeAt($axis, $shaping->notches->apply($shaping->shape($travel)), $cause);
+        $this->placeAt($axis, $shaping->notches->apply($shaping->shape($travel)));
     }
 
-    private function placeAt(int $axis, float $value, Cause $cause): void
+    private function placeAt(int $axis, float $value): void
     {
         $lane = $this->lanes[$axis];
         if ($lane->stepped !== null) {
@@ -305,8 +321,48 @@ final class Axes implements Timed
         }
         $lane->value = $value;
         $lane->integer = (int) (65535 * $lane->bounded() + 0.5);
-        if ($lane->route !== null) {
-            $this->routes->sendUnlessThere($axis, $lane->route, $this->moved($axis, $cause));
+    }
+
+    /**
+     * Where every axis sends to, and what, so that it can be taken up by another program.
+     *
+     * @return array<string, Sending> by reference
+     */
+    public function sending(): array
+    {
+        $sending = [];
+        foreach ($this->lanes as $axis => $lane) {
+            $route = $lane->route ?? $lane->pending;
+            if ($route !== null) {
+                $sending[$this->run->program->tables['axes'][$axis]['ref']] = $this->routes->sending($axis, $lane, $route);
+            }
+        }
+
+        return $sending;
+    }
+
+    /**
+     * All has been found anew: every axis takes its output and sends where it stands, if that is not what it sent before.
+     *
+     * @param array<string, Sending> $before    by reference
+     * @param bool                   $hasChanged is another layer live than before, so that what was left returns to rest where it is to?
+     */
+    public function takeUp(array $before, bool $hasChanged, Cause $cause): void
+    {
+        $this->isStill = false;
+        foreach ($this->run->program->tables['axes'] as $axis => $row) {
+            $this->lanes[$axis]->assignment = $this->run->layers->axisAssignmentOf($axis);
+            $this->bound($axis);
+            if ($this->lanes[$axis]->integer >= 0) {
+                $this->lanes[$axis]->integer = (int) (65535 * $this->lanes[$axis]->bounded() + 0.5);
+            }
+        }
+        if ($hasChanged) {
+            $this->routes->leaveAll($before, $cause);
+        }
+        foreach ($this->run->program->tables['axes'] as $axis => $row) {
+            $this->routes->takeUp($axis, $before[$row['ref']] ?? null, $this->moved($axis, $cause));
+            $this->bound($axis);
         }
     }
 
@@ -316,15 +372,14 @@ final class Axes implements Timed
         $this->bound($axis);
         $lane = $this->lanes[$axis];
         $integer = (int) (65535 * $lane->bounded() + 0.5);
-        if ($lane->integer < 0 || $integer === $lane->integer) {
+        if ($this->isStill || $lane->integer < 0 || $integer === $lane->integer) {
             return;
         }
-        $before = $lane->integer;
         $lane->integer = $integer;
         if ($lane->route !== null) {
             $this->routes->send($lane->route, $axis, $integer, $this->moved($axis, $cause));
         } elseif ($lane->pending !== null) {
-            $this->routes->pickUp($axis, $before, $this->moved($axis, $cause));
+            $this->routes->pickUp($axis, $this->moved($axis, $cause));
         }
     }
 
@@ -334,7 +389,7 @@ final class Axes implements Timed
     public function reroute(Cause $cause): void
     {
         $changed = [];
-        foreach ($this->lanes as $axis => $lane) {
+        foreach ($this->isStill ? [] : $this->lanes as $axis => $lane) {
             $assignment = $this->run->layers->axisAssignmentOf($axis);
             if ($assignment !== $lane->assignment) {
                 $changed[$axis] = $assignment;

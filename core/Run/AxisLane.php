@@ -47,6 +47,9 @@ final class AxisLane
     /** Null where there are no stepped notches. */
     public ?Notches $stepped = null;
 
+    /** While it waits, what it would have sent at its last reading; null if it had none yet. */
+    public int|float|null $wouldSend = null;
+
     /** Of stepped notches the one that the value is in; null before the first value. */
     public ?int $notch = null;
 

@@ -53,7 +53,8 @@ final class AxisRoutes
     {
         $lane = $this->lanes[$axis];
         $lane->assignment = $assignment;
-        $this->lay($axis, $lane, $assignment >= 0 && $this->waitsFor($assignment, $lane->integer));
+        $route = $this->routeOf($axis, $assignment);
+        $this->lay($axis, $lane, $route !== null && ($this->run->program->handOver($assignment)->picksUp ?? false) && $this->waitsFor($route, $lane));
     }
 
     /** Sends where the axis stands to the output that it has just entered. */
@@ -72,6 +73,7 @@ final class AxisRoutes
         [$lane->route, $lane->pending] = $waits ? [null, $route] : [$route, null];
         if ($waits) {
             $this->run->state->waiting[$axis] = true;
+            $lane->wouldSend = $lane->integer < 0 ? null : $route?->output->send($lane->bounded(), $lane->integer);
         } else {
             unset($this->run->state->waiting[$axis]);
         }
@@ -83,37 +85,88 @@ final class AxisRoutes
         $this->remember($lane);
         $this->run->mouse->stop($axis);
         unset($this->run->state->waiting[$axis]);
-        $route = $lane->route;
-        $wasItsSource = $route !== null && $lane->integer >= 0 && (! $route->shared || ($this->run->state->owners[$route->key] ?? null) === $axis);
-        if (! $wasItsSource || $route->kind === OutputEvent::MOUSE || ! ($this->run->program->handOver($lane->assignment)->returnsToRest ?? false)) {
+        if ($lane->route !== null) {
+            $this->rest($this->sending($axis, $lane, $lane->route), $lane->route, $this->run->program->tables['axes'][$axis]['ref'], $cause);
+        }
+    }
+
+    /** How an axis drives an output: what it sent last, and what it leaves behind. */
+    public function sending(int $axis, AxisLane $lane, Route $route): Sending
+    {
+        $wasItsSource = $lane->route !== null && $lane->integer >= 0 && (! $route->shared || ($this->run->state->owners[$route->key] ?? null) === $axis);
+        $returns = $wasItsSource && $route->kind !== OutputEvent::MOUSE && ($this->run->program->handOver($lane->assignment)->returnsToRest ?? false);
+        $rest = $this->run->program->shaping($axis)->restValue();
+
+        return new Sending($route, $lane->integer < 0 ? null : $route->output->send($lane->bounded(), $lane->integer), $lane->route === null, $returns ? $route->output->send($rest, (int) (65535 * $rest + 0.5)) : null);
+    }
+
+    /** The output that is left returns to rest, if it is to and is not there. */
+    private function rest(Sending $left, Route $route, string $axis, Cause $cause): void
+    {
+        if ($left->rest !== null && $this->presentOf($route) !== $left->rest) {
+            $this->put($route, $left->rest, $cause->then(StepKind::ReturnsToRest, $axis));
+        }
+    }
+
+    /**
+     * The program has changed, and another layer is live: what no longer drives its output leaves it.
+     *
+     * @param array<string, Sending> $before by reference
+     */
+    public function leaveAll(array $before, Cause $cause): void
+    {
+        foreach ($before as $ref => $left) {
+            $axis = $this->run->program->axisIndex($ref);
+            if ($axis < 0 || $this->routeOf($axis, $this->lanes[$axis]->assignment)?->key !== $left->route->key) {
+                $this->rest($left, $left->route, $ref, $cause);
+            }
+        }
+    }
+
+    /** The program has changed: the axis drives its output on, or takes another one as after a change of layers. */
+    public function takeUp(int $axis, ?Sending $before, Cause $cause): void
+    {
+        $lane = $this->lanes[$axis];
+        $route = $this->routeOf($axis, $lane->assignment);
+        $isSame = $route !== null && $before?->route->key === $route->key;
+        $waits = $route !== null && ($this->run->program->handOver($lane->assignment)->picksUp ?? false) && ($isSame ? $before->waits : $this->waitsFor($route, $lane));
+        $this->lay($axis, $lane, $waits);
+        if ($lane->route === null || $lane->integer < 0) {
             return;
         }
-        $rest = $this->run->program->shaping($axis)->restValue();
-        $integer = (int) (65535 * $rest + 0.5);
-        if (($this->run->state->present[$route->key] ?? null) !== $integer) {
-            $this->run->state->present[$route->key] = $integer;
-            $this->emit($route, $rest, $integer, $cause->then(StepKind::ReturnsToRest, $this->run->program->tables['axes'][$axis]['ref']));
+        if (! $isSame) {
+            $this->arrive($axis, $cause);
+        } elseif ($before->sent !== $lane->route->output->send($lane->bounded(), $lane->integer) || $lane->route->kind === OutputEvent::MOUSE) {
+            $this->sendUnlessThere($axis, $lane->route, $cause);
         }
     }
 
     /** Must the output be picked up first, since it stands elsewhere? */
-    private function waitsFor(int $assignment, int $integer): bool
+    private function waitsFor(Route $route, AxisLane $lane): bool
     {
-        $present = $this->run->state->present[$this->keyOf($assignment)] ?? null;
+        $present = $this->presentOf($route);
 
-        return $present !== null && $present !== $integer && ($this->run->program->handOver($assignment)->picksUp ?? false);
+        return $present !== null && ($lane->integer < 0 || $present !== $route->output->send($lane->bounded(), $lane->integer));
     }
 
-    /** Two successive integers lie on different sides of where the output stands, or touch it: from now on it follows. */
-    public function pickUp(int $axis, int $before, Cause $cause): void
+    /** Where an output of axes stands: the later of what was sent to it and what the game said; null if neither. */
+    private function presentOf(Route $route): int|float|null
+    {
+        return $route->kind === OutputEvent::VARIABLE ? $this->run->variables->said($route->target) : ($this->run->state->present[$route->key] ?? null);
+    }
+
+    /** What two successive readings would send lies on different sides of where the output stands, or touches it: from now on it follows. */
+    public function pickUp(int $axis, Cause $cause): void
     {
         $lane = $this->lanes[$axis];
         $route = $lane->pending;
         if ($route === null) {
             return;
         }
-        $present = $this->run->state->present[$route->key] ?? $lane->integer;
-        if ($lane->integer !== $present && ($before < 0 || ($before < $present) === ($lane->integer < $present) && $before !== $present)) {
+        $before = $lane->wouldSend;
+        $now = $lane->wouldSend = $route->output->send($lane->bounded(), $lane->integer);
+        $present = $this->presentOf($route) ?? $now;
+        if ($now !== $present && ($before === null || (($before < $present) === ($now < $present) && $before !== $present))) {
             return;
         }
         [$lane->route, $lane->pending] = [$route, null];
@@ -137,7 +190,7 @@ final class AxisRoutes
     }
 
     /** Sends where the axis stands, unless that is what its output was last sent. */
-    public function sendUnlessThere(int $axis, Route $route, Cause $cause): void
+    private function sendUnlessThere(int $axis, Route $route, Cause $cause): void
     {
         $integer = $this->lanes[$axis]->integer;
         if (! $route->direct || ($this->run->state->present[$route->key] ?? null) !== $integer) {
@@ -151,26 +204,21 @@ final class AxisRoutes
         if ($route->shared && ! $this->owns($route, $axis, $integer)) {
             return;
         }
-        if (! $route->direct && $route->kind !== OutputEvent::MOUSE) {
-            if (($state->present[$route->key] ?? null) === $integer) {
-                return;
-            }
-            $state->present[$route->key] = $integer;
-        }
-        $value = $this->lanes[$axis]->bounded();
+        $value = $route->output->send($this->lanes[$axis]->bounded(), $integer);
         if ($route->kind === OutputEvent::MOUSE) {
-            $this->run->mouse->steer($axis, (float) $route->output->send($value, $integer), $cause);
-        } else {
-            $this->emit($route, $value, $integer, $cause);
+            $this->run->mouse->steer($axis, (float) $value, $cause);
+        } elseif ($route->direct || $route->kind === OutputEvent::VARIABLE || ($state->present[$route->key] ?? null) !== $integer) {
+            $this->put($route, $value, $cause);
         }
     }
 
-    private function emit(Route $route, float $value, int $integer, Cause $cause): void
+    private function put(Route $route, int|float $value, Cause $cause): void
     {
         if ($route->kind === OutputEvent::AXIS) {
-            $this->run->events[] = new OutputEvent($this->run->state->now, OutputEvent::AXIS, $route->target, $integer, $cause);
+            $this->run->state->present[$route->key] = (int) $value;
+            $this->run->events[] = new OutputEvent($this->run->state->now, OutputEvent::AXIS, $route->target, (int) $value, $cause);
         } else {
-            $this->run->variables->set($route->target, (float) $route->output->send($value, $integer), $cause);
+            $this->run->variables->set($route->target, (float) $value, $cause);
         }
     }
 

@@ -9,8 +9,10 @@ use Nailrod\Core\Cause\StepKind;
 
 /**
  * Chords at work. A member's own press and release come as much later as its chord may take to form, and are dropped if
- * it forms; which assignment they are bound to is judged when the contact closes. An entry of `presses` is what a closing
- * may still become; `late` is what a delayed press was bound to, until its delayed release.
+ * it forms; which assignment they are bound to is judged when the contact closes. `State::$presses` holds each such press
+ * until its release has come: `on` once it has come itself, `open` once its contact has opened, `ends` when its release
+ * comes then. What has come late is held in `State::$pressed` under the complement of the contact, since the contact may
+ * be pressed anew, where it is no member, before the late release has come.
  */
 final class Chords implements Timed
 {
@@ -28,13 +30,12 @@ final class Chords implements Timed
     {
         $state = $this->run->state;
         $wait = max([0, ...array_map(fn (int $chord) => $this->run->program->tables['chords'][$chord]['within'], $chords)]);
-        foreach ($state->timers as $timer) {
-            if ($timer->owner === self::OWNER && str_starts_with($timer->subject, 'release '.$contact.' ')) {
-                $wait = max($wait, $timer->due - $state->now);
-            }
+        foreach ($state->presses[$contact] ?? [] as $before) {
+            $wait = max($wait, $before['ends'] - $state->now);
         }
-        $state->presses[$contact][] = ['at' => $state->now, 'wait' => $wait, 'chords' => $chords, 'assignment' => $assignment, 'open' => false];
-        $this->run->timers->set($wait, self::OWNER, 'press '.$contact.' '.$state->now, $cause);
+        $n = $state->delayed++;
+        $state->presses[$contact][] = ['n' => $n, 'at' => $state->now, 'wait' => $wait, 'chords' => $chords, 'assignment' => $assignment, 'on' => false, 'open' => false, 'ends' => 0];
+        $this->run->timers->set($wait, self::OWNER, 'press '.$contact.' '.$n, $cause);
         foreach ($chords as $chord) {
             if ($this->forms($chord)) {
                 $this->form($chord, $cause);
@@ -52,68 +53,119 @@ final class Chords implements Timed
             $chord = $state->consumed[$contact];
             unset($state->consumed[$contact]);
             if (isset($state->chordOn[$chord])) {
-                unset($state->chordOn[$chord]);
-                $this->run->contacts->releaseAssignment($this->run->program->tables['chords'][$chord]['assignment'], $contact, $cause);
+                $this->endOne($chord, $contact, $cause);
             }
 
             return true;
         }
         $last = array_key_last($state->presses[$contact] ?? []);
-        if ($last !== null && ! $state->presses[$contact][$last]['open']) {
-            $state->presses[$contact][$last]['open'] = true;
-            $this->later($contact, $state->presses[$contact][$last]['assignment'], $state->presses[$contact][$last]['wait'], $cause);
-
-            return true;
+        if ($last === null || $state->presses[$contact][$last]['open']) {
+            return false;
         }
-        if (isset($state->late[$contact])) {
-            [$assignment, $wait] = $state->late[$contact];
-            $this->later($contact, $assignment, $wait, $cause);
+        $press = $state->presses[$contact][$last];
+        $state->presses[$contact][$last] = ['open' => true, 'ends' => $state->now + $press['wait']] + $press;
+        $this->run->timers->set($press['wait'], self::OWNER, 'release '.$contact.' '.$press['n'], $cause);
 
-            return true;
-        }
-
-        return false;
+        return true;
     }
 
     public function timer(Timer $timer): void
     {
         $state = $this->run->state;
-        [$what, $contact, $of] = explode(' ', $timer->subject);
-        $contact = (int) $contact;
-        if ($what === 'release') {
-            unset($state->late[$contact]);
-            $this->run->contacts->releaseAssignment((int) $of, $contact, $timer->cause);
+        [$what, $contact, $n] = array_map(fn (string $word) => is_numeric($word) ? (int) $word : $word, explode(' ', $timer->subject));
+        foreach ($state->presses[(int) $contact] ?? [] as $i => $press) {
+            if ($press['n'] !== $n) {
+                continue;
+            }
+            if ($what === 'press') {
+                $state->presses[(int) $contact][$i]['on'] = true;
+                $this->run->contacts->pressLate((int) $contact, $press['assignment'], $timer->cause);
+            } else {
+                $this->drop((int) $contact, $i);
+                $this->run->contacts->releaseLate((int) $contact, $timer->cause);
+            }
 
             return;
         }
-        $press = array_shift($state->presses[$contact]);
-        if ($state->presses[$contact] === []) {
-            unset($state->presses[$contact]);
-        }
-        if ($press !== null) {
-            $this->run->contacts->pressAssignment($press['assignment'], $contact, $timer->cause);
-            $state->late[$contact] = [$press['assignment'], $press['wait']];
+    }
+
+    /**
+     * Chords that are on end, the latest first.
+     *
+     * @param callable(int): bool $which given the number of a chord
+     */
+    public function end(callable $which, Cause $cause): void
+    {
+        foreach (array_reverse(array_keys($this->run->state->chordOn)) as $chord) {
+            if ($which($chord)) {
+                $this->endOne($chord, $this->run->program->tables['chords'][$chord]['members'][0], $cause);
+            }
         }
     }
 
-    /** Everything is let go of: what may still become a chord is forgotten, what is one ends. */
-    public function end(Cause $cause): void
+    /**
+     * Presses that are still on their way are forgotten, with their releases; what has come already stays.
+     *
+     * @param callable(int): bool $which given the number of a contact
+     */
+    public function forget(callable $which): void
     {
-        $state = $this->run->state;
-        foreach (array_keys($state->chordOn) as $chord) {
-            $row = $this->run->program->tables['chords'][$chord];
-            $this->run->contacts->releaseAssignment($row['assignment'], $row['members'][0], $cause);
+        foreach ($this->run->state->presses as $contact => $presses) {
+            foreach ($which($contact) ? array_reverse($presses, true) : [] as $i => $press) {
+                if (! $press['on']) {
+                    $this->drop($contact, $i);
+                    $this->run->timers->cancelAll(fn (Timer $timer) => $timer->owner === self::OWNER && in_array($timer->subject, ['press '.$contact.' '.$press['n'], 'release '.$contact.' '.$press['n']], true));
+                }
+            }
         }
-        foreach ($state->late as $contact => [$assignment]) {
-            $this->run->contacts->releaseAssignment($assignment, $contact, $cause);
-        }
-        $state->chordOn = $state->late = $state->presses = [];
-        $state->timers = array_values(array_filter($state->timers, fn (Timer $timer) => $timer->owner !== self::OWNER));
     }
 
-    private function later(int $contact, int $assignment, int $wait, Cause $cause): void
+    /** Does a press that came late end only by a release that is on its way? */
+    public function isEnding(int $contact): bool
     {
-        $this->run->timers->set($wait, self::OWNER, 'release '.$contact.' '.$assignment, $cause);
+        foreach ($this->run->state->presses[$contact] ?? [] as $press) {
+            if ($press['on']) {
+                return $press['open'];
+            }
+        }
+
+        return false;
+    }
+
+    /** What has come late is over: its release is not waited for. */
+    public function over(int $contact): void
+    {
+        foreach ($this->run->state->presses[$contact] ?? [] as $i => $press) {
+            if ($press['on']) {
+                $this->drop($contact, $i);
+                $this->run->timers->cancel(self::OWNER, 'release '.$contact.' '.$press['n']);
+
+                return;
+            }
+        }
+    }
+
+    /** The chord that a closed contact has become a part of; null if it has not. */
+    public function takenBy(int $contact): ?int
+    {
+        return $this->run->state->consumed[$contact] ?? null;
+    }
+
+    private function endOne(int $chord, int $contact, Cause $cause): void
+    {
+        unset($this->run->state->chordOn[$chord]);
+        $this->run->contacts->releaseAssignment($this->run->program->tables['chords'][$chord]['assignment'], $contact, $cause);
+    }
+
+    private function drop(int $contact, int $i): void
+    {
+        $presses = $this->run->state->presses[$contact];
+        unset($presses[$i]);
+        if ($presses === []) {
+            unset($this->run->state->presses[$contact]);
+        } else {
+            $this->run->state->presses[$contact] = array_values($presses);
+        }
     }
 
     private function forms(int $chord): bool
@@ -123,7 +175,7 @@ final class Chords implements Timed
         foreach ($row['members'] as $member) {
             $presses = $this->run->state->presses[$member] ?? [];
             $last = array_key_last($presses);
-            if ($last === null || $presses[$last]['open'] || ! in_array($chord, $presses[$last]['chords'], true)) {
+            if ($last === null || $presses[$last]['on'] || $presses[$last]['open'] || ! in_array($chord, $presses[$last]['chords'], true)) {
                 return false;
             }
             $times[] = $presses[$last]['at'];
@@ -137,13 +189,9 @@ final class Chords implements Timed
         $state = $this->run->state;
         $row = $this->run->program->tables['chords'][$chord];
         foreach ($row['members'] as $member) {
-            $press = array_pop($state->presses[$member]);
-            if ($state->presses[$member] === []) {
-                unset($state->presses[$member]);
-            }
-            if ($press !== null) {
-                $this->run->timers->cancel(self::OWNER, 'press '.$member.' '.$press['at']);
-            }
+            $last = (int) array_key_last($state->presses[$member]);
+            $this->run->timers->cancel(self::OWNER, 'press '.$member.' '.$state->presses[$member][$last]['n']);
+            $this->drop($member, $last);
             $state->consumed[$member] = $chord;
         }
         $this->run->contacts->pressAssignment($row['assignment'], $row['members'][0], $cause->then(StepKind::Chord, $row['id']));

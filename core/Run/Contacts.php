@@ -16,7 +16,7 @@ final class Contacts implements Timed
 {
     public const OWNER = 'contacts';
 
-    /** The contact whose press is at work: what lets go of everything is a part of it, and the rest of it comes after. */
+    /** The key in State::$pressed of the press that is at work: what lets go of everything is a part of it, and the rest of it comes after. */
     private ?int $pressing = null;
 
     /** @var array<int, array<int, list<Step>>> that a contact closed, by its number, or opened, by the complement of it, and the layer of the assignment; made when first used */
@@ -44,23 +44,24 @@ final class Contacts implements Timed
     }
 
     /**
-     * One input has changed these reported contacts. Of all that changes by it, what opens acts first, then what
-     * closes, each in file order.
+     * One input has changed these reported contacts. What becomes known by it acts first, as found; of all that changes
+     * by it, what opens acts next, then what closes; each in file order.
      *
      * @param array<int, bool> $reported closed or open, by contact
+     * @param bool             $isFirst  is it the first reading of an axis, which starts only what is a state?
      */
-    public function report(array $reported, Cause $cause): void
+    public function report(array $reported, Cause $cause, bool $isFirst = false): void
     {
         $state = $this->state;
-        $opening = $closing = [];
+        $found = $opening = $closing = [];
         foreach ($reported as $contact => $closed) {
             if (($state->closed[$contact] ?? null) === $closed) {
                 continue;
             }
             if (! isset($state->closed[$contact]) && ($state->phase === Phase::Finding || $this->run->program->tables['contacts'][$contact]['ofAxis'])) {
-                $this->found($contact, $closed, $cause);
+                $found[$contact] = $closed;
                 foreach ($state->phase === Phase::Running ? $this->run->program->tables['opposites'][$contact] ?? [] : [] as $opposite) {
-                    $this->found($opposite, ! $closed, $cause);
+                    $found[$opposite] = ! $closed;
                 }
 
                 continue;
@@ -75,6 +76,10 @@ final class Contacts implements Timed
                 }
             }
         }
+        ksort($found);
+        foreach ($found as $contact => $closed) {
+            $this->found($contact, $closed, $cause);
+        }
         $opening = array_unique($opening);
         $closing = array_unique($closing);
         sort($opening);
@@ -83,7 +88,7 @@ final class Contacts implements Timed
             $this->release($contact, $cause);
         }
         foreach ($closing as $contact) {
-            $this->press($contact, $cause, $state->phase === Phase::Finding);
+            $this->press($contact, $cause, $isFirst || $state->phase === Phase::Finding);
         }
     }
 
@@ -132,16 +137,18 @@ final class Contacts implements Timed
         $this->press((int) $timer->subject, $timer->cause, false);
     }
 
-    /** A device has gone: all its contacts open, also those that are made from others. */
-    public function openAll(string $device, Cause $cause): void
+    /**
+     * A device has gone: all its contacts are open, also those that are made from others, and nothing about them is
+     * waited for. What their presses began is not ended here.
+     */
+    public function openAll(string $device): void
     {
         foreach ($this->run->program->tables['contacts'] as $contact => $row) {
-            if (! str_starts_with($row['ref'], $device.'/')) {
-                continue;
-            }
-            $this->run->timers->cancel(self::OWNER, (string) $contact);
-            if ($this->state->closed[$contact] ?? false) {
-                $this->release($contact, $cause);
+            if (str_starts_with($row['ref'], $device.'/')) {
+                $this->run->timers->cancel(self::OWNER, (string) $contact);
+                $this->run->debounce->forget($contact);
+                $this->state->closed[$contact] = false;
+                unset($this->state->consumed[$contact]);
             }
         }
     }
@@ -185,8 +192,10 @@ final class Contacts implements Timed
     /** The program under the hands has changed: what is closed or open counts as found, so that states hold at once. */
     public function findAgain(Cause $cause): void
     {
-        foreach ($this->state->closed as $contact => $closed) {
-            $this->found($contact, $closed, $cause);
+        foreach (array_keys($this->run->program->tables['contacts']) as $contact) {
+            if (isset($this->state->closed[$contact])) {
+                $this->found($contact, $this->state->closed[$contact], $cause);
+            }
         }
     }
 
@@ -223,9 +232,22 @@ final class Contacts implements Timed
 
             return;
         }
-        $state->pressed[$contact] = $assignment;
+        $this->bind($contact, $contact, $assignment, $cause, $found);
+    }
+
+    /** The press of a member of a chord that has not formed. */
+    public function pressLate(int $contact, int $assignment, Cause $cause): void
+    {
+        $this->bind(~$contact, $contact, $assignment, $cause, false);
+    }
+
+    private function bind(int $key, int $contact, int $assignment, Cause $cause, bool $found): void
+    {
+        // The latest stands last, so that what came on last can end first.
+        unset($this->state->pressed[$key]);
+        $this->state->pressed[$key] = $assignment;
         if ($assignment !== Program::NOTHING) {
-            $this->pressing = $contact;
+            $this->pressing = $key;
             $this->pressAssignment($assignment, $contact, $cause, $found);
             $this->pressing = null;
         }
@@ -270,21 +292,49 @@ final class Contacts implements Timed
         $this->releaseAssignment($assignment, $contact, $cause);
     }
 
-    /** Everything is let go of: what presses and toggles hold ends, and their releases do nothing more. */
-    public function letGo(Cause $cause): void
+    /**
+     * Presses that were bound to an assignment and are not released yet, the latest first.
+     *
+     * @return list<array{int, int, int}> its key in State::$pressed, the contact, the assignment
+     */
+    public function pressedLastFirst(): array
     {
-        $held = array_filter($this->state->pressed, fn (int $assignment) => $assignment !== Program::NOTHING && $this->run->program->assigned($assignment)->behaviour instanceof Follow);
-        foreach ($this->state->pressed as $contact => $assignment) {
-            $this->state->pressed[$contact] = $contact === $this->pressing ? $assignment : Program::NOTHING;
+        $pressed = [];
+        foreach (array_reverse($this->state->pressed, true) as $key => $assignment) {
+            $pressed[] = [$key, $key < 0 ? ~$key : $key, $assignment];
         }
-        $toggled = array_keys($this->state->toggled);
-        $this->state->toggled = [];
-        foreach ([...array_values($held), ...$toggled] as $assignment) {
-            $assigned = $this->run->program->assigned($assignment);
-            foreach (array_reverse($assigned->outputs, true) as $i => $output) {
-                $output->release($this->run, $assigned->source($i), $assigned->towards($i, $cause));
-            }
+
+        return $pressed;
+    }
+
+    /** The release of a press is to do nothing more; what lets go of everything is a part of the press at work, and the rest of that comes after. */
+    public function spend(int $key): void
+    {
+        if ($key === $this->pressing) {
+            return;
         }
+        if ($key < 0) {
+            $this->forget($key);
+        } else {
+            $this->state->pressed[$key] = Program::NOTHING;
+        }
+    }
+
+    /** The press is over: its contact has gone with its device. */
+    public function forget(int $key): void
+    {
+        unset($this->state->pressed[$key]);
+        if ($key < 0) {
+            $this->run->chords->over(~$key);
+        }
+    }
+
+    /** The release of a press that came late. */
+    public function releaseLate(int $contact, Cause $cause): void
+    {
+        $assignment = $this->state->pressed[~$contact] ?? Program::NOTHING;
+        unset($this->state->pressed[~$contact]);
+        $this->releaseAssignment($assignment, $contact, $cause);
     }
 
     private function release(int $contact, Cause $cause): void

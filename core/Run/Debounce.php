@@ -52,6 +52,21 @@ final class Debounce implements Timed
         }
     }
 
+    /** What was reported last of a contact, though its time may not be over; null if nothing was reported within it. */
+    public function lastWord(int $contact): ?bool
+    {
+        return $this->run->state->bouncing[$contact][0] ?? null;
+    }
+
+    /** The time of a contact is over, and what was reported within it is forgotten. */
+    public function forget(int $contact): void
+    {
+        if (isset($this->run->state->bouncing[$contact])) {
+            unset($this->run->state->bouncing[$contact]);
+            $this->run->timers->cancel(self::OWNER, (string) $contact);
+        }
+    }
+
     private function begin(int $contact, bool $closed, int $time, Cause $cause): void
     {
         $this->run->state->bouncing[$contact] = [$closed, $cause];

@@ -34,9 +34,9 @@ final class Later implements Timed
 
     public function enter(Assigned $assigned, ?string $stage): void
     {
-        if ($stage === null) {
-            unset($this->run->state->stages[$assigned->id]);
-        } else {
+        // The latest stands last, so that what came on last can end first.
+        unset($this->run->state->stages[$assigned->id]);
+        if ($stage !== null) {
             $this->run->state->stages[$assigned->id] = $stage;
         }
     }
@@ -53,16 +53,26 @@ final class Later implements Timed
         }
     }
 
-    /** Everything is let go of. */
-    public function end(Cause $cause): void
+    /**
+     * What assignments are doing ends, what came on last first.
+     *
+     * @param callable(int): bool $which given the number of an assignment
+     */
+    public function end(callable $which, Cause $cause): void
     {
-        foreach (array_keys($this->run->state->stages) as $id) {
-            $assigned = $this->run->program->assigned($id);
-            if ($assigned->behaviour instanceof TimedBehaviour) {
-                $assigned->behaviour->end($this->run, $assigned, $cause);
+        foreach (array_reverse(array_keys($this->run->state->stages)) as $id) {
+            if ($which($id)) {
+                $this->endOne($id, $cause);
             }
-            unset($this->run->state->stages[$id]);
         }
-        $this->run->state->timers = array_values(array_filter($this->run->state->timers, fn (Timer $timer) => $timer->owner !== self::OWNER));
+    }
+
+    public function endOne(int $id, Cause $cause): void
+    {
+        $assigned = $this->run->program->assigned($id);
+        if ($assigned->behaviour instanceof TimedBehaviour) {
+            $assigned->behaviour->end($this->run, $assigned, $cause);
+        }
+        unset($this->run->state->stages[$id]);
     }
 }

@@ -30,26 +30,27 @@ final class Layers
 
     public function settle(string $layer, Cause $cause): void
     {
-        $before = $this->live();
         $this->run->state->settledLayer = max(0, $this->run->program->layerIndex($layer));
-        $this->changed($before, $cause);
+        $this->changed($cause);
     }
 
+    /** A source that holds a layer already is pressed anew: its layer comes on top. */
     public function push(string $layer, string $source, Cause $cause): void
     {
-        $before = $this->live();
-        $this->run->state->heldLayers[] = [$this->run->program->layerIndex($layer), $source];
-        $this->changed($before, $cause);
+        $this->run->state->heldLayers = [...$this->without($source), [$this->run->program->layerIndex($layer), $source]];
+        $this->changed($cause);
     }
 
     public function remove(string $source, Cause $cause): void
     {
-        $before = $this->live();
-        $this->run->state->heldLayers = array_values(array_filter(
-            $this->run->state->heldLayers,
-            fn (array $entry) => $entry[1] !== $source,
-        ));
-        $this->changed($before, $cause);
+        $this->run->state->heldLayers = $this->without($source);
+        $this->changed($cause);
+    }
+
+    /** @return list<array{int, string}> the held layers but that of a source */
+    private function without(string $source): array
+    {
+        return array_values(array_filter($this->run->state->heldLayers, fn (array $entry) => $entry[1] !== $source));
     }
 
     /** The assignment that a press of the contact is bound to now: the live layer's word, else the base layer's. */
@@ -72,17 +73,23 @@ final class Layers
         return $cells[$this->live()][$axis] ?? $cells[self::BASE][$axis] ?? Program::NOTHING;
     }
 
-    private function changed(int $before, Cause $cause): void
+    /** What the layer lets go of may hold another one, so that what is live is looked at again when the row is written. */
+    private function changed(Cause $cause): void
     {
-        $live = $this->live();
-        if ($live === $before) {
+        $state = $this->run->state;
+        $left = $state->toldLayer;
+        if ($this->live() === $left) {
             return;
         }
-        if ($this->run->program->tables['layers'][$before]['letsGo'] ?? false) {
-            $this->run->letGoOfLayer($before, $cause);
+        if ($this->run->program->tables['layers'][$left]['letsGo'] ?? false) {
+            $this->run->lettingGo->ofLayer($left, $cause);
         }
-        $name = $this->run->program->tables['layers'][$live]['name'];
-        $this->run->emit(OutputEvent::LAYER, 'live', $name, $cause);
+        $live = $this->live();
+        if ($live === $state->toldLayer) {
+            return;
+        }
+        $state->toldLayer = $live;
+        $this->run->emit(OutputEvent::LAYER, 'live', $this->run->program->tables['layers'][$live]['name'], $cause);
         $this->run->axes->reroute($cause->then(StepKind::GoesLive, $this->run->program->tables['layers'][$live]['id']));
     }
 }

@@ -110,12 +110,10 @@ final class Machine
     public function finish(): array
     {
         $end = $this->state->now + self::RUN_ON;
-        if ($this->state->phase !== Phase::Running) {
-            $this->advance(max(1, $this->state->now));
-        }
+        $settled = $this->state->phase === Phase::Running ? [] : $this->advance(max(1, $this->state->now));
         $this->fireUntil($end);
 
-        return $this->collect();
+        return [...$settled, ...$this->collect()];
     }
 
     /**
@@ -126,14 +124,10 @@ final class Machine
      */
     public function unplug(string $device): array
     {
-        $this->run->contacts->openAll($device, new Cause(Cause::UNPLUGGED));
-        $this->run->letGoOf($device, new Cause(Cause::UNPLUGGED));
-        foreach (array_keys($this->state->mouse) as $axis) {
-            if (str_starts_with($this->program->tables['axes'][$axis]['ref'], $device.'/')) {
-                $this->run->mouse->stop($axis);
-            }
-        }
-        $this->run->lamps->update(new Cause(Cause::UNPLUGGED));
+        $cause = new Cause(Cause::UNPLUGGED);
+        $this->state->away[$device] = true;
+        $this->run->lettingGo->ofDevice($device, $cause);
+        $this->run->lamps->update($cause);
 
         return $this->collect();
     }
@@ -145,6 +139,7 @@ final class Machine
      */
     public function plugIn(string $device): array
     {
+        unset($this->state->away[$device]);
         if ($this->state->phase === Phase::Running) {
             $this->run->contacts->findMade($device, new Cause(Cause::PLUGGED_IN));
             $this->run->lamps->update(new Cause(Cause::PLUGGED_IN));
@@ -154,73 +149,75 @@ final class Machine
     }
 
     /**
-     * All that is held, waiting or timed ends: the session is closed, or the program is about to be swapped.
+     * All that is held, waiting or timed ends: the session is closed, or the program is about to be changed.
+     *
+     * @param bool $isStill axes send nothing by it, since they are taken up by another program at once
      *
      * @return list<OutputEvent>
      */
-    public function letGoOfEverything(Cause $cause): array
+    public function letGoOfEverything(Cause $cause, bool $isStill = false): array
     {
-        $this->run->macros->endAll($cause);
-        $this->run->chords->end($cause);
-        $this->run->later->end($cause);
-        $this->run->ticks->end($cause);
-        $this->state->timers = [];
-        $this->state->mouse = $this->state->bouncing = $this->state->consumed = [];
-        $this->run->pulses->end($cause);
-        foreach ($this->state->pressed as $contact => $assignment) {
-            $this->state->pressed[$contact] = Program::NOTHING;
-            $this->releaseAll($assignment, $cause);
+        if ($isStill) {
+            $this->run->axes->beStill();
         }
-        foreach (array_keys($this->state->toggled) as $assignment) {
-            $this->releaseAll($assignment, $cause);
-        }
-        foreach ($this->state->hats as $hat => $directions) {
-            foreach ($directions as $direction => $sources) {
-                foreach (array_keys($sources) as $source) {
-                    $this->run->hats->letGo($hat, $direction, (string) $source, $cause);
-                }
-            }
-        }
-        foreach (array_keys($this->state->holders) as $key) {
-            [$kind, $target] = explode(' ', $key, 2);
-            unset($this->state->holders[$key]);
-            if ($kind !== OutputEvent::LAMP) {
-                $this->run->emit($kind, $target, 0, $cause);
-            }
-        }
-        $this->state->toggled = [];
+        $this->run->lettingGo->atTheEnd($cause);
         $this->run->lamps->settle($cause);
-        foreach ($this->state->heldLayers as [, $source]) {
-            $this->run->layers->remove($source, $cause);
-        }
         $this->run->axes->rememberAll();
 
         return $this->collect();
     }
 
+    /** @return array<string, Sending> what every axis drives, by its reference */
+    public function sending(): array
+    {
+        return $this->run->axes->sending();
+    }
+
     /**
-     * After a swap: toggles hold again what they held, axes are where they were, contacts count as found.
-     *
-     * @param list<int>       $toggled  assignments
-     * @param array<int, int> $readings by axis
+     * The program under the hands has changed: axes are where they were, toggles hold again what they held, contacts count
+     * as found, then axes send.
      *
      * @return list<OutputEvent>
      */
-    public function takeUp(array $toggled, array $readings, Cause $cause): array
+    public function takeUp(Carried $carried, Cause $cause): array
     {
-        foreach ($toggled as $assignment) {
+        $run = $this->run;
+        $run->findsAgain = true;
+        $run->axes->beStill();
+        foreach ($carried->readings as $axis => $reading) {
+            $run->axes->place($axis, $reading);
+        }
+        $run->made->place();
+        $run->stops->carry($carried->stops, $carried->openStops, $cause);
+        foreach ($carried->toggled as $assignment) {
             $this->state->toggled[$assignment] = true;
             $assigned = $this->program->assigned($assignment);
             foreach ($assigned->outputs as $i => $output) {
-                $output->press($this->run, $assigned->source($i), $assigned->towards($i, $cause));
+                $output->press($run, $assigned->source($i), $assigned->towards($i, $cause));
             }
         }
-        foreach ($readings as $axis => $reading) {
-            $this->run->axes->place($axis, $reading, $cause);
-        }
-        $this->run->made->place($cause);
         if ($this->state->phase === Phase::Running) {
+            $run->contacts->findAgain($cause);
+        }
+        $run->axes->takeUp($carried->sending, $this->program->tables['layers'][$run->layers->live()]['id'] !== $carried->liveLayer, $cause);
+        $run->findsAgain = false;
+        $run->lamps->settle($cause);
+        $run->lamps->update($cause);
+
+        return $this->collect();
+    }
+
+    /**
+     * Somebody is back after all was let go of: what is closed counts as found.
+     *
+     * @return list<OutputEvent>
+     */
+    public function findAgain(Cause $cause): array
+    {
+        if ($this->state->phase === Phase::Running) {
+            $this->run->findsAgain = true;
             $this->run->contacts->findAgain($cause);
+            $this->run->findsAgain = false;
         }
         $this->run->lamps->settle($cause);
         $this->run->lamps->update($cause);
@@ -265,16 +262,6 @@ final class Machine
     public function nextDue(): ?int
     {
         return $this->state->timers === [] ? null : $this->run->timers->next();
-    }
-
-    private function releaseAll(int $assignment, Cause $cause): void
-    {
-        if ($assignment !== Program::NOTHING) {
-            $assigned = $this->program->assigned($assignment);
-            foreach ($assigned->outputs as $i => $output) {
-                $output->release($this->run, $assigned->source($i), $assigned->towards($i, $cause));
-            }
-        }
     }
 
     private function passTo(Input $input): void

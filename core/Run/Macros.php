@@ -85,10 +85,10 @@ final class Macros implements Timed
         $this->play($index, $timer->cause);
     }
 
-    /** Everything is let go of. */
+    /** Everything is let go of, what was started last first. */
     public function endAll(Cause $cause): void
     {
-        foreach (array_keys($this->run->state->macros) as $index) {
+        foreach (array_reverse(array_keys($this->run->state->macros)) as $index) {
             $this->end($index, $cause);
         }
     }

@@ -49,7 +49,7 @@ final class MadeParts
     }
 
     /** A device's axis has moved and sent what it sends: built axes follow it, then contacts change. */
-    public function moved(int $axis, Input $input): void
+    public function moved(int $axis, Input $input, bool $isFirst): void
     {
         $moved = [$axis];
         foreach ($this->builds[$axis] ?? [] as $i) {
@@ -63,7 +63,7 @@ final class MadeParts
             $reported += $this->stand($i);
         }
         if ($reported !== []) {
-            $this->run->contacts->report($reported, new Cause($input));
+            $this->run->contacts->report($reported, new Cause($input), $isFirst);
         }
     }
 
@@ -85,12 +85,12 @@ final class MadeParts
     }
 
     /** The program under the hands has changed: built axes and contacts are where their sources say. */
-    public function place(Cause $cause): void
+    public function place(): void
     {
         foreach ($this->run->program->tables['made'] as $i => $row) {
             if ($row['contacts'] === [] && $this->isKnown($i)) {
                 foreach ($this->travels($i) as $built => $travel) {
-                    $this->run->axes->placeBuilt($built, $travel, $cause);
+                    $this->run->axes->placeBuilt($built, $travel);
                 }
             }
         }

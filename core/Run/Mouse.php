@@ -19,7 +19,7 @@ final class Mouse implements Timed
     /** @param float $speed in pixels a second */
     public function steer(int $axis, float $speed, Cause $cause): void
     {
-        if ($speed === 0.0) {
+        if ($speed === 0.0 || $this->isAway($axis)) {
             $this->stop($axis);
 
             return;
@@ -28,6 +28,30 @@ final class Mouse implements Timed
             $this->run->timers->set(self::STEP, self::OWNER, (string) $axis, $cause);
         }
         $this->run->state->mouse[$axis] = [$this->run->state->mouse[$axis][0] ?? 0.0, $cause];
+    }
+
+    /** Axes of a device that has gone no longer move the mouse, nor does what is built from them. */
+    public function leave(): void
+    {
+        foreach (array_keys($this->run->state->mouse) as $axis) {
+            if ($this->isAway($axis)) {
+                $this->stop($axis);
+            }
+        }
+    }
+
+    private function isAway(int $axis): bool
+    {
+        if ($this->run->state->away === []) {
+            return false;
+        }
+        $tables = $this->run->program->tables;
+        $of = [$axis];
+        foreach ($tables['axes'][$axis]['built'] ? $tables['made'] : [] as $row) {
+            $of = in_array($axis, $row['axes'], true) ? $row['sources'] : $of;
+        }
+
+        return array_filter($of, fn (int $source) => isset($this->run->state->away[explode('/', $tables['axes'][$source]['ref'], 2)[0]])) !== [];
     }
 
     public function stop(int $axis): void

@@ -54,10 +54,10 @@ final class Pulses implements Timed
         }
     }
 
-    /** Every pulse ends now, and what waits is forgotten. */
+    /** Every pulse ends now, the latest first, and what waits is forgotten. */
     public function end(Cause $cause): void
     {
-        foreach ($this->run->state->pulses as $source => $pulse) {
+        foreach (array_reverse($this->run->state->pulses, true) as $source => $pulse) {
             if ($pulse->on) {
                 [$assigned, $i] = $this->assigned($source);
                 $assigned->outputs[$i]->release($this->run, $source, $assigned->towards($i, $cause));

@@ -24,7 +24,7 @@ final class State
     /** @var array<int, bool> by contact; what is not here is not known yet */
     public array $closed = [];
 
-    /** @var array<int, int> by contact: the assignment its press was bound to, or Program::NOTHING */
+    /** @var array<int, int> by contact, the latest press last: the assignment its press was bound to, or Program::NOTHING; of a press that came late (see Chords) by the complement of the contact */
     public array $pressed = [];
 
     /** @var array<string, array<string, true>> sources that hold an output, by kind and target */
@@ -54,11 +54,11 @@ final class State
     /** @var array<int, array{step: int, held: list<int>, holders: array<int, true>, tap: ?int}> macros that play */
     public array $macros = [];
 
-    /** @var array<int, list<array{at: int, wait: int, chords: list<int>, assignment: int, open: bool}>> closings that may still become a chord, by contact */
+    /** @var array<int, list<array{n: int, at: int, wait: int, chords: list<int>, assignment: int, on: bool, open: bool, ends: int}>> presses of members of chords that are on their way or have come late, by contact (see Chords) */
     public array $presses = [];
 
-    /** @var array<int, array{int, int}> assignment of a press that came late, and how late, by contact */
-    public array $late = [];
+    /** How many presses of members of chords there were. */
+    public int $delayed = 0;
 
     /** @var array<int, int> the chord that a contact was closed for */
     public array $consumed = [];
@@ -82,6 +82,12 @@ final class State
     public array $heldLayers = [];
 
     public int $settledLayer = 0;
+
+    /** The live layer as it was last told. */
+    public int $toldLayer = 0;
+
+    /** @var array<string, true> devices that are unplugged */
+    public array $away = [];
 
     /** @var array<int, int> reading by axis */
     public array $readings = [];
@@ -113,7 +119,7 @@ final class State
     /** @var array<int, int> integer after the stops, by axis */
     public array $integers = [];
 
-    /** @var array<string, int> the integer an output of axes was last sent, by its target */
+    /** @var array<string, int> the integer a controller axis was last sent, by the key of the output; of a direct one as it was left */
     public array $present = [];
 
     /** @var array<string, int> the axis that an output belongs to, by its target */
@@ -122,7 +128,7 @@ final class State
     /** @var array<string, array<int, int>> the integer of each other axis when the output was taken */
     public array $taken = [];
 
-    /** @var array<string, float> what the simulator's variables are known to be */
+    /** @var array<string, float> what the simulator's variables were last set to or said to be; not how they begin */
     public array $variables = [];
 
     /** @var array<string, array<string, float>> values held by sources, the latest last, by variable */

@@ -51,7 +51,8 @@ final class Stops implements Timed
         $stop = $this->run->program->stopIndex($id);
         $first = ($this->run->state->stopHolders[$stop] ?? []) === [];
         $this->run->state->stopHolders[$stop][$source] = true;
-        if ($first) {
+        // What was on before the program was changed is no press now.
+        if ($first && ! ($this->run->findsAgain && ! $this->run->program->stop($stop)->opening->isState())) {
             $this->press($stop, $cause);
         }
     }
@@ -91,10 +92,12 @@ final class Stops implements Timed
             if (! isset($this->run->state->stopOpen[$index][$axis]) || $stop->opening !== Opening::UntilDrawnBack) {
                 continue;
             }
+            // Where the stop lies outside the range, one reading may both pass it and shut it.
             if ($stop->isPast($value)) {
                 $this->run->state->stopPast[$index][$axis] = true;
-            } elseif ($this->isDrawnBack($index, $stop, $axis) && ! isset($this->run->state->stopHolders[$index])) {
-                $this->shut($index, [$axis], $cause->then(StepKind::StopShuts, $stop->id, 'drawn back'));
+            }
+            if ($this->isDrawnBack($index, $stop, $axis) && ! isset($this->run->state->stopHolders[$index])) {
+                $this->shut($index, [$axis], $cause->then(StepKind::StopShuts, $stop->id, 'drawn back'), true);
             }
         }
     }
@@ -182,8 +185,11 @@ final class Stops implements Timed
         return array_keys(array_diff_key($this->run->state->stopOpen[$index] ?? [], $this->run->state->stopPast[$index] ?? []));
     }
 
-    /** @param list<int> $axes */
-    private function shut(int $index, array $axes, Cause $cause): void
+    /**
+     * @param list<int> $axes
+     * @param bool      $byReading the axis that was read sends first, then the stop is told; else the other way round
+     */
+    private function shut(int $index, array $axes, Cause $cause, bool $byReading = false): void
     {
         $state = $this->run->state;
         $open = $state->stopOpen[$index] ?? [];
@@ -194,13 +200,61 @@ final class Stops implements Timed
         foreach ($axes as $axis) {
             unset($state->stopOpen[$index][$axis], $state->stopPast[$index][$axis]);
         }
-        if ($state->stopOpen[$index] === []) {
+        $isShut = $state->stopOpen[$index] === [];
+        if ($isShut) {
             unset($state->stopOpen[$index], $state->stopPast[$index], $state->stopPatience[$index]);
             $this->run->timers->cancel(self::OWNER, (string) $index);
+        }
+        if ($isShut && ! $byReading) {
             $this->run->emit(OutputEvent::STOP, $this->run->program->stop($index)->id, 0, $cause);
         }
         foreach ($axes as $axis) {
             $this->run->axes->refresh($axis, $cause);
+        }
+        if ($isShut && $byReading) {
+            $this->run->emit(OutputEvent::STOP, $this->run->program->stop($index)->id, 0, $cause);
+        }
+    }
+
+    /**
+     * What was open before the program was changed stays open, where the stop is still there and opens as it did.
+     *
+     * @param array<int, array{axes: list<int>, past: list<int>, left: ?int}> $carried by stop: axes on which it was open, those
+     *                                                                               whose value had been past it, what is left of its patience
+     *                                                                               in µs (null: for ever)
+     * @param array<string, true>                                             $wasOpen by id
+     */
+    public function carry(array $carried, array $wasOpen, Cause $cause): void
+    {
+        $state = $this->run->state;
+        foreach ($carried as $index => ['axes' => $axes, 'past' => $past, 'left' => $left]) {
+            $stop = $this->run->program->stop($index);
+            foreach ($axes as $axis) {
+                $state->stopOpen[$index][$axis] = true;
+                $value = $this->run->axes->valueOf($axis);
+                if (in_array($axis, $past, true) || ($value !== null && $stop->isPast($value))) {
+                    $state->stopPast[$index][$axis] = true;
+                }
+                if ($stop->opening === Opening::UntilDrawnBack && $this->isDrawnBack($index, $stop, $axis)) {
+                    unset($state->stopOpen[$index][$axis], $state->stopPast[$index][$axis]);
+                }
+            }
+            if (($state->stopOpen[$index] ?? []) === []) {
+                unset($state->stopOpen[$index], $state->stopPast[$index]);
+            } elseif ($stop->opening === Opening::UntilDrawnBack) {
+                $state->stopPatience[$index] = $left === null ? 0 : $state->now + $left;
+                if ($left !== null) {
+                    $this->run->timers->set($left, self::OWNER, (string) $index, $cause);
+                }
+            }
+        }
+        foreach ($this->run->program->tables['stops'] as $index => ['id' => $id]) {
+            foreach ($this->run->program->stop($index)->opening === Opening::HeldShut ? $this->axes[$index] ?? [] : [] as $axis) {
+                $state->stopOpen[$index][$axis] = true;
+            }
+            if (isset($state->stopOpen[$index]) !== isset($wasOpen[$id])) {
+                $this->run->emit(OutputEvent::STOP, $id, isset($state->stopOpen[$index]) ? 1 : 0, $cause);
+            }
         }
     }
 

@@ -4,17 +4,18 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Run;
 
-use Nailrod\Core\Axis\Opening;
 use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Device\ContactInput;
 use Nailrod\Core\Program\Program;
 
 /** Puts an edited program in the place of the running one. */
-final class Swap
+final readonly class Swap
 {
+    private function __construct(private Program $new, private Program $old, private State $state, private State $next) {}
+
     /**
      * What is held, waiting or timed ends; what is closed, where the axes are, which layer is settled, toggles and
-     * open stops that the new program still has stay.
+     * open stops that the new program still has stay; then the rig is found anew.
      *
      * @param array<string, int> $hands last value by port, also of controls that the old program did not use
      *
@@ -23,46 +24,90 @@ final class Swap
     public static function to(Program $new, Program $old, State $state, array $hands = []): array
     {
         $cause = new Cause(Cause::SET_CHANGED);
-        $toggled = $state->toggled;
+        $swap = new self($new, $old, $state, new State);
         $machine = Machine::resume($old, $state);
-        $ended = $machine->letGoOfEverything($cause);
+        [$toggled, $live, $sending, $open] = [$state->toggled, $old->tables['layers'][$machine->liveLayer()]['id'], $machine->sending(), $state->stopOpen];
+        // The last word of the hands counts, also within a debounce time.
+        $bouncing = array_map(fn (array $last) => $last[0], $state->bouncing);
+        $ended = $machine->letGoOfEverything($cause, true);
+        $swap->base();
+        $swap->contacts($hands, $bouncing);
+        $swap->axes();
+        $openStops = [];
+        foreach (array_keys($open) as $stop) {
+            $openStops[$old->tables['stops'][$stop]['id']] = true;
+        }
+        foreach ($ended as $event) {
+            if ($event->kind === OutputEvent::STOP && $event->value === 0) {
+                unset($openStops[$event->target]);
+            } elseif ($event->kind === OutputEvent::STOP) {
+                $openStops[$event->target] = true;
+            }
+        }
+        $swapped = Machine::resume($new, $swap->next);
+        $again = $swapped->takeUp(new Carried($swap->kept($toggled), $swap->readings($hands), $swap->stops(), $openStops, $sending, $live), $cause);
 
-        $next = new State;
+        return [$swapped, [...$ended, ...$again]];
+    }
+
+    private function base(): void
+    {
+        [$next, $state] = [$this->next, $this->state];
         $next->now = $state->now;
         $next->phase = $state->phase;
         $next->variables = $state->variables;
-        $next->settledLayer = max(0, $new->layerIndex($old->tables['layers'][$state->settledLayer]['id']));
-        self::contacts($new, $old, $state, $next, $hands);
-        $changed = self::stops($new, $old, $state, $next, $cause);
-        self::axes($new, $old, $state, $next);
+        $next->away = $state->away;
+        $next->delayed = $state->delayed;
+        $next->settledLayer = $this->layer($state->settledLayer);
+        $next->toldLayer = $this->layer($state->toldLayer);
         $next->present = $state->present;
         $next->lamps = $state->lamps;
+        $next->hatValues = $state->hatValues;
         foreach ($state->cycles as $assignment => $cycle) {
-            foreach (self::kept($new, $old, [$assignment => true]) as $id) {
+            foreach ($this->kept([$assignment => true]) as $id) {
                 $next->cycles[$id] = $cycle;
             }
         }
-        $swapped = Machine::resume($new, $next);
-        $again = $swapped->takeUp(self::kept($new, $old, $toggled), self::readings($new, $old, $state, $hands), $cause);
-
-        return [$swapped, [...$ended, ...$changed, ...$again]];
     }
 
-    /** @param array<string, int> $hands */
-    private static function contacts(Program $new, Program $old, State $state, State $next, array $hands): void
+    private function layer(int $layer): int
     {
-        $closed = self::closedByHand($new, $hands);
-        foreach ($state->closed as $contact => $isClosed) {
-            $closed[$old->tables['contacts'][$contact]['ref']] = $isClosed;
+        return max(0, $this->new->layerIndex($this->old->tables['layers'][$layer]['id']));
+    }
+
+    /**
+     * @param array<string, int> $hands
+     * @param array<int, bool>   $bouncing last word by contact
+     */
+    private function contacts(array $hands, array $bouncing): void
+    {
+        $closed = self::closedByHand($this->new, $hands);
+        foreach ($bouncing + $this->state->closed as $contact => $isClosed) {
+            $closed[$this->old->tables['contacts'][$contact]['ref']] = $isClosed;
         }
-        foreach ($new->tables['contacts'] as $contact => $row) {
-            $sources = array_map(fn (int $of) => $new->tables['contacts'][$of]['ref'], $row['opposite'] === null ? $row['noneOf'] : [$row['opposite']]);
-            if (isset($closed[$row['ref']])) {
-                $next->closed[$contact] = $closed[$row['ref']];
-            } elseif ($state->phase === Phase::Running && ! $row['ofAxis'] && ! ($row['opposite'] !== null && $new->tables['contacts'][$row['opposite']]['ofAxis'])) {
-                $next->closed[$contact] = $sources !== [] && array_filter($sources, fn (string $of) => $closed[$of] ?? false) === [];
+        foreach ($this->new->tables['contacts'] as $contact => $row) {
+            $sources = $row['opposite'] === null ? $row['noneOf'] : [$row['opposite']];
+            if (isset($this->next->away[explode('/', $row['ref'], 2)[0]])) {
+                $this->next->closed[$contact] = false;
+            } elseif ($this->isOfAxis($contact)) {
+                if (isset($closed[$row['ref']])) {
+                    $this->next->closed[$contact] = $closed[$row['ref']];
+                }
+            } elseif ($sources !== []) {
+                if ($this->state->phase === Phase::Running) {
+                    $this->next->closed[$contact] = array_filter($sources, fn (int $of) => $closed[$this->new->tables['contacts'][$of]['ref']] ?? false) === [];
+                }
+            } elseif (isset($closed[$row['ref']]) || $this->state->phase === Phase::Running) {
+                $this->next->closed[$contact] = $closed[$row['ref']] ?? false;
             }
         }
+    }
+
+    private function isOfAxis(int $contact): bool
+    {
+        $contacts = $this->new->tables['contacts'];
+
+        return $contacts[$contacts[$contact]['opposite'] ?? $contact]['ofAxis'];
     }
 
     /**
@@ -89,58 +134,71 @@ final class Swap
         return $closed;
     }
 
-    /** @return list<OutputEvent> stops that are open or shut now because they are others */
-    private static function stops(Program $new, Program $old, State $state, State $next, Cause $cause): array
+    /**
+     * Stops that are still there and open as they did, if they are not open by an output.
+     *
+     * @return array<int, array{axes: list<int>, past: list<int>, left: ?int}> see Stops::carry()
+     */
+    private function stops(): array
     {
-        $wasOpen = [];
-        foreach ($state->stopOpen as $stop => $axes) {
-            $id = $old->tables['stops'][$stop]['id'];
-            $index = $new->stopIndex($id);
-            $wasOpen[$id] = $index >= 0;
-            if ($index < 0 || $new->stop($index)->opening !== $old->stop($stop)->opening || $new->stop($index)->opening->isState()) {
+        $stops = [];
+        foreach ($this->state->stopOpen as $stop => $axes) {
+            $index = $this->new->stopIndex($this->old->tables['stops'][$stop]['id']);
+            if ($index < 0 || $this->new->stop($index)->opening !== $this->old->stop($stop)->opening || $this->new->stop($index)->opening->isState()) {
                 continue;
             }
+            $due = $this->state->stopPatience[$stop] ?? 0;
+            $on = $past = [];
             foreach (array_keys($axes) as $axis) {
-                $now = $new->axisIndex($old->tables['axes'][$axis]['ref']);
-                if ($now >= 0 && in_array($index, $new->tables['axes'][$now]['stops'], true)) {
-                    $next->stopOpen[$index][$now] = $next->stopPast[$index][$now] = true;
-                    $next->stopPatience[$index] = 0;
+                $now = $this->new->axisIndex($this->old->tables['axes'][$axis]['ref']);
+                if ($now >= 0 && in_array($index, $this->new->tables['axes'][$now]['stops'], true)) {
+                    $on[] = $now;
+                    if (isset($this->state->stopPast[$stop][$axis])) {
+                        $past[] = $now;
+                    }
                 }
             }
-        }
-        $changed = [];
-        foreach ($state->phase === Phase::Fresh ? [] : $new->tables['stops'] as $index => ['id' => $id]) {
-            foreach ($new->stop($index)->opening === Opening::HeldShut ? $new->tables['axes'] : [] as $axis => $row) {
-                if (in_array($index, $row['stops'], true)) {
-                    $next->stopOpen[$index][$axis] = true;
-                }
-            }
-            if (isset($next->stopOpen[$index]) !== ($wasOpen[$id] ?? false)) {
-                $changed[] = new OutputEvent($state->now, OutputEvent::STOP, $id, isset($next->stopOpen[$index]) ? 1 : 0, $cause);
-            }
+            $stops[$index] = ['axes' => $on, 'past' => $past, 'left' => $due === 0 ? null : max(0, $due - $this->state->now)];
         }
 
-        return $changed;
+        return $stops;
     }
 
-    /** Notches, thresholds and zones that are as they were stand where they stood; who waited for an output still waits. */
-    private static function axes(Program $new, Program $old, State $state, State $next): void
+    /** Steadying that is as it was holds on, notches, thresholds and zones keep their side; who waited for an output still waits, who owned one still owns it. */
+    private function axes(): void
     {
-        foreach ($new->tables['axes'] as $axis => $row) {
-            $before = $old->axisIndex($row['ref']);
+        [$next, $state] = [$this->next, $this->state];
+        $same = [];
+        foreach ($this->new->tables['axes'] as $axis => $row) {
+            $before = $this->old->axisIndex($row['ref']);
             if ($before < 0) {
                 continue;
             }
-            if (isset($state->notches[$before]) && ($row['shape']['notches'] ?? null) == ($old->tables['axes'][$before]['shape']['notches'] ?? null)) {
+            $same[$before] = $axis;
+            $was = $this->old->tables['axes'][$before];
+            if (isset($state->notches[$before]) && count($this->new->shaping($axis)->notches->at) === count($this->old->shaping($before)->notches->at)) {
                 $next->notches[$axis] = $state->notches[$before];
             }
-            if (isset($state->waiting[$before])) {
-                $next->waiting[$axis] = true;
+            if (isset($state->windows[$before]) && ($row['shape']['steady'] ?? null) == ($was['shape']['steady'] ?? null)) {
+                [$next->windows[$axis], $next->standing[$axis]] = [$state->windows[$before], $state->standing[$before]];
+                if (isset($state->latest[$before])) {
+                    $next->latest[$axis] = $state->latest[$before];
+                }
             }
         }
-        foreach ($new->tables['made'] as $i => $row) {
-            foreach ($old->tables['made'] as $before => $was) {
-                if ($was['id'] === $row['id'] && $was['made'] == $row['made'] && isset($state->made[$before])) {
+        foreach ($state->owners as $key => $owner) {
+            if (isset($same[$owner])) {
+                $next->owners[$key] = $same[$owner];
+                foreach ($state->taken[$key] ?? [] as $axis => $integer) {
+                    if (isset($same[$axis])) {
+                        $next->taken[$key][$same[$axis]] = $integer;
+                    }
+                }
+            }
+        }
+        foreach ($this->new->tables['made'] as $i => $row) {
+            foreach ($this->old->tables['made'] as $before => $was) {
+                if ($was['id'] === $row['id'] && $was['made']['kind'] === $row['made']['kind'] && count($was['contacts']) === count($row['contacts']) && isset($state->made[$before])) {
                     $next->made[$i] = $state->made[$before];
                 }
             }
@@ -150,16 +208,16 @@ final class Swap
     /**
      * @param array<int, true> $toggled
      *
-     * @return list<int> assignments of the new program whose toggle was on and that are as they were
+     * @return list<int> assignments of the new program that are as they were
      */
-    private static function kept(Program $new, Program $old, array $toggled): array
+    private function kept(array $toggled): array
     {
         $kept = [];
         foreach (array_keys($toggled) as $assignment) {
-            $row = $old->tables['assignments'][$assignment];
-            $layer = $old->tables['layers'][$row['layer']]['id'];
-            foreach ($new->tables['assignments'] as $id => $candidate) {
-                if ($new->tables['layers'][$candidate['layer']]['id'] === $layer && ['layer' => $row['layer']] + $candidate == $row) {
+            $row = $this->old->tables['assignments'][$assignment];
+            $layer = $this->old->tables['layers'][$row['layer']]['id'];
+            foreach ($this->new->tables['assignments'] as $id => $candidate) {
+                if ($candidate['ref'] === $row['ref'] && $this->new->tables['layers'][$candidate['layer']]['id'] === $layer && ['layer' => $row['layer']] + $candidate == $row) {
                     $kept[] = $id;
                 }
             }
@@ -173,14 +231,14 @@ final class Swap
      *
      * @return array<int, int>
      */
-    private static function readings(Program $new, Program $old, State $state, array $hands): array
+    private function readings(array $hands): array
     {
         $readings = [];
-        foreach (array_intersect_key($new->tables['axisPorts'], $hands) as $ref => $axis) {
+        foreach (array_intersect_key($this->new->tables['axisPorts'], $hands) as $ref => $axis) {
             $readings[$axis] = $hands[$ref];
         }
-        foreach ($state->readings as $axis => $reading) {
-            $now = $new->tables['axisPorts'][$old->tables['axes'][$axis]['ref']] ?? null;
+        foreach ($this->state->readings as $axis => $reading) {
+            $now = $this->new->tables['axisPorts'][$this->old->tables['axes'][$axis]['ref']] ?? null;
             if ($now !== null) {
                 $readings[$now] = $reading;
             }

@@ -58,10 +58,10 @@ final class TickQueues implements Timed
         }
     }
 
-    /** Every pulse ends now, and what waits is forgotten. */
+    /** Every pulse ends now, the latest first, and what waits is forgotten. */
     public function end(Cause $cause): void
     {
-        foreach ($this->run->state->ticks as $id => $queue) {
+        foreach (array_reverse($this->run->state->ticks, true) as $id => $queue) {
             if ($queue['on'] !== null) {
                 $this->release($this->run->program->assigned($id), $queue['on'], $cause);
             }

@@ -17,12 +17,15 @@ final class Timers
         return $this->state->timers === [] ? PHP_INT_MAX : $this->state->timers[0]->due;
     }
 
-    /** @param int $delay in µs from now */
-    public function set(int $delay, string $owner, string $subject, Cause $cause): void
+    /**
+     * @param int $delay in µs from now
+     * @param int $rank  its place among the timers of one instant (see Timer)
+     */
+    public function set(int $delay, string $owner, string $subject, Cause $cause, int $rank = Timer::USUAL): void
     {
-        $timer = new Timer($this->state->now + $delay, $owner, $subject, $cause);
+        $timer = new Timer($this->state->now + $delay, $owner, $subject, $cause, $rank);
         $at = count($this->state->timers);
-        while ($at > 0 && $this->state->timers[$at - 1]->due > $timer->due) {
+        while ($at > 0 && ($this->state->timers[$at - 1]->due > $timer->due || ($this->state->timers[$at - 1]->due === $timer->due && $this->state->timers[$at - 1]->rank > $rank))) {
             $at--;
         }
         if ($at === count($this->state->timers)) {
@@ -38,6 +41,12 @@ final class Timers
             $this->state->timers,
             fn (Timer $timer) => $timer->owner !== $owner || $timer->subject !== $subject,
         ));
+    }
+
+    /** @param callable(Timer): bool $which */
+    public function cancelAll(callable $which): void
+    {
+        $this->state->timers = array_values(array_filter($this->state->timers, fn (Timer $timer) => ! $which($timer)));
     }
 
     public function take(): Timer

@@ -13,6 +13,7 @@ use Nailrod\Core\Macro\MacroStep;
 use Nailrod\Core\Output\ContactOutput;
 use Nailrod\Core\Output\Output;
 use Nailrod\Core\Output\Outputs;
+use Nailrod\Core\Output\StartMacro;
 
 /** What one layer says of one contact or axis: an assignment, or *nothing*, which hides what the base layer says. */
 final readonly class Cell
@@ -77,6 +78,19 @@ final readonly class Cell
         }
 
         return array_values(array_filter(array_map(fn (MacroStep $step) => $step->output, $macros[$this->behaviour->macro]->steps ?? [])));
+    }
+
+    /** @return list<string> ids of the macros that it plays or starts */
+    public function plays(): array
+    {
+        $plays = $this->behaviour instanceof PlayMacro ? [$this->behaviour->macro] : [];
+        foreach ($this->outputs as $output) {
+            if ($output instanceof StartMacro) {
+                $plays[] = $output->macro;
+            }
+        }
+
+        return $plays;
     }
 
     public function isNothing(): bool

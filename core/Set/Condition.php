@@ -48,7 +48,7 @@ final readonly class Condition
 
     public function holds(Run $run): bool
     {
-        $value = $this->sort === 'variable' ? $run->variables->known($this->name) ?? 0.0 : 0.0;
+        $value = $this->sort === 'variable' ? $run->variables->valueOf($this->name) : 0.0;
         $to = round($this->to, 6);
 
         return match ($this->sort) {

@@ -80,6 +80,19 @@ final class StandInGame
         return $this->events;
     }
 
+    /** @return array<string, float> where the gauges stand, which go after what they show, by variable */
+    public function gaugesNow(): array
+    {
+        $gauges = [];
+        foreach ($this->catalogue->variables as $variable) {
+            if ($variable->gauge !== null) {
+                $gauges[$variable->id] = $this->state->variables[$variable->id];
+            }
+        }
+
+        return $gauges;
+    }
+
     /** The game changes a variable by itself, as if somebody had reached into its cockpit. */
     public function change(string $variable, float $value): void
     {

@@ -20,6 +20,7 @@ use Nailrod\Core\Simulator\GameEvent;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\DemoSets;
+use Tests\Core\Desk;
 
 /** The sentences of the tape, with the demo rig and its names. */
 final class NarratorTest extends TestCase
@@ -160,5 +161,26 @@ final class NarratorTest extends TestCase
         $said = self::said($live, [[20, 'fennel/friction', 0]]);
         $this->assertStringContainsString('Fennel · Friction slider reads 0 → travel 0.0 % → Fuel lever closed → layer Cruise → pulse 60 ms → Fuel cut → key Shift+C', implode('; ', $said));
         $this->assertStringContainsString('Rowan · Left clutch paddle reads 255 → travel 100.0 % → builds Clutch → layer Cruise → mouse down by 1 px', implode('; ', self::said($live, [[30, 'rowan/left-paddle', 255], [40, 'rowan/left-paddle', 255]])));
+    }
+
+    public function test_a_macro_that_its_own_condition_keeps_still_says_so(): void
+    {
+        $desk = Desk::plain()->saying(['flags' => ['quiet' => ['name' => 'Quiet']], 'macros' => ['call' => ['name' => 'Call', 'when' => ['flag' => 'quiet', 'is' => 'up'], 'steps' => [['do' => 'tap', 'output' => ['kind' => 'button', 'number' => 1], 'ms' => 20]]]],
+            'cells' => ['base' => ['d/b1' => ['behaviour' => ['kind' => 'macro', 'macro' => 'call']], 'd/b2' => ['behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'start macro', 'macro' => 'call']]]]]]);
+        $live = new Live($desk->program(), $desk->assembled(), new LiveState);
+        $live->begin();
+        $this->assertSame(['Desk · Button 1 closed → layer Base → macro Call plays only while Quiet is up'], self::said($live, [[10, 'd/b1', 1], [20, 'd/b1', 0]]));
+        $this->assertSame(['Desk · Button 2 closed → layer Base → macro Call plays only while Quiet is up'], self::said($live, [[30, 'd/b2', 1], [40, 'd/b2', 0]]));
+    }
+
+    public function test_an_input_that_no_assignment_had_a_part_in_is_said_in_words(): void
+    {
+        $desk = Desk::plain()->saying(['lamps' => ['l' => ['lamp' => 'd/lamp', 'while' => ['contact' => 'd/b1']], 'n' => ['lamp' => 'd/lamp', 'while' => ['contact' => 'd/h.north'], 'colour' => 'red']]]);
+        $live = new Live($desk->program(), $desk->assembled(), new LiveState);
+        $live->begin();
+        $this->assertSame(['Desk · Button 1 closed → its rule → Lamp is lit'], self::said($live, [[10, 'd/b1', 1]]));
+        $this->assertSame(['Desk · Button 1 opened → its rule → Lamp is dark'], self::said($live, [[20, 'd/b1', 0]]));
+        $this->assertSame(['Desk · Hat north closed → its rule → Lamp is red'], self::said($live, [[30, 'd/h', 0]]));
+        $this->assertSame(['Desk · Hat is let go → its rule → Lamp is dark'], self::said($live, [[40, 'd/h', -1]]));
     }
 }

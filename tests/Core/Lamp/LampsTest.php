@@ -101,25 +101,25 @@ final class LampsTest extends TestCase
     }
 
     /** @return array<string, int|string> */
-    private static function looks(LampBar $bar, ?float $value): array
+    private static function looks(LampBar $bar, float $value): array
     {
         return array_map(fn (Look $look) => $look->value(), $bar->at($value));
     }
 
     public function test_a_bar_lights_lamp_by_lamp_each_in_the_colour_of_its_band(): void
     {
-        $this->assertSame([], self::looks(self::bar(), null));
         $this->assertSame([], self::looks(self::bar(), 1999));
         $this->assertSame(['d/1' => 'green'], self::looks(self::bar(), 2000));
         $this->assertSame(['d/1' => 'green', 'd/2' => 'green', 'd/3' => 'amber'], self::looks(self::bar(), 7999));
         $this->assertSame(['d/1' => 'green', 'd/2' => 'green', 'd/3' => 'amber', 'd/4' => 'red'], self::looks(self::bar(), 9000));
     }
 
-    public function test_the_whole_bar_takes_the_colour_of_its_highest_lamp_and_flashes_above_a_limit(): void
+    public function test_all_that_is_lit_takes_the_colour_of_the_band_of_the_value_and_flashes_above_a_limit(): void
     {
         $bar = self::bar(['coloured' => 'whole', 'flash_above' => 7500, 'brightness' => 30]);
-        $this->assertSame(['d/1' => 'amber 30', 'd/2' => 'amber 30', 'd/3' => 'amber 30'], self::looks($bar, 7500));
-        $this->assertSame(['d/1' => 'amber 30 flash', 'd/2' => 'amber 30 flash', 'd/3' => 'amber 30 flash'], self::looks($bar, 7501));
+        $this->assertSame(['d/1' => 'amber 30', 'd/2' => 'amber 30', 'd/3' => 'amber 30'], self::looks($bar, 6000));
+        $this->assertSame(['d/1' => 'red 30', 'd/2' => 'red 30', 'd/3' => 'red 30'], self::looks($bar, 6001));
+        $this->assertSame(['d/1' => 'red 30 flash', 'd/2' => 'red 30 flash', 'd/3' => 'red 30 flash'], self::looks($bar, 7501));
         $this->assertSame(['d/1' => 1], self::looks(self::bar(['bands' => []]), 2000));
     }
 

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Laws;
 
+use Nailrod\Core\Device\ControlNote;
 use Nailrod\Core\Device\DeviceReader;
+use Nailrod\Core\Device\NotedDevice;
 use Nailrod\Core\Device\Rig;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Program\Compiler;
@@ -33,6 +35,16 @@ final class World
 
     private readonly Randomizer $dice;
 
+    /** @var array<string, mixed> */
+    private array $device;
+
+    /** @var array<string, mixed> */
+    private array $document;
+
+    private ?Program $renamed = null;
+
+    private ?Program $edited = null;
+
     /** @var array<int, bool> by axis, from 1 on */
     private array $centred = [];
 
@@ -51,11 +63,36 @@ final class World
     public function __construct(int $seed, private readonly bool $shared = true, private readonly bool $onlyPresses = false)
     {
         $this->dice = new Randomizer(new Mt19937($seed));
-        $device = DeviceReader::read(Node::of($this->device()));
-        $set = SetDocument::read(Node::of($this->document()));
-        $this->set = BindingSet::of(MergedDocument::of([$set]), new Rig([$device]), null, [], ['us' => KeyLayout::fromJson((string) file_get_contents(__DIR__.'/../../../layouts/us.layout.json'))]);
+        $this->device = $this->device();
+        $this->document = $this->document();
+        $this->set = $this->assembled($this->document);
         $this->program = Compiler::compile($this->set);
         $this->inputs = $this->run();
+    }
+
+    /** The program after an edit that has nothing to do with what is assigned. */
+    public function renamed(): Program
+    {
+        return $this->renamed ??= Compiler::compile($this->assembled(array_replace($this->document, ['flags' => ['f1' => ['name' => 'Renamed'], 'f2' => ['name' => 'F2'], 'f3' => ['name' => 'F3']]])));
+    }
+
+    /** The program of quite another set on the same rig. */
+    public function edited(): Program
+    {
+        return $this->edited ??= Compiler::compile($this->assembled($this->document()));
+    }
+
+    /** @param array<string, mixed> $document */
+    private function assembled(array $document): BindingSet
+    {
+        $set = SetDocument::read(Node::of($document));
+        $missing = $notes = [];
+        foreach ($document['controls']['d'] ?? [] as $id => $note) {
+            $notes[$id] = ControlNote::read(Node::of($note));
+        }
+        $device = NotedDevice::of(DeviceReader::read(Node::of($this->device)), $notes, $missing);
+
+        return BindingSet::of(MergedDocument::of([$set]), new Rig([$device]), null, [], ['us' => KeyLayout::fromJson((string) file_get_contents(__DIR__.'/../../../layouts/us.layout.json'))]);
     }
 
     /** Another random run on the same rig and set. */
@@ -101,6 +138,7 @@ final class World
     /** @return array<string, mixed> */
     private function document(): array
     {
+        $this->macros = $this->makes = [];
         $document = ['format' => 'nailrod-set', 'version' => 1, 'id' => 'w', 'name' => 'World', 'devices' => ['d'], 'layers' => [], 'axes' => [], 'made' => [], 'stops' => [], 'macros' => [], 'chords' => [], 'cells' => [], 'flags' => ['f1' => ['name' => 'F1'], 'f2' => ['name' => 'F2']], 'controls' => []];
         $layers = ['base'];
         foreach (array_slice(['one', 'two'], 0, $this->between(0, 2)) as $id) {
@@ -439,12 +477,32 @@ final class World
         $inputs = [];
         $t = 0;
         for ($i = $this->between(10, 60); $i > 0; $i--) {
+            if ($this->chance(8)) {
+                array_push($inputs, ...$this->taps($t));
+            }
             $inputs[] = $this->input($t);
             $t += match ($this->between(0, 4)) {
                 0 => 0,
                 1 => $this->between(1, 200) * 1000,
                 default => $this->between(1, 30_000),
             };
+        }
+
+        return $inputs;
+    }
+
+    /**
+     * A few quick taps of contacts that may be members of a chord, while another one, which may hold a layer, changes.
+     *
+     * @return list<Input>
+     */
+    private function taps(int &$t): array
+    {
+        $inputs = [];
+        for ($i = $this->between(2, 8); $i > 0; $i--) {
+            $button = $this->chance(70) ? $this->between(1, 2) : $this->between(3, self::BUTTONS);
+            $inputs[] = new Input($t, 'd/b'.$button.'.up', $i % 2);
+            $t += $this->between(0, 20_000);
         }
 
         return $inputs;

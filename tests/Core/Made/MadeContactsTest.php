@@ -201,4 +201,14 @@ final class MadeContactsTest extends TestCase
         $this->assertSame('Cuts the travel of Lever A at 30 %, 70 % into 3 zones; it changes 1 % past a bound.', $words(['kind' => 'zones', 'bounds' => [0.3, 0.7]]));
         $this->assertSame('Turns Lever A and Lever B into four directions, two of them on a diagonal; none within 40 % of the centre.', $words(['kind' => 'four directions', 'of' => ['d/x', 'd/y']]));
     }
+
+    public function test_the_first_reading_of_a_second_axis_starts_only_what_is_a_state(): void
+    {
+        $desk = Desk::plain()->saying(['made' => ['x' => ['kind' => 'smaller', 'name' => 'X', 'of' => ['d/a', 'd/b']], 'y' => ['kind' => 'below', 'name' => 'Y', 'of' => ['made/x'], 'at' => 0.2]],
+            'cells' => ['base' => [
+                'made/y.not' => ['behaviour' => ['kind' => 'toggle'], 'outputs' => [['kind' => 'button', 'number' => 1]]],
+                'made/y' => ['behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'button', 'number' => 2]]],
+            ]]]);
+        $this->assertSame(['10 button 2 1', '20 button 2 0', '30 button 2 1', '40 button 2 0', '40 button 1 1'], $desk->play('10 a 900', '20 b 900', '30 b 100', '40 b 900'));
+    }
 }

@@ -98,4 +98,21 @@ final class ChordsTest extends TestCase
         $this->expectExceptionMessage('chords.base.three.of: found a list of 3, expected contacts that do not contain, and are not contained in, those of Both');
         self::desk()->saying(['chords' => ['base' => ['three' => ['name' => 'Three', 'of' => ['d/b1', 'd/b2', 'd/b3'], 'outputs' => [['kind' => 'button', 'number' => 7]]]]]])->assembled();
     }
+
+    public function test_a_member_pressed_anew_where_it_is_none_ends_by_its_own_release(): void
+    {
+        $desk = Desk::plain()->layer('two', 'b3')->cell('base', 'b1', 'follow', ['kind' => 'button', 'number' => 1])->cell('two', 'b1', 'follow', ['kind' => 'button', 'number' => 2])
+            ->saying(['chords' => ['two' => ['both' => ['name' => 'Both', 'of' => ['d/b1', 'd/b2'], 'within_ms' => 50, 'outputs' => [['kind' => 'button', 'number' => 9]]]]]]);
+        $this->assertSame(
+            ['10 layer live Two', '70 button 2 1', '90 layer live Base', '95 button 1 1', '105 button 1 0', '130 button 2 0'],
+            $desk->play('10 b3 1', '20 b1 1', '80 b1 0', '90 b3 0', '95 b1 1', '105 b1 0'),
+        );
+    }
+
+    public function test_what_came_late_lets_go_of_everything_and_holds_what_comes_after(): void
+    {
+        $desk = Desk::plain()->cell('base', 'b1', 'follow', ['kind' => 'let go of everything'], ['kind' => 'button', 'number' => 1])->cell('base', 'b3', 'follow', ['kind' => 'button', 'number' => 3])
+            ->saying(['chords' => ['base' => ['both' => ['name' => 'Both', 'of' => ['d/b1', 'd/b2'], 'within_ms' => 50, 'outputs' => [['kind' => 'button', 'number' => 9]]]]]]);
+        $this->assertSame(['5 button 3 1', '60 button 3 0', '60 button 1 1', '250 button 1 0'], $desk->play('5 b3 1', '10 b1 1', '200 b1 0', '300 b3 0'));
+    }
 }

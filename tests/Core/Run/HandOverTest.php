@@ -117,4 +117,40 @@ final class HandOverTest extends TestCase
         $this->expectExceptionMessage('cells.base.d/b1: found an object, expected neither "leaving" nor "taking", since this is no axis');
         Desk::plain()->saying(['cells' => ['base' => ['d/b1' => ['behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'button', 'number' => 1]], 'taking' => 'pick up']]]])->assembled();
     }
+
+    /** @return array<string, mixed> */
+    private static function variable(float $low, float $high): array
+    {
+        return ['kind' => 'axis variable', 'name' => 'v', 'low' => $low, 'high' => $high];
+    }
+
+    public function test_a_variable_with_another_range_is_sent_anew_when_the_layer_changes(): void
+    {
+        $desk = Desk::plain()->layer('water', 'b1')->axis('base', 'a', self::variable(0, 100))->axis('water', 'a', self::variable(0, 10));
+        $this->assertSame(['0 variable v 50', '10 variable v 5', '30 variable v 50'], self::sent($desk, '0 a 500', '10 b1 1', '30 b1 0'));
+    }
+
+    public function test_a_variable_is_picked_up_at_its_own_value(): void
+    {
+        $desk = Desk::plain()->layer('water', 'b1')->axis('base', 'a', self::variable(0, 100))
+            ->saying(['cells' => ['water' => ['d/a' => ['outputs' => [self::variable(0, 200)], 'taking' => 'pick up']]]]);
+        // It stands at 50, which 250 of the lever sends there.
+        $this->assertSame(['0 variable v 50', '40 variable v 48'], self::sent($desk, '0 a 500', '10 b1 1', '20 a 400', '30 a 251', '40 a 240'));
+        // The game says 90 meanwhile, which 450 sends.
+        $this->assertSame(['0 variable v 50', '30 variable v 88'], self::sent($desk, '0 a 500', '10 b1 1', '20 sim/v 90', '30 a 440'));
+    }
+
+    public function test_an_output_without_a_value_is_taken_at_once_also_by_an_axis_that_was_not_read(): void
+    {
+        $desk = Desk::plain()->layer('water', 'b1')->saying(['cells' => ['water' => ['d/a' => ['outputs' => [self::variable(0, 200)], 'taking' => 'pick up']]]]);
+        $this->assertSame(['20 variable v 80', '30 variable v 82'], self::sent($desk, '10 b1 1', '20 a 400', '30 a 410'));
+        $this->assertSame(['30 variable v 0.8'], self::sent($desk->saying(['cells' => ['water' => ['d/a' => ['outputs' => [self::variable(0, 2)]]]]]), '5 sim/v 0.7', '10 b1 1', '20 a 300', '30 a 400'), 'it has one: two readings must lie on different sides');
+    }
+
+    public function test_a_cell_whose_action_has_no_way_hides_what_the_base_layer_says(): void
+    {
+        $desk = Desk::plain()->layer('water', 'b1')->cell('base', 'b2', 'follow', ['kind' => 'button', 'number' => 2])->cell('water', 'b2', 'follow', ['kind' => 'action', 'action' => 'horn'])
+            ->axis('base', 'a', self::variable(0, 100))->axis('water', 'a', ['kind' => 'action', 'action' => 'power']);
+        $this->assertSame(['0 variable v 50'], self::sent($desk, '0 a 500', '10 b1 1', '20 b2 1', '30 b2 0', '40 a 600', '50 a 500', '60 b1 0'));
+    }
 }

@@ -161,7 +161,7 @@ final class LaterBehavioursTest extends TestCase
             ->cell('base', 'b3', ['kind' => 'short/long/double', 'short' => 0, 'long' => 1, 'long_ms' => 100], self::button(3), self::button(4));
         $machine = Machine::start($desk->program());
         $machine->feed(Desk::inputs('10 b1 1', '20 b1 0', '30 b2 1', '40 b2 0', '50 b3 1', '155 b4 0'));
-        $this->assertSame(['155 button 4 0', '155 key KeyB 0'], Desk::rows($machine->unplug('d')));
+        $this->assertSame(['155 key KeyB 0', '155 button 4 0'], Desk::rows($machine->unplug('d')));
         $this->assertSame([], array_filter(Desk::rows($machine->finish()), fn (string $row) => str_ends_with($row, ' 1')));
     }
 
@@ -180,5 +180,27 @@ final class LaterBehavioursTest extends TestCase
         $this->expectException(FormatError::class);
         $this->expectExceptionMessage($message);
         Desk::plain()->cell('base', 'b1', $behaviour, self::button(1), self::button(2))->assembled();
+    }
+
+    public function test_a_repeat_that_lets_go_of_everything_ends_itself(): void
+    {
+        $repeat = fn (string $while): array => ['kind' => 'repeat', 'while' => $while, 'delay_ms' => 100, 'period_ms' => 100, 'width_ms' => 20];
+        foreach (['held', 'until pressed again'] as $while) {
+            $desk = Desk::plain()->cell('base', 'b1', $repeat($while), ['kind' => 'let go of everything'], self::button(2));
+            $this->assertSame(['10 button 2 1', '30 button 2 0', '710 button 2 1', '730 button 2 0'], $desk->play('10 b1 1', '600 b1 0', '710 b1 1', '900 b1 0'));
+        }
+    }
+
+    public function test_let_go_of_everything_ends_kind_by_kind_what_came_on_last_first(): void
+    {
+        $desk = Desk::plain()->cell('base', 'b1', 'follow', self::button(1), self::button(2))
+            ->cell('base', 'b2', 'toggle', self::button(3))
+            ->cell('base', 'b3', ['kind' => 'short/long/double', 'long' => 0, 'long_ms' => 50], self::button(4))
+            ->cell('base', 's.up', 'follow', self::button(5))
+            ->cell('base', 'b4', 'follow', ['kind' => 'let go of everything']);
+        $this->assertSame(
+            ['200 button 5 0', '200 button 2 0', '200 button 1 0', '200 button 3 0', '200 button 4 0'],
+            array_slice($desk->play('10 b1 1', '20 b2 1', '30 b3 1', '40 s.up 1', '200 b4 1', '300 b1 0', '310 s.up 0', '320 b3 0'), -5),
+        );
     }
 }

@@ -113,4 +113,24 @@ final class LayersTest extends TestCase
             $desk->play('0 a 0', '10 b 500', '20 a 100', '30 b 509', '40 b 511', '50 a 105', '60 b 500'),
         );
     }
+
+    public function test_the_row_names_the_layer_that_is_live_when_it_is_written(): void
+    {
+        // In the layer one a toggle holds two; one lies over it again. Leaving one ends the toggle, and two was never told.
+        $desk = Desk::plain()->saying(['layers' => ['one' => ['name' => 'One', 'lets_go' => true], 'two' => ['name' => 'Two']]])
+            ->cell('base', 'b1', 'follow', ['kind' => 'hold layer', 'layer' => 'one'])
+            ->cell('base', 'b3', 'follow', ['kind' => 'hold layer', 'layer' => 'one'])
+            ->cell('one', 'b2', 'toggle', ['kind' => 'hold layer', 'layer' => 'two'], self::button(7));
+        $this->assertSame(
+            ['10 layer live One', '20 layer live Two', '20 button 7 1', '40 layer live One', '50 button 7 0', '50 layer live Base'],
+            $desk->play('10 b1 1', '20 b2 1', '25 b2 0', '30 b1 0', '40 b3 1', '50 b3 0'),
+        );
+    }
+
+    public function test_a_layer_that_is_pressed_anew_by_the_same_source_comes_on_top(): void
+    {
+        $desk = self::desk()->saying(['layers' => ['one' => ['name' => 'One'], 'two' => ['name' => 'Two']], 'macros' => ['m' => ['name' => 'M', 'plays' => 'while held', 'on_release' => 'stop', 'steps' => [['do' => 'press', 'output' => ['kind' => 'hold layer', 'layer' => 'one']], ['do' => 'wait', 'ms' => 30]]]],
+            'cells' => ['base' => ['d/b3' => ['behaviour' => ['kind' => 'macro', 'macro' => 'm']]]]])->cell('base', 'b4', 'follow', ['kind' => 'hold layer', 'layer' => 'two']);
+        $this->assertSame(['10 layer live One', '20 layer live Two', '40 layer live One', '45 layer live Two', '100 layer live Base'], array_values(array_filter($desk->play('10 b3 1', '20 b4 1', '45 b3 0', '100 b4 0'), fn (string $row) => str_contains($row, 'layer'))));
+    }
 }

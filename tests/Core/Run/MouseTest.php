@@ -46,6 +46,7 @@ final class MouseTest extends TestCase
         $machine->feed(Desk::inputs('0 c 1000', '9 c 1000'));
         $machine->unplug('d');
         $this->assertNull($machine->nextDue());
+        $machine->plugIn('d');
         $machine->feed(Desk::inputs('20 c 900'));
         $this->assertSame(28_000, $machine->nextDue());
     }

@@ -156,4 +156,23 @@ final class OutputsTest extends TestCase
         $this->expectExceptionMessage($message);
         self::pressing($output)->assembled();
     }
+
+    public function test_a_variable_begins_as_the_game_does(): void
+    {
+        $variable = fn (string $id, float $low, float $high, array $more = []): array => ['id' => $id, 'name' => $id, 'group' => 'all', 'low' => $low, 'high' => $high] + $more;
+        $step = fn (string $name, float $by, float $low, float $high): array => ['kind' => 'step variable', 'name' => $name, 'by' => $by, 'low' => $low, 'high' => $high];
+        $desk = Desk::plain()->playing([
+            'format' => 'nailrod-catalogue', 'version' => 1, 'id' => 'game', 'name' => 'Game', 'vehicle' => 'Cart', 'frame_us' => 16667, 'sees' => ['buttons' => 8, 'axes' => 2], 'groups' => [['id' => 'all', 'name' => 'All']], 'actions' => [],
+            'variables' => ['channel' => ['name' => 'Channel', 'group' => 'all', 'low' => 1, 'high' => 99, 'start' => 7], 'altimeter' => ['name' => 'Altimeter', 'group' => 'all', 'low' => 950, 'high' => 1050, 'start' => 1013], 'mooring' => ['name' => 'Mooring', 'group' => 'all', 'low' => 0, 'high' => 1, 'start' => 1], 'flaps' => ['name' => 'Flaps', 'group' => 'all', 'low' => 2, 'high' => 5]],
+        ])->cell('base', 'b1', 'pulse', $step('channel', 1, 1, 99), $step('altimeter', -1, 950, 1050), $step('flaps', 1, 2, 5), $step('other', 1, -5, 5))
+            ->cell('base', 'b3', 'pulse', ['kind' => 'swap variable', 'name' => 'mooring', 'first' => 1, 'second' => 0])
+            ->saying(['cells' => ['base' => ['d/b2' => ['behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'button', 'number' => 2]], 'when' => ['variable' => 'mooring', 'is' => '=', 'to' => 1]]]],
+                'lamps' => ['l' => ['lamp' => 'd/lamp', 'while' => ['variable' => 'channel', 'from' => 7, 'to' => 7]]]]);
+        $this->assertSame(
+            ['0 lamp d/lamp 1', '10 variable channel 8', '10 variable altimeter 1012', '10 variable flaps 3', '10 variable other 1', '10 lamp d/lamp 0', '20 button 2 1', '25 button 2 0', '30 variable mooring 0'],
+            $desk->play('10 b1 1', '20 b2 1', '25 b2 0', '30 b3 1', '40 b2 1'),
+        );
+        // How it begins was neither sent nor said: the first sending of that value gives a row.
+        $this->assertSame(['10 variable channel 7'], array_values(array_filter($desk->cell('base', 'b4', 'pulse', ['kind' => 'set variable', 'name' => 'channel', 'to' => 7])->play('10 b4 1'), fn (string $row) => str_contains($row, 'variable'))));
+    }
 }

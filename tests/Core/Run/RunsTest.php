@@ -100,4 +100,14 @@ final class RunsTest extends TestCase
         $this->expectException(\UnexpectedValueException::class);
         State::restore(serialize([1, 2]));
     }
+
+    public function test_a_run_that_has_only_rows_at_time_0_loses_nothing(): void
+    {
+        $desk = Desk::plain()->cell('base', 's.down', 'follow', ['kind' => 'button', 'number' => 1])
+            ->cell('base', 't.middle', 'follow', ['kind' => 'button', 'number' => 2])
+            ->cell('base', 'b1', 'follow', ['kind' => 'on/off variable', 'name' => 'v', 'on' => 1, 'off' => 2])
+            ->cell('base', 'b2', 'follow', ['kind' => 'on/off variable', 'name' => 'w', 'on' => 1, 'off' => 3]);
+        $this->assertSame(['0 variable w 3', '0 variable v 2', '0 button 1 1', '0 button 2 1'], $desk->play('0 s.up 0', '0 b2 0'));
+        $this->assertSame(['0 variable v 2', '0 variable w 3', '0 button 1 1', '0 button 2 1'], $desk->play());
+    }
 }

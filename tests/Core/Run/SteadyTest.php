@@ -68,4 +68,12 @@ final class SteadyTest extends TestCase
         $this->assertSame('A single reading that jumps is left out, movements up to 1.5 % are held.', Steady::read(Node::of(['hold' => 0.015, 'spikes' => true]))->inWords(false));
         $this->assertSame('', Steady::none()->inWords(false));
     }
+
+    public function test_spike_filters_due_at_one_instant_are_taken_in_the_order_of_the_rig_before_other_timers(): void
+    {
+        $spikes = ['steady' => ['spikes' => true]];
+        $desk = Desk::plain()->axis('base', 'a', ['kind' => 'axis', 'number' => 1])->axis('base', 'b', ['kind' => 'axis', 'number' => 2])->saying(['axes' => ['d/a' => $spikes, 'd/b' => $spikes]])
+            ->cell('base', 'b1', ['kind' => 'pulse', 'width_ms' => 20], ['kind' => 'button', 'number' => 1]);
+        $this->assertSame(['30 axis 1 65535', '30 axis 2 65535', '30 button 1 0'], array_slice($desk->play('0 a 0', '0 b 0', '10 b1 1', '10 b 1000', '10 a 1000'), -3));
+    }
 }

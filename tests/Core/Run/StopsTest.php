@@ -165,7 +165,7 @@ final class StopsTest extends TestCase
         $this->assertSame(['30 stop cruise 0', '30 axis 1 52428'], Desk::rows($swapped->feed(Desk::inputs('30 b1 1'))));
         $shut = self::desk(['opens' => 'held shut'])->program();
         [$open, $events] = Swap::to($shut, self::desk(['opens' => 'flip', 'at' => 0.8])->program(), $swapped->state);
-        $this->assertSame(['30 stop cruise 1', '30 axis 1 65535', '30 stop cruise 0', '30 axis 1 60292'], Desk::rows($events), 'the button is still held');
+        $this->assertSame(['30 stop cruise 1', '30 stop cruise 0', '30 axis 1 60292'], Desk::rows($events), 'the button is still held, and the axis does not go there and back');
         $this->assertSame(['40 stop cruise 1', '40 axis 1 65535'], Desk::rows($open->feed(Desk::inputs('40 b1 0'))));
     }
 
@@ -175,5 +175,15 @@ final class StopsTest extends TestCase
         $this->assertSame('Keeps Lever A at or below 92 % unless Button 1 is held.', $words('held'));
         $this->assertSame('Keeps Lever A at or below 92 %; each press of Button 1 opens or shuts it.', $words('flip'));
         $this->assertSame('Keeps Lever A at or below 92 % while Button 1 is held; it is open otherwise.', $words('held shut'));
+    }
+
+    public function test_outside_the_range_one_reading_both_passes_a_stop_and_shuts_it(): void
+    {
+        // The lowest value is 0.4, so it is always past 0.3, and drawn back at the low end.
+        $desk = self::desk(['opens' => 'until drawn back', 'at' => 0.3])->saying(['axes' => ['d/a' => ['range' => ['low' => 0.4]]]]);
+        $this->assertSame(
+            ['0 axis 1 19661', '20 stop cruise 1', '20 axis 1 45875', '40 axis 1 26214', '40 axis 1 19661', '40 stop cruise 0'],
+            $desk->play('0 a 500', '20 b1 1', '30 b1 0', '40 a 0'),
+        );
     }
 }

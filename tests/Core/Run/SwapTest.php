@@ -61,7 +61,7 @@ final class SwapTest extends TestCase
         $old = Desk::plain()->cell('base', 'b1', 'toggle', self::button(1))->cell('base', 'b2', 'toggle', self::button(2));
         $new = Desk::plain()->cell('base', 'b1', 'toggle', self::button(1))->cell('base', 'b2', 'toggle', self::button(3));
         [$sent, $after] = self::swap($old, $new, ['10 b1 1', '11 b1 0', '12 b2 1', '13 b2 0'], ['30 b1 1', '40 b2 1']);
-        $this->assertSame(['13 button 1 0', '13 button 2 0', '13 button 1 1'], $sent);
+        $this->assertSame(['13 button 2 0', '13 button 1 0', '13 button 1 1'], $sent);
         $this->assertSame(['30 button 1 0', '40 button 3 1'], $after);
     }
 
@@ -94,7 +94,79 @@ final class SwapTest extends TestCase
         $old = Desk::plain()->cell('base', 'b1', 'follow', self::button(1));
         $new = $old->cell('base', 's.down', 'pulse', self::button(2))->axis('base', 'a', ['kind' => 'axis', 'number' => 1])->cell('base', 'h.east', 'follow', self::button(3));
         [$sent, $after] = self::swap($old, $new, ['10 b1 0'], ['30 s.up 0', '40 h -1'], ['d/s.up' => 1, 'd/a' => 500, 'd/h' => 2]);
-        $this->assertSame(['10 axis 1 32768', '10 button 3 1'], $sent);
+        $this->assertSame(['10 button 3 1', '10 axis 1 32768'], $sent);
         $this->assertSame(['30 button 2 1', '40 button 3 0', '90 button 2 0'], $after);
+    }
+
+    public function test_within_a_debounce_time_the_last_word_of_the_hand_counts(): void
+    {
+        $old = Desk::plain()->cell('base', 'b1', 'follow', self::button(1))->saying(['controls' => ['d' => ['b1' => ['debounce_ms' => 50]]]]);
+        $new = $old->cell('base', 'b2', 'follow', self::button(9));
+        $this->assertSame([['20 button 1 0'], []], self::swap($old, $new, ['10 b1 1', '20 b1 0'], ['200 b2 0'], ['d/b1' => 0]));
+    }
+
+    public function test_within_a_settle_time_the_middle_is_found(): void
+    {
+        $old = Desk::plain()->cell('base', 't.middle', 'follow', self::button(1));
+        $this->assertSame([['20 button 1 1'], []], self::swap($old, $old->cell('base', 'b2', 'follow', self::button(9)), ['10 t.up 1', '20 t.up 0'], ['200 b2 0']));
+    }
+
+    public function test_an_open_stop_goes_on_waiting_to_be_passed_with_what_is_left_of_its_patience(): void
+    {
+        $old = Desk::plain()->axis('base', 'a', ['kind' => 'axis', 'number' => 1])->cell('base', 'b1', 'follow', ['kind' => 'open stop', 'stop' => 'cruise'])
+            ->saying(['stops' => ['cruise' => ['name' => 'Cruise', 'axes' => ['d/a'], 'at' => 0.92, 'opens' => 'until drawn back', 'patience_ms' => 500]]]);
+        $new = $old->cell('base', 'b2', 'follow', self::button(9));
+        $this->assertSame([[], ['100 axis 1 32833', '520 stop cruise 0']], self::swap($old, $new, ['10 a 500', '20 b1 1', '30 b1 0'], ['100 a 501', '600 a 501']));
+        $this->assertSame([[], ['520 stop cruise 0']], self::swap($old, $new, ['10 a 500', '20 b1 1', '30 b1 0'], []), 'also if no reading comes');
+        $this->assertSame([['50 stop cruise 0'], []], self::swap($old, $old->saying(['stops' => ['cruise' => ['at' => 0.98]]]), ['10 a 500', '20 b1 1', '30 b1 0', '40 a 960', '50 b2 0'], []), 'passed, and drawn back by its new place');
+    }
+
+    public function test_a_flip_stop_under_a_toggle_does_not_flip_at_an_edit(): void
+    {
+        $old = Desk::plain()->axis('base', 'a', ['kind' => 'axis', 'number' => 1])->cell('base', 'b1', 'toggle', ['kind' => 'open stop', 'stop' => 'cruise'])
+            ->saying(['stops' => ['cruise' => ['name' => 'Cruise', 'axes' => ['d/a'], 'at' => 0.92, 'opens' => 'flip']]]);
+        $this->assertSame([[], ['50 stop cruise 0', '50 axis 1 60292']], self::swap($old, $old->cell('base', 'b2', 'follow', self::button(9)), ['10 a 1000', '20 b1 1', '30 b1 0'], ['40 b1 1', '45 b1 0', '50 b1 1']));
+    }
+
+    public function test_a_device_that_is_away_stays_away(): void
+    {
+        $old = Desk::plain()->cell('base', 's.down', 'follow', self::button(1))->axis('base', 'c', ['kind' => 'mouse movement', 'direction' => 'x', 'speed' => 500]);
+        $machine = Machine::start($old->program());
+        $machine->feed(Desk::inputs('0 c 1000', '10 b2 0'));
+        $machine->unplug('d');
+        [$swapped, $events] = Swap::to($old->cell('base', 'b2', 'follow', self::button(9))->program(), $old->program(), $machine->state, ['d/c' => 1000]);
+        $this->assertSame([[], []], [Desk::rows($events), Desk::rows($swapped->finish())]);
+    }
+
+    public function test_the_owner_of_a_shared_output_and_a_hold_band_stay(): void
+    {
+        $old = Desk::plain()->axis('base', 'a', ['kind' => 'axis', 'number' => 1])->axis('base', 'b', ['kind' => 'axis', 'number' => 1])->saying(['axes' => ['d/a' => ['steady' => ['hold' => 0.1]]]]);
+        $new = $old->cell('base', 'b2', 'follow', self::button(9));
+        // Lever A owns the output and holds 500 while it reads 450; lever B has not moved by more than 0.01.
+        $this->assertSame([[], ['40 axis 1 45875']], self::swap($old, $new, ['0 b 100', '5 a 300', '10 a 500', '20 a 450'], ['30 b 105', '40 a 700']));
+    }
+
+    public function test_go_to_layer_is_not_found_again_and_an_axis_does_not_dip_to_a_stop_that_a_thumb_holds_open(): void
+    {
+        $old = Desk::plain()->saying(['layers' => ['one' => ['name' => 'One'], 'two' => ['name' => 'Two']]])
+            ->cell('base', 'b1', 'follow', ['kind' => 'go to layer', 'layer' => 'one'])->cell('base', 'b2', 'pulse', ['kind' => 'go to layer', 'layer' => 'two'])
+            ->axis('base', 'a', ['kind' => 'axis', 'number' => 1])->cell('base', 'b3', 'follow', ['kind' => 'open stop', 'stop' => 'cruise'])
+            ->saying(['stops' => ['cruise' => ['name' => 'Cruise', 'axes' => ['d/a'], 'at' => 0.92, 'opens' => 'held']]]);
+        [$sent] = self::swap($old, $old->cell('base', 'b4', 'follow', self::button(9)), ['0 a 1000', '10 b3 1', '20 b1 1', '30 b2 1', '100 b2 0'], []);
+        $this->assertSame(['100 stop cruise 0', '100 stop cruise 1'], $sent);
+    }
+
+    public function test_an_edited_threshold_keeps_its_side(): void
+    {
+        $old = Desk::plain()->saying(['made' => ['x' => ['kind' => 'above', 'name' => 'X', 'of' => ['d/a'], 'at' => 0.6, 'hysteresis' => 0.1]]])->cell('base', 'b1', 'follow', self::button(2));
+        $old = $old->saying(['cells' => ['base' => ['made/x' => ['behaviour' => ['kind' => 'follow'], 'outputs' => [self::button(1)]]]]]);
+        $this->assertSame([['10 button 1 0', '10 button 1 1'], ['50 button 1 0']], self::swap($old, $old->saying(['made' => ['x' => ['at' => 0.65]]]), ['10 a 620'], ['50 a 540']));
+    }
+
+    public function test_what_a_layer_that_the_edit_ended_had_driven_returns_to_rest(): void
+    {
+        $old = Desk::plain()->layer('water', 'b1')->axis('base', 'a', ['kind' => 'axis', 'number' => 1])->saying(['cells' => ['water' => ['d/a' => ['outputs' => [['kind' => 'axis', 'number' => 2]], 'leaving' => 'return to rest']]]]);
+        $new = Desk::plain()->saying(['layers' => ['water' => ['name' => 'Water']]])->axis('base', 'a', ['kind' => 'axis', 'number' => 1])->saying(['cells' => ['water' => ['d/a' => ['outputs' => [['kind' => 'axis', 'number' => 2]], 'leaving' => 'return to rest']]]])->cell('base', 'b2', 'follow', self::button(2));
+        $this->assertSame(['30 layer live Base', '30 axis 2 0', '30 axis 1 65535'], self::swap($old, $new, ['0 a 500', '10 b1 1', '30 a 1000'], [])[0]);
     }
 }

@@ -229,4 +229,47 @@ final class StandInGameTest extends TestCase
         $this->assertSame(['40 button 3 0', '40 key KeyB 0', '40 key KeyL 0'], $rows);
         $this->assertNull($live->nextDue());
     }
+
+    public function test_a_gauge_that_the_game_moves_by_itself_lights_a_row_of_lamps_and_holds_a_condition(): void
+    {
+        $desk = self::desk()->axis('base', 'a', ['kind' => 'action', 'action' => 'power'])
+            ->saying(['lamps' => ['row' => ['lamp' => 'd/lamp', 'while' => ['variable' => 'speed', 'from' => 50, 'to' => 100]]],
+                'cells' => ['base' => ['d/s.up' => ['behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'button', 'number' => 4]], 'when' => ['variable' => 'speed', 'is' => '≥', 'to' => 50]]]]]);
+        $live = new Live($desk->program(), $desk->assembled(), new LiveState);
+        $live->begin();
+        $rows = [];
+        for ($ms = 20; $ms <= 400; $ms += 20) {
+            $step = $live->step($ms === 20 ? [new Input(20_000, 'd/a', 1000)] : ($ms === 40 || $ms === 300 ? [new Input(1000 * $ms, 'd/s.up', 1), new Input(1000 * $ms, 'd/s.up', 0)] : []), 1000 * $ms);
+            array_push($rows, ...array_filter(Desk::rows($step->outputs), fn (string $row) => ! str_contains($row, 'axis')));
+            $this->assertNotContains('speed', array_map(fn (GameEvent $event) => $event->variable, $step->game), 'a gauge is no event');
+        }
+        // The game looks at the lever at 33 ms; its first-order lag of 100 ms has gone half of the way 69 ms later, seen at the next step.
+        $this->assertSame(['120 lamp d/lamp 1', '300 button 4 1', '300 button 4 0'], array_values($rows));
+    }
+
+    public function test_the_picture_shows_contacts_as_the_engine_has_them(): void
+    {
+        $desk = Desk::plain()->cell('base', 'b1', 'follow', ['kind' => 'button', 'number' => 1])->cell('base', 't.middle', 'follow', ['kind' => 'button', 'number' => 2])
+            ->saying(['controls' => ['d' => ['b1' => ['debounce_ms' => 100]]]]);
+        $live = new Live($desk->program(), $desk->assembled(), new LiveState);
+        $live->begin();
+        $closed = fn (): array => array_values(array_intersect((new LivePicture($desk->program(), $desk->assembled(), $live->state))->closed(), ['d/b1', 'd/t.up', 'd/t.middle', 'd/s.down', 'd/b2']));
+        $this->assertSame(['d/s.down', 'd/t.middle'], $closed());
+        $live->step([new Input(10_000, 'd/b1', 1), new Input(20_000, 'd/b1', 0), new Input(20_000, 'd/t.up', 1), new Input(30_000, 'd/t.up', 0), new Input(30_000, 'd/b2', 1)], 40_000);
+        $this->assertSame(['d/b1', 'd/b2', 'd/s.down'], $closed(), 'the debounce time of one and the settle time of the other run still');
+        $live->step([], 120_000);
+        $this->assertSame(['d/b2', 'd/s.down', 'd/t.middle'], $closed());
+    }
+
+    public function test_an_hour_of_a_latched_repeat_is_counted_rather_than_told(): void
+    {
+        $desk = self::desk()->cell('base', 's.up', ['kind' => 'repeat', 'while' => 'until pressed again', 'delay_ms' => 450, 'period_ms' => 125, 'width_ms' => 60], ['kind' => 'button', 'number' => 4]);
+        $live = new Live($desk->program(), $desk->assembled(), new LiveState);
+        $live->begin();
+        $live->step([new Input(10_000, 'd/s.up', 1)], 20_000);
+        $step = $live->step([], 3_600_000_000);
+        $this->assertSame(57_594, count($step->outputs));
+        $this->assertSame(['Much happened at once', '57 394 changes before these are not told'], $step->sentences[0]->parts);
+        $this->assertLessThanOrEqual(Live::MOST_TOLD + 1, count($step->sentences));
+    }
 }

@@ -1,0 +1,184 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Laws;
+
+use Eris\Generators;
+use Eris\TestTrait;
+use Nailrod\Core\Program\Program;
+use Nailrod\Core\Run\Input;
+use Nailrod\Core\Run\Machine;
+use Nailrod\Core\Run\OutputEvent;
+use Nailrod\Core\Run\State;
+use Nailrod\Core\Run\Swap;
+use PHPUnit\Framework\Attributes\Group;
+use PHPUnit\Framework\TestCase;
+
+/** The laws while a set is edited and a device is unplugged and plugged in at any moment of a run. */
+#[Group('laws')]
+final class LivingLawsTest extends TestCase
+{
+    use TestTrait;
+
+    private const CASES = 1000;
+    private const RUNS = 3;
+
+    /** @param callable(World): void $law */
+    private function inEveryWorld(callable $law, bool $onlyPresses = false): void
+    {
+        $this->limitTo(self::CASES)
+            ->forAll(Generators::choose(0, PHP_INT_MAX >> 16))
+            ->disableShrinking()
+            ->then(function (int $seed) use ($law, $onlyPresses): void {
+                $world = new World($seed, true, $onlyPresses);
+                for ($run = 1; $run <= self::RUNS; $run++) {
+                    try {
+                        $law($world);
+                    } catch (\Throwable $failure) {
+                        fwrite(STDERR, sprintf("\nWorld %d, run %d\n", $seed, $run));
+                        throw $failure;
+                    }
+                    $world->nextRun();
+                }
+            });
+    }
+
+    public function test_nothing_is_held_that_no_hand_holds_and_no_toggle_says(): void
+    {
+        $swaps = $gone = $tried = 0;
+        $this->inEveryWorld(function (World $world) use (&$swaps, &$gone, &$tried): void {
+            $program = $world->program;
+            $machine = Machine::start($program);
+            $hands = [];
+            $isAway = false;
+            foreach ($world->inputs as $input) {
+                if ($machine->state->now > 0 && $world->chance(6)) {
+                    $isAway ? $machine->plugIn('d') : $machine->unplug('d');
+                    $isAway = ! $isAway;
+                    $hands = array_map(fn (string $port, int $value) => str_starts_with($port, 'd/a') ? $value : ($port === 'd/h' ? -1 : 0), array_keys($hands), $hands);
+                    $hands = array_filter(array_combine(array_keys($hands), $hands), fn ($key) => is_string($key), ARRAY_FILTER_USE_KEY);
+                    $gone++;
+                }
+                if ($machine->state->now > 0 && $world->chance(8)) {
+                    $new = $world->chance(50) ? $world->renamed() : $world->edited();
+                    [$machine] = Swap::to($new, $program, $machine->state, $hands);
+                    $program = $new;
+                    $swaps++;
+                }
+                if (! $isAway) {
+                    $machine->feed([$input]);
+                    $hands[$input->port] = (int) $input->value;
+                }
+                $this->assertHeldByHandOrToggle($program, $machine->state);
+            }
+            $t = $machine->state->now + 1;
+            $machine->feed(array_map(fn (string $port) => new Input($t, $port, $port === 'd/h' ? -1 : 0), [...array_keys($program->tables['contactPorts']), ...array_keys($program->tables['hatPorts'])]));
+            $machine->finish();
+            $tried += (int) $this->endsOpen($machine->state);
+        });
+        $this->assertGreaterThan(self::CASES, min($swaps, $gone), 'programs must have been edited and devices unplugged');
+        $this->assertGreaterThan(intdiv(self::CASES, 5), $tried, 'the end must have been looked at');
+    }
+
+    public function test_when_all_is_open_every_held_output_is_off_after_edits_and_unplugging(): void
+    {
+        $tried = 0;
+        $this->inEveryWorld(function (World $world) use (&$tried): void {
+            $program = $world->program;
+            $machine = Machine::start($program);
+            foreach ($world->inputs as $input) {
+                if ($machine->state->now > 0 && $world->chance(5)) {
+                    $machine->unplug('d');
+                    $machine->advance($machine->state->now + $world->between(0, 60_000));
+                    $machine->plugIn('d');
+                }
+                if ($machine->state->now > 0 && $world->chance(5)) {
+                    $new = $world->renamed();
+                    [$machine] = Swap::to($new, $program, $machine->state);
+                    $program = $new;
+                }
+                $machine->feed([new Input(max($input->t, $machine->state->now), $input->port, $input->value)]);
+            }
+            $t = $machine->state->now + 1;
+            $machine->feed(array_map(fn (string $port) => new Input($t, $port, $port === 'd/h' ? -1 : 0), [...array_keys($program->tables['contactPorts']), ...array_keys($program->tables['hatPorts'])]));
+            $machine->finish();
+            $tried += (int) $this->endsOpen($machine->state);
+        }, true);
+        $this->assertGreaterThan(self::CASES, $tried, 'the law must have been tried');
+    }
+
+    public function test_what_an_edit_does_not_change_does_not_move(): void
+    {
+        $swaps = 0;
+        $this->inEveryWorld(function (World $world) use (&$swaps): void {
+            $program = $world->program;
+            $machine = Machine::start($program);
+            $hands = [];
+            foreach ($world->inputs as $input) {
+                $machine->feed([$input]);
+                $hands[$input->port] = (int) $input->value;
+                if (! $world->chance(25)) {
+                    continue;
+                }
+                [$live, $open, $variables, $integers] = [$machine->liveLayer(), array_keys($machine->state->stopOpen), $machine->state->variables, $machine->state->integers];
+                $new = $world->renamed();
+                [$machine, $events] = Swap::to($new, $program, $machine->state, $hands);
+                $program = $new;
+                $now = array_keys($machine->state->stopOpen);
+                sort($open);
+                sort($now);
+                if ($machine->liveLayer() !== $live || $now !== $open) {
+                    // A pulse, a long press or a macro held a layer or a stop: that it ends is what an edit does.
+                    continue;
+                }
+                $swaps++;
+                $this->assertSame([], array_map(fn (OutputEvent $e) => $e->row(), array_filter($events, fn (OutputEvent $e) => $e->kind === OutputEvent::AXIS)));
+                $this->assertEquals($integers, $machine->state->integers);
+                foreach (preg_grep('/^w/', array_keys($variables)) ?: [] as $name) {
+                    $this->assertSame($variables[$name], $machine->state->variables[$name]);
+                }
+            }
+        });
+        $this->assertGreaterThan(2 * self::CASES, $swaps, 'the law must have been tried');
+    }
+
+    /** Every source of what is held is a closed contact, a toggle, a pulse, a macro, or a late release that is on its way. */
+    private function assertHeldByHandOrToggle(Program $program, State $state): void
+    {
+        $sources = array_column($state->heldLayers, 1);
+        foreach ([...array_values($state->holders), ...array_values($state->stopHolders), ...array_values($state->variableHolders)] as $holders) {
+            array_push($sources, ...array_keys($holders));
+        }
+        foreach ($sources as $source) {
+            if (str_starts_with((string) $source, 'm')) {
+                $this->assertArrayHasKey((int) substr((string) $source, 1), $state->macros);
+
+                continue;
+            }
+            $id = (int) explode(':', (string) $source)[0];
+            $bound = array_keys($state->pressed, $id, true);
+            $isBound = array_filter($bound, fn (int $key) => $key < 0 || ($state->closed[$key] ?? false)) !== [];
+            $isChord = array_filter(array_keys($state->chordOn), fn (int $chord) => $program->tables['chords'][$chord]['assignment'] === $id) !== [];
+            $this->assertTrue(match ($program->tables['assignments'][$id]['behaviour']['kind'] ?? null) {
+                'follow' => $isBound || $isChord,
+                'toggle' => isset($state->toggled[$id]),
+                'short/long/double' => isset($state->pulses[$source]) || ($state->stages[$id] ?? '') === 'long',
+                'ticks' => isset($state->ticks[$id]),
+                default => isset($state->pulses[$source]),
+            }, $program->tables['assignments'][$id]['ref'].' holds on to something');
+        }
+    }
+
+    /** Was there nothing left that may hold something, and so nothing held? */
+    private function endsOpen(State $state): bool
+    {
+        $made = array_filter($state->pressed, fn (int $assignment, int $contact) => $assignment >= 0 && ($state->closed[$contact] ?? false), ARRAY_FILTER_USE_BOTH);
+        if ($state->toggled !== [] || $state->stages !== [] || $state->stopOpen !== [] || $state->timers !== [] || $state->macros !== [] || $made !== []) {
+            return false;
+        }
+        $this->assertSame([[], [], [], [], []], [$state->holders, $state->variableHolders, $state->stopHolders, $state->heldLayers, array_filter($state->hatValues, fn (int $value) => $value !== -1)]);
+
+        return true;
+    }
+}
