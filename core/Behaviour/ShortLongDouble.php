@@ -17,7 +17,7 @@ use Nailrod\Core\Run\Run;
  * out; the double is sent at the second press, whose further hold counts for nothing. Without a long every release is a
  * short.
  */
-final readonly class ShortLongDouble implements TimedBehaviour
+final readonly class ShortLongDouble implements PlacesOutputs, TimedBehaviour
 {
     public const LONG_MS = 500.0;
     public const DOUBLE_MS = 300.0;
@@ -60,6 +60,31 @@ final readonly class ShortLongDouble implements TimedBehaviour
         return ['kind' => self::kind()]
             + array_filter(['short' => $this->short, 'long' => $this->long, 'double' => $this->double], fn (?int $i) => $i !== null)
             + ['long_ms' => $this->t1 / 1000, 'double_ms' => $this->t2 / 1000, 'width_ms' => $this->width / 1000];
+    }
+
+    /** Without a long and a double what is left is a pulse at the release. */
+    public function withoutOutput(int $index): ?Behaviour
+    {
+        $places = array_map(fn (?int $place) => match (true) {
+            $place === null, $place === $index => null,
+            default => $place > $index ? $place - 1 : $place,
+        }, [$this->short, $this->long, $this->double]);
+        if ($places[1] === null && $places[2] === null) {
+            return $places[0] === null ? null : Pulse::on('release', $this->width / 1000);
+        }
+
+        return new self($places[0], $places[1], $places[2], $this->t1, $this->t2, $this->width);
+    }
+
+    /** It is for what has no output yet: the short, then the long. */
+    public function withOutput(int $index): self
+    {
+        return match (null) {
+            $this->short => new self($index, $this->long, $this->double, $this->t1, $this->t2, $this->width),
+            $this->long => new self($this->short, $index, $this->double, $this->t1, $this->t2, $this->width),
+            $this->double => new self($this->short, $this->long, $index, $this->t1, $this->t2, $this->width),
+            default => $this,
+        };
     }
 
     public function inWords(): string

@@ -48,6 +48,12 @@ final readonly class MacroStep
         return new self(self::TAP, $output, $width);
     }
 
+    /** The same step with another output. */
+    public function driving(Output $output): self
+    {
+        return new self($this->does, $output, $this->time, $this->text, $this->layout);
+    }
+
     /** @param int $time in µs */
     public static function wait(int $time): self
     {

@@ -9,8 +9,9 @@ use Nailrod\Core\Format\Node;
 use Nailrod\Core\Run\Run;
 
 /** The layer that is settled from now on. */
-final readonly class GoToLayer implements ContactOutput
+final readonly class GoToLayer implements ContactOutput, NamesPart
 {
+    use NamesOnePart;
     use OnEveryPress;
 
     public function __construct(public string $layer) {}
@@ -25,6 +26,11 @@ final readonly class GoToLayer implements ContactOutput
         $node->only(['kind', 'layer']);
 
         return new self($node->get('layer')->id());
+    }
+
+    public function names(): array
+    {
+        return [[self::LAYER, $this->layer]];
     }
 
     public function toArray(): array

@@ -9,8 +9,10 @@ use Nailrod\Core\Format\Node;
 use Nailrod\Core\Run\Run;
 
 /** A layer that is live while the output is on. */
-final readonly class HoldLayer implements ContactOutput
+final readonly class HoldLayer implements ContactOutput, NamesPart
 {
+    use NamesOnePart;
+
     public function __construct(public string $layer) {}
 
     public static function kind(): string
@@ -21,6 +23,11 @@ final readonly class HoldLayer implements ContactOutput
     public static function read(Node $node): self
     {
         return new self($node->only(['kind', 'layer'])->get('layer')->id());
+    }
+
+    public function names(): array
+    {
+        return [[self::LAYER, $this->layer]];
     }
 
     public function toArray(): array

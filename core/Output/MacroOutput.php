@@ -7,8 +7,9 @@ namespace Nailrod\Core\Output;
 use Nailrod\Core\Format\Node;
 
 /** An output that does something to a macro of the set at every press. */
-abstract readonly class MacroOutput implements ContactOutput
+abstract readonly class MacroOutput implements ContactOutput, NamesPart
 {
+    use NamesOnePart;
     use OnEveryPress;
 
     final public function __construct(public string $macro) {}
@@ -18,6 +19,11 @@ abstract readonly class MacroOutput implements ContactOutput
         $node->only(['kind', 'macro']);
 
         return new static($node->get('macro')->id());
+    }
+
+    public function names(): array
+    {
+        return [[self::MACRO, $this->macro]];
     }
 
     public function toArray(): array

@@ -9,8 +9,10 @@ use Nailrod\Core\Format\Node;
 use Nailrod\Core\Run\Run;
 
 /** A stop that is told to open; going from off to on is a press of the stop. */
-final readonly class OpenStop implements ContactOutput
+final readonly class OpenStop implements ContactOutput, NamesPart
 {
+    use NamesOnePart;
+
     public function __construct(public string $stop) {}
 
     public static function kind(): string
@@ -21,6 +23,11 @@ final readonly class OpenStop implements ContactOutput
     public static function read(Node $node): self
     {
         return new self($node->only(['kind', 'stop'])->get('stop')->id());
+    }
+
+    public function names(): array
+    {
+        return [[self::STOP, $this->stop]];
     }
 
     public function toArray(): array

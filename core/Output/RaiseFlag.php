@@ -10,8 +10,10 @@ use Nailrod\Core\Run\OutputEvent;
 use Nailrod\Core\Run\Run;
 
 /** A flag that is up while the output is on; assignments can depend on it. */
-final readonly class RaiseFlag implements ContactOutput
+final readonly class RaiseFlag implements ContactOutput, NamesPart
 {
+    use NamesOnePart;
+
     public function __construct(public string $flag) {}
 
     public static function kind(): string
@@ -24,6 +26,11 @@ final readonly class RaiseFlag implements ContactOutput
         $node->only(['kind', 'flag']);
 
         return new self($node->get('flag')->id());
+    }
+
+    public function names(): array
+    {
+        return [[self::FLAG, $this->flag]];
     }
 
     public function toArray(): array

@@ -9,7 +9,7 @@ use Nailrod\Core\Format\Node;
 use Nailrod\Core\Run\Run;
 
 /** The next or the previous layer in a list is settled; from outside the list its first or its last. */
-final readonly class StepLayer implements ContactOutput
+final readonly class StepLayer implements ContactOutput, NamesPart
 {
     use OnEveryPress;
 
@@ -36,6 +36,23 @@ final readonly class StepLayer implements ContactOutput
         }
 
         return new self($node->get('direction')->oneOf([self::NEXT, self::PREVIOUS]), $layers, ($node->maybe('at_end')?->oneOf(['stops', 'wraps']) ?? 'wraps') === 'wraps');
+    }
+
+    public function names(): array
+    {
+        return array_map(fn (string $layer) => [self::LAYER, $layer], $this->layers);
+    }
+
+    /** The list is one shorter; a single layer is no list to step through. */
+    public function without(string $sort, string $id): ?Output
+    {
+        $left = $sort === self::LAYER ? array_values(array_diff($this->layers, [$id])) : $this->layers;
+
+        return match (true) {
+            count($left) === count($this->layers) => $this,
+            count($left) < 2 => null,
+            default => new self($this->direction, $left, $this->wraps),
+        };
     }
 
     public function toArray(): array

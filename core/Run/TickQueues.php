@@ -25,12 +25,13 @@ final class TickQueues implements Timed
         $recent = array_values(array_filter($state->tickTimes[$assigned->id] ?? [], fn (int $t) => $state->now - $t < self::SPEED_OVER));
         $recent[] = $state->now;
         $state->tickTimes[$assigned->id] = $recent;
-        $isCoarse = $ticks->coarse > 0.0 && isset($assigned->outputs[1]) && count($recent) * 1_000_000 / self::SPEED_OVER > $ticks->coarse;
+        $isCoarse = $ticks->coarse > 0.0 && isset($assigned->outputs[$ticks->coarsePlace ?? -1]) && count($recent) * 1_000_000 / self::SPEED_OVER > $ticks->coarse;
+        $output = ($isCoarse ? $ticks->coarsePlace : $ticks->finePlace) ?? -1;
         $queue = $state->ticks[$assigned->id] ?? null;
         if ($queue === null) {
-            $this->start($assigned, $ticks, $isCoarse ? 1 : 0, $cause, []);
+            $this->start($assigned, $ticks, $output, $cause, []);
         } elseif (count($queue['waiting']) < $ticks->most) {
-            $queue['waiting'][] = [$isCoarse ? 1 : 0, $cause];
+            $queue['waiting'][] = [$output, $cause];
             $state->ticks[$assigned->id] = $queue;
         } else {
             $state->dropped[$assigned->id] = ($state->dropped[$assigned->id] ?? 0) + 1;

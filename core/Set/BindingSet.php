@@ -156,10 +156,15 @@ final readonly class BindingSet
     private function withCells(array $missing, ?self $before): self
     {
         $fit = new Fit($this);
+        foreach ($this->ways as $action => $way) {
+            $fit->named($way, Node::of($way->toArray(), 'ways.'.$action));
+        }
         $cells = $same = [];
         foreach ($this->merged->groups('cells') as $layer => $values) {
             if (! isset($this->layers[$layer])) {
-                throw FormatError::at('cells.'.$layer, $layer, 'a layer of the set: '.implode(', ', array_keys($this->layers)));
+                $this->mustBeGone('cells', (string) $layer);
+
+                continue;
             }
             if ($before !== null && $before->missing === [] && $this->merged->saysAlike($before->merged, 'cells', (string) $layer)) {
                 $cells[$layer] = $before->cells[$layer] ?? [];
@@ -194,6 +199,14 @@ final readonly class BindingSet
         return new self($this->merged, $this->rig, $this->catalogue, $this->layers, $this->shapings, $this->made, $this->stops, $this->flags, $this->macros, $chords, $cells, $this->ways, array_values(array_unique($missing)), $this->layouts, $this->fittingLamps($fit));
     }
 
+    /** What a parent says in a layer that was taken away is not heard; a layer that nobody ever said is an error. */
+    private function mustBeGone(string $section, string $layer): void
+    {
+        if (! $this->merged->isTakenAway(PartPath::layer($layer))) {
+            throw FormatError::at($section.'.'.$layer, $layer, 'a layer of the set: '.implode(', ', array_keys($this->layers)));
+        }
+    }
+
     /** @return array<string, LampRule> those of which the rig has everything */
     private function fittingLamps(Fit $fit): array
     {
@@ -219,7 +232,9 @@ final readonly class BindingSet
             $layer = $part->path->key;
             $node = self::node($part);
             if (! isset($this->layers[$layer])) {
-                throw FormatError::at('chords.'.$layer, $layer, 'a layer of the set: '.implode(', ', array_keys($this->layers)));
+                $this->mustBeGone('chords', $layer);
+
+                continue;
             }
             $chord = Chord::read($node);
             $gone = array_values(array_filter($chord->of, fn (string $ref) => ! isset($this->rig->contacts[$ref]) || $this->rig->contacts[$ref]->encoder !== null));

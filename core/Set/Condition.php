@@ -46,6 +46,17 @@ final readonly class Condition
         return [$this->sort => $this->name, 'is' => $this->is] + ($this->sort === 'variable' ? ['to' => $this->to] : []);
     }
 
+    public function names(string $sort, string $id): bool
+    {
+        return $this->sort === $sort && $this->name === $id;
+    }
+
+    /** Does it hold when what it names has gone: a stop that can never be open, a flag that can never be up? */
+    public function holdsWithout(): bool
+    {
+        return $this->is === 'shut' || $this->is === 'down';
+    }
+
     public function holds(Run $run): bool
     {
         $value = $this->sort === 'variable' ? $run->variables->valueOf($this->name) : 0.0;

@@ -8,6 +8,7 @@ use Nailrod\Core\Action\Ways;
 use Nailrod\Core\Axis\Stop;
 use Nailrod\Core\Behaviour\Behaviour;
 use Nailrod\Core\Behaviour\Follow;
+use Nailrod\Core\Behaviour\PlacesOutputs;
 use Nailrod\Core\Behaviour\PlayMacro;
 use Nailrod\Core\Behaviour\Ticks;
 use Nailrod\Core\Format\FormatError;
@@ -15,6 +16,7 @@ use Nailrod\Core\Format\Node;
 use Nailrod\Core\Lamp\LampRule;
 use Nailrod\Core\Layer\Layer;
 use Nailrod\Core\Output\ActionOutput;
+use Nailrod\Core\Output\NamesPart;
 use Nailrod\Core\Output\OpenStop;
 use Nailrod\Core\Output\Output;
 
@@ -50,15 +52,12 @@ final readonly class Edits
         );
     }
 
-    /** Takes a stop away, and what opens it. */
+    /** Takes a stop away, and what names it. */
     public function removeStop(string $id): SetDocument
     {
-        $own = $this->own();
-        foreach ($this->set->openersOf($id) as $opener) {
-            $own = $this->withoutOutput($own, $opener, fn (Output $output) => $output instanceof OpenStop && $output->stop === $id);
-        }
+        $this->known($id, $this->set->stops, 'stops', 'a stop of the set');
 
-        return $this->takeAway($own, PartPath::stop($id));
+        return (new Removal($this->set))->of(NamesPart::STOP, $id);
     }
 
     /**
@@ -104,17 +103,22 @@ final readonly class Edits
             return $this->assign($layer, $ref, null, [$output]);
         }
 
-        return $this->assign($layer, $ref, $cell->behaviour instanceof PlayMacro ? null : $cell->behaviour, [...$cell->outputs, $output]);
+        $behaviour = $cell->behaviour instanceof PlacesOutputs ? $cell->behaviour->withOutput(count($cell->outputs)) : $cell->behaviour;
+
+        return $this->assign($layer, $ref, $behaviour instanceof PlayMacro ? null : $behaviour, [...$cell->outputs, $output]);
     }
 
     /** Takes one of several outputs away; the last one clears the cell. */
     public function removeOutput(string $layer, string $ref, int $index): SetDocument
     {
         $cell = $this->set->cell($layer, $ref) ?? throw FormatError::at('cells.'.$layer, $ref, 'a contact that this layer assigns');
-        $left = $cell->outputs;
-        unset($left[$index]);
+        if (! isset($cell->outputs[$index])) {
+            throw FormatError::told('outputs', 'no output at place '.($index + 1), 'one that this cell has');
+        }
+        $path = PartPath::cell($layer, $ref);
+        $left = OutputsLeft::of(Node::of($this->set->merged->value($path))->plain(), fn (Output $output, int $place) => $place === $index ? null : $output);
 
-        return $left === [] ? $this->clear($layer, $ref) : $this->assign($layer, $ref, $cell->behaviour, array_values($left));
+        return $left === null ? $this->clear($layer, $ref) : $this->own()->with($path, $left);
     }
 
     /** The outputs stay, what the contact does with them changes. */

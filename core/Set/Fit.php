@@ -17,13 +17,10 @@ use Nailrod\Core\Macro\Macro;
 use Nailrod\Core\Output\ActionOutput;
 use Nailrod\Core\Output\AxisOutput;
 use Nailrod\Core\Output\ContactOutput;
-use Nailrod\Core\Output\GoToLayer;
 use Nailrod\Core\Output\HoldLayer;
 use Nailrod\Core\Output\LightLamp;
-use Nailrod\Core\Output\MacroOutput;
-use Nailrod\Core\Output\OpenStop;
+use Nailrod\Core\Output\NamesPart;
 use Nailrod\Core\Output\Output;
-use Nailrod\Core\Output\RaiseFlag;
 use Nailrod\Core\Output\StepLayer;
 
 /**
@@ -117,24 +114,19 @@ final readonly class Fit
     }
 
     /** What an output names must be there. */
-    private function named(Output $output, Node $place): void
+    public function named(Output $output, Node $place): void
     {
-        if ($output instanceof HoldLayer && (! isset($this->set->layers[$output->layer]) || $output->layer === Layer::BASE)) {
+        $known = [NamesPart::LAYER => $this->set->layers, NamesPart::STOP => $this->set->stops, NamesPart::MACRO => $this->set->macros, NamesPart::FLAG => $this->set->flags];
+        foreach ($output instanceof NamesPart ? $output->names() : [] as [$sort, $id]) {
+            if (! isset($known[$sort][$id])) {
+                throw $place->get($output instanceof StepLayer ? 'layers' : $sort)->refuse('a '.$sort.' of the set'.($known[$sort] === [] ? ' (it has none)' : ''));
+            }
+        }
+        if ($output instanceof HoldLayer && $output->layer === Layer::BASE) {
             throw $place->get('layer')->refuse('a layer of the set other than the base layer');
         }
-        if ($output instanceof OpenStop && ! isset($this->set->stops[$output->stop])) {
-            throw $place->get('stop')->refuse($this->set->stops === [] ? 'a stop of the set (it has none)' : 'a stop of the set: '.implode(', ', array_keys($this->set->stops)));
-        }
-        $named = match (true) {
-            $output instanceof RaiseFlag => ['flag', isset($this->set->flags[$output->flag]), 'a flag of the set'],
-            $output instanceof MacroOutput => ['macro', isset($this->set->macros[$output->macro]), 'a macro of the set'],
-            $output instanceof GoToLayer => ['layer', isset($this->set->layers[$output->layer]), 'a layer of the set'],
-            $output instanceof StepLayer => ['layers', array_diff($output->layers, array_keys($this->set->layers)) === [], 'layers of the set'],
-            $output instanceof LightLamp => ['lamp', $this->hasLamp($output->lamp), 'a lamp of a device of the rig'],
-            default => null,
-        };
-        if ($named !== null && ! $named[1]) {
-            throw $place->get($named[0])->refuse($named[2]);
+        if ($output instanceof LightLamp && ! $this->hasLamp($output->lamp)) {
+            throw $place->get('lamp')->refuse('a lamp of a device of the rig');
         }
     }
 

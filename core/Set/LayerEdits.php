@@ -6,13 +6,9 @@ namespace Nailrod\Core\Set;
 
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Lamp\LampWhen;
 use Nailrod\Core\Layer\Layer;
-use Nailrod\Core\Macro\MacroStep;
-use Nailrod\Core\Output\GoToLayer;
 use Nailrod\Core\Output\HoldLayer;
-use Nailrod\Core\Output\Output;
-use Nailrod\Core\Output\StepLayer;
+use Nailrod\Core\Output\NamesPart;
 
 /** What a person does to the layers of a set: each gives a new document of the set itself. */
 final readonly class LayerEdits
@@ -73,57 +69,14 @@ final readonly class LayerEdits
         return $own;
     }
 
-    /** Takes a layer away with all that it says, and what holds it. */
+    /** Takes a layer away with all that it says, and what names it. */
     public function remove(string $id): SetDocument
     {
         if ($id === Layer::BASE) {
             throw FormatError::told('layers.base', 'the base layer', 'another layer: a set always has its base layer');
         }
-        $own = $this->own();
-        foreach ($this->set->cells as $layer => $cells) {
-            foreach ($cells as $ref => $cell) {
-                if ($layer === $id) {
-                    $own = $this->takeAway($own, PartPath::cell($id, $ref));
-                } else {
-                    $own = $this->withOutputs($own, $ref, fn (Output $output) => self::without($output, $id), $layer);
-                }
-            }
-        }
+        $this->known($id, $this->set->layers, 'layers', 'a layer of the set');
 
-        foreach ($this->set->chords as $layer => $chords) {
-            foreach ($chords as $chord => $one) {
-                if ($layer === $id || array_filter($one->outputs, fn (Output $output) => self::without($output, $id) === null) !== []) {
-                    $own = $this->takeAway($own, PartPath::chord($layer, $chord));
-                }
-            }
-        }
-        foreach ($this->set->lamps as $rule => $lamp) {
-            if ($lamp instanceof LampWhen && $lamp->sort === 'layer' && $lamp->name === $id) {
-                $own = $this->takeAway($own, PartPath::lamp($rule));
-            }
-        }
-        foreach ($this->set->macros as $name => $macro) {
-            $steps = array_values(array_filter($macro->steps, fn (MacroStep $step) => $step->output === null || self::without($step->output, $id) !== null));
-            if (count($steps) < count($macro->steps)) {
-                $own = $own->with(PartPath::macro($name), $macro->withSteps($steps)->toArray());
-            }
-        }
-
-        return $this->takeAway($own, PartPath::layer($id));
-    }
-
-    /** An output as it is without a layer: a list of layers to step through is one shorter. Null if nothing is left of it. */
-    private static function without(Output $output, string $layer): ?Output
-    {
-        if ($output instanceof StepLayer) {
-            $left = array_values(array_diff($output->layers, [$layer]));
-            if (count($left) === count($output->layers)) {
-                return $output;
-            }
-
-            return count($left) < 2 ? null : new StepLayer($output->direction, $left, $output->wraps);
-        }
-
-        return ($output instanceof HoldLayer || $output instanceof GoToLayer) && $output->layer === $layer ? null : $output;
+        return (new Removal($this->set))->of(NamesPart::LAYER, $id);
     }
 }

@@ -4,14 +4,12 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set;
 
-use Nailrod\Core\Behaviour\PlayMacro;
 use Nailrod\Core\Format\FormatError;
-use Nailrod\Core\Format\Node;
 use Nailrod\Core\Macro\Bar;
 use Nailrod\Core\Macro\Macro;
 use Nailrod\Core\Macro\Timeline;
 use Nailrod\Core\Output\ActionOutput;
-use Nailrod\Core\Output\MacroOutput;
+use Nailrod\Core\Output\NamesPart;
 use Nailrod\Core\Typing\KeyLayout;
 
 /** What a person does to the macros of a set. */
@@ -51,33 +49,8 @@ final readonly class MacroEdits
     public function remove(string $id): SetDocument
     {
         $this->macro($id);
-        $own = $this->own();
-        foreach ($this->set->cells as $layer => $cells) {
-            foreach ($cells as $ref => $cell) {
-                $left = array_filter($cell->outputs, fn ($output) => ! $output instanceof MacroOutput || $output->macro !== $id);
-                $path = PartPath::cell($layer, $ref);
-                if (($cell->behaviour instanceof PlayMacro && $cell->behaviour->macro === $id) || ($left === [] && $cell->outputs !== [])) {
-                    $own = $this->takeAway($own, $path);
-                } elseif (count($left) < count($cell->outputs)) {
-                    $own = $own->with($path, ['outputs' => array_map(fn ($output) => $output->toArray(), array_values($left))] + Node::of($this->set->merged->value($path))->plain());
-                }
-            }
-        }
-        foreach ($this->set->chords as $layer => $chords) {
-            foreach ($chords as $chord => $one) {
-                if (array_filter($one->outputs, fn ($output) => $output instanceof MacroOutput && $output->macro === $id) !== []) {
-                    $own = $this->takeAway($own, PartPath::chord($layer, $chord));
-                }
-            }
-        }
-        foreach ($this->set->macros as $other => $macro) {
-            $steps = array_values(array_filter($macro->steps, fn ($step) => ! $step->output instanceof MacroOutput || $step->output->macro !== $id));
-            if ($other !== $id && count($steps) < count($macro->steps)) {
-                $own = $own->with(PartPath::macro($other), $macro->withSteps($steps)->toArray());
-            }
-        }
 
-        return $this->takeAway($own, PartPath::macro($id));
+        return (new Removal($this->set))->of(NamesPart::MACRO, $id);
     }
 
     /** One more bar after all others, or where it says. */

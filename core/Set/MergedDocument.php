@@ -74,6 +74,9 @@ final class MergedDocument
                 foreach (is_array($group) ? $group : [] as $inner => $value) {
                     if ($value === null) {
                         unset($groups[(string) $key][(string) $inner]);
+                        if (($groups[(string) $key] ?? null) === []) {
+                            unset($groups[(string) $key]);
+                        }
                     } else {
                         $groups[(string) $key][(string) $inner] = $value;
                     }
@@ -106,6 +109,12 @@ final class MergedDocument
     public function value(PartPath $path): mixed
     {
         return $this->sayer($path)?->value($path);
+    }
+
+    /** Did a parent say this part, and a set below it that it is gone? */
+    public function isTakenAway(PartPath $path): bool
+    {
+        return $this->sayer($path) !== null && $this->value($path) === null;
     }
 
     /** The set that says this part; null if nobody does. */

@@ -65,15 +65,14 @@ trait SaysParts
             if ($cell === null || $cell->outputs === [] || ($onlyLayer !== '' && $layer !== $onlyLayer)) {
                 continue;
             }
-            $left = array_values(array_filter(array_map($change, $cell->outputs)));
-            if ($left === $cell->outputs) {
-                continue;
-            }
             $path = PartPath::cell($layer, $ref);
-            $own = $left === [] ? $this->takeAway($own, $path) : $own->with($path, array_replace(
-                Node::of($this->set->merged->value($path))->plain(),
-                ['outputs' => array_map(fn (Output $output) => $output->toArray(), $left)],
-            ));
+            $before = Node::of($this->set->merged->value($path))->plain();
+            $left = OutputsLeft::of($before, fn (Output $output) => $change($output));
+            if ($left === null) {
+                $own = $this->takeAway($own, $path);
+            } elseif ($left != $before) {
+                $own = $own->with($path, $left);
+            }
         }
 
         return $own;

@@ -13,13 +13,12 @@ final class SetDiff
     public static function between(SetDocument $before, SetDocument $after): array
     {
         $changes = $gone = [];
-        if ($before->name !== $after->name) {
-            $path = new PartPath('name', 'set');
-            $changes[] = new PartChange($path, new PartValue($path, $before->name), new PartValue($path, $after->name));
-        }
-        if ($before->devices !== $after->devices) {
-            $path = new PartPath('devices', 'list');
-            $changes[] = new PartChange($path, new PartValue($path, $before->devices), new PartValue($path, $after->devices));
+        foreach (self::heads($before) as $head => $was) {
+            $is = self::heads($after)[$head];
+            if ($was !== $is) {
+                $path = new PartPath($head, 'set');
+                $changes[] = new PartChange($path, $was === null ? null : new PartValue($path, $was), $is === null ? null : new PartValue($path, $is));
+            }
         }
         foreach (SetDocument::SECTIONS as $section => $depth) {
             [$old, $new] = [$before->said($section), $after->said($section)];
@@ -41,6 +40,12 @@ final class SetDiff
         }
 
         return [...$changes, ...$gone];
+    }
+
+    /** @return array{name: string, parent: ?string, simulator: ?string, devices: ?list<string>} what a document says beside its sections */
+    private static function heads(SetDocument $set): array
+    {
+        return ['name' => $set->name, 'parent' => $set->parent, 'simulator' => $set->simulator, 'devices' => $set->devices];
     }
 
     /**

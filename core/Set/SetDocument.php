@@ -14,7 +14,6 @@ use Nailrod\Core\Lamp\LampRules;
 use Nailrod\Core\Layer\Layer;
 use Nailrod\Core\Macro\Macro;
 use Nailrod\Core\Made\MadeKinds;
-use Nailrod\Core\Output\ActionOutput;
 use Nailrod\Core\Output\Outputs;
 
 /**
@@ -28,6 +27,9 @@ use Nailrod\Core\Output\Outputs;
 final class SetDocument
 {
     public const FORMAT = 'nailrod-set';
+
+    /** Kinds of output that can be a way to an action. */
+    public const WAYS = ['axis', 'axis variable', 'button', 'key', 'set variable', 'on/off variable', 'hold layer', 'open stop'];
 
     /** Sections that hold parts, and the depth at which the parts lie. */
     public const SECTIONS = ['controls' => 2, 'layers' => 1, 'flags' => 1, 'axes' => 2, 'made' => 1, 'stops' => 1, 'macros' => 1, 'lamps' => 1, 'chords' => 2, 'cells' => 2, 'ways' => 1];
@@ -380,9 +382,8 @@ final class SetDocument
     private static function checkWay(string $action, Node $node): void
     {
         Node::of($action, $node->path)->id();
-        if (Outputs::read($node) instanceof ActionOutput) {
-            throw $node->get('kind')->refuse('a way that is not itself an action');
-        }
+        $node->get('kind')->oneOf(self::WAYS);
+        Outputs::read($node);
     }
 
     private static function checkControls(string $device, Node $node): void

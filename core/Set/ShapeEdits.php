@@ -10,6 +10,8 @@ use Nailrod\Core\Axis\PointCurve;
 use Nailrod\Core\Axis\Shaping;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Lamp\LampRules;
+use Nailrod\Core\Lamp\LampWhen;
 use Nailrod\Core\Made\BuiltAxis;
 use Nailrod\Core\Made\Made;
 use Nailrod\Core\Made\MadeKinds;
@@ -104,6 +106,18 @@ final readonly class ShapeEdits
             if ($left !== $stop->axes) {
                 $path = PartPath::stop($stop->id);
                 $own = $left === [] ? $this->takeAway($own, $path) : $own->with($path, array_replace(Node::of($this->set->merged->value($path))->plain(), ['axes' => $left]));
+            }
+        }
+
+        foreach ($this->set->merged->section('chords') as $part) {
+            if (array_filter(Chord::read(Node::of($part->value))->of, $isOf) !== []) {
+                $own = $this->takeAway($own, $part->path);
+            }
+        }
+        foreach ($this->set->merged->section('lamps') as $part) {
+            $rule = LampRules::read(Node::of($part->value));
+            if ($rule instanceof LampWhen && $rule->sort === 'contact' && $isOf($rule->name)) {
+                $own = $this->takeAway($own, $part->path);
             }
         }
 

@@ -51,6 +51,8 @@ final readonly class Words
             'layers' => 'Layer '.$path->key,
             'devices' => 'Devices',
             'name' => 'The name of the set',
+            'parent' => 'What it inherits from',
+            'simulator' => 'The simulator',
             'controls' => ucfirst($path->key).', '.($this->set->rig->deviceOf($path->key.'/')?->control((string) $path->inner)->name ?? $path->inner),
             'stops' => 'Stop '.$path->key,
             'flags' => 'Flag '.$path->key,
@@ -77,6 +79,8 @@ final readonly class Words
 
         return match ($part->path->section) {
             'name' => $node->string(),
+            'parent' => $this->set->merged->nameOf($node->string()),
+            'simulator' => $this->set->catalogue?->id === $node->value ? $this->set->catalogue->name : $node->string(),
             'layers' => $this->layer(Layer::read($part->path->key, $node)),
             'devices' => implode(', ', array_map(fn (Node $id) => $this->set->rig->devices[$id->string()]->name ?? $id->string(), $node->list())),
             'controls' => $this->note($node),

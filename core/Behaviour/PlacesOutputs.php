@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Behaviour;
+
+/** A behaviour in which each output has a place of its own, so that one that goes moves no other. */
+interface PlacesOutputs
+{
+    /** The behaviour when the output of this place has gone and those after it have moved up; null if nothing is left to do. */
+    public function withoutOutput(int $index): ?Behaviour;
+
+    /** The behaviour when an output has come at this place, the last. */
+    public function withOutput(int $index): Behaviour;
+}

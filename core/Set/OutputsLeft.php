@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Set;
+
+use Nailrod\Core\Behaviour\Behaviours;
+use Nailrod\Core\Behaviour\PlacesOutputs;
+use Nailrod\Core\Format\Node;
+use Nailrod\Core\Output\Output;
+use Nailrod\Core\Output\Outputs;
+
+/** What is left of a cell or a chord when some of its outputs go or change; those that stay keep their place in its behaviour. */
+final class OutputsLeft
+{
+    /**
+     * @param array<string, mixed>            $part   in the open format
+     * @param callable(Output, int): ?Output  $change given an output and its place; null for one that goes
+     *
+     * @return ?array<string, mixed> the part as it is then; null if nothing is left of it
+     */
+    public static function of(array $part, callable $change): ?array
+    {
+        if (! isset($part['outputs'])) {
+            return $part;
+        }
+        $outputs = [];
+        $behaviour = isset($part['behaviour']) ? Behaviours::read(Node::of($part['behaviour'])) : null;
+        foreach (array_reverse(Node::of($part['outputs'])->list(), true) as $i => $node) {
+            $left = $change(Outputs::read($node), $i);
+            if ($left !== null) {
+                array_unshift($outputs, $left->toArray());
+            } elseif ($behaviour instanceof PlacesOutputs) {
+                $behaviour = $behaviour->withoutOutput($i);
+                if ($behaviour === null) {
+                    return null;
+                }
+            }
+        }
+
+        return $outputs === [] ? null : array_replace($part, ['outputs' => $outputs] + ($behaviour === null ? [] : ['behaviour' => $behaviour->toArray()]));
+    }
+}
