@@ -13,7 +13,7 @@ final class FilePort implements MemoryPort
 {
     private int $written = 0;
 
-    private function __construct(private readonly string $file, private readonly int $bytes, private readonly ?int $cutAfter) {}
+    private function __construct(private readonly string $file, private readonly int $banks, private readonly int $bankBytes, private readonly ?int $cutAfter) {}
 
     /** @param ?int $cutAfter how many bytes go over the cable before it is cut; null: it is not cut */
     public static function of(Device $device, ?int $cutAfter = null): self
@@ -24,12 +24,30 @@ final class FilePort implements MemoryPort
             mkdir($folder, 0o755, true);
         }
 
-        return new self($folder.'/'.$device->id.'.memory', $spec === null ? 0 : $spec->banks * $spec->bankBytes, $cutAfter);
+        return new self($folder.'/'.$device->id.'.memory', $spec->banks ?? 2, $spec->bankBytes ?? 0, $cutAfter);
     }
 
     public function size(): int
     {
-        return $this->bytes;
+        return $this->banks * $this->bankBytes;
+    }
+
+    public function banks(): int
+    {
+        return $this->banks;
+    }
+
+    public function alone(callable $do): mixed
+    {
+        $lock = fopen($this->file.'.lock', 'c');
+        assert($lock !== false);
+        flock($lock, LOCK_EX);
+        try {
+            return $do();
+        } finally {
+            flock($lock, LOCK_UN);
+            fclose($lock);
+        }
     }
 
     public function read(int $offset, int $length): string

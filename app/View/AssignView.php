@@ -273,7 +273,7 @@ final readonly class AssignView
     {
         $ways = [];
         foreach ($this->place->set->catalogue === null ? [] : (new Ways($this->place->set, $this->place->set->catalogue))->of($action) as $way) {
-            $ways[(string) json_encode($way->toArray())] = $way->inWords();
+            $ways[(string) json_encode($way->toArray())] = $this->place->words->output($way);
         }
 
         return $ways;

@@ -12,8 +12,8 @@ use Nailrod\Core\Device\ContactInput;
 use Nailrod\Core\Device\Control;
 use Nailrod\Core\Device\ControlKind;
 use Nailrod\Core\Device\Device;
+use Nailrod\Core\Memory\BankMemory;
 use Nailrod\Core\Memory\DeviceMapping;
-use Nailrod\Core\Memory\TwoBankMemory;
 use Nailrod\Core\Set\PartPath;
 
 /** The Rig place: every device, the faceplate of the one that is picked, and one thing to do with it. */
@@ -174,7 +174,7 @@ final readonly class RigView
         if ($device->memory === null) {
             return 'keeps nothing itself';
         }
-        $bank = (new TwoBankMemory(FilePort::of($device)))->inForce();
+        $bank = (new BankMemory(FilePort::of($device)))->inForce();
 
         return match (true) {
             $bank === null => 'nothing stored yet',

@@ -8,8 +8,8 @@ use App\Memory\FilePort;
 use Nailrod\Core\Device\Device;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Memory\Bank;
+use Nailrod\Core\Memory\BankMemory;
 use Nailrod\Core\Memory\DeviceMapping;
-use Nailrod\Core\Memory\TwoBankMemory;
 use Nailrod\Core\Set\SetDiff;
 use Nailrod\Core\Set\SetDocument;
 
@@ -34,7 +34,7 @@ final readonly class StoreView
     public function __construct(public Place $place, Device $device)
     {
         $this->device = $device;
-        $memory = new TwoBankMemory(FilePort::of($device));
+        $memory = new BankMemory(FilePort::of($device));
         $this->mapping = DeviceMapping::of($place->set, $device);
         $this->content = $this->mapping->encode();
         $this->room = $memory->room();

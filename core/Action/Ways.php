@@ -8,6 +8,7 @@ use Nailrod\Core\Output\ControllerAxis;
 use Nailrod\Core\Output\ControllerButton;
 use Nailrod\Core\Output\Output;
 use Nailrod\Core\Set\BindingSet;
+use Nailrod\Core\Set\OutputUse;
 
 /** The ways by which an action can be reached in a set, and which one to take if nobody has said. */
 final readonly class Ways
@@ -40,29 +41,20 @@ final readonly class Ways
         return $this->set->wayOf($action->id) !== null ? null : ($this->of($action)[0] ?? null);
     }
 
+    /** The lowest controller output that the simulator sees and nothing else of the set drives. */
     private function freeOutput(Action $action): ControllerAxis|ControllerButton|null
     {
-        $taken = [];
-        foreach ($this->set->ways as $id => $way) {
-            if ($id !== $action->id) {
-                $taken[$way->inWords()] = true;
-            }
-        }
-        foreach ($this->set->cells as $cells) {
-            foreach ($cells as $cell) {
-                foreach ($cell->outputs as $output) {
-                    $taken[$output->inWords()] = true;
-                }
-            }
-        }
-        $most = $action->isAxis() ? $this->catalogue->axes : $this->catalogue->buttons;
-        for ($number = 1; $number <= $most; $number++) {
-            $output = $action->isAxis() ? new ControllerAxis($number) : new ControllerButton($number);
-            if (! isset($taken[$output->inWords()])) {
-                return $output;
-            }
+        $use = new OutputUse($this->set);
+        $number = ($action->isAxis() ? $use->axes() : $use->buttons())->lowest();
+        $own = $this->set->ways[$action->id] ?? null;
+        if (($own instanceof ControllerAxis || $own instanceof ControllerButton) && $own->number <= ($number ?? $own->number)) {
+            return $own;
         }
 
-        return null;
+        return match (true) {
+            $number === null => null,
+            $action->isAxis() => new ControllerAxis($number),
+            default => new ControllerButton($number),
+        };
     }
 }

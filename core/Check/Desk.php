@@ -18,6 +18,7 @@ use Nailrod\Core\Plan\WayChoice;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Edits;
 use Nailrod\Core\Set\PartPath;
+use Nailrod\Core\Set\Words;
 
 /** What checks look at: a set and its game, with what several of them need. */
 final class Desk
@@ -28,11 +29,14 @@ final class Desk
 
     public readonly Pairs $pairs;
 
+    public readonly Words $words;
+
     public function __construct(public readonly BindingSet $set, public readonly Catalogue $catalogue)
     {
         $this->reach = Reach::of($set);
         $this->edits = new Edits($set);
         $this->pairs = new Pairs($catalogue);
+        $this->words = new Words($set);
     }
 
     /** "Switch 1 up in Cruise" */
@@ -92,7 +96,7 @@ final class Desk
             return null;
         }
 
-        return new Mend('Reach it by '.$chosen->way->inWords(), fn () => $this->set->merged->own->with(PartPath::way($action->id), $chosen->way->toArray()));
+        return new Mend('Reach it by '.$this->words->output($chosen->way), fn () => $this->set->merged->own->with(PartPath::way($action->id), $chosen->way->toArray()));
     }
 
     /** A place for an action that is not reached; null if there is none. */

@@ -56,7 +56,7 @@ final class OutputTwice implements Check
             $spots,
             array_values($actions),
             $action !== null && $way !== null
-                ? new Mend(sprintf('Reach %s by %s', $action->name, $way->way->inWords()), fn () => $desk->set->merged->own->with(PartPath::way($action->id), $way->way->toArray()))
+                ? new Mend(sprintf('Reach %s by %s', $action->name, $desk->words->output($way->way)), fn () => $desk->set->merged->own->with(PartPath::way($action->id), $way->way->toArray()))
                 : new Mend('Clear '.$desk->at($spots[1]), fn () => $desk->edits->clear($spots[1]->layer, $spots[1]->ref)),
         );
     }

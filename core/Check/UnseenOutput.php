@@ -19,7 +19,7 @@ final class UnseenOutput implements Check
         foreach ($desk->catalogue->actions as $action) {
             $way = $desk->set->ways[$action->id] ?? null;
             if ($way !== null && ! $desk->catalogue->sees($way)) {
-                yield new Finding(self::KIND, $action->id, sprintf('%s is reached by %s, but %s.', $action->name, $way->inWords(), $this->sees($desk, $way)), $desk->reach->spots($action->id), [$action->id], $desk->otherWay($action));
+                yield new Finding(self::KIND, $action->id, sprintf('%s is reached by %s, but %s.', $action->name, $desk->words->output($way), $this->sees($desk, $way)), $desk->reach->spots($action->id), [$action->id], $desk->otherWay($action));
             }
         }
         foreach ($desk->outputs() as [$spot, $output]) {
@@ -33,7 +33,7 @@ final class UnseenOutput implements Check
             yield new Finding(
                 self::KIND,
                 (string) $spot,
-                sprintf('%s drives %s, but %s.', $desk->at($spot), $output->inWords(), $this->sees($desk, $output)),
+                sprintf('%s drives %s, but %s.', $desk->at($spot), $desk->words->output($output), $this->sees($desk, $output)),
                 [$spot],
                 [],
                 $instead === null || $cell === null ? null : new Mend('Drive '.$instead->inWords().' instead', fn () => $desk->edits->assign($spot->layer, $spot->ref, $cell->behaviour, array_map(fn (Output $one) => $one == $output ? $instead : $one, $cell->outputs))),

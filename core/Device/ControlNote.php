@@ -68,17 +68,12 @@ final readonly class ControlNote
         return $time === 0 ? $contacts : array_map(fn (ContactInput $contact) => $contact->isReported() ? $contact->debounced($time) : $contact, $contacts);
     }
 
-    /** @return list<int> the numbers that this note claims for its control */
-    public function numbers(): array
+    /** @return list<ContactInput> the contacts that this note claims for its control, each with its page and number */
+    public function claims(): array
     {
-        $numbers = [];
-        foreach ($this->node->maybe('contacts')?->list(64) ?? [] as $contact) {
-            if ($contact->has('number')) {
-                $numbers[] = $contact->get('number')->int(0, 65535);
-            }
-        }
+        $claims = (new ControlReader('-', true))->contacts($this->node->maybe('contacts'), '-/-');
 
-        return $numbers;
+        return array_values(array_filter($claims, fn (ContactInput $contact) => $contact->isReported()));
     }
 
     /** @return list<ContactInput> */

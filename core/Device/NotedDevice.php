@@ -37,42 +37,50 @@ final readonly class NotedDevice
     }
 
     /**
+     * A number is one of a page: button 5 is another input than key 5.
+     *
      * @param array<string, ControlNote> $notes
      *
-     * @return array<int, string> the control that claims a number, by number
+     * @return array<string, string> the control that claims a number, by page and number
      */
     private static function claimed(Device $device, array $notes): array
     {
         $reported = [];
         foreach ($device->contacts() as $contact) {
             if ($contact->number !== null && $contact->hat === null) {
-                $reported[$contact->number] = true;
+                $reported[self::key($contact)] = true;
             }
         }
         $claimed = [];
         foreach ($notes as $id => $note) {
-            foreach ($note->numbers() as $number) {
-                if (! isset($reported[$number])) {
-                    throw FormatError::at($note->node->path.'.contacts', $number, 'a number that '.$device->name.' reports');
+            foreach ($note->claims() as $contact) {
+                $key = self::key($contact);
+                if (! isset($reported[$key])) {
+                    throw FormatError::at($note->node->path.'.contacts', $contact->number, 'a number that '.$device->name.' reports');
                 }
-                if (isset($claimed[$number])) {
-                    throw FormatError::at($note->node->path.'.contacts', $number, 'a number that '.$claimed[$number].' does not have');
+                if (isset($claimed[$key])) {
+                    throw FormatError::at($note->node->path.'.contacts', $contact->number, 'a number that '.$claimed[$key].' does not have');
                 }
-                $claimed[$number] = $id;
+                $claimed[$key] = (string) $id;
             }
         }
 
         return $claimed;
     }
 
+    private static function key(ContactInput $contact): string
+    {
+        return $contact->page->value.' '.$contact->number;
+    }
+
     /**
      * The control without what others claim; null if nothing is left of it.
      *
-     * @param array<int, string> $claimed
+     * @param array<string, string> $claimed
      */
     private static function without(Control $control, array $claimed): ?Control
     {
-        $lost = fn (ContactInput $contact): bool => $contact->hat === null && $contact->number !== null && isset($claimed[$contact->number]);
+        $lost = fn (ContactInput $contact): bool => $contact->hat === null && $contact->number !== null && isset($claimed[self::key($contact)]);
         if (array_filter($control->contacts, $lost) === []) {
             return $control;
         }

@@ -12,6 +12,7 @@ use Nailrod\Core\Output\KeyStroke;
 use Nailrod\Core\Plan\Reach;
 use Nailrod\Core\Plan\Spot;
 use Nailrod\Core\Set\BindingSet;
+use Nailrod\Core\Set\Words;
 
 /** The list of actions with what reaches them, as CSV; and keys out of such a list. */
 final class KeyList
@@ -24,13 +25,14 @@ final class KeyList
         assert($stream !== false);
         fputcsv($stream, self::COLUMNS, ',', '"', '');
         $reach = Reach::of($set);
+        $words = new Words($set);
         foreach ($catalogue->actions as $action) {
             $way = $set->wayOf($action->id);
             fputcsv($stream, [
                 self::safe($action->name),
                 self::safe($catalogue->groups[$action->group]),
                 $way instanceof KeyStroke ? self::safe($way->label()) : '',
-                self::safe($way?->inWords() ?? ''),
+                self::safe($way === null ? '' : $words->output($way)),
                 self::safe(implode(', ', array_map(fn (Spot $spot) => $set->rig->deviceNameOf($spot->ref).' '.$set->rig->nameOf($spot->ref).($spot->layer === 'base' ? '' : ' ('.$set->layers[$spot->layer]->name.')'), $reach->spots($action->id)))),
             ], ',', '"', '');
         }

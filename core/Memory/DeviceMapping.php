@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Nailrod\Core\Memory;
 
 use Nailrod\Core\Axis\Shaping;
+use Nailrod\Core\Behaviour\PlacesOutputs;
 use Nailrod\Core\Behaviour\PlayMacro;
-use Nailrod\Core\Behaviour\ShortLongDouble;
 use Nailrod\Core\Device\Device;
 use Nailrod\Core\Format\Json;
 use Nailrod\Core\Format\Node;
@@ -15,22 +15,31 @@ use Nailrod\Core\Macro\Macro;
 use Nailrod\Core\Made\Made;
 use Nailrod\Core\Output\ActionOutput;
 use Nailrod\Core\Output\AxisVariable;
+use Nailrod\Core\Output\LightLamp;
 use Nailrod\Core\Output\MacroOutput;
+use Nailrod\Core\Output\MouseButton;
 use Nailrod\Core\Output\MouseMovement;
+use Nailrod\Core\Output\MouseStep;
+use Nailrod\Core\Output\MouseWheel;
 use Nailrod\Core\Output\OnOffVariable;
+use Nailrod\Core\Output\OpenStop;
 use Nailrod\Core\Output\Output;
+use Nailrod\Core\Output\RaiseFlag;
 use Nailrod\Core\Output\SetVariable;
 use Nailrod\Core\Output\StepVariable;
 use Nailrod\Core\Output\SwapVariable;
 use Nailrod\Core\Set\BindingSet;
+use Nailrod\Core\Set\Condition;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\PartValue;
 use Nailrod\Core\Set\SetDocument;
+use Nailrod\Core\Set\Words;
 
 /**
  * The part of a set that one device can do by itself: its own axes and contacts, actions replaced by their ways.
- * Variables and the mouse are left out, since the simulator is not at the other end of its cable. It is a set document that needs no
- * parent, kept as compact JSON.
+ * Variables and the mouse are left out, since the simulator is not at the other end of its cable, and so is what other
+ * devices have a part in: their stops, their lamps, flags that only they raise. It is a set document that needs no parent,
+ * kept as compact JSON.
  */
 final readonly class DeviceMapping
 {
@@ -127,22 +136,25 @@ final readonly class DeviceMapping
         if ($cell->isNothing()) {
             return ['nothing' => true];
         }
-        if ($cell->when?->sort === 'variable' || ($cell->behaviour instanceof PlayMacro && ! isset($macros[$cell->behaviour->macro]))) {
-            $leftOut[] = sprintf('%s, layer %s: %s', $set->rig->nameOf($ref), $set->layers[$path->key]->name, $cell->when?->sort === 'variable' ? 'only Nailrod itself knows the variable that it depends on' : 'its macro is not on the device');
+        $own = explode('/', $ref, 2)[0].'/';
+        $own = $own === Made::DEVICE.'/' ? explode('/', self::sourceOf($set, $ref), 2)[0].'/' : $own;
+        $depends = self::whyNotWhen($set, $cell->when, $own);
+        if ($depends !== null || ($cell->behaviour instanceof PlayMacro && ! isset($macros[$cell->behaviour->macro]))) {
+            $leftOut[] = sprintf('%s, layer %s: %s', $set->rig->nameOf($ref), $set->layers[$path->key]->name, $depends ?? 'its macro is not on the device');
 
             return null;
         }
         $outputs = [];
         foreach ($cell->outputs as $output) {
             $way = $output instanceof ActionOutput ? $set->wayOf($output->action) : $output;
-            $reason = self::whyNot($set, $way);
+            $reason = self::whyNot($set, $way, $own);
             if ($way !== null && $reason === null) {
                 $outputs[] = $way->toArray();
             } else {
                 $leftOut[] = sprintf('%s, layer %s: %s', $set->rig->nameOf($ref), $set->layers[$path->key]->name, $reason);
             }
         }
-        if (($outputs === [] && ! $cell->behaviour instanceof PlayMacro) || ($cell->behaviour instanceof ShortLongDouble && count($outputs) < count($cell->outputs))) {
+        if (($outputs === [] && ! $cell->behaviour instanceof PlayMacro) || ($cell->behaviour instanceof PlacesOutputs && count($outputs) < count($cell->outputs))) {
             return null;
         }
 
@@ -163,7 +175,8 @@ final readonly class DeviceMapping
             $macro = $set->macros[$id]->played($set->layouts);
             $most = $device->limits->macros ?? null;
             $reason = match (true) {
-                ! self::canPlay($set, $id) => 'it does what only Nailrod itself can do',
+                ! self::canPlay($set, $id, $device->id.'/') => 'it does what only Nailrod itself can do',
+                ($depends = self::whyNotWhen($set, $macro->when, $device->id.'/')) !== null => $depends,
                 count($macro->steps) > Macro::MOST_STEPS => sprintf('it has %d steps, the device takes %d', count($macro->steps), Macro::MOST_STEPS),
                 $most !== null && count($macros) >= $most => sprintf('the device has room for %d', $most),
                 default => null,
@@ -228,6 +241,7 @@ final readonly class DeviceMapping
             ! $rule instanceof LampWhen || $rule->sort === 'variable' => 'only Nailrod itself knows the variable that it shows',
             $rule->sort === 'contact' && ! self::isOwn($set, $rule->name, $own) => 'it shows a contact of another device',
             $rule->sort === 'stop' && ! self::hasStop($set, $rule->name, $own) => 'it shows a stop of another device',
+            $rule->sort === 'flag' && ! self::raises($set, $rule->name, $own) => 'it shows a flag that another device raises',
             default => null,
         };
         if ($reason !== null) {
@@ -244,11 +258,51 @@ final readonly class DeviceMapping
         return array_filter($set->stops[$id]->axes ?? [], fn (string $axis) => self::isOwn($set, $axis, $own)) !== [];
     }
 
-    private static function canPlay(BindingSet $set, string $macro): bool
+    /** Does a contact of the device raise the flag, by itself or by a macro, or does nobody? */
+    private static function raises(BindingSet $set, string $flag, string $own): bool
+    {
+        $by = [];
+        $isIt = fn (Output $output): bool => $output instanceof RaiseFlag && $output->flag === $flag;
+        foreach ($set->cells as $cells) {
+            foreach ($cells as $ref => $cell) {
+                $by[] = array_filter($cell->drives($set->macros), $isIt) === [] ? null : (string) $ref;
+            }
+        }
+        foreach ($set->chords as $chords) {
+            foreach ($chords as $chord) {
+                $by[] = array_filter($chord->outputs, $isIt) === [] ? null : $chord->of[0];
+            }
+        }
+        $by = array_values(array_filter($by, fn (?string $ref) => $ref !== null));
+
+        return $by === [] || array_filter($by, fn (string $ref) => ! self::isOwn($set, $ref, $own)) === [];
+    }
+
+    /** Why a condition cannot be judged by the device alone; null if it can. */
+    private static function whyNotWhen(BindingSet $set, ?Condition $when, string $own): ?string
+    {
+        return match (true) {
+            $when?->sort === 'variable' => 'only Nailrod itself knows the variable that it depends on',
+            $when?->sort === 'stop' && ! self::hasStop($set, $when->name, $own) => 'it depends on a stop of another device',
+            $when?->sort === 'flag' && ! self::raises($set, $when->name, $own) => 'it depends on a flag that another device raises',
+            default => null,
+        };
+    }
+
+    /** The first axis of a device that something made comes from. */
+    private static function sourceOf(BindingSet $set, string $ref): string
+    {
+        $made = $set->made[explode('.', substr($ref, strlen(Made::DEVICE) + 1))[0]] ?? null;
+        $source = $made?->sources()[0] ?? '';
+
+        return str_starts_with($source, Made::DEVICE.'/') ? self::sourceOf($set, $source) : $source;
+    }
+
+    private static function canPlay(BindingSet $set, string $macro, string $own): bool
     {
         foreach ($set->macros[$macro]->steps ?? [] as $step) {
             $way = $step->output instanceof ActionOutput ? $set->wayOf($step->output->action) : $step->output;
-            if ($step->output !== null && ($way === null || self::isVariable($way) || $way instanceof MacroOutput)) {
+            if ($step->output !== null && ($way === null || $way instanceof MacroOutput || self::whyNot($set, $way, $own) !== null)) {
                 return false;
             }
         }
@@ -270,8 +324,9 @@ final readonly class DeviceMapping
         $outputs = [];
         foreach ($chord->outputs as $output) {
             $way = $output instanceof ActionOutput ? $set->wayOf($output->action) : $output;
-            if ($way === null || self::whyNot($set, $way) !== null || $chord->when?->sort === 'variable') {
-                $leftOut[] = $chord->name.', layer '.$set->layers[$path->key]->name.': '.(self::whyNot($set, $way) ?? 'only Nailrod itself knows the variable that it depends on');
+            $reason = self::whyNot($set, $way, $own) ?? self::whyNotWhen($set, $chord->when, $own);
+            if ($way === null || $reason !== null) {
+                $leftOut[] = $chord->name.', layer '.$set->layers[$path->key]->name.': '.$reason;
 
                 return null;
             }
@@ -283,15 +338,23 @@ final readonly class DeviceMapping
 
     private static function isVariable(Output $way): bool
     {
-        return $way instanceof SetVariable || $way instanceof OnOffVariable || $way instanceof AxisVariable || $way instanceof StepVariable || $way instanceof SwapVariable || $way instanceof MouseMovement;
+        return $way instanceof SetVariable || $way instanceof OnOffVariable || $way instanceof AxisVariable || $way instanceof StepVariable || $way instanceof SwapVariable;
     }
 
-    private static function whyNot(BindingSet $set, ?Output $way): ?string
+    private static function isMouse(Output $way): bool
+    {
+        return $way instanceof MouseMovement || $way instanceof MouseButton || $way instanceof MouseWheel || $way instanceof MouseStep;
+    }
+
+    private static function whyNot(BindingSet $set, ?Output $way, string $own): ?string
     {
         return match (true) {
             $way === null => 'its action has no way yet',
-            $way instanceof MacroOutput && ! self::canPlay($set, $way->macro) => 'its macro does what only Nailrod itself can do',
-            self::isVariable($way) => $way->inWords().' can only be done by Nailrod itself',
+            $way instanceof MacroOutput && ! self::canPlay($set, $way->macro, $own) => 'its macro does what only Nailrod itself can do',
+            $way instanceof OpenStop && ! self::hasStop($set, $way->stop, $own) => 'it opens a stop of another device',
+            $way instanceof LightLamp && ! str_starts_with($way->lamp, $own) => 'it lights a lamp of another device',
+            self::isMouse($way) => 'only Nailrod itself works the mouse',
+            self::isVariable($way) => (new Words($set))->output($way).' can only be done by Nailrod itself',
             default => null,
         };
     }

@@ -8,8 +8,10 @@ use Nailrod\Core\Format\Node;
 use Nailrod\Core\Run\OutputEvent;
 
 /** A variable of the simulator that follows an axis between two values. */
-final readonly class AxisVariable implements AxisOutput
+final readonly class AxisVariable implements AxisOutput, WritesVariable
 {
+    use NamesVariable;
+
     public function __construct(public string $name, public float $low, public float $high) {}
 
     public static function kind(): string
@@ -29,9 +31,9 @@ final readonly class AxisVariable implements AxisOutput
         return ['kind' => self::kind(), 'name' => $this->name, 'low' => $this->low, 'high' => $this->high];
     }
 
-    public function inWords(): string
+    public function inWordsOf(string $name): string
     {
-        return sprintf('variable %s, %s to %s', $this->name, json_encode($this->low), json_encode($this->high));
+        return sprintf('%s, %s to %s', $name, json_encode($this->low), json_encode($this->high));
     }
 
     public function event(): string

@@ -9,8 +9,10 @@ use Nailrod\Core\Format\Node;
 use Nailrod\Core\Run\Run;
 
 /** A variable of the simulator with one value while held and another while not. */
-final readonly class OnOffVariable implements ContactOutput
+final readonly class OnOffVariable implements ContactOutput, WritesVariable
 {
+    use NamesVariable;
+
     public function __construct(public string $name, public float $on, public float $off) {}
 
     public static function kind(): string
@@ -34,9 +36,9 @@ final readonly class OnOffVariable implements ContactOutput
         return ['kind' => self::kind(), 'name' => $this->name, 'on' => $this->on, 'off' => $this->off];
     }
 
-    public function inWords(): string
+    public function inWordsOf(string $name): string
     {
-        return sprintf('variable %s, %s or %s', $this->name, json_encode(round($this->on, 6)), json_encode(round($this->off, 6)));
+        return sprintf('%s, %s or %s', $name, json_encode(round($this->on, 6)), json_encode(round($this->off, 6)));
     }
 
     public function isHeld(): bool

@@ -9,8 +9,9 @@ use Nailrod\Core\Format\Node;
 use Nailrod\Core\Run\Run;
 
 /** A variable of the simulator that each press sets to one value. */
-final readonly class SetVariable implements ContactOutput
+final readonly class SetVariable implements ContactOutput, WritesVariable
 {
+    use NamesVariable;
     use OnEveryPress;
 
     public function __construct(public string $name, public float $to) {}
@@ -32,9 +33,9 @@ final readonly class SetVariable implements ContactOutput
         return ['kind' => self::kind(), 'name' => $this->name, 'to' => $this->to];
     }
 
-    public function inWords(): string
+    public function inWordsOf(string $name): string
     {
-        return sprintf('variable %s set to %s', $this->name, json_encode(round($this->to, 6)));
+        return sprintf('%s set to %s', $name, json_encode(round($this->to, 6)));
     }
 
     public function press(Run $run, string $source, Cause $cause): void

@@ -46,13 +46,12 @@ final readonly class StepLayer implements ContactOutput, NamesPart
     /** The list is one shorter; a single layer is no list to step through. */
     public function without(string $sort, string $id): ?Output
     {
-        $left = $sort === self::LAYER ? array_values(array_diff($this->layers, [$id])) : $this->layers;
+        $left = array_values(array_diff($this->layers, $sort === self::LAYER ? [$id] : []));
+        if ($left === $this->layers) {
+            return $this;
+        }
 
-        return match (true) {
-            count($left) === count($this->layers) => $this,
-            count($left) < 2 => null,
-            default => new self($this->direction, $left, $this->wraps),
-        };
+        return count($left) < 2 ? null : new self($this->direction, $left, $this->wraps);
     }
 
     public function toArray(): array

@@ -12,8 +12,9 @@ use Nailrod\Core\Run\Run;
  * A variable that each press changes by a step between two limits. A step past a limit goes to the limit if it stops,
  * exactly to the other limit if it wraps.
  */
-final readonly class StepVariable implements ContactOutput
+final readonly class StepVariable implements ContactOutput, WritesVariable
 {
+    use NamesVariable;
     use OnEveryPress;
 
     public function __construct(public string $name, public float $by, public float $low, public float $high, public bool $wraps) {}
@@ -40,9 +41,9 @@ final readonly class StepVariable implements ContactOutput
         return ['kind' => self::kind(), 'name' => $this->name, 'by' => $this->by, 'low' => $this->low, 'high' => $this->high, 'at_limit' => $this->wraps ? 'wraps' : 'stops'];
     }
 
-    public function inWords(): string
+    public function inWordsOf(string $name): string
     {
-        return sprintf('variable %s %s%s, %s to %s%s', $this->name, $this->by > 0 ? '+' : '', json_encode(round($this->by, 6)), json_encode(round($this->low, 6)), json_encode(round($this->high, 6)), $this->wraps ? ', wraps' : '');
+        return sprintf('%s %s%s, %s to %s%s', $name, $this->by > 0 ? '+' : '', json_encode(round($this->by, 6)), json_encode(round($this->low, 6)), json_encode(round($this->high, 6)), $this->wraps ? ', wraps' : '');
     }
 
     public function press(Run $run, string $source, Cause $cause): void

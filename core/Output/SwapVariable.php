@@ -9,8 +9,9 @@ use Nailrod\Core\Format\Node;
 use Nailrod\Core\Run\Run;
 
 /** A variable that each press changes between two values; from any other it goes to the first. */
-final readonly class SwapVariable implements ContactOutput
+final readonly class SwapVariable implements ContactOutput, WritesVariable
 {
+    use NamesVariable;
     use OnEveryPress;
 
     public function __construct(public string $name, public float $first, public float $second) {}
@@ -35,9 +36,9 @@ final readonly class SwapVariable implements ContactOutput
         return ['kind' => self::kind(), 'name' => $this->name, 'first' => $this->first, 'second' => $this->second];
     }
 
-    public function inWords(): string
+    public function inWordsOf(string $name): string
     {
-        return sprintf('variable %s, %s or %s in turn', $this->name, json_encode(round($this->first, 6)), json_encode(round($this->second, 6)));
+        return sprintf('%s, %s or %s in turn', $name, json_encode(round($this->first, 6)), json_encode(round($this->second, 6)));
     }
 
     public function press(Run $run, string $source, Cause $cause): void

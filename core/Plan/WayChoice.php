@@ -14,6 +14,7 @@ use Nailrod\Core\Output\KeyStroke;
 use Nailrod\Core\Output\OnOffVariable;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\OutputUse;
+use Nailrod\Core\Set\Words;
 
 /**
  * By which way an action is best reached. A way that the set has and that works stays what it is. Else: a variable where
@@ -62,11 +63,11 @@ final class WayChoice
     {
         $said = $this->set->ways[$action->id] ?? null;
         if ($said !== null && $this->catalogue->takes($said)) {
-            return new ChosenWay($said, 'it stays by '.$said->inWords(), false);
+            return new ChosenWay($said, 'it stays by '.(new Words($this->set))->output($said), false);
         }
         $chosen = $this->anew($action, $twoPositions);
 
-        return $chosen === null || $said === null ? $chosen : new ChosenWay($chosen->way, $said->inWords().' does not reach the game; '.$chosen->why, $chosen->isNew);
+        return $chosen === null || $said === null ? $chosen : new ChosenWay($chosen->way, (new Words($this->set))->output($said).' does not reach the game; '.$chosen->why, $chosen->isNew);
     }
 
     /** The way that it would be given if it had none; null if there is none left. */

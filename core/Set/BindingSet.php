@@ -227,7 +227,7 @@ final readonly class BindingSet
      */
     private function chords(Fit $fit, array &$missing): array
     {
-        $chords = [];
+        $chords = $byFirst = $byMember = [];
         foreach ($this->merged->section('chords') as $part) {
             $layer = $part->path->key;
             $node = self::node($part);
@@ -243,13 +243,19 @@ final readonly class BindingSet
 
                 continue;
             }
-            foreach ($chords[$layer] ?? [] as $other) {
+            // One that contains another shares all of its contacts with it, its first one too.
+            $containing = $byMember[$layer][$chord->of[0]] ?? [];
+            $contained = array_map(fn (string $ref) => $byFirst[$layer][$ref] ?? [], $chord->of);
+            foreach (array_merge($containing, ...$contained) as $other) {
                 if ($chord->contains($other) || $other->contains($chord)) {
                     throw $node->get('of')->refuse('contacts that do not contain, and are not contained in, those of '.$other->name);
                 }
             }
             $fit->chord($chord, $node);
-            $chords[$layer][(string) $part->path->inner] = $chord;
+            $chords[$layer][(string) $part->path->inner] = $byFirst[$layer][$chord->of[0]][] = $chord;
+            foreach ($chord->of as $ref) {
+                $byMember[$layer][$ref][] = $chord;
+            }
         }
 
         return $chords;

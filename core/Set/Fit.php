@@ -171,7 +171,7 @@ final readonly class Fit
             return;
         }
         if ($isAxis !== $way instanceof AxisOutput) {
-            throw $place->get('action')->refuse('an action that '.($isAxis ? 'an axis' : 'a contact').' can drive ('.$output->action.' is reached by '.$way->inWords().')');
+            throw $place->get('action')->refuse('an action that '.($isAxis ? 'an axis' : 'a contact').' can drive ('.($this->set->catalogue?->action($output->action)->name ?? $output->action).' is reached by '.(new Words($this->set))->output($way).')');
         }
         $refusal = $way instanceof ContactOutput ? $behaviour?->refuses($way) : null;
         if ($refusal !== null) {

@@ -34,6 +34,10 @@ final class SetDocument
     /** Sections that hold parts, and the depth at which the parts lie. */
     public const SECTIONS = ['controls' => 2, 'layers' => 1, 'flags' => 1, 'axes' => 2, 'made' => 1, 'stops' => 1, 'macros' => 1, 'lamps' => 1, 'chords' => 2, 'cells' => 2, 'ways' => 1];
 
+    /** How many parts a section, or a group of a section of depth 2, may have: what can be read can be worked with. */
+    private const MOST = ['layers' => 64, 'cells' => 5000, 'ways' => 5000, 'controls' => 1000];
+    private const MOST_ELSE = 500;
+
     /**
      * @param ?list<string>        $devices ids in file order; null if the parent says
      * @param ?array<string, mixed> $raw    the document as it stands in the file; null as long as only its text is at hand
@@ -244,6 +248,7 @@ final class SetDocument
             $section[$path->key] = $group;
         }
         $raw[$path->section] = $section;
+        self::checkCount($path->section, Node::of($path->inner === null ? $section : $section[$path->key], $path->section));
         // All else was read when this document was made.
         self::checkSection($path->section, Node::of([$path->key => $path->inner === null ? $value : [$path->inner => $value]], $path->section));
 
@@ -351,8 +356,21 @@ final class SetDocument
         return $raw;
     }
 
+    private static function checkCount(string $section, Node $node): void
+    {
+        $most = self::MOST[$section] ?? self::MOST_ELSE;
+        if (count($node->map()) > $most) {
+            throw FormatError::told($node->path, count($node->map()).' of them', 'at most '.$most);
+        }
+    }
+
     private static function checkSection(string $section, Node $node): void
     {
+        foreach (self::SECTIONS[$section] === 1 ? [$node] : $node->map() as $group) {
+            if ($group->value !== null) {
+                self::checkCount($section, $group);
+            }
+        }
         foreach ($node->map() as $key => $child) {
             if ($child->value === null && self::SECTIONS[$section] === 1) {
                 continue;

@@ -30,12 +30,15 @@ use Nailrod\Core\Made\MadeKinds;
 use Nailrod\Core\Output\ActionOutput;
 use Nailrod\Core\Output\GoToLayer;
 use Nailrod\Core\Output\HoldLayer;
+use Nailrod\Core\Output\LightLamp;
 use Nailrod\Core\Output\OpenStop;
 use Nailrod\Core\Output\Output;
 use Nailrod\Core\Output\Outputs;
 use Nailrod\Core\Output\RaiseFlag;
 use Nailrod\Core\Output\StartMacro;
+use Nailrod\Core\Output\StepLayer;
 use Nailrod\Core\Output\StopMacro;
+use Nailrod\Core\Output\WritesVariable;
 
 /** Parts of a set, and changes of them, in plain words. */
 final readonly class Words
@@ -80,7 +83,7 @@ final readonly class Words
         return match ($part->path->section) {
             'name' => $node->string(),
             'parent' => $this->set->merged->nameOf($node->string()),
-            'simulator' => $this->set->catalogue?->id === $node->value ? $this->set->catalogue->name : $node->string(),
+            'simulator' => ($this->set->catalogue?->id === $node->value ? $this->set->catalogue?->name : null) ?? $node->string(),
             'layers' => $this->layer(Layer::read($part->path->key, $node)),
             'devices' => implode(', ', array_map(fn (Node $id) => $this->set->rig->devices[$id->string()]->name ?? $id->string(), $node->list())),
             'controls' => $this->note($node),
@@ -89,7 +92,7 @@ final readonly class Words
             'macros' => $this->macro(Macro::read($part->path->key, $node)),
             'lamps' => lcfirst($this->lampRule(LampRules::read($node))),
             'chords' => $this->chord(Chord::read($node)),
-            'ways' => Outputs::read($node)->inWords(),
+            'ways' => $this->output(Outputs::read($node)),
             'made' => $this->made(MadeKinds::read($part->path->key, $node)),
             'axes' => $this->axisPart($part->path, $node),
             default => $this->cell(Cell::read($node)),
@@ -160,7 +163,7 @@ final readonly class Words
     {
         $way = $output instanceof ActionOutput ? $this->set->wayOf($output->action) : null;
 
-        return $this->output($output).($output instanceof ActionOutput ? ($way === null ? ' (no way yet)' : ' by '.$way->inWords()) : '');
+        return $this->output($output).($output instanceof ActionOutput ? ($way === null ? ' (no way yet)' : ' by '.$this->output($way)) : '');
     }
 
     public function output(Output $output): string
@@ -172,6 +175,9 @@ final readonly class Words
             $output instanceof StartMacro => 'start '.($this->set->macros[$output->macro]->name ?? $output->macro),
             $output instanceof StopMacro => 'stop '.($this->set->macros[$output->macro]->name ?? $output->macro),
             $output instanceof HoldLayer => 'hold '.($this->set->layers[$output->layer]->name ?? $output->layer),
+            $output instanceof StepLayer => sprintf('%s layer of %s', $output->direction, implode(', ', array_map(fn (string $id) => $this->set->layers[$id]->name ?? $id, $output->layers))),
+            $output instanceof LightLamp => 'light '.$this->set->rig->lampNameOf($output->lamp),
+            $output instanceof WritesVariable => $output->inWordsOf($this->set->catalogue->variables[$output->variable()]->name ?? 'variable '.$output->variable()),
             $output instanceof OpenStop => 'open '.($this->set->stops[$output->stop]->name ?? $output->stop),
             default => $output->inWords(),
         };

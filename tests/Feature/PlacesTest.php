@@ -7,7 +7,7 @@ namespace Tests\Feature;
 use App\Memory\FilePort;
 use App\Models\SetRecord;
 use App\Sets\SetStore;
-use Nailrod\Core\Memory\TwoBankMemory;
+use Nailrod\Core\Memory\BankMemory;
 use Nailrod\Core\Set\SetDocument;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
@@ -91,7 +91,7 @@ final class PlacesTest extends TestCase
     public function test_a_write_cut_off_at_every_tenth_leaves_the_old_mapping(): void
     {
         $store = app(SetStore::class);
-        $memory = fn (): ?string => (new TwoBankMemory(FilePort::of($store->current($store->open('skerrywing'))->rig->devices['fennel'])))->read();
+        $memory = fn (): ?string => (new BankMemory(FilePort::of($store->current($store->open('skerrywing'))->rig->devices['fennel'])))->read();
         $this->post('/sets/skerrywing/store/fennel');
         $old = $memory();
         $this->assertNotNull($old);

@@ -8,10 +8,10 @@ use App\Memory\FilePort;
 use App\Sets\SetStore;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Nailrod\Core\Memory\BankMemory;
 use Nailrod\Core\Memory\CableCut;
 use Nailrod\Core\Memory\DeviceMapping;
 use Nailrod\Core\Memory\MemoryError;
-use Nailrod\Core\Memory\TwoBankMemory;
 
 final class StoreController
 {
@@ -25,9 +25,9 @@ final class StoreController
             abort(404);
         }
         $content = DeviceMapping::of($current, $target)->encode();
-        $cut = $request->filled('cut') ? intdiv(TwoBankMemory::cost($content) * min(9, max(1, $request->integer('cut'))), 10) : null;
+        $cut = $request->filled('cut') ? intdiv(BankMemory::cost($content) * min(9, max(1, $request->integer('cut'))), 10) : null;
         try {
-            $bank = (new TwoBankMemory(FilePort::of($target, $cut)))->write($content);
+            $bank = (new BankMemory(FilePort::of($target, $cut)))->write($content);
         } catch (MemoryError|CableCut $error) {
             return back(303)->with('problem', $error->getMessage());
         }

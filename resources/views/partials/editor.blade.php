@@ -68,7 +68,7 @@
             {{ $place->from() }}<input type="hidden" name="action" value="{{ $action->id }}">
             <label class="field field--tall"><span>{{ $action->name }} reaches the game by</span><select name="way">
                 @if ($view->wayOf($action) === null)<option value="">no way yet: choose one</option>@endif
-                @foreach ($view->waysOf($action) as $json => $words)<option value="{{ $json }}" @selected($view->wayOf($action)?->inWords() === $words)>{{ $words }}</option>@endforeach
+                @foreach ($view->waysOf($action) as $json => $words)<option value="{{ $json }}" @selected(($view->wayOf($action) === null ? '' : $place->words->output($view->wayOf($action))) === $words)>{{ $words }}</option>@endforeach
             </select></label>
         </form>
         <x-origin :place="$place" :origin="$place->originOf(Nailrod\Core\Set\PartPath::way($action->id))" path="ways/{{ $action->id }}" />

@@ -82,7 +82,7 @@
                     @foreach ($catalogue->byGroup() as $group => $actions)
                         <fieldset class="actions" data-group><legend><span>{{ $catalogue->groups[$group] }}</span><small>{{ count(array_filter($actions, fn ($a) => isset($reaching[$a->id]))) }} of {{ count($actions) }}</small></legend>
                         @foreach ($actions as $action)
-                            @php($way = $view->wayOf($action)?->inWords() ?? 'no way yet')
+                            @php($way = $view->wayOf($action) === null ? 'no way yet' : $place->words->output($view->wayOf($action)))
                             @if ($view->ref === '' && isset($reaching[$action->id]))
                                 <a class="action is-reached" href="{{ $link(['layer' => $reaching[$action->id][0]->layer, 'ref' => $reaching[$action->id][0]->ref]) }}" data-refresh data-action="{{ $action->id }}" data-name="{{ mb_strtolower($action->name) }}"><span class="action__dot" aria-hidden="true"></span><span class="action__name">{{ $action->name }}</span><span class="way">{{ $way }}</span></a>
                             @elseif ($view->ref === '')

@@ -28,7 +28,7 @@
                 <ol class="proposals scroll" id="proposals" tabindex="0" aria-label="Proposals">
                     @foreach ($view->plan->proposals as $proposal)
                         <li class="proposal" data-proposal="{{ $proposal->id() }}">
-                            @foreach ($proposal->choices as $choice)<p class="proposal__what"><span class="tag">{{ $choice->action->role }}</span> <b>{{ $choice->action->name }}</b> <span aria-hidden="true">←</span> {{ $place->set->rig->deviceNameOf($choice->spot->ref) }} {{ $place->set->rig->nameOf($choice->spot->ref) }} <span class="way">{{ $choice->way->way->inWords() }}</span></p>@endforeach
+                            @foreach ($proposal->choices as $choice)<p class="proposal__what"><span class="tag">{{ $choice->action->role }}</span> <b>{{ $choice->action->name }}</b> <span aria-hidden="true">←</span> {{ $place->set->rig->deviceNameOf($choice->spot->ref) }} {{ $place->set->rig->nameOf($choice->spot->ref) }} <span class="way">{{ $place->words->output($choice->way->way) }}</span></p>@endforeach
                             <p class="proposal__why">{{ ucfirst($proposal->why) }}. {{ ucfirst($proposal->choices[0]->way->why) }}.</p>
                             <p class="proposal__do"><button class="button" name="only" value="{{ $proposal->id() }}">Take</button> <a class="link link--quiet" href="{{ $view->without($proposal->refusal()) }}" data-refresh>Not there</a></p>
                         </li>

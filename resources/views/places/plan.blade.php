@@ -22,7 +22,7 @@
                     <tr data-action="{{ $action->id }}" @class(['is-reached' => $reached, 'is-picked' => $view->take?->id === $action->id])>
                         <th scope="row"><span class="action__dot" aria-hidden="true"></span>{{ $action->name }}@if ($action->essential) <small class="action__needed">needed</small>@endif</th>
                         <td>@if ($reached)<a href="{{ route('assign', ['set' => $place->record->id, 'layer' => $view->reach->spots($action->id)[0]->layer, 'ref' => $view->reach->spots($action->id)[0]->ref]) }}">{{ $view->where($action) }}</a>@else<a class="link" href="{{ route('plan', ['set' => $place->record->id, 'take' => $action->id, 'propose' => $view->asked]) }}" data-refresh title="Then press the control for it">{{ $action->isAxis() ? 'Move' : 'Press' }} a control</a>@endif</td>
-                        <td class="right">@if (($way = $place->set->wayOf($action->id)) !== null)<span class="way">{{ $way->inWords() }}</span>@endif</td>
+                        <td class="right">@if (($way = $place->set->wayOf($action->id)) !== null)<span class="way">{{ $place->words->output($way) }}</span>@endif</td>
                     </tr>
                 @endforeach
                 </tbody></table>
@@ -46,7 +46,7 @@
                     @foreach ($view->plan->proposals as $proposal)
                         <li class="proposal" data-proposal="{{ $proposal->id() }}">
                             @foreach ($proposal->choices as $choice)
-                                <p class="proposal__what"><b>{{ $choice->action->name }}</b>@if ($choice->action->essential) <small class="action__needed">needed</small>@endif <span aria-hidden="true">←</span> {{ $view->spot($choice->spot) }} <span class="way">{{ $choice->way->way->inWords() }}</span></p>
+                                <p class="proposal__what"><b>{{ $choice->action->name }}</b>@if ($choice->action->essential) <small class="action__needed">needed</small>@endif <span aria-hidden="true">←</span> {{ $view->spot($choice->spot) }} <span class="way">{{ $place->words->output($choice->way->way) }}</span></p>
                             @endforeach
                             <p class="proposal__why">{{ ucfirst($proposal->why) }}. {{ ucfirst($proposal->choices[0]->way->why) }}.</p>
                             <p class="proposal__do"><button class="button" name="only" value="{{ $proposal->id() }}">Take</button> <a class="link link--quiet" href="{{ $view->without($proposal->refusal()) }}" data-refresh>Not there</a></p>

@@ -16,6 +16,7 @@ use Nailrod\Core\Set\Edits;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\DemoSets;
+use Tests\Core\Desk;
 
 final class WaysTest extends TestCase
 {
@@ -109,5 +110,17 @@ final class WaysTest extends TestCase
             }
         }
         $this->assertSame(array_unique($keys), $keys);
+    }
+
+    public function test_an_output_that_a_chord_or_a_macro_drives_is_not_proposed(): void
+    {
+        $button = fn (int $number): array => ['kind' => 'button', 'number' => $number];
+        $catalogue = ['format' => 'nailrod-catalogue', 'version' => 1, 'id' => 'game', 'name' => 'Game', 'vehicle' => 'Cart', 'frame_us' => 16667, 'sees' => ['buttons' => 8, 'axes' => 2], 'groups' => [['id' => 'all', 'name' => 'All']],
+            'actions' => [['id' => 'horn', 'name' => 'Horn', 'group' => 'all', 'kind' => 'momentary', 'effect' => ['do' => 'hold', 'variable' => 'horn']]], 'variables' => ['horn' => ['name' => 'Horn', 'group' => 'all', 'low' => 0, 'high' => 1]]];
+        $set = Desk::plain()->playing($catalogue)->saying([
+            'chords' => ['base' => ['c' => ['name' => 'C', 'of' => ['d/b1', 'd/b2'], 'outputs' => [$button(1)]]]],
+            'macros' => ['m' => ['name' => 'M', 'steps' => [['do' => 'tap', 'output' => $button(2), 'ms' => 20]]]],
+        ])->assembled();
+        $this->assertEquals($button(3), (new Ways($set, $set->catalogue ?? throw new \LogicException))->propose($set->catalogue->actions['horn'])?->toArray());
     }
 }

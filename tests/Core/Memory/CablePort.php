@@ -18,7 +18,7 @@ final class CablePort implements MemoryPort
 
     private ?int $broken = null;
 
-    public function __construct(int $size)
+    public function __construct(int $size, private readonly int $banks = 2)
     {
         $this->bytes = str_repeat("\xFF", $size);
     }
@@ -41,6 +41,16 @@ final class CablePort implements MemoryPort
     public function size(): int
     {
         return strlen($this->bytes);
+    }
+
+    public function banks(): int
+    {
+        return $this->banks;
+    }
+
+    public function alone(callable $do): mixed
+    {
+        return $do();
     }
 
     public function read(int $offset, int $length): string

@@ -5,11 +5,17 @@ declare(strict_types=1);
 namespace Tests\Core\Memory;
 
 use Nailrod\Core\Device\Device;
+use Nailrod\Core\Device\DeviceReader;
 use Nailrod\Core\Device\MemorySpec;
+use Nailrod\Core\Device\Rig;
+use Nailrod\Core\Format\Node;
+use Nailrod\Core\Memory\BankMemory;
 use Nailrod\Core\Memory\CableCut;
 use Nailrod\Core\Memory\DeviceMapping;
 use Nailrod\Core\Memory\MemoryError;
-use Nailrod\Core\Memory\TwoBankMemory;
+use Nailrod\Core\Set\BindingSet;
+use Nailrod\Core\Set\MergedDocument;
+use Nailrod\Core\Set\SetDocument;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Desk;
 
@@ -19,7 +25,7 @@ final class MemoryTest extends TestCase
 
     public function test_a_write_is_read_back_and_goes_to_the_other_bank_each_time(): void
     {
-        $memory = new TwoBankMemory(new CablePort(2 * self::ROOM));
+        $memory = new BankMemory(new CablePort(2 * self::ROOM));
         $this->assertNull($memory->read());
         $this->assertSame(0, $memory->write('first')->number);
         $this->assertSame(1, $memory->write('second')->number);
@@ -32,28 +38,28 @@ final class MemoryTest extends TestCase
     {
         $old = str_repeat('old ', 60);
         $new = str_repeat('a new mapping ', 30);
-        for ($cut = 0; $cut < TwoBankMemory::cost($new); $cut++) {
+        for ($cut = 0; $cut < BankMemory::cost($new); $cut++) {
             $port = new CablePort(2 * self::ROOM);
-            (new TwoBankMemory($port))->write('older');
-            (new TwoBankMemory($port))->write($old);
+            (new BankMemory($port))->write('older');
+            (new BankMemory($port))->write($old);
             $port->cutAfter($cut);
             try {
-                (new TwoBankMemory($port))->write($new);
+                (new BankMemory($port))->write($new);
                 $this->fail('The cable was cut after '.$cut.' bytes.');
             } catch (CableCut $error) {
                 $this->assertStringContainsString('after '.$cut.' bytes', $error->getMessage());
             }
             $port->mend();
-            $this->assertSame($old, (new TwoBankMemory($port))->read(), 'cut after '.$cut.' bytes');
+            $this->assertSame($old, (new BankMemory($port))->read(), 'cut after '.$cut.' bytes');
         }
-        (new TwoBankMemory($port))->write($new);
-        $this->assertSame($new, (new TwoBankMemory($port))->read());
+        (new BankMemory($port))->write($new);
+        $this->assertSame($new, (new BankMemory($port))->read());
     }
 
     public function test_what_does_not_fit_is_refused_before_anything_is_written(): void
     {
         $port = new CablePort(2 * self::ROOM);
-        $memory = new TwoBankMemory($port);
+        $memory = new BankMemory($port);
         $memory->write('old');
         try {
             $memory->write(str_repeat('x', $memory->room() + 1));
@@ -68,7 +74,7 @@ final class MemoryTest extends TestCase
     public function test_a_memory_that_does_not_keep_what_was_written_is_not_verified(): void
     {
         $port = new CablePort(2 * self::ROOM);
-        $memory = new TwoBankMemory($port);
+        $memory = new BankMemory($port);
         $memory->write('old');
         $port->corrupt(self::ROOM + 20);
         try {
@@ -101,5 +107,51 @@ final class MemoryTest extends TestCase
         $this->assertSame(['d/a'], $parts['stops/both']->value['axes']);
         $this->assertSame($mapping->document->toJson(), DeviceMapping::decode($mapping->encode())->toJson());
         $this->assertSame([], $mapping->empty()->parts());
+    }
+
+    public function test_every_bank_that_a_device_has_is_used_in_turn(): void
+    {
+        $memory = new BankMemory(new CablePort(4 * self::ROOM, 4));
+        $this->assertSame(self::ROOM - 16, $memory->room());
+        $this->assertSame([0, 1, 2, 3, 0, 1], array_map(fn (int $i) => $memory->write('mapping '.$i)->number, range(1, 6)));
+        $this->assertSame(['mapping 5', 'mapping 6', 'mapping 3', 'mapping 4'], array_map(fn ($bank) => $bank?->content, $memory->banks()));
+        $this->assertSame('mapping 6', $memory->read());
+    }
+
+    public function test_what_another_device_has_a_part_in_is_left_out_with_its_reason(): void
+    {
+        $button = fn (int $number): array => ['kind' => 'button', 'number' => $number];
+        $cell = fn (array $outputs, array $more = []): array => ['behaviour' => ['kind' => 'pulse'], 'outputs' => $outputs] + $more;
+        $document = SetDocument::read(Node::of(['format' => SetDocument::FORMAT, 'version' => 1, 'id' => 's', 'name' => 'S', 'devices' => ['d', 'x'],
+            'flags' => ['theirs' => ['name' => 'Theirs'], 'ours' => ['name' => 'Ours']],
+            'stops' => ['far' => ['name' => 'Far', 'axes' => ['x/lever'], 'at' => 0.5, 'opens' => 'held']],
+            'macros' => ['m' => ['name' => 'M', 'steps' => [['do' => 'tap', 'output' => ['kind' => 'mouse button', 'button' => 'left'], 'ms' => 20]]], 'n' => ['name' => 'N', 'when' => ['stop' => 'far', 'is' => 'open'], 'steps' => [['do' => 'tap', 'output' => $button(1), 'ms' => 20]]]],
+            'lamps' => ['l' => ['lamp' => 'd/lamp', 'while' => ['flag' => 'theirs', 'is' => 'up']]],
+            'cells' => ['base' => [
+                'd/b1' => $cell([['kind' => 'open stop', 'stop' => 'far']]), 'd/b2' => $cell([['kind' => 'lamp', 'lamp' => 'x/lamp']]), 'd/b3' => $cell([$button(1)], ['when' => ['stop' => 'far', 'is' => 'shut']]),
+                'd/b4' => $cell([$button(1)], ['when' => ['flag' => 'theirs', 'is' => 'down']]), 'd/s.up' => $cell([$button(1)], ['when' => ['flag' => 'ours', 'is' => 'down']]), 'd/s.down' => ['behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'flag', 'flag' => 'ours']]],
+                'd/t.up' => $cell([['kind' => 'mouse button', 'button' => 'left']]), 'd/t.down' => ['behaviour' => ['kind' => 'macro', 'macro' => 'm']], 'd/t.middle' => ['behaviour' => ['kind' => 'macro', 'macro' => 'n']],
+                'x/button' => ['behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'flag', 'flag' => 'theirs']]],
+            ]],
+        ]));
+        $other = DeviceReader::read(Node::of(['format' => 'nailrod-device', 'version' => 1, 'id' => 'x', 'name' => 'Other', 'kind' => 'stick', 'face' => ['width' => 100, 'height' => 100], 'lamps' => [['id' => 'lamp', 'at' => [5, 5]]], 'controls' => [
+            ['id' => 'lever', 'name' => 'Lever', 'kind' => 'lever', 'at' => [1, 1], 'axes' => [['number' => 1, 'min' => 0, 'max' => 100]]], ['id' => 'button', 'name' => 'Button', 'kind' => 'button', 'at' => [2, 1], 'contacts' => [['number' => 1]]],
+        ]]));
+        $device = Desk::plain()->device('d') ?? throw new \LogicException;
+        $set = BindingSet::of(MergedDocument::of([$document]), new Rig([$device, $other]), null);
+        $mapping = DeviceMapping::of($set, $device);
+        $this->assertSame([
+            'Macro M: it does what only Nailrod itself can do',
+            'Macro N: it depends on a stop of another device',
+            'Lamp: it shows a flag that another device raises',
+            'Button 1, layer Base: it opens a stop of another device',
+            'Button 2, layer Base: it lights a lamp of another device',
+            'Button 3, layer Base: it depends on a stop of another device',
+            'Button 4, layer Base: it depends on a flag that another device raises',
+            'Switch T up, layer Base: only Nailrod itself works the mouse',
+            'Switch T down, layer Base: its macro is not on the device',
+            'Switch T middle, layer Base: its macro is not on the device',
+        ], $mapping->leftOut);
+        BindingSet::of(MergedDocument::of([DeviceMapping::decode($mapping->encode())]), new Rig([$device]), null);
     }
 }

@@ -5,7 +5,11 @@ declare(strict_types=1);
 namespace Tests\Core\Set;
 
 use Nailrod\Core\Device\ControlKind;
+use Nailrod\Core\Device\ControlNote;
+use Nailrod\Core\Device\DeviceReader;
+use Nailrod\Core\Device\NotedDevice;
 use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Format\Node;
 use Nailrod\Core\Memory\DeviceMapping;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\PartPath;
@@ -93,5 +97,20 @@ final class NotesTest extends TestCase
         $this->expectException(FormatError::class);
         $this->expectExceptionMessage($message);
         self::noted($ref, $fields);
+    }
+
+    public function test_a_number_is_one_of_its_page(): void
+    {
+        $device = ['format' => 'nailrod-device', 'version' => 1, 'id' => 'd', 'name' => 'D', 'kind' => 'button box', 'face' => ['width' => 100, 'height' => 100], 'controls' => [
+            ['id' => 'a', 'name' => 'A', 'kind' => 'button', 'at' => [1, 1], 'contacts' => [['number' => 5]]],
+            ['id' => 'b', 'name' => 'B', 'kind' => 'button', 'at' => [2, 1], 'contacts' => [['number' => 5, 'page' => 'key']]],
+            ['id' => 'c', 'name' => 'C', 'kind' => 'button', 'at' => [3, 1], 'contacts' => [['number' => 6]]],
+        ]];
+        $missing = [];
+        $noted = NotedDevice::of(DeviceReader::read(Node::of($device)), ['c' => ControlNote::read(Node::of(['kind' => 'two-way', 'contacts' => [['id' => 'up', 'number' => 6], ['id' => 'down', 'number' => 5]]]))], $missing);
+        $this->assertNull($noted->control('a'), 'its number was claimed');
+        $this->assertNotNull($noted->control('b'), 'key 5 is another input than button 5');
+        $this->expectExceptionMessage('found 6, expected a number that D reports');
+        NotedDevice::of(DeviceReader::read(Node::of($device)), ['c' => ControlNote::read(Node::of(['kind' => 'button', 'contacts' => [['number' => 6, 'page' => 'key']]]))], $missing);
     }
 }

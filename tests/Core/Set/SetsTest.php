@@ -148,4 +148,28 @@ final class SetsTest extends TestCase
         $this->expectExceptionMessage('expected each key once');
         KeyStroke::read(Node::of(['kind' => 'key', 'code' => 'KeyA', 'with' => ['ShiftLeft', 'ShiftLeft']]));
     }
+
+    public function test_very_many_chords_are_told_apart_at_once_and_more_than_can_be_worked_with_are_refused(): void
+    {
+        $refs = ['d/b1', 'd/b2', 'd/b3', 'd/b4', 'd/s.up', 'd/s.down', 'd/t.up', 'd/t.down', 'd/t.middle', 'd/h.north', 'd/h.east', 'd/h.south', 'd/h.west'];
+        $chords = [];
+        foreach ($refs as $i => $a) {
+            foreach (array_slice($refs, $i + 1) as $j => $b) {
+                foreach (array_slice($refs, $i + $j + 2) as $c) {
+                    $chords['c'.count($chords)] = ['name' => 'C', 'of' => [$a, $b, $c], 'outputs' => [['kind' => 'button', 'number' => 1]]];
+                }
+            }
+        }
+        $this->assertCount(286, Desk::plain()->saying(['chords' => ['base' => $chords]])->assembled()->chords['base']);
+        foreach ([['d/b1', 'd/s.up'], ['d/t.middle', 'd/h.west']] as $pair) {
+            try {
+                Desk::plain()->saying(['chords' => ['base' => $chords + ['last' => ['name' => 'Last', 'of' => $pair, 'outputs' => [['kind' => 'button', 'number' => 1]]]]]])->assembled();
+                $this->fail('It is contained in another one.');
+            } catch (FormatError $error) {
+                $this->assertStringContainsString('are not contained in', $error->getMessage());
+            }
+        }
+        $this->expectExceptionMessage('chords.base: found 858 of them, expected at most 500.');
+        Desk::plain()->saying(['chords' => ['base' => array_combine(array_map(fn (int $i) => 'x'.$i, range(1, 858)), [...array_values($chords), ...array_values($chords), ...array_values($chords)])]])->assembled();
+    }
 }

@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace Nailrod\Core\Memory;
 
 /**
- * A memory of two banks, of which the valid one with the highest count is in force. A write goes to the other bank:
- * first its header is wiped, then the content is written, and the header comes last, so that a write that is cut off
- * at any byte leaves the old bank in force. Header, big-endian: "NR" and two zero bytes, count, length, CRC-32 of
+ * A memory of two or more banks, of which the valid one with the highest count is in force. A write goes to another bank,
+ * an empty one or the oldest: first its header is wiped, then the content is written, and the header comes last, so that
+ * a write that is cut off at any byte leaves the old bank in force. Nobody else writes meanwhile, and that the new bank
+ * is in force is looked at as the last thing. Header, big-endian: "NR" and two zero bytes, count, length, CRC-32 of
  * count, length and content (4 bytes each).
  */
-final readonly class TwoBankMemory
+final readonly class BankMemory
 {
     private const MARK = "NR\0\0";
     private const HEADER = 16;
@@ -29,18 +30,16 @@ final readonly class TwoBankMemory
         return $this->inForce()?->content;
     }
 
-    /** @return array{?Bank, ?Bank} both banks; null where nothing valid is stored */
+    /** @return list<?Bank> all banks; null where nothing valid is stored */
     public function banks(): array
     {
-        return [$this->bank(0), $this->bank(1)];
+        return array_map($this->bank(...), range(0, $this->port->banks() - 1));
     }
 
     /** @return ?Bank the bank in force */
     public function inForce(): ?Bank
     {
-        [$first, $second] = $this->banks();
-
-        return $first === null || ($second !== null && $second->count > $first->count) ? $second : $first;
+        return array_reduce($this->banks(), fn (?Bank $best, ?Bank $bank) => $best === null || ($bank !== null && $bank->count > $best->count) ? $bank : $best);
     }
 
     /**
@@ -54,23 +53,47 @@ final readonly class TwoBankMemory
         if (strlen($content) > $this->room()) {
             throw MemoryError::tooLarge(strlen($content), $this->room());
         }
+
+        return $this->port->alone(fn (): Bank => $this->put($content));
+    }
+
+    private function put(string $content): Bank
+    {
+        $banks = $this->banks();
         $before = $this->inForce();
-        $number = $before === null ? 0 : 1 - $before->number;
         $count = ($before === null ? 0 : $before->count) + 1;
+        $number = $this->next($banks, $before);
         $start = $number * $this->bankSize();
         $this->port->write($start, str_repeat("\xFF", self::HEADER));
         foreach (str_split($content, self::BLOCK) as $i => $block) {
             $this->port->write($start + self::HEADER + $i * self::BLOCK, $block);
         }
         $this->port->write($start, $this->header($count, $content));
-        $written = $this->bank($number);
-        if ($written === null || $written->content !== $content) {
+        $written = $this->inForce();
+        if ($written === null || $written->number !== $number || $written->content !== $content) {
             $this->port->write($start, str_repeat("\xFF", self::HEADER));
 
             throw MemoryError::notVerified();
         }
 
         return $written;
+    }
+
+    /** @param list<?Bank> $banks */
+    private function next(array $banks, ?Bank $inForce): int
+    {
+        $next = null;
+        foreach ($banks as $number => $bank) {
+            if ($inForce?->number === $number) {
+                continue;
+            }
+            if ($bank === null) {
+                return $number;
+            }
+            $next = $next === null || $bank->count < ($banks[$next]->count ?? 0) ? $number : $next;
+        }
+
+        return $next ?? 0;
     }
 
     /** How many bytes a write of this content sends over the cable. */
@@ -104,6 +127,6 @@ final readonly class TwoBankMemory
 
     private function bankSize(): int
     {
-        return intdiv($this->port->size(), 2);
+        return intdiv($this->port->size(), $this->port->banks());
     }
 }
