@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 use App\Http\Middleware\KnownHost;
+use App\Http\Middleware\OneTransaction;
+use App\Http\Middleware\PlainInput;
 use App\Http\Middleware\SameOrigin;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\WithoutCollecting;
@@ -18,7 +20,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
         web: __DIR__.'/../routes/web.php',
         commands: __DIR__.'/../routes/console.php',
-        then: fn () => Route::middleware([SameOrigin::class, SubstituteBindings::class])->group(__DIR__.'/../routes/live.php'),
+        then: fn () => Route::middleware([SameOrigin::class, PlainInput::class, SubstituteBindings::class])->group(__DIR__.'/../routes/live.php'),
     )
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
@@ -27,6 +29,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->append(WithoutCollecting::class);
         // A text that is typed may end with a new line, which is Enter.
         $middleware->trimStrings(except: ['text']);
+        $middleware->web(append: [PlainInput::class, OneTransaction::class]);
         $middleware->encryptCookies(except: ['theme']);
     })
     ->withExceptions(function (Exceptions $exceptions): void {

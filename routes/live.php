@@ -19,4 +19,4 @@ Route::prefix('live/{session}')->where(['session' => '[0-9a-f]{32}'])->group(fun
     Route::post('close', [LiveController::class, 'close'])->name('live.close');
 });
 Route::post('live/pads', [LiveController::class, 'pads'])->name('live.pads');
-Route::post('runs/{run}/piece', [RunController::class, 'piece'])->name('run.piece');
+Route::post('runs/{run}/piece', [RunController::class, 'piece'])->where('run', '[0-9a-f]{16}')->name('run.piece');

@@ -115,10 +115,10 @@ Route::post('import', [ImportController::class, 'bring'])->name('import.bring');
 Route::get('import/{import}', [ImportController::class, 'show'])->where('import', '[0-9a-f]{16}')->name('import.show');
 Route::post('import/{import}', [ImportController::class, 'take'])->where('import', '[0-9a-f]{16}')->name('import.take');
 
-Route::get('runs/{run}/file', [RunController::class, 'download'])->name('run.download');
-Route::post('runs/{run}/cut', [RunController::class, 'cut'])->name('run.cut');
-Route::post('runs/{run}/remove', [RunController::class, 'remove'])->name('run.remove');
-Route::post('runs/{run}/bring-back', [RunController::class, 'bringBack'])->name('run.bring-back');
+Route::get('runs/{run}/file', [RunController::class, 'download'])->where('run', '[0-9a-f]{16}')->name('run.download');
+Route::post('runs/{run}/cut', [RunController::class, 'cut'])->where('run', '[0-9a-f]{16}')->name('run.cut');
+Route::post('runs/{run}/remove', [RunController::class, 'remove'])->where('run', '[0-9a-f]{16}')->name('run.remove');
+Route::post('runs/{run}/bring-back', [RunController::class, 'bringBack'])->where('run', '[0-9a-f]{16}')->name('run.bring-back');
 Route::post('runs', [RunController::class, 'upload'])->name('run.upload');
 
 if (config('nailrod.bench')) {

@@ -12,6 +12,7 @@ use Illuminate\Console\Command;
 use Nailrod\Core\Action\Catalogue;
 use Nailrod\Core\Device\DeviceReader;
 use Nailrod\Core\Format\Json;
+use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Set\SetDocument;
 
@@ -42,7 +43,7 @@ final class DemoCommand extends Command
             $json = $this->file('catalogues/'.$id.'.catalogue.json');
             CatalogueRecord::query()->create(['id' => Catalogue::read(Node::of(Json::decode($json)))->id, 'document' => $json]);
         }
-        foreach (self::SETS as $id => $position) {
+        foreach (Keys::each(self::SETS) as $id => $position) {
             $set = SetDocument::fromJson($this->file('sets/'.$id.'.set.json'));
             $store->assemble($set);
             $store->create($set, $position, 'demo', 'Loaded from the demo files.');

@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Runs\BadRun;
+use App\Sets\Busy;
 use App\Sets\MovedOn;
 use App\Sets\StaleEdit;
 use App\View\Difference;
+use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -19,14 +22,34 @@ final class Problems
 {
     public static function register(Exceptions $exceptions): void
     {
-        $exceptions->dontReport([BadRun::class, FormatError::class, MovedOn::class, StaleEdit::class]);
-        $exceptions->render(fn (FormatError $error, Request $request): Response|RedirectResponse => self::notAsWanted($error, $request));
+        $exceptions->dontReport([BadRun::class, Busy::class, FormatError::class, MovedOn::class, StaleEdit::class]);
+        $exceptions->render(fn (FormatError $error, Request $request): Response|RedirectResponse|JsonResponse => self::notAsWanted($error, $request));
         $exceptions->render(fn (BadRun|MovedOn $error): RedirectResponse => back(303)->with('problem', $error->getMessage()));
+        $exceptions->render(fn (Busy $busy, Request $request): Response|RedirectResponse|JsonResponse => self::busy($busy, $request));
+        $exceptions->render(fn (QueryException $failure, Request $request) => Busy::isIt($failure) ? self::busy(Busy::afterTrying($failure), $request) : null);
         $exceptions->render(fn (StaleEdit $stale): Response => response()->view('places.conflict', ['difference' => Difference::of($stale)], 409));
     }
 
-    private static function notAsWanted(FormatError $error, Request $request): Response|RedirectResponse
+    private static function busy(Busy $busy, Request $request): Response|RedirectResponse|JsonResponse
     {
+        return match (true) {
+            self::isData($request) => new JsonResponse(['problem' => $busy->getMessage().'. Nothing was changed.'], 503, ['Retry-After' => '1']),
+            $request->isMethod('POST') => back(303)->with('problem', $busy->getMessage().'.'),
+            default => response()->view('places.problem', ['message' => $busy->getMessage().'.'], 503, ['Retry-After' => '1']),
+        };
+    }
+
+    private static function isData(Request $request): bool
+    {
+        return $request->routeIs('live.*', 'run.piece');
+    }
+
+    private static function notAsWanted(FormatError $error, Request $request): Response|RedirectResponse|JsonResponse
+    {
+        if (self::isData($request)) {
+            return new JsonResponse(['problem' => $error->getMessage()], 422);
+        }
+
         return $request->isMethod('POST')
             ? back(303)->with('problem', $error->getMessage())
             : response()->view('places.problem', ['message' => $error->getMessage()], 422);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Live;
 
 use Illuminate\Http\Request;
+use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Run\Input;
 
 /**
@@ -76,7 +77,15 @@ final readonly class Batch
             self::refuse('plugs', $plugs, 'true or false by device');
         }
 
-        return array_map(boolval(...), $plugs);
+        $said = [];
+        foreach (Keys::each($plugs) as $device => $isThere) {
+            if (! is_string($device) && ! ctype_digit((string) $device) || ! is_bool($isThere)) {
+                self::refuse('plugs', $plugs, 'true or false by device');
+            }
+            $said[(string) $device] = $isThere;
+        }
+
+        return $said;
     }
 
     private static function refuse(string $place, mixed $found, string $expected): never

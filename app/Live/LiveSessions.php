@@ -11,6 +11,7 @@ use App\Runs\RunStore;
 use App\Sets\Programs;
 use App\Sets\SetStore;
 use Illuminate\Support\Facades\DB;
+use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Live\Live;
 use Nailrod\Core\Live\LivePicture;
 use Nailrod\Core\Live\LiveState;
@@ -45,20 +46,15 @@ final class LiveSessions
      */
     public function resume(string $id, SetRecord $record): ?array
     {
-        return DB::transaction(function () use ($id, $record): ?array {
+        return $this->within($id, function () use ($id, $record): ?array {
             $session = LiveSession::query()->find($id);
             if ($session === null || ! $this->programs->has($session->program)) {
                 return null;
             }
-            try {
-                [$live, $step, $program, $set] = $this->at($session, $record);
-            } catch (\UnexpectedValueException) {
-                // It was written by another version of the application.
-                return null;
-            }
+            [$live, $step, $program, $set] = $this->at($session, $record);
 
             return $this->save($session, $record, $live, LiveStep::joined([$step, $live->takeUp()]), $program, $set);
-        }, 3);
+        });
     }
 
     /**
@@ -71,31 +67,33 @@ final class LiveSessions
      */
     public function step(string $id, SetRecord $record, Batch $batch): ?array
     {
-        return DB::transaction(function () use ($id, $record, $batch): ?array {
+        return $this->within($id, function () use ($id, $record, $batch): ?array {
             $session = LiveSession::query()->find($id);
             if ($session === null || ! $this->programs->has($session->program)) {
                 return null;
             }
             if ($batch->number === $session->batch && $batch->page === $session->page) {
-                /** @var array<string, mixed> */
-                return json_decode($session->answer, true, 64, JSON_THROW_ON_ERROR);
+                $answer = json_decode($session->answer, true, 64);
+
+                return is_array($answer) ? $answer : throw new \UnexpectedValueException('The stored answer could not be read back.');
             }
             if ($batch->number !== $session->batch + 1) {
                 throw OutOfOrder::batch($batch->number, $session->batch + 1);
             }
             [$live, $handOver, $program, $set] = $this->at($session, $record);
             $steps = [$handOver, $live->takeUp()];
-            foreach ($batch->plugs as $device => $plugged) {
+            foreach (Keys::each($batch->plugs) as $device => $plugged) {
                 $steps[] = $plugged ? $live->plugIn($device) : $live->unplug($device);
             }
             $steps[] = $live->step($batch->inputs, $batch->to);
             $session->batch = $batch->number;
             $session->page = $batch->page;
             $step = LiveStep::joined($steps);
-            $this->runs->append($session, $step->taken);
+            $ended = $this->runs->append($session, $step->taken);
+            $step = $ended === null ? $step : $step->withProblem($ended);
 
             return $this->save($session, $record, $live, $step, $program, $set, $batch->look);
-        }, 3);
+        });
     }
 
     /** Begins to record what the session takes; false if it has ended, or records already. */
@@ -150,7 +148,7 @@ final class LiveSessions
      */
     public function tryMacro(string $id, SetRecord $record, string $macro, int $to): ?array
     {
-        return DB::transaction(function () use ($id, $record, $macro, $to): ?array {
+        return $this->within($id, function () use ($id, $record, $macro, $to): ?array {
             $session = LiveSession::query()->find($id);
             if ($session === null || ! $this->programs->has($session->program)) {
                 return null;
@@ -159,7 +157,25 @@ final class LiveSessions
             $steps = [$handOver, $live->takeUp(), $live->step([], $to), $live->tryMacro($macro)];
 
             return $this->save($session, $record, $live, LiveStep::joined($steps), $program, $set);
-        }, 3);
+        });
+    }
+
+    /**
+     * What cannot be read back has ended: it was damaged, or written by another version of the application.
+     *
+     * @param callable(): ?array<string, mixed> $do
+     *
+     * @return ?array<string, mixed>
+     */
+    private function within(string $id, callable $do): ?array
+    {
+        try {
+            return DB::transaction($do(...), 3);
+        } catch (\UnexpectedValueException) {
+            $this->close($id);
+
+            return null;
+        }
     }
 
     public function close(string $id): void

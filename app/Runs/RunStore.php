@@ -6,6 +6,7 @@ namespace App\Runs;
 
 use App\Models\LiveSession;
 use App\Models\RunRecord;
+use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Run\Input;
 use Nailrod\Core\Run\InputError;
 use Nailrod\Core\Run\RunCut;
@@ -26,24 +27,39 @@ final class RunStore
      */
     public function begin(LiveSession $session, array $hands, int $now): void
     {
-        $run = RunRecord::query()->create(['id' => bin2hex(random_bytes(8)), 'name' => '', 'rows' => count($hands), 'length' => 0, 'kept' => false]);
-        file_put_contents($this->file($run->id), RunReader::HEADER."\n".RunWriter::snapshot($hands));
-        $session->run_id = $run->id;
+        $id = bin2hex(random_bytes(8));
+        $bytes = (new RunFile($this->file($id)))->append(0, RunReader::HEADER."\n".RunWriter::snapshot($hands)) ?? throw BadRun::noRoom();
+        RunRecord::query()->create(['id' => $id, 'name' => '', 'rows' => count($hands), 'length' => 0, 'kept' => false, 'bytes' => $bytes]);
+        $session->run_id = $id;
         $session->run_from = $now;
     }
 
-    /** @param list<Input> $inputs that the session has taken */
-    public function append(LiveSession $session, array $inputs): void
+    /**
+     * Called within the transaction in which the inputs are taken, so that the file follows what was taken, row for row.
+     *
+     * @param list<Input> $inputs that the session has taken
+     *
+     * @return ?string why the recording was ended; null if it goes on
+     */
+    public function append(LiveSession $session, array $inputs): ?string
     {
-        if ($session->run_id === null || $inputs === []) {
-            return;
+        $run = $session->run_id === null || $inputs === [] ? null : RunRecord::query()->find($session->run_id);
+        if ($run === null) {
+            return null;
         }
         $rows = '';
         foreach ($inputs as $input) {
             $rows .= RunWriter::line($input, $session->run_from);
         }
-        file_put_contents($this->file($session->run_id), $rows, FILE_APPEND);
-        RunRecord::query()->where('id', $session->run_id)->increment('rows', count($inputs), ['length' => max(0, $inputs[count($inputs) - 1]->t - $session->run_from)]);
+        $bytes = (new RunFile($this->file($run->id)))->append($run->bytes, $rows);
+        if ($bytes === null) {
+            $kept = $this->keep($session, '');
+
+            return sprintf('The recording was ended, since the disk is full. What came before is kept as "%s".', $kept->name ?? '');
+        }
+        $run->update(['rows' => $run->rows + count($inputs), 'length' => max(0, $inputs[count($inputs) - 1]->t - $session->run_from), 'bytes' => $bytes]);
+
+        return null;
     }
 
     /** Ends a recording and keeps it; null if none was being made. */
@@ -51,6 +67,9 @@ final class RunStore
     {
         $run = $session->run_id === null ? null : RunRecord::query()->find($session->run_id);
         $session->run_id = null;
+        if ($run !== null) {
+            (new RunFile($this->file($run->id)))->cut($run->bytes);
+        }
         $run?->update(['kept' => true, 'name' => $name === '' ? $this->freeName() : $name]);
 
         return $run;
@@ -70,10 +89,12 @@ final class RunStore
         } catch (InputError $error) {
             throw BadRun::in($fileName, $error);
         }
-        $run = RunRecord::query()->create(['id' => bin2hex(random_bytes(8)), 'name' => $name, 'rows' => $rows, 'length' => $now, 'kept' => true]);
-        copy($file, $this->file($run->id));
+        $id = bin2hex(random_bytes(8));
+        if (! @copy($file, $this->file($id))) {
+            throw BadRun::noRoom();
+        }
 
-        return $run;
+        return RunRecord::query()->create(['id' => $id, 'name' => $name, 'rows' => $rows, 'length' => $now, 'kept' => true, 'bytes' => (int) filesize($this->file($id))]);
     }
 
     /**
@@ -90,15 +111,16 @@ final class RunStore
             throw BadRun::in($run->name, new \DomainException(sprintf('found a start at %.1f s, expected one before its end at %.1f s.', $from / 1e6, $run->length / 1e6)));
         }
         $id = bin2hex(random_bytes(8));
-        file_put_contents($this->file($id), RunReader::HEADER."\n");
+        $file = new RunFile($this->file($id));
+        $bytes = $file->append(0, RunReader::HEADER."\n") ?? throw BadRun::noRoom();
         $rows = $length = 0;
         foreach (RunCut::rows(RunReader::batches($this->lines($this->file($run->id))), $from, $to) as [$text, $count, $last]) {
-            file_put_contents($this->file($id), $text, FILE_APPEND);
+            $bytes = $file->append($bytes, $text) ?? throw BadRun::noRoom();
             $rows += $count;
             $length = max($length, $last);
         }
 
-        return RunRecord::query()->create(['id' => $id, 'name' => $name === '' ? mb_strimwidth($run->name.', cut', 0, 60) : $name, 'rows' => $rows, 'length' => $length, 'kept' => true]);
+        return RunRecord::query()->create(['id' => $id, 'name' => $name === '' ? mb_strimwidth($run->name.', cut', 0, 60) : $name, 'rows' => $rows, 'length' => $length, 'kept' => true, 'bytes' => $bytes]);
     }
 
     /**
@@ -124,7 +146,8 @@ final class RunStore
      *
      * @param int $from byte of the file at which the piece begins; 0 for the first
      *
-     * @return array{rows: list<array{int, string, int|float}>, next: ?int} next is null at the end
+     * @return array{rows: list<array{int, string, int|float}>, next: ?int, problem: ?string} next is null at the end; a damaged file gives what is before
+     *                                                                                       the damage, and says where that is
      */
     public function piece(RunRecord $run, int $from): array
     {
@@ -133,7 +156,12 @@ final class RunStore
         if ($from === 0) {
             fgets($handle);
         } else {
-            fseek($handle, $from);
+            // A piece begins where a row does.
+            if (fseek($handle, $from - 1) !== 0 || fgetc($handle) !== "\n") {
+                fclose($handle);
+
+                throw FormatError::at('from', $from, 'the place where a row begins, as the piece before told it');
+            }
         }
         $lines = [RunReader::HEADER];
         while (count($lines) <= self::PIECE && ($line = fgets($handle, 4096)) !== false) {
@@ -142,13 +170,18 @@ final class RunStore
         $next = feof($handle) || count($lines) <= self::PIECE ? null : ftell($handle);
         fclose($handle);
         $rows = [];
-        foreach (RunReader::batches($lines) as $batch) {
-            foreach ($batch as $input) {
-                $rows[] = [$input->t, $input->port, $input->value];
+        $problem = null;
+        try {
+            foreach (RunReader::batches($lines, $from === 0 ? 1 : (new RunFile($this->file($run->id)))->lineAt($from) - 1) as $batch) {
+                foreach ($batch as $input) {
+                    $rows[] = [$input->t, $input->port, $input->value];
+                }
             }
+        } catch (InputError $error) {
+            [$problem, $next] = [$run->name.': '.$error->getMessage(), null];
         }
 
-        return ['rows' => $rows, 'next' => $next === false ? null : $next];
+        return ['rows' => $rows, 'next' => $next === false ? null : $next, 'problem' => $problem];
     }
 
     public function file(string $id): string

@@ -12,6 +12,7 @@ use Nailrod\Core\Exchange\KeyList;
 use Nailrod\Core\Exchange\Summary;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Json;
+use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\SetBundle;
@@ -58,7 +59,7 @@ final class Exports
         $catalogue = self::gameOf($base);
         $ways = str_starts_with(ltrim($text), '{') ? GameBindings::read($text, $catalogue)->ways : KeyList::read($text, $catalogue);
         $own = $base->merged->own;
-        foreach ($ways as $action => $way) {
+        foreach (Keys::each($ways) as $action => $way) {
             $own = $way == $base->wayOf((string) $action) ? $own : $own->with(PartPath::way((string) $action), $way->toArray());
         }
 

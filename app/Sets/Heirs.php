@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Sets;
 
 use App\Models\SetRecord;
+use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\SetDocument;
 
@@ -25,7 +26,7 @@ final class Heirs
     {
         $below = ['follow' => [], 'own' => []];
         $own = [$this->of => false];
-        foreach ($this->documents() as $id => $document) {
+        foreach (Keys::each($this->documents()) as $id => $document) {
             $own[$id] = ($own[(string) $document->parent] ?? false) || $document->says($path);
             $below[$own[$id] ? 'own' : 'follow'][] = $document->name;
         }

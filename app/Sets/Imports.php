@@ -15,6 +15,7 @@ use Nailrod\Core\Exchange\Incoming;
 use Nailrod\Core\Exchange\KeyList;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Json;
+use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\SetDocument;
@@ -111,7 +112,7 @@ final class Imports
     {
         $catalogue = CatalogueRecord::query()->findOrFail($simulator)->catalogue();
         $document = $this->fresh(self::freeId($name), $name, $parent, $simulator);
-        foreach (KeyList::read($csv, $catalogue) as $action => $key) {
+        foreach (Keys::each(KeyList::read($csv, $catalogue)) as $action => $key) {
             $document = $document->with(PartPath::way((string) $action), $key->toArray());
         }
 

@@ -9,6 +9,7 @@ use App\Models\SetRecord;
 use Illuminate\Support\Facades\DB;
 use Nailrod\Core\Device\GamepadBuilder;
 use Nailrod\Core\Device\Recognition;
+use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\RigEdits;
 
@@ -29,7 +30,7 @@ final class Pads
         return DB::transaction(function () use ($set, $pads, $gone): array {
             $records = $this->records();
             $said = [];
-            foreach (array_intersect_key($gone, $records) as $id => $axes) {
+            foreach (Keys::each(array_intersect_key($gone, $records)) as $id => $axes) {
                 $records[$id]->leave($axes);
                 $said[] = $records[$id]->device()->name.' is gone. Its contacts are open, its axes stay where they were.';
             }

@@ -17,7 +17,10 @@ use Nailrod\Core\Set\BindingSet;
 final class Programs
 {
     /** Counts up when sets or programs are written in another form, so that what an older version kept is made anew. */
-    private const FORM = 12;
+    private const FORM = 13;
+
+    /** Length of the line that seals a file: its mark, its sum, its end. */
+    private const SEAL = 36;
 
     /** @return string the key, a hash of the whole set with its devices and its simulator */
     public function keep(BindingSet $set): string
@@ -25,18 +28,23 @@ final class Programs
         $written = serialize($set);
         $key = hash('xxh128', $written);
         if (! $this->has($key)) {
-            $this->write($this->file($key, 'set'), $written);
+            $this->write($this->file($key, 'set'), self::sealed('', $written));
         }
 
         return $key;
     }
 
+    /** @throws \UnexpectedValueException if the set that it is made of is not there or damaged */
     public function program(string $key): Program
     {
         $file = $this->file($key, 'php');
-        if (! is_file($file)) {
-            // What is only looked at is never run: a set is compiled when it is first played.
-            $this->write($file, Compiler::compile($this->set($key))->toPhp());
+        $source = is_file($file) ? (string) file_get_contents($file) : '';
+        if (! self::isWhole($source)) {
+            // What is only looked at is never run: a set is compiled when it is first played. What is damaged is made anew.
+            $this->write($file, self::sealed("<?php\n", substr(Compiler::compile($this->set($key))->toPhp(), 6)));
+            if (function_exists('opcache_invalidate')) {
+                opcache_invalidate($file, true);
+            }
         }
         /** @var Tables $tables */
         $tables = require $file;
@@ -44,10 +52,16 @@ final class Programs
         return new Program($tables);
     }
 
+    /** @throws \UnexpectedValueException if it is not there or damaged */
     public function set(string $key): BindingSet
     {
-        $set = unserialize((string) file_get_contents($this->file($key, 'set')));
-        assert($set instanceof BindingSet);
+        $written = is_file($this->file($key, 'set')) ? (string) file_get_contents($this->file($key, 'set')) : '';
+        $set = self::isWhole($written) ? @unserialize(substr($written, strpos($written, "\n//") + self::SEAL)) : null;
+        if (! $set instanceof BindingSet) {
+            @unlink($this->file($key, 'set'));
+
+            throw new \UnexpectedValueException('What was compiled of the set is damaged, and is made anew.');
+        }
 
         return $set;
     }
@@ -57,13 +71,38 @@ final class Programs
         return is_file($this->file($key, 'set'));
     }
 
+    /** What was compiled under a key goes. */
+    public function drop(string $key): void
+    {
+        foreach (['set', 'php'] as $kind) {
+            @unlink($this->file($key, $kind));
+        }
+    }
+
+    /** Content with a line before it by which it is seen whether all of it is there and as it was written. */
+    private static function sealed(string $head, string $content): string
+    {
+        return $head."\n//".hash('xxh128', $content)."\n".$content;
+    }
+
+    private static function isWhole(string $written): bool
+    {
+        $at = strpos($written, "\n//");
+
+        return $at !== false && $at < 10 && hash('xxh128', substr($written, $at + self::SEAL)) === substr($written, $at + 3, 32);
+    }
+
     private function write(string $file, string $content): void
     {
         if (! is_dir(dirname($file))) {
             mkdir(dirname($file), 0o755, true);
         }
         $draft = $file.'.'.bin2hex(random_bytes(4));
-        file_put_contents($draft, $content);
+        if (@file_put_contents($draft, $content) !== strlen($content)) {
+            @unlink($draft);
+
+            throw new \RuntimeException('Nothing more can be written to '.basename(dirname($file)).': the disk is full.');
+        }
         rename($draft, $file);
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Sets;
 
+use App\Models\LiveSession;
 use App\Models\Revision;
 use App\Models\SetRecord;
 use Illuminate\Support\Facades\DB;
@@ -38,14 +39,21 @@ final class SetStore
     /** The set that holds now, put together; read from what was compiled where that is at hand. */
     public function current(SetRecord $record): BindingSet
     {
-        return $this->programs->set($this->programOf($record));
+        try {
+            return $this->programs->set($this->programOf($record));
+        } catch (\UnexpectedValueException) {
+            return $this->programs->set($this->programOf($record));
+        }
     }
 
     /** Key of the compiled program of the set that holds now. */
     public function programOf(SetRecord $record): string
     {
         if ($record->program === null || ! $this->programs->has($record->program)) {
-            $record->update(['program' => $this->programs->keep($this->assemble($record->loadMissing('head')->head->set()))]);
+            $key = $this->programs->keep($this->assemble($record->loadMissing('head')->head->set()));
+            // Only if the set has not moved on meanwhile: its program is that of the revision that holds.
+            SetRecord::query()->where('id', $record->id)->where('head_id', $record->head_id)->update(['program' => $key]);
+            $record->setAttribute('program', $key)->syncOriginalAttribute('program');
         }
 
         return (string) $record->program;
@@ -129,7 +137,7 @@ final class SetStore
     public function edit(string $id, int $from, string $author, callable $change): Revision
     {
         return DB::transaction(function () use ($id, $from, $author, $change): Revision {
-            $record = $this->open($id);
+            $record = self::notRemoved($this->open($id));
             $base = $record->head_id === $from ? $record->head : Revision::query()->where('set_id', $id)->findOrFail($from);
             $known = $this->known($record, $base);
             $before = $known->merged->own;
@@ -143,7 +151,9 @@ final class SetStore
                 return $base;
             }
             $revision = $this->append($record, $after, $author, (new Words($set))->sentence($changes), $from);
+            $former = $record->program;
             $record->update(['head_id' => $revision->id, 'redo' => [], 'program' => $this->programs->keep($set)] + self::heading($after));
+            $this->dropFormer($former, $record->program);
 
             return $revision;
         }, 3);
@@ -190,9 +200,14 @@ final class SetStore
         }, 3);
     }
 
+    private static function notRemoved(SetRecord $record): SetRecord
+    {
+        return $record->removed ? throw FormatError::told('set', $record->name.', which is deleted', 'a set that is there; bring it back on Sets first') : $record;
+    }
+
     private function seenAs(string $id, int $seen): SetRecord
     {
-        $record = $this->open($id);
+        $record = self::notRemoved($this->open($id));
 
         return $record->head_id === $seen ? $record : throw MovedOn::since();
     }
@@ -242,11 +257,19 @@ final class SetStore
         return $revision;
     }
 
+    /** What was compiled of a revision that no longer holds goes, unless a live session still plays it. */
+    private function dropFormer(?string $former, ?string $now): void
+    {
+        if ($former !== null && $former !== $now && ! SetRecord::query()->where('program', $former)->exists() && ! LiveSession::query()->where('program', $former)->exists()) {
+            $this->programs->drop($former);
+        }
+    }
+
     /** The set as it was at a revision: what was compiled of it is at hand where that is the present one. */
     private function known(SetRecord $record, Revision $base): BindingSet
     {
         return $record->head_id === $base->id && $record->program !== null && $this->programs->has($record->program)
-            ? $this->programs->set($record->program)
+            ? $this->current($record)
             : $this->assemble($base->set());
     }
 

@@ -12,18 +12,28 @@ use Illuminate\Database\SQLiteConnection;
  */
 final class WritingConnection extends SQLiteConnection
 {
+    /** How often the write lock is asked for before it is given up. */
+    private const TRIES = 3;
+
     protected function executeBeginTransactionStatement(): void
     {
         parent::executeBeginTransactionStatement();
         if (PHP_VERSION_ID >= 80_400) {
             return;
         }
-        try {
-            $this->getPdo()->exec('DELETE FROM sets WHERE 0');
-        } catch (\PDOException $error) {
-            $this->getPdo()->rollBack();
+        // Each try waits as long as the connection is told to (busy_timeout).
+        for ($try = 1; ; $try++) {
+            try {
+                $this->getPdo()->exec('DELETE FROM sets WHERE 0');
 
-            throw $error;
+                return;
+            } catch (\PDOException $error) {
+                if (! Busy::isIt($error) || $try === self::TRIES) {
+                    $this->getPdo()->rollBack();
+
+                    throw Busy::isIt($error) ? Busy::afterTrying($error) : $error;
+                }
+            }
         }
     }
 }

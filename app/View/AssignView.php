@@ -10,6 +10,7 @@ use Nailrod\Core\Behaviour\PlayMacro;
 use Nailrod\Core\Behaviour\ShortLongDouble;
 use Nailrod\Core\Behaviour\Ticks;
 use Nailrod\Core\Device\Device;
+use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Layer\Layer;
 use Nailrod\Core\Layer\LayerMap;
 use Nailrod\Core\Output\ActionOutput;
@@ -114,7 +115,7 @@ final readonly class AssignView
     {
         $troubles = [];
         $set = $this->place->set;
-        foreach ($this->map->trapped() as $layer => $why) {
+        foreach (Keys::each($this->map->trapped()) as $layer => $why) {
             $troubles[] = $set->layers[$layer]->name.' has no way out: '.$why.'.';
         }
         foreach ($this->comb->isInConflict($this->layer, $this->ref) ? $this->comb->clashes->with($this->layer, $this->ref) : [] as $other) {
@@ -299,7 +300,7 @@ final readonly class AssignView
     public function holders(): array
     {
         $holders = [];
-        foreach ($this->place->set->layers as $id => $layer) {
+        foreach (Keys::each($this->place->set->layers) as $id => $layer) {
             $ways = [];
             foreach ($this->map->drawn() as $link) {
                 if ($link->to === $id && $link->from !== $id) {

@@ -6,6 +6,7 @@ namespace App\View;
 
 use Nailrod\Core\Action\Variable;
 use Nailrod\Core\Device\Device;
+use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Made\Made;
 
 /** The Bench: faceplates, lanes, and the gauges of the simulator stand-in. */
@@ -47,7 +48,7 @@ final readonly class BenchView
     {
         $catalogue = $this->place->set->catalogue;
         $gauges = [];
-        foreach ($catalogue->groups ?? [] as $id => $name) {
+        foreach (Keys::each($catalogue->groups ?? []) as $id => $name) {
             $of = array_values(array_filter($catalogue->variables ?? [], fn (Variable $variable) => $variable->group === $id));
             if ($of !== []) {
                 $gauges[$name] = $of;

@@ -6,6 +6,7 @@ namespace App\View;
 
 use App\Sets\SetStore;
 use Nailrod\Core\Device\Device;
+use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Plan\CarryOver;
 use Nailrod\Core\Plan\DeviceCarry;
 use Nailrod\Core\Plan\DeviceMatch;
@@ -47,7 +48,7 @@ final readonly class CarryView
         $known = [];
         foreach (SetStore::headings() as ['id' => $id]) {
             if ($id !== $set->merged->own->id) {
-                foreach (CarryOver::places($store->current($store->open($id))) as $role => $spots) {
+                foreach (Keys::each(CarryOver::places($store->current($store->open($id)))) as $role => $spots) {
                     $known[$role] = [...$known[$role] ?? [], ...$spots];
                 }
             }
@@ -111,7 +112,7 @@ final readonly class CarryView
     public function left(): array
     {
         $left = [];
-        foreach ($this->plan->left ?? [] as $action => $why) {
+        foreach (Keys::each($this->plan->left ?? []) as $action => $why) {
             $left[$this->place->set->catalogue?->action($action)->name ?? $action] = $why;
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Condition;
 
@@ -18,7 +19,7 @@ final class Conditions
     public static function ofSet(BindingSet $set): array
     {
         $conditions = [];
-        foreach ($set->flags as $id => $name) {
+        foreach (Keys::each($set->flags) as $id => $name) {
             $conditions += ['flag '.$id.' up' => 'only while '.$name.' is up', 'flag '.$id.' down' => 'only while '.$name.' is down'];
         }
         foreach ($set->stops as $stop) {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use Nailrod\Core\Format\Keys;
+
 /** The fields of a form, flat, so that it can be sent again. */
 final class Fields
 {
@@ -15,7 +17,7 @@ final class Fields
     public static function flat(array $fields): array
     {
         $flat = [];
-        foreach ($fields as $name => $value) {
+        foreach (Keys::each($fields) as $name => $value) {
             if (is_array($value)) {
                 foreach (self::flat($value) as $inner => $item) {
                     $flat[$name.'['.$inner.']'] = $item;

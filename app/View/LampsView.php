@@ -6,6 +6,7 @@ namespace App\View;
 
 use Nailrod\Core\Action\Variable;
 use Nailrod\Core\Device\Device;
+use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Lamp\LampBar;
 use Nailrod\Core\Lamp\LampRule;
 use Nailrod\Core\Lamp\LampWhen;
@@ -74,13 +75,13 @@ final readonly class LampsView
     {
         $set = $this->place->set;
         $states = [];
-        foreach ($set->layers as $id => $layer) {
+        foreach (Keys::each($set->layers) as $id => $layer) {
             $states['Layers']['layer '.$id] = $layer->name.' is live';
         }
         foreach ($set->stops as $stop) {
             $states['Stops'] = ($states['Stops'] ?? []) + ['stop '.$stop->id.' open' => $stop->name.' is open', 'stop '.$stop->id.' shut' => $stop->name.' is shut'];
         }
-        foreach ($set->flags as $id => $name) {
+        foreach (Keys::each($set->flags) as $id => $name) {
             $states['Flags'] = ($states['Flags'] ?? []) + ['flag '.$id.' up' => $name.' is up', 'flag '.$id.' down' => $name.' is down'];
         }
         foreach ($set->catalogue->variables ?? [] as $variable) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Layer\Layer;
 use Nailrod\Core\Layer\LayerLink;
 use Nailrod\Core\Layer\LayerMap;
@@ -80,7 +81,7 @@ final readonly class LayersView
     public function troubles(): array
     {
         $troubles = [];
-        foreach ($this->map->trapped() as $layer => $why) {
+        foreach (Keys::each($this->map->trapped()) as $layer => $why) {
             $troubles[] = $this->place->set->layers[$layer]->name.' has no way out: '.$why.'.';
         }
         foreach ($this->map->unreached() as $layer) {

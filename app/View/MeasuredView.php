@@ -8,6 +8,7 @@ use Nailrod\Core\Axis\Percent;
 use Nailrod\Core\Axis\Shaping;
 use Nailrod\Core\Cause\Narrator;
 use Nailrod\Core\Device\AxisInput;
+use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Survey\AxisReport;
@@ -101,7 +102,7 @@ final readonly class MeasuredView
             'dead_zones' => $this->proposed->zones->inWords($this->report->axis->centred) ?: 'No dead zones.',
         ];
         $proposals = [];
-        foreach (['calibrate' => 'Calibration', 'steady' => 'Steadying', 'dead_zones' => 'Dead zones'] as $part => $name) {
+        foreach (Keys::each(['calibrate' => 'Calibration', 'steady' => 'Steadying', 'dead_zones' => 'Dead zones']) as $part => $name) {
             $proposals[$name] = ['words' => $words[$part], 'reason' => $this->proposal->reasons[$part]];
         }
 

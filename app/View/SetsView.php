@@ -6,6 +6,7 @@ namespace App\View;
 
 use App\Models\CatalogueRecord;
 use App\Sets\SetStore;
+use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Set\SetDocument;
 
 /** The sets: what each says itself, what is out and in as files. */
@@ -36,7 +37,7 @@ final readonly class SetsView
     private static function says(SetDocument $own): string
     {
         $says = [];
-        foreach (self::SECTIONS as $section => [$one, $many]) {
+        foreach (Keys::each(self::SECTIONS) as $section => [$one, $many]) {
             $n = count($own->partsOf($section));
             if ($n > 0) {
                 $says[] = $n.' '.($n === 1 ? $one : $many);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nailrod\Core\Action;
 
 use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Output\ControllerAxis;
 use Nailrod\Core\Output\ControllerButton;
@@ -174,7 +175,7 @@ final readonly class Catalogue
     private static function variables(Node $nodes, array $groups): array
     {
         $variables = [];
-        foreach ($nodes->map() as $id => $node) {
+        foreach (Keys::each($nodes->map()) as $id => $node) {
             $node->only(['name', 'group', 'low', 'high', 'start', 'unit', 'decimals', 'words', 'gauge', 'lag_ms']);
             $low = $node->get('low')->number(-1e9, 1e9);
             $high = $node->get('high')->number($low, 1e9);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nailrod\Core\Axis;
 
 use Nailrod\Core\Device\AxisInput;
+use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
 
 /**
@@ -63,7 +64,7 @@ final readonly class Shaping
      */
     public static function check(Node $parts): void
     {
-        foreach ($parts->only([...self::PARTS, self::MEASURED])->map() as $part => $node) {
+        foreach (Keys::each($parts->only([...self::PARTS, self::MEASURED])->map()) as $part => $node) {
             if ($node->value === null) {
                 continue;
             }

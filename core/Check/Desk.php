@@ -7,6 +7,7 @@ namespace Nailrod\Core\Check;
 use Nailrod\Core\Action\Action;
 use Nailrod\Core\Action\Catalogue;
 use Nailrod\Core\Action\Pairs;
+use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Layer\Layer;
 use Nailrod\Core\Output\ActionOutput;
 use Nailrod\Core\Output\Output;
@@ -58,7 +59,7 @@ final class Desk
      */
     public function outputs(): \Generator
     {
-        foreach ($this->set->cells as $layer => $cells) {
+        foreach (Keys::each($this->set->cells) as $layer => $cells) {
             foreach ($cells as $ref => $cell) {
                 foreach ($cell->outputs as $output) {
                     yield [new Spot((string) $layer, (string) $ref), $output];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nailrod\Core\Check;
 
 use Nailrod\Core\Behaviour\Behaviours;
+use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Output\ControllerButton;
 use Nailrod\Core\Plan\Spot;
@@ -17,7 +18,7 @@ final class ShortPulse implements Check
     public function findings(Desk $desk): iterable
     {
         $frame = $desk->catalogue->frame / 1000;
-        foreach ($desk->set->cells as $layer => $cells) {
+        foreach (Keys::each($desk->set->cells) as $layer => $cells) {
             foreach ($cells as $ref => $cell) {
                 $behaviour = $cell->behaviour?->toArray() ?? [];
                 $width = $behaviour['width_ms'] ?? null;

@@ -8,6 +8,7 @@ use Nailrod\Core\Behaviour\Follow;
 use Nailrod\Core\Behaviour\Pulse;
 use Nailrod\Core\Behaviour\Repeat;
 use Nailrod\Core\Behaviour\Toggle;
+use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Output\ActionOutput;
 use Nailrod\Core\Plan\Spot;
 use Nailrod\Core\Set\PartPath;
@@ -19,7 +20,7 @@ final class TwiceInLayer implements Check
 
     public function findings(Desk $desk): iterable
     {
-        foreach ($desk->set->cells as $layer => $cells) {
+        foreach (Keys::each($desk->set->cells) as $layer => $cells) {
             foreach ($cells as $ref => $cell) {
                 $actions = [];
                 foreach ($cell->outputs as $output) {

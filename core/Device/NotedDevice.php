@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nailrod\Core\Device;
 
 use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Format\Keys;
 
 /** Lays what the owner says of the controls over a device. A number belongs to the control that claims it. */
 final readonly class NotedDevice
@@ -52,7 +53,7 @@ final readonly class NotedDevice
             }
         }
         $claimed = [];
-        foreach ($notes as $id => $note) {
+        foreach (Keys::each($notes) as $id => $note) {
             foreach ($note->claims() as $contact) {
                 $key = self::key($contact);
                 if (! isset($reported[$key])) {

@@ -7,6 +7,7 @@ namespace Nailrod\Core\Exchange;
 use Nailrod\Core\Action\Catalogue;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Json;
+use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Output\ControllerAxis;
 use Nailrod\Core\Output\ControllerButton;
@@ -51,7 +52,7 @@ final readonly class GameBindings
         $node->get('version')->int(1, 1);
         $node->get('simulator')->oneOf([$catalogue->id]);
         $ways = [];
-        foreach ($node->get('bindings')->map() as $action => $binding) {
+        foreach (Keys::each($node->get('bindings')->map()) as $action => $binding) {
             if ($catalogue->action($action) === null) {
                 throw FormatError::at($binding->path, $action, 'an action of '.$catalogue->name);
             }

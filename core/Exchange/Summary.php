@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nailrod\Core\Exchange;
 
 use Nailrod\Core\Check\Checks;
+use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Plan\Reach;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Words;
@@ -20,7 +21,7 @@ final class Summary
         $lines[] = 'Inherits from: '.(count($set->merged->chain) === 1 ? 'nothing' : implode(', ', array_map(fn ($parent) => $parent->name, array_slice($set->merged->chain, 0, -1))));
         $lines[] = 'Simulator: '.($set->catalogue->name ?? 'none');
         $lines[] = 'Devices: '.implode(', ', array_map(fn ($device) => $device->name, $set->rig->devices));
-        foreach ($set->layers as $id => $layer) {
+        foreach (Keys::each($set->layers) as $id => $layer) {
             $cells = $set->cells[$id] ?? [];
             array_push($lines, '', 'Layer '.$layer->name, str_repeat('-', mb_strlen('Layer '.$layer->name)));
             $device = '';

@@ -41,7 +41,7 @@ final class Json
 
     /**
      * A file that somebody brings: as decode(), and no name may stand twice in one object, since one of the two would be
-     * lost without a word.
+     * lost without a word, and no text may hold signs that cannot be seen.
      *
      * @return array<array-key, mixed>
      *
@@ -53,6 +53,10 @@ final class Json
         $twice = JsonSyntax::nameTwice($text);
         if ($twice !== null) {
             throw FormatError::told('line '.$twice[0], '"'.$twice[1].'" twice in one object', 'each name once');
+        }
+        $hidden = Signs::firstHidden($value);
+        if ($hidden !== null) {
+            throw FormatError::told($hidden, 'signs that cannot be seen', 'a text without control signs and without signs that turn its direction');
         }
 
         return $value;

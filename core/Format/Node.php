@@ -143,7 +143,7 @@ final readonly class Node
     public function map(): array
     {
         $nodes = [];
-        foreach ($this->fields() as $field => $value) {
+        foreach (Keys::each($this->fields()) as $field => $value) {
             $nodes[(string) $field] = new self($value, $this->under((string) $field));
         }
 
@@ -154,7 +154,7 @@ final readonly class Node
     public function plain(): array
     {
         $plain = [];
-        foreach ($this->fields() as $field => $value) {
+        foreach (Keys::each($this->fields()) as $field => $value) {
             $plain[(string) $field] = $value;
         }
 

@@ -6,6 +6,7 @@ namespace Nailrod\Core\Layer;
 
 use Nailrod\Core\Behaviour\Follow;
 use Nailrod\Core\Behaviour\Toggle;
+use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Output\GoToLayer;
 use Nailrod\Core\Output\HoldLayer;
 use Nailrod\Core\Output\LetGo;
@@ -61,7 +62,7 @@ final readonly class LayerMap
     public function trapped(): array
     {
         $trapped = [];
-        foreach ($this->set->layers as $id => $layer) {
+        foreach (Keys::each($this->set->layers) as $id => $layer) {
             $why = $id === Layer::BASE ? null : ($this->whySettled($id) ?? $this->whyHeld($id));
             if ($why !== null) {
                 $trapped[$id] = $why;
@@ -95,7 +96,7 @@ final readonly class LayerMap
     public function idleCells(): array
     {
         $idle = [];
-        foreach ($this->set->layers as $id => $layer) {
+        foreach (Keys::each($this->set->layers) as $id => $layer) {
             $into = array_filter($this->links, fn (LayerLink $link) => $link->to === $id && $link->from !== $id);
             $refs = array_unique(array_map(fn (LayerLink $link) => $link->ref, $into));
             $byHolding = array_filter($into, fn (LayerLink $link) => $link->words === 'hold');

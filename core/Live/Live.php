@@ -167,10 +167,12 @@ final class Live
     /** A device goes away: its contacts open, its axes stay where they are. */
     public function unplug(string $device): LiveStep
     {
+        if (! isset($this->set->rig->devices[$device])) {
+            return LiveStep::none();
+        }
         $this->state->unplugged[$device] = true;
         $this->state->survey->sheet->gone($device);
-        $contacts = isset($this->set->rig->devices[$device]) ? $this->set->rig->devices[$device]->contacts() : [];
-        foreach ($contacts as $contact) {
+        foreach ($this->set->rig->devices[$device]->contacts() as $contact) {
             if (($this->state->hands[$contact->ref] ?? 0) === 1) {
                 $this->state->hands[$contact->ref] = 0;
             }

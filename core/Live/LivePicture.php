@@ -7,6 +7,7 @@ namespace Nailrod\Core\Live;
 use Nailrod\Core\Axis\Shaping;
 use Nailrod\Core\Cause\Narrator;
 use Nailrod\Core\Device\ContactInput;
+use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Made\BuiltAxis;
 use Nailrod\Core\Program\Program;
 use Nailrod\Core\Set\BindingSet;
@@ -128,7 +129,7 @@ final readonly class LivePicture
     public function variables(): array
     {
         $variables = [];
-        foreach ($this->set->catalogue->variables ?? [] as $id => $variable) {
+        foreach (Keys::each($this->set->catalogue->variables ?? []) as $id => $variable) {
             $value = $this->state->game->variables[$id] ?? $variable->start;
             $variables[$id] = ['value' => round($value, 4), 'words' => $variable->show($value)];
         }

@@ -35,13 +35,21 @@ final class LiveState
 
     public function write(): string
     {
-        return serialize([$this->run->write(), serialize($this->game), $this->hands, $this->unplugged, $this->survey->write(), $this->left]);
+        // Whether it is whole is seen at once, whatever a damaged byte would have made of it.
+        $written = serialize([$this->run->write(), serialize($this->game), $this->hands, $this->unplugged, $this->survey->write(), $this->left]);
+
+        return hash('xxh128', $written).$written;
     }
 
     /** @throws \UnexpectedValueException if it is not what write() gave */
     public static function restore(string $written): self
     {
-        $parts = unserialize($written, ['allowed_classes' => false]);
+        $sum = substr($written, 0, 32);
+        $written = substr($written, 32);
+        if (hash('xxh128', $written) !== $sum) {
+            throw new \UnexpectedValueException('The live session could not be read back: it is damaged.');
+        }
+        $parts = @unserialize($written, ['allowed_classes' => false]);
         if (! is_array($parts) || ! isset($parts[0], $parts[1], $parts[4]) || ! is_string($parts[4]) || ! is_string($parts[0]) || ! is_string($parts[1]) || ! is_array($parts[2]) || ! is_array($parts[3])) {
             throw new \UnexpectedValueException('The live session could not be read back: expected what LiveState::write() gave.');
         }

@@ -26,6 +26,11 @@ final readonly class LiveStep
         return new self([], [], [], []);
     }
 
+    public function withProblem(string $problem): self
+    {
+        return new self($this->outputs, $this->game, $this->sentences, [...$this->problems, $problem], $this->taken);
+    }
+
     /** @param list<self> $steps one after the other */
     public static function joined(array $steps): self
     {

@@ -7,6 +7,7 @@ namespace Nailrod\Core\Made;
 use Nailrod\Core\Device\Control;
 use Nailrod\Core\Device\ControlKind;
 use Nailrod\Core\Device\Device;
+use Nailrod\Core\Format\Keys;
 
 /** What a set makes from axes, as a device with a control for each, so that it is shown and assigned like any other. */
 final class MadeDevice
@@ -20,7 +21,7 @@ final class MadeDevice
     {
         $controls = [];
         $y = self::MARGIN;
-        foreach ($made as $id => $one) {
+        foreach (Keys::each($made) as $id => $one) {
             $rows = max(1, (int) ceil(count($one->contacts()) / 4));
             $controls[] = new Control(Made::DEVICE.'/'.$id, $one->name(), mb_substr($one->name(), 0, 20), ControlKind::Made, $one->axes(), $one->contacts(), intdiv(self::WIDTH, 2), $y + intdiv(self::ROW, 2));
             $y += self::ROW * ($rows + 1);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Plan;
 
+use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Set\BindingSet;
 
 /** What one set reaches, proposed for the game of another: matched by role, to the same control where there is room for it. */
@@ -17,7 +18,7 @@ final class CarryOver
     public static function between(BindingSet $from, BindingSet $to, array $refused = []): Plan
     {
         $wanted = [];
-        foreach ($to->catalogue?->byRole() ?? [] as $role => $action) {
+        foreach (Keys::each($to->catalogue?->byRole() ?? []) as $role => $action) {
             if (isset(self::places($from)[$role])) {
                 $wanted[] = $action->id;
             }
@@ -31,7 +32,7 @@ final class CarryOver
     {
         $places = [];
         $reach = Reach::of($set);
-        foreach ($set->catalogue?->byRole() ?? [] as $role => $action) {
+        foreach (Keys::each($set->catalogue?->byRole() ?? []) as $role => $action) {
             if ($reach->reaches($action->id)) {
                 $places[$role] = $reach->spots($action->id);
             }

@@ -11,6 +11,7 @@ use Nailrod\Core\Device\ContactInput;
 use Nailrod\Core\Device\Control;
 use Nailrod\Core\Device\ControlKind;
 use Nailrod\Core\Device\Device;
+use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Cell;
@@ -76,7 +77,7 @@ final class DeviceCarry
         $own = (new Transfers($this->set))->rows(Transfers::MOVE, $refs);
         foreach ($refs as $from => $to) {
             $isTick = ($this->set->rig->contacts[$to] ?? null)?->encoder !== null;
-            foreach ($this->set->cells as $layer => $cells) {
+            foreach (Keys::each($this->set->cells) as $layer => $cells) {
                 $cell = $cells[$from] ?? null;
                 if ($cell instanceof Cell && $cell->behaviour !== null && $cell->behaviour instanceof Ticks !== $isTick && ($cell->behaviour instanceof Ticks || $isTick)) {
                     $path = PartPath::cell((string) $layer, $to);
@@ -93,7 +94,7 @@ final class DeviceCarry
         $refs = [];
         $reach = Reach::of($this->set);
         foreach ($this->used($control) as $ref) {
-            foreach ($this->set->catalogue?->byRole() ?? [] as $role => $action) {
+            foreach (Keys::each($this->set->catalogue?->byRole() ?? []) as $role => $action) {
                 $here = array_filter($reach->spots($action->id), fn (Spot $spot) => $spot->ref === $ref);
                 foreach ($here === [] ? [] : $this->known[$role] ?? [] as $spot) {
                     if (str_starts_with($spot->ref, $this->to->id.'/') && $this->isFree($spot->ref) && $this->isAlike($ref, $spot->ref) && ! in_array($spot->ref, $refs, true)) {

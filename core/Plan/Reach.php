@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Plan;
 
+use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Output\ActionOutput;
 use Nailrod\Core\Set\BindingSet;
 
@@ -16,7 +17,7 @@ final readonly class Reach
     public static function of(BindingSet $set): self
     {
         $byAction = [];
-        foreach ($set->cells as $layer => $cells) {
+        foreach (Keys::each($set->cells) as $layer => $cells) {
             foreach ($cells as $ref => $cell) {
                 foreach ($cell->drives($set->macros) as $output) {
                     if ($output instanceof ActionOutput) {
@@ -26,7 +27,7 @@ final readonly class Reach
                 }
             }
         }
-        foreach ($set->chords as $layer => $chords) {
+        foreach (Keys::each($set->chords) as $layer => $chords) {
             foreach ($chords as $chord) {
                 foreach ($chord->outputs as $output) {
                     if ($output instanceof ActionOutput) {

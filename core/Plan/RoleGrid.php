@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Plan;
 
+use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Set\BindingSet;
 
 /** Roles against sets: where each is, and where one of them is in another place than in the others. */
@@ -16,15 +17,15 @@ final readonly class RoleGrid
     public static function of(array $sets): self
     {
         $actions = $spots = [];
-        foreach ($sets as $id => $set) {
+        foreach (Keys::each($sets) as $id => $set) {
             $reach = Reach::of($set);
-            foreach ($set->catalogue?->byRole() ?? [] as $role => $action) {
+            foreach (Keys::each($set->catalogue?->byRole() ?? []) as $role => $action) {
                 $actions[$role][$id] = $action;
                 $spots[$role][$id] = $reach->spots($action->id);
             }
         }
         $rows = [];
-        foreach ($actions as $role => $by) {
+        foreach (Keys::each($actions) as $role => $by) {
             $games = array_unique(array_map(fn (string $id) => $sets[$id]->catalogue?->id, array_keys($by)));
             $rows[] = new RoleRow((string) $role, $by, $spots[$role], count($games));
         }

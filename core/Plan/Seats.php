@@ -8,6 +8,7 @@ use Nailrod\Core\Device\ContactInput;
 use Nailrod\Core\Device\Control;
 use Nailrod\Core\Device\ControlKind;
 use Nailrod\Core\Device\Device;
+use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Layer\Layer;
 use Nailrod\Core\Layer\LayerMap;
 use Nailrod\Core\Output\GoToLayer;
@@ -49,7 +50,7 @@ final class Seats
         }
         $unreached = LayerMap::of($set)->unreached();
         $this->layers = array_values(array_filter(array_map(strval(...), array_keys($set->layers)), fn (string $layer) => ! in_array($layer, $unreached, true)));
-        foreach ($set->cells as $layer => $cells) {
+        foreach (Keys::each($set->cells) as $layer => $cells) {
             foreach ($cells as $ref => $cell) {
                 $this->taken[$layer.'/'.$ref] = true;
                 foreach ($cell->drives($set->macros) as $output) {
@@ -59,7 +60,7 @@ final class Seats
                 }
             }
         }
-        foreach ($set->chords as $layer => $chords) {
+        foreach (Keys::each($set->chords) as $layer => $chords) {
             foreach ($chords as $chord) {
                 foreach ($chord->of as $ref) {
                     $this->taken[$layer.'/'.$ref] = $this->leading[$ref] = true;

@@ -9,6 +9,7 @@ use Nailrod\Core\Axis\Shaping;
 use Nailrod\Core\Behaviour\PlayMacro;
 use Nailrod\Core\Device\AxisInput;
 use Nailrod\Core\Device\ContactInput;
+use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Lamp\LampRule;
 use Nailrod\Core\Lamp\LampWhen;
@@ -255,7 +256,7 @@ final class Compiler
     private function layerChords(int $index, string $layer): void
     {
         $this->chordsOf[$index] = [];
-        foreach ($this->set->chords[$layer] ?? [] as $id => $chord) {
+        foreach (Keys::each($this->set->chords[$layer] ?? []) as $id => $chord) {
             $outputs = $actions = [];
             foreach ($chord->outputs as $i => $output) {
                 $way = $output instanceof ActionOutput ? $this->set->wayOf($output->action) : $output;
@@ -277,7 +278,7 @@ final class Compiler
     private function macroRows(): array
     {
         $rows = [];
-        foreach ($this->set->macros as $id => $macro) {
+        foreach (Keys::each($this->set->macros) as $id => $macro) {
             $outputs = $actions = [];
             $played = $macro->played($this->set->layouts);
             foreach ($played->steps as $step) {
@@ -295,7 +296,7 @@ final class Compiler
     private function madeRows(): array
     {
         $rows = [];
-        foreach ($this->set->made as $id => $made) {
+        foreach (Keys::each($this->set->made) as $id => $made) {
             $rows[] = [
                 'id' => $id,
                 'made' => Node::of($this->set->merged->value(PartPath::made($id)))->plain(),

@@ -12,12 +12,13 @@ final class RunReader
 
     /**
      * @param iterable<string> $lines with or without their line ends
+     * @param int              $first number of the header's line in the file
      *
      * @return \Generator<int, non-empty-list<Input>> the inputs in batches, in the order of the file
      *
-     * @throws InputError with the line of a row that cannot be read
+     * @throws InputError with the line of a row that cannot be read; what is before it was given
      */
-    public static function batches(iterable $lines): \Generator
+    public static function batches(iterable $lines, int $first = 1): \Generator
     {
         $batch = [];
         $number = 0;
@@ -34,7 +35,15 @@ final class RunReader
             if ($line === '') {
                 continue;
             }
-            $batch[] = self::row($line, $number);
+            try {
+                $batch[] = self::row($line, $number + $first - 1);
+            } catch (InputError $error) {
+                if ($batch !== []) {
+                    yield $batch;
+                }
+
+                throw $error;
+            }
             if (count($batch) === self::MOST_IN_BATCH) {
                 yield $batch;
                 $batch = [];

@@ -153,7 +153,7 @@ final class State
 
     public static function restore(string $written): self
     {
-        $state = unserialize($written, ['allowed_classes' => [
+        $state = @unserialize($written, ['allowed_classes' => [
             self::class, Phase::class, PulseState::class, Timer::class, Cause::class, Step::class, StepKind::class, Input::class,
         ]]);
         if (! $state instanceof self) {

@@ -9,6 +9,7 @@ use Nailrod\Core\Device\Device;
 use Nailrod\Core\Device\NotedDevice;
 use Nailrod\Core\Device\Rig;
 use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Macro\Macro;
 use Nailrod\Core\Typing\KeyLayout;
@@ -54,7 +55,7 @@ final readonly class Assembly
             $device = $this->library->device($id) ?? throw FormatError::at('devices', $id, 'a device that is at hand, in the file or beside it');
             $devices[] = isset($notes[$id]) ? NotedDevice::of($device, $notes[$id], $missing) : $device;
         }
-        foreach (array_diff_key($notes, array_flip($merged->devices)) as $id => $of) {
+        foreach (Keys::each(array_diff_key($notes, array_flip($merged->devices))) as $id => $of) {
             array_push($missing, ...array_map(fn (string $control) => $id.'/'.$control, array_keys($of)));
         }
 

@@ -11,6 +11,7 @@ use Nailrod\Core\Axis\Stop;
 use Nailrod\Core\Device\AxisInput;
 use Nailrod\Core\Device\Rig;
 use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Lamp\LampRule;
 use Nailrod\Core\Lamp\LampRules;
@@ -156,11 +157,11 @@ final readonly class BindingSet
     private function withCells(array $missing, ?self $before): self
     {
         $fit = new Fit($this);
-        foreach ($this->ways as $action => $way) {
+        foreach (Keys::each($this->ways) as $action => $way) {
             $fit->named($way, Node::of($way->toArray(), 'ways.'.$action));
         }
         $cells = $same = [];
-        foreach ($this->merged->groups('cells') as $layer => $values) {
+        foreach (Keys::each($this->merged->groups('cells')) as $layer => $values) {
             if (! isset($this->layers[$layer])) {
                 $this->mustBeGone('cells', (string) $layer);
 
@@ -191,7 +192,7 @@ final readonly class BindingSet
             }
         }
 
-        foreach ($this->macros as $id => $macro) {
+        foreach (Keys::each($this->macros) as $id => $macro) {
             $fit->macro($macro, Node::of($this->merged->value(PartPath::macro($id)), 'macros.'.$id));
         }
         $chords = $this->chords($fit, $missing);
@@ -211,7 +212,7 @@ final readonly class BindingSet
     private function fittingLamps(Fit $fit): array
     {
         $fitting = [];
-        foreach ($this->lamps as $id => $rule) {
+        foreach (Keys::each($this->lamps) as $id => $rule) {
             if ($fit->lamps($rule, Node::of($this->merged->value(PartPath::lamp($id)), 'lamps.'.$id))) {
                 $fitting[$id] = $rule;
             }
@@ -306,7 +307,7 @@ final readonly class BindingSet
         }
         $made = [];
         foreach ([true, false] as $isBuilt) {
-            foreach ($all as $id => [$one, $node]) {
+            foreach (Keys::each($all) as $id => [$one, $node]) {
                 if ($one instanceof BuiltAxis !== $isBuilt) {
                     continue;
                 }

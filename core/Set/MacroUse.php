@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nailrod\Core\Set;
 
 use Nailrod\Core\Behaviour\PlayMacro;
+use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Output\MacroOutput;
 use Nailrod\Core\Output\Output;
 use Nailrod\Core\Output\StopMacro;
@@ -18,7 +19,7 @@ final readonly class MacroUse
     public function of(string $macro): array
     {
         $uses = [];
-        foreach ($this->set->cells as $layer => $cells) {
+        foreach (Keys::each($this->set->cells) as $layer => $cells) {
             foreach ($cells as $ref => $cell) {
                 $does = match (true) {
                     $cell->behaviour instanceof PlayMacro && $cell->behaviour->macro === $macro => 'plays it',
@@ -29,7 +30,7 @@ final readonly class MacroUse
                 }
             }
         }
-        foreach ($this->set->chords as $layer => $chords) {
+        foreach (Keys::each($this->set->chords) as $layer => $chords) {
             foreach ($chords as $chord) {
                 $does = $this->does($chord->outputs, $macro);
                 if ($does !== null) {

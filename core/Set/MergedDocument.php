@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set;
 
+use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
 
 /** A set and its parents laid over each other, every part knowing the set it comes from. What is merged is made when it is asked for. */
@@ -70,7 +71,7 @@ final class MergedDocument
         /** @var array<string, array<string, mixed>> $groups */
         $groups = [];
         foreach ($this->chain as $document) {
-            foreach ($document->said($section) as $key => $group) {
+            foreach (Keys::each($document->said($section)) as $key => $group) {
                 foreach (is_array($group) ? $group : [] as $inner => $value) {
                     if ($value === null) {
                         unset($groups[(string) $key][(string) $inner]);

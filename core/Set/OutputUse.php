@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set;
 
+use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Output\ControllerAxis;
 use Nailrod\Core\Output\ControllerButton;
 use Nailrod\Core\Output\OutputNumbers;
@@ -69,14 +70,14 @@ final readonly class OutputUse
      */
     private function uses(string $kind): \Generator
     {
-        foreach ($this->set->ways as $action => $way) {
+        foreach (Keys::each($this->set->ways) as $action => $way) {
             if ($way instanceof $kind) {
                 yield $way->number => ['way', '', (string) $action];
             }
         }
         foreach (['cell' => $this->set->cells, 'chord' => $this->set->chords] as $by => $layers) {
-            foreach ($layers as $layer => $parts) {
-                foreach ($parts as $key => $part) {
+            foreach (Keys::each($layers) as $layer => $parts) {
+                foreach (Keys::each($parts) as $key => $part) {
                     foreach ($part->outputs as $output) {
                         if ($output instanceof $kind) {
                             yield $output->number => [$by, (string) $layer, (string) $key];
@@ -85,7 +86,7 @@ final readonly class OutputUse
                 }
             }
         }
-        foreach ($this->set->macros as $id => $macro) {
+        foreach (Keys::each($this->set->macros) as $id => $macro) {
             foreach ($macro->steps as $step) {
                 if ($step->output instanceof $kind) {
                     yield $step->output->number => ['macro', '', (string) $id];

@@ -6,6 +6,7 @@ namespace Nailrod\Core\Set;
 
 use Nailrod\Core\Device\Control;
 use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
 
 /** What a person says of the rig itself: which devices there are, what their controls are, what their axes reach. */
@@ -57,7 +58,7 @@ final readonly class RigEdits
             throw FormatError::at('axes', $axis, 'an axis of the rig');
         }
         $own = $this->own();
-        foreach ($parts as $part => $value) {
+        foreach (Keys::each($parts) as $part => $value) {
             $path = PartPath::axis($axis, $part);
             $own = $value === null ? $own->without($path) : $own->with($path, $value);
         }

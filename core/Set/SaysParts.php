@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nailrod\Core\Set;
 
 use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Output\Output;
 
@@ -60,7 +61,7 @@ trait SaysParts
     /** @param callable(Output): ?Output $change null for an output that goes; the last one that goes clears the cell */
     private function withOutputs(SetDocument $own, string $ref, callable $change, string $onlyLayer = ''): SetDocument
     {
-        foreach ($this->set->cells as $layer => $cells) {
+        foreach (Keys::each($this->set->cells) as $layer => $cells) {
             $cell = $cells[$ref] ?? null;
             if ($cell === null || $cell->outputs === [] || ($onlyLayer !== '' && $layer !== $onlyLayer)) {
                 continue;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nailrod\Core\Set;
 
 use Nailrod\Core\Format\Json;
+use Nailrod\Core\Format\Keys;
 
 /** What differs between two documents of one set, part by part. */
 final class SetDiff
@@ -20,7 +21,7 @@ final class SetDiff
                 $changes[] = new PartChange($path, $was === null ? null : new PartValue($path, $was), $is === null ? null : new PartValue($path, $is));
             }
         }
-        foreach (SetDocument::SECTIONS as $section => $depth) {
+        foreach (Keys::each(SetDocument::SECTIONS) as $section => $depth) {
             [$old, $new] = [$before->said($section), $after->said($section)];
             // What an edit leaves alone is the very same array: that is seen at once.
             if ($old === $new) {
@@ -31,7 +32,7 @@ final class SetDiff
 
                 continue;
             }
-            foreach ($new + $old as $key => $group) {
+            foreach (Keys::each($new + $old) as $key => $group) {
                 [$was, $is] = [is_array($old[$key] ?? null) ? $old[$key] : [], is_array($new[$key] ?? null) ? $new[$key] : []];
                 if ($was !== $is) {
                     self::compare($was, $is, fn (string $inner) => new PartPath($section, (string) $key, $inner), $changes, $gone);
@@ -57,14 +58,14 @@ final class SetDiff
      */
     private static function compare(array $old, array $new, callable $path, array &$changes, array &$gone): void
     {
-        foreach ($new as $key => $value) {
+        foreach (Keys::each($new) as $key => $value) {
             $isKnown = array_key_exists($key, $old);
             if (! $isKnown || ($old[$key] !== $value && Json::compact([$old[$key]]) !== Json::compact([$value]))) {
                 $at = $path((string) $key);
                 $changes[] = new PartChange($at, $isKnown ? new PartValue($at, $old[$key]) : null, new PartValue($at, $value));
             }
         }
-        foreach (array_diff_key($old, $new) as $key => $value) {
+        foreach (Keys::each(array_diff_key($old, $new)) as $key => $value) {
             $at = $path((string) $key);
             $gone[] = new PartChange($at, new PartValue($at, $value), null);
         }

@@ -9,6 +9,7 @@ use Nailrod\Core\Axis\Stop;
 use Nailrod\Core\Device\ControlNote;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Json;
+use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Lamp\LampRules;
 use Nailrod\Core\Layer\Layer;
@@ -75,7 +76,7 @@ final class SetDocument
             return $this->cells;
         }
         $said = [];
-        foreach ($this->section('cells') as $layer => $cells) {
+        foreach (Keys::each($this->section('cells')) as $layer => $cells) {
             foreach (is_array($cells) ? $cells : [] as $ref => $cell) {
                 $said[(string) $layer][(string) $ref] = $cell !== null;
             }
@@ -177,7 +178,7 @@ final class SetDocument
     public function partsOf(string $section): array
     {
         $parts = [];
-        foreach ($this->section($section) as $key => $value) {
+        foreach (Keys::each($this->section($section)) as $key => $value) {
             if (self::SECTIONS[$section] === 1) {
                 $parts[$section.'/'.$key] = new PartValue(new PartPath($section, (string) $key), $value);
             } elseif (is_array($value)) {
@@ -284,7 +285,7 @@ final class SetDocument
                 return $value;
             }
             $changed = [];
-            foreach ($value as $key => $inner) {
+            foreach (Keys::each($value) as $key => $inner) {
                 $changed[is_string($key) && str_starts_with($key, $old.'/') ? $new.substr($key, strlen($old)) : $key] = $change($inner);
             }
 
@@ -371,7 +372,7 @@ final class SetDocument
                 self::checkCount($section, $group);
             }
         }
-        foreach ($node->map() as $key => $child) {
+        foreach (Keys::each($node->map()) as $key => $child) {
             if ($child->value === null && self::SECTIONS[$section] === 1) {
                 continue;
             }
@@ -407,7 +408,7 @@ final class SetDocument
     private static function checkControls(string $device, Node $node): void
     {
         Node::of($device, $node->path)->id();
-        foreach ($node->map() as $id => $note) {
+        foreach (Keys::each($node->map()) as $id => $note) {
             Node::of($id, $note->path)->id();
             if ($note->value !== null) {
                 ControlNote::read($note);
@@ -417,7 +418,7 @@ final class SetDocument
 
     private static function checkChords(Node $node): void
     {
-        foreach ($node->map() as $id => $chord) {
+        foreach (Keys::each($node->map()) as $id => $chord) {
             Node::of($id, $chord->path)->id();
             if ($chord->value !== null) {
                 Chord::read($chord);
@@ -447,7 +448,7 @@ final class SetDocument
             return new \stdClass;
         }
         if ($depth > 1) {
-            foreach ($value as $key => $inner) {
+            foreach (Keys::each($value) as $key => $inner) {
                 $value[$key] = is_array($inner) ? self::asObjects($inner, $depth - 1) : $inner;
             }
         }

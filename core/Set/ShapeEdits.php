@@ -9,6 +9,7 @@ use Nailrod\Core\Axis\Percent;
 use Nailrod\Core\Axis\PointCurve;
 use Nailrod\Core\Axis\Shaping;
 use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Lamp\LampRules;
 use Nailrod\Core\Lamp\LampWhen;
@@ -49,7 +50,7 @@ final readonly class ShapeEdits
         $own = $this->own();
         foreach ($axes as $axis) {
             $this->known($axis, $this->set->rig->axes, 'axes', 'an axis of the rig');
-            foreach ($parts as $part => $value) {
+            foreach (Keys::each($parts) as $part => $value) {
                 $path = PartPath::axis($axis, $part);
                 $own = $value === null ? $this->takeAway($own, $path) : $own->with($path, $value);
             }
@@ -63,10 +64,10 @@ final readonly class ShapeEdits
     {
         $changed = array_diff(Shaping::PARTS, Shaping::OF_READINGS);
         $own = $this->shapeAll([$axis], array_replace(array_fill_keys($changed, null), $shape->parts));
-        foreach ($shape->stops as $id => $stop) {
+        foreach (Keys::each($shape->stops) as $id => $stop) {
             $own = $own->with(PartPath::stop($this->free($id, $this->set->stops)), ['axes' => [$axis]] + $stop);
         }
-        foreach ($shape->made as $id => $made) {
+        foreach (Keys::each($shape->made) as $id => $made) {
             $own = $own->with(PartPath::made($this->free($id, $this->set->made)), ['of' => [$axis]] + $made);
         }
 

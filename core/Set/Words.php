@@ -16,6 +16,7 @@ use Nailrod\Core\Axis\Steady;
 use Nailrod\Core\Axis\Stop;
 use Nailrod\Core\Behaviour\PlayMacro;
 use Nailrod\Core\Device\ControlKind;
+use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Lamp\LampBar;
 use Nailrod\Core\Lamp\LampRule;
@@ -260,7 +261,7 @@ final readonly class Words
     private function note(Node $note): string
     {
         $words = [];
-        foreach ($note->plain() as $field => $value) {
+        foreach (Keys::each($note->plain()) as $field => $value) {
             $words[] = match ($field) {
                 'name' => 'named "'.$note->get('name')->string().'"',
                 'debounce_ms' => 'debounced '.json_encode($note->get('debounce_ms')->number(0, 1000)).' ms',

@@ -10,6 +10,7 @@ use Nailrod\Core\Action\EffectKind;
 use Nailrod\Core\Action\ReservedKey;
 use Nailrod\Core\Axis\Shaping;
 use Nailrod\Core\Exchange\GameBindings;
+use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Output\ControllerAxis;
 use Nailrod\Core\Output\ControllerButton;
 use Nailrod\Core\Output\KeyCodes;
@@ -41,7 +42,7 @@ final class StandInGame
 
     public function __construct(private readonly Catalogue $catalogue, GameBindings $bindings, public readonly GameState $state)
     {
-        foreach ($bindings->ways as $id => $way) {
+        foreach (Keys::each($bindings->ways) as $id => $way) {
             $action = $catalogue->actions[$id];
             if (! $catalogue->sees($way)) {
                 continue;

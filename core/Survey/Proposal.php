@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nailrod\Core\Survey;
 
 use Nailrod\Core\Axis\Shaping;
+use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Run\Steadying;
 
@@ -55,7 +56,7 @@ final readonly class Proposal
     public function shaping(array $others): Shaping
     {
         $parts = array_diff_key($others, $this->parts);
-        foreach ($this->parts as $part => $value) {
+        foreach (Keys::each($this->parts) as $part => $value) {
             if ($value !== null) {
                 $parts[$part] = Node::of($value, $part);
             }

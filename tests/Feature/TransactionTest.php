@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Sets\Busy;
 use App\Sets\WritingConnection;
 use PDO;
 use PHPUnit\Framework\TestCase;
@@ -27,8 +28,9 @@ final class TransactionTest extends TestCase
         try {
             $second->beginTransaction();
             $this->fail('the second one began as well');
-        } catch (\PDOException $error) {
-            $this->assertStringContainsString('locked', $error->getMessage());
+        } catch (Busy $busy) {
+            $this->assertStringContainsString('Try again', $busy->getMessage());
+            $this->assertStringContainsString('locked', (string) $busy->getPrevious()?->getMessage());
         }
         $first->insert('INSERT INTO sets VALUES (1)');
         $first->commit();

@@ -9,6 +9,8 @@ use App\Sets\Exports;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
 use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Format\Json;
+use Nailrod\Core\Format\Node;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Edits;
 use Nailrod\Core\Set\SetDocument;
@@ -48,7 +50,7 @@ final class FileController
     public function upload(UploadRequest $request, string $set): RedirectResponse
     {
         return $this->taken($request, $set, function () use ($request, $set): SetDocument {
-            $document = SetDocument::fromJson($request->content());
+            $document = SetDocument::read(Node::of(Json::decodeStrictly($request->content())));
 
             return $document->id === $set ? $document : throw FormatError::at('id', $document->id, 'the set "'.$set.'", since this file is to take its place');
         });

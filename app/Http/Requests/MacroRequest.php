@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Macro\Bar;
 use Nailrod\Core\Macro\Macro;
@@ -58,7 +59,7 @@ final class MacroRequest extends RevisionRequest
     public function said(): array
     {
         $fields = [];
-        foreach (['plays' => Macro::ONCE, 'on_release' => Macro::FINISH, 'again' => Macro::IGNORE] as $field => $usual) {
+        foreach (Keys::each(['plays' => Macro::ONCE, 'on_release' => Macro::FINISH, 'again' => Macro::IGNORE]) as $field => $usual) {
             if ($this->has($field)) {
                 $value = $this->string($field)->toString();
                 $fields[$field === 'again' ? 'on_second_press' : $field] = $value === $usual ? null : $value;

@@ -8,6 +8,7 @@ use App\View\ShapeView;
 use Nailrod\Core\Axis\Expo;
 use Nailrod\Core\Axis\Percent;
 use Nailrod\Core\Axis\PointCurve;
+use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Made\MadeContacts;
 use Nailrod\Core\Made\Threshold;
 use Nailrod\Core\Made\Zones;
@@ -121,7 +122,7 @@ final readonly class Handles
     {
         $handles = [];
         $row = 0;
-        foreach ($this->view->madeFromIt() as $id => $made) {
+        foreach (Keys::each($this->view->madeFromIt()) as $id => $made) {
             if ($made instanceof Threshold) {
                 $isAcross = $made->looksAt() === MadeContacts::TRAVEL;
                 $ends = $made->kind() === 'between' ? ['at' => $made->at, 'to' => $made->to] : ['at' => $made->at];

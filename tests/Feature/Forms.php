@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+/** Forms as the pages send them, by the address below a set: what a request is before something strange is put into it. */
+final class Forms
+{
+    private const MARK = ['layer' => 'base', 'ref' => 'fennel/mark'];
+    private const AXIS = ['axis' => 'fennel/left-lever', 'centred' => '0'];
+
+    /** @return list<array{string, array<string, mixed>}> */
+    public static function all(): array
+    {
+        $cell = self::MARK + ['behaviour' => 'follow'];
+
+        return [
+            ['cells', $cell + ['does' => 'button', 'number' => '5']],
+            ['cells', $cell + ['does' => 'key', 'code' => 'KeyT', 'with' => ['ShiftLeft'], 'beside' => '1']],
+            ['cells', $cell + ['does' => 'step variable', 'variable' => 'trim', 'by' => '1', 'low' => '0', 'high' => '5', 'at_limit' => 'wraps']],
+            ['cells', $cell + ['does' => 'swap variable', 'variable' => 'flaps', 'on_value' => '1', 'off_value' => '2']],
+            ['cells', $cell + ['does' => 'mouse wheel', 'steps' => '2']],
+            ['cells', $cell + ['does' => 'consumer control', 'usage' => '233']],
+            ['cells', $cell + ['does' => 'hat', 'number' => '1', 'towards' => 'north']],
+            ['cells', ['behaviour' => 'pulse', 'width' => '40', 'on' => 'both', 'does' => 'set variable', 'variable' => 'flaps', 'to' => '2'] + self::MARK],
+            ['cells', self::MARK + ['does' => 'step layer', 'step' => 'next', 'layers' => ['base', 'water']]],
+            ['cells', ['layer' => 'base', 'ref' => 'fennel/right-lever', 'does' => 'axis variable', 'variable' => 'flaps', 'low' => '0', 'high' => '3']],
+            ['cells', self::MARK + ['does' => 'action', 'action' => 'anchor-light']],
+            ['cells', self::MARK + ['does' => 'nothing']],
+            ['cells/behave', self::MARK + ['behaviour' => 'repeat', 'delay' => '450', 'period' => '125', 'width' => '60', 'while' => 'held']],
+            ['cells/behave', self::MARK + ['behaviour' => 'cycle', 'idle' => '100', 'width' => '60', 'direction_of' => 'back']],
+            ['cells/behave', self::MARK + ['behaviour' => 'short/long/double', 'taps' => 'short and long', 'long' => '400', 'double' => '250', 'width' => '50']],
+            ['cells/depend', self::MARK + ['when' => 'variable flaps ≥', 'when_to' => '2']],
+            ['cells/chord', ['together' => 'gorse/button-3', 'within' => '50', 'does' => 'button', 'number' => '9'] + self::MARK],
+            ['cells/outputs/remove', self::MARK + ['index' => '0']],
+            ['cells/clear', self::MARK],
+            ['cells/hand-over', ['layer' => 'base', 'ref' => 'fennel/left-lever', 'leaving' => 'return to rest', 'taking' => 'pick up']],
+            ['cells/transfer', self::MARK + ['what' => 'row', 'how' => 'swap', 'to_layer' => 'water', 'to_ref' => 'gorse/button-4']],
+            ['stops', ['stop' => 'stop-1', 'name' => 'Stop', 'at' => '92', 'side' => 'above', 'opens' => 'flip', 'axes' => ['fennel/left-lever'], 'opener' => 'fennel/left-thumb', 'rearm' => '0.5', 'patience' => '3000']],
+            ['stops/remove', ['stop' => 'stop-1']],
+            ['shape/curve', self::AXIS + ['k' => '20']],
+            ['shape/curve', self::AXIS + ['kind' => 'points', 'x' => ['0', '50', '100'], 'y' => ['0', '30', '100']]],
+            ['shape/range', self::AXIS + ['low' => '10', 'high' => '90']],
+            ['shape/dead_zones', self::AXIS + ['low' => '3', 'high' => '2']],
+            ['shape/notches', self::AXIS + ['kind' => 'flat', 'at' => ['40', '60'], 'width' => '2', 'hysteresis' => '1']],
+            ['shape/calibrate', self::AXIS + ['low' => '100', 'high' => '60000', 'rest' => '', 'reverse' => '1']],
+            ['shape/rotation', ['axis' => 'rowan/wheel', 'degrees' => '1080', 'used' => '540']],
+            ['shape/steady', self::AXIS + ['hold' => '3', 'spikes' => '1']],
+            ['shape/add', self::AXIS + ['what' => 'threshold', 'travel' => '0.5', 'other' => '']],
+            ['shape/add', ['axis' => 'gorse/stick.x', 'what' => 'four directions', 'travel' => '0.5', 'other' => 'gorse/stick.y']],
+            ['shape/fit', self::AXIS + ['travel' => '0.5', 'sends' => '40', 'both' => '0']],
+            ['shape/remove', self::AXIS + ['what' => 'notch', 'index' => '0']],
+            ['shape/begin', self::AXIS + ['what' => 'throttle']],
+            ['shape/made', ['id' => 'threshold', 'name' => 'Threshold', 'kind' => 'between', 'of' => ['fennel/left-lever'], 'looks_at' => 'travel', 'at' => '40', 'to' => '60', 'hysteresis' => '2', 'centred' => '0']],
+            ['shape/made', ['id' => 'zones', 'name' => 'Zones', 'kind' => 'zones', 'of' => ['fennel/left-lever'], 'bounds' => ['30', '60'], 'names' => ['a', 'b', 'c'], 'hysteresis' => '1', 'centred' => '0']],
+            ['shape/copy', ['axis' => 'fennel/left-lever', 'parts' => ['curve'], 'to' => ['fennel/right-lever'], 'target' => 'skerrywing']],
+            ['layers', ['name' => 'Radio', 'holder' => 'gorse/button-6']],
+            ['layers/say', ['layer' => 'water', 'name' => 'Water', 'colour' => '3', 'lets_go' => '1']],
+            ['layers/shift', ['layer' => 'water', 'way' => 'up']],
+            ['layers/rename', ['layer' => 'water', 'name' => 'Wet']],
+            ['layers/remove', ['layer' => 'radio']],
+            ['flags', ['name' => 'Armed']],
+            ['macros', ['name' => 'Call']],
+            ['macros/say', ['id' => 'call', 'plays' => 'while held', 'on_release' => 'stop', 'again' => 'ignore', 'when' => '', 'name' => 'Call']],
+            ['macros/say', ['id' => 'call', 'pause' => '30']],
+            ['macros/bars', ['id' => 'call', 'does' => 'key', 'code' => 'F5', 'with' => ['ShiftLeft'], 'lasts' => '40']],
+            ['macros/bars', ['id' => 'call', 'does' => 'type', 'text' => 'Hi', 'layout' => 'german', 'key_ms' => '10']],
+            ['macros/bars/move', ['id' => 'call', 'bar' => '0', 'starts' => '200', 'lasts' => '25']],
+            ['macros/bars/remove', ['id' => 'call', 'bar' => '0']],
+            ['macros/record', ['id' => 'call', 'events' => '[{"t":1,"kind":"key","target":"KeyA","on":true},{"t":9000,"kind":"key","target":"KeyA","on":false}]']],
+            ['macros/copy', ['id' => 'call']],
+            ['macros/remove', ['id' => 'call']],
+            ['lamps', ['rule' => '', 'lamp' => 'fennel/lamp-4', 'while' => 'contact fennel/mark', 'colour' => 'amber', 'brightness' => '40']],
+            ['lamps', ['rule' => '', 'lamp' => 'rowan/rev-1', 'last' => 'rowan/rev-4', 'shows' => 'flaps', 'low' => '0', 'high' => '90', 'band' => ['30', '', '90'], 'band_colour' => ['green', 'amber', 'red'], 'coloured' => 'whole', 'flash' => '80', 'brightness' => '100']],
+            ['lamps/remove', ['rule' => 'anchor']],
+            ['ways', ['action' => 'drop-sack', 'way' => '{"kind":"key","code":"KeyD"}']],
+            ['plan', ['propose' => 'water', 'only' => '', 'not' => ['x']]],
+            ['plan/press', ['action' => 'squelch', 'layer' => 'base', 'ref' => 'rowan/button-1']],
+            ['mend', ['finding' => 'half-pair:x']],
+            ['carry', ['carry' => 'hairpin-ladder', 'old' => '', 'new' => '', 'only' => '']],
+            ['carry', ['old' => 'bracken', 'new' => 'teasel', 'only' => '']],
+            ['roles', ['role' => 'horn', 'layer' => 'base', 'ref' => 'rowan/button-9', 'only' => 'skerrywing']],
+            ['give-back', ['path' => 'cells/base/fennel/mark']],
+            ['undo', []],
+            ['redo', []],
+            ['rig/note', ['control' => 'fennel/mark', 'name' => 'Sack', 'label' => 'SACK', 'kind' => 'button', 'x' => '700', 'y' => '240', 'debounce' => '20']],
+            ['rig/give-back', ['control' => 'fennel/mark']],
+            ['rig/devices/remove', ['device' => 'burdock']],
+            ['store/fennel', ['cut' => '5']],
+            ['sets/new', ['name' => 'Mine', 'simulator' => '']],
+            ['sets/duplicate', ['name' => 'Copy']],
+            ['sets/rename', ['name' => 'Renamed']],
+            ['sets/bring-back', ['id' => 'skerrywing']],
+        ];
+    }
+}

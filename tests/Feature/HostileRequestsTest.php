@@ -1,0 +1,193 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Revision;
+use App\Models\SetRecord;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Routing\Route;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Testing\TestResponse;
+use Nailrod\Core\Action\ActionKind;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+use Tests\TestCase;
+
+/**
+ * Requests that no page sends, to every route: none breaks anything, and what is refused changes nothing. By default a
+ * part of them; NAILROD_HOSTILE=10000 sends as many, NAILROD_SEED brings a case back.
+ */
+final class HostileRequestsTest extends TestCase
+{
+    private const USUAL = 1200;
+
+    /** Fields that the forms have; what is in them is drawn. */
+    private const FIELDS = ['from', 'axis', 'layer', 'ref', 'does', 'behaviour', 'width', 'number', 'name', 'kind', 'at', 'to', 'of', 'id', 'stop', 'opens', 'side', 'axes', 'opener', 'rearm', 'patience', 'macro', 'rule', 'lamp', 'last', 'while', 'shows', 'low', 'high', 'colour', 'brightness', 'band', 'band_colour', 'what', 'other', 'index', 'travel', 'sends', 'both', 'hold', 'step', 'layers', 'action', 'way', 'path', 'control', 'x', 'y', 'label', 'debounce', 'code', 'with', 'when', 'when_to', 'together', 'within', 'chord', 'to_layer', 'to_ref', 'how', 'propose', 'only', 'not', 'role', 'carry', 'old', 'new', 'finding', 'events', 'text', 'bar', 'starts', 'lasts', 'layout', 'key_ms', 'bounds', 'names', 'centred', 'k', 'spikes', 'degrees', 'used', 'reverse', 'hysteresis', 'share', 'dead_radius', 'looks_at', 'set', 'n', 'inputs', 'plugs', 'page', 'look', 'pads', 'gone', 'cut', 'device', 'simulator', 'match', 'game', 'buttons', 'session', 'turned', 'target', 'parts', 'first', 'second', 'start', 'end', 'preview', 'show', 'take', 'more', 'do', 'two', 'usage', 'direction', 'variable', 'by', 'on_value', 'off_value', 'holder', 'lets_go', 'plays', 'on_release', 'again', 'pause', 'taps', 'speed', 'mouse', 'steps', 'towards', 'flag', 'at_limit', 'leaving', 'taking', 'beside', 'long', 'double', 'gap', 'most', 'coarse', 'delay', 'period', 'idle', 'while_', 'direction_of'];
+
+    private Randomizer $dice;
+
+    private string $live = '';
+
+    /** How many of a hundred values are such as a page may send. */
+    private int $tame = 90;
+
+    public function test_requests_that_no_page_sends_break_nothing(): void
+    {
+        $seed = (int) (getenv('NAILROD_SEED') ?: random_int(1, 1_000_000));
+        $this->dice = new Randomizer(new Mt19937($seed));
+        $this->live = (string) $this->postJson('/live', ['set' => 'skerrywing'])->json('id');
+        $routes = array_values(array_filter(app('router')->getRoutes()->getRoutes(), fn (Route $route) => ! str_starts_with($route->uri(), 'storage') && ! str_starts_with($route->uri(), 'bench')));
+        $refused = 0;
+        $count = (int) (getenv('NAILROD_HOSTILE') ?: self::USUAL);
+        for ($i = 0; $i < $count; $i++) {
+            $route = $routes[$i % count($routes)];
+            $before = $this->all();
+            [$request, $response] = $this->send($route);
+            $this->assertLessThan(500, $response->getStatusCode(), sprintf("seed %d, request %d: %s\n%s\n%s", $seed, $i, $request, get_debug_type($response->exception ?? null), $response->exception?->getMessage().' '.$response->exception?->getFile().':'.$response->exception?->getLine()));
+            if ($response->getStatusCode() >= 400 || session('problem') !== null || session('errors') !== null) {
+                $refused++;
+                $this->assertSame($before, $this->all(), sprintf('seed %d, request %d was refused, and yet something stays: %s', $seed, $i, $request));
+            }
+            session()->flush();
+        }
+        $this->assertGreaterThan($count / 3, $refused);
+    }
+
+    public function test_a_form_with_one_strange_value_breaks_nothing(): void
+    {
+        $seed = (int) (getenv('NAILROD_SEED') ?: random_int(1, 1_000_000));
+        $this->dice = new Randomizer(new Mt19937($seed));
+        $forms = Forms::all();
+        $taken = $refused = 0;
+        $count = (int) (getenv('NAILROD_HOSTILE') ?: self::USUAL);
+        for ($i = 0; $i < $count; $i++) {
+            [$path, $fields] = $forms[$i % count($forms)];
+            foreach ($this->dice->getInt(0, 3) === 0 || $fields === [] ? [] : $this->dice->pickArrayKeys($fields, 1) as $field) {
+                $this->tame = $this->pick([0, 40]);
+                $fields[$field] = is_array($fields[$field]) && $this->dice->getInt(0, 1) === 1 ? [$this->value((string) $field, 1), ...$fields[$field]] : $this->value((string) $field, 0);
+            }
+            $set = $this->pick(['skerrywing', 'skerrywing', 'house', 'hairpin-ladder', 'marl']);
+            $before = $this->all();
+            $response = $this->from('/sets/'.$set.'/assign')->post('/sets/'.$set.'/'.$path, $fields + ['from' => (string) SetRecord::query()->where('id', $set)->value('head_id')]);
+            $said = sprintf('seed %d, request %d: %s/%s %s', $seed, $i, $set, $path, substr((string) json_encode($fields, JSON_PARTIAL_OUTPUT_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE), 0, 900));
+            $this->assertLessThan(500, $response->getStatusCode(), $said."\n".get_debug_type($response->exception ?? null).' '.$response->exception?->getMessage().' '.$response->exception?->getFile().':'.$response->exception?->getLine());
+            if ($response->getStatusCode() >= 400 || session('problem') !== null || session('errors') !== null) {
+                $refused++;
+                $this->assertSame($before, $this->all(), $said.' was refused, and yet something stays');
+            } else {
+                $taken++;
+            }
+            session()->flush();
+        }
+        $this->assertGreaterThan($count / 5, min($taken, $refused));
+        // What was taken can be worked with: every place of every set still shows.
+        foreach (['rig', 'shape', 'plan', 'assign', 'roles', 'layers', 'macros', 'lamps', 'bench', 'store', 'sets', 'told', 'carry'] as $place) {
+            foreach (['skerrywing', 'house', 'hairpin-ladder', 'marl'] as $set) {
+                $this->get('/sets/'.$set.'/'.$place)->assertOk();
+            }
+        }
+    }
+
+    /** @return array{string, TestResponse} */
+    private function send(Route $route): array
+    {
+        $method = $route->methods()[0];
+        $uri = '/'.(string) preg_replace_callback('/\{(\w+)\}/', fn (array $m) => rawurlencode(match ($m[1]) {
+            'set' => $this->pick(['skerrywing', 'skerrywing', 'skerrywing', 'house', 'marl', 'nowhere', '12']),
+            'part' => $this->pick(['curve', 'range', 'notches', 'steady', 'calibrate', 'rotation', 'dead_zones', 'nonsense', 'measured']),
+            'device' => $this->pick(['fennel', 'teasel', 'gorse', 'nowhere', "a\0b", "\xff"]),
+            'session' => $this->pick([$this->live, str_repeat('0', 32)]),
+            default => $this->pick(['0123456789abcdef', "\0", "\xff", '..%2f..']),
+        }), $route->uri());
+        $fields = [];
+        // Most requests have one or two strange values among many usual ones: what is all strange is refused at the door.
+        $this->tame = $this->pick([97, 97, 97, 90, 50]);
+        foreach ($this->dice->pickArrayKeys(array_flip(self::FIELDS), $this->dice->getInt(1, 80)) as $field) {
+            $fields[$field] = $this->value((string) $field, 0);
+        }
+        if ($this->dice->getInt(1, 100) <= 80) {
+            $fields['from'] = (string) SetRecord::query()->where('id', 'skerrywing')->value('head_id');
+        }
+        $request = $method.' '.$uri.' '.substr((string) json_encode($fields, JSON_PARTIAL_OUTPUT_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE), 0, 1500);
+        if (str_starts_with($route->uri(), 'live') || $route->getName() === 'run.piece') {
+            $json = $this->dice->getInt(1, 100) <= 85 ? (string) json_encode(['set' => 'skerrywing'] + $fields, JSON_PARTIAL_OUTPUT_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE) : $this->pick(['{"n":1e999,"to":1e999}', '[', '{"n":9223372036854775807,"to":1,"set":"skerrywing","inputs":[[1e999,"fennel/mark",1]]}', '"text"', '{"a":'.str_repeat('[', 600).str_repeat(']', 600).'}', "{\"set\":\"\xff\"}"]);
+
+            return [$method.' '.$uri.' '.substr($json, 0, 600), $this->call('POST', $uri, [], [], [], ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], $json)];
+        }
+        if ($method === 'GET') {
+            return [$request, $this->call('GET', $uri, $fields)];
+        }
+        $files = $this->dice->getInt(1, 100) <= 40 ? ['file' => UploadedFile::fake()->createWithContent($this->pick(['a.json', "b\xff.csv", 'c']), $this->file())] : [];
+
+        return [$request, $this->from('/sets/skerrywing/assign')->call('POST', $uri, $fields, [], $files)];
+    }
+
+    private function value(string $field, int $depth): mixed
+    {
+        $known = match ($field) {
+            'layer', 'to_layer', 'hold' => ['base', 'water', 'nowhere'],
+            'ref', 'to_ref', 'together', 'opener', 'control', 'holder' => ['fennel/mark', 'fennel/ring', 'gorse/hat.north', 'fennel/left-lever', 'fennel/switch-1.up', 'nowhere/x', 'fennel/encoder.plus'],
+            'axis', 'other' => ['fennel/left-lever', 'gorse/y', 'gorse/x', 'rowan/wheel', 'nowhere/x'],
+            'does', 'kind' => ['axis', 'axis variable', 'mouse movement', 'button', 'key', 'set variable', 'on/off variable', 'hold layer', 'open stop', 'hat', 'mouse button', 'mouse wheel', 'mouse step', 'consumer control', 'step variable', 'swap variable', 'lamp', 'flag', 'go to layer', 'step layer', 'start macro', 'let go of everything', 'nothing', 'macro', 'type', 'above', 'between', 'zones', 'four directions', 'shared travel', 'flat', 'stepped', 'expo', 'points', 'button', 'two-way'],
+            'behaviour' => ['follow', 'toggle', 'pulse', 'repeat', 'cycle', 'short/long/double', 'ticks', 'macro'],
+            'what' => ['cell', 'row', 'layer', 'point', 'notch', 'stop', 'threshold', 'zones', 'directions', 'halves', 'made', 'bound', 'measure', 'teach', 'next', 'end', 'sheet'],
+            'how' => ['copy', 'move', 'swap', 'clear'],
+            'path' => ['stops/cruise', 'cells/base/fennel/mark', 'layers/water', 'nonsense', 'axes/fennel/left-lever/curve'],
+            'action' => ['power', 'drop-sack', 'nowhere', '1'],
+            'way' => ['{"kind":"button","number":3}', '{"kind":"key","code":"KeyA"}', '{"kind":"start macro","macro":"x"}', '{', '[]', '{"kind":1e999}'],
+            'events' => ['[{"t":1,"kind":"key","target":"KeyA","on":true},{"t":9,"kind":"key","target":"KeyA","on":false}]', '[{}]', '{', '[1e999]'],
+            'opens' => ['held', 'flip', 'until drawn back', 'held shut', 'x'],
+            'side' => ['above', 'below'],
+            'session' => [$this->live],
+            'set', 'target', 'carry' => ['skerrywing', 'hairpin-ladder', 'nowhere'],
+            'device', 'old', 'new' => ['fennel', 'gorse', 'nowhere'],
+            'name' => ['A name', ...array_column(ActionKind::cases(), 'value')],
+            default => ['1', '0', '50', '3.5'],
+        };
+        $roll = $this->dice->getInt(1, 100);
+
+        return match (true) {
+            $roll <= $this->tame => $this->pick($known),
+            $roll <= $this->tame + (100 - $this->tame) / 2 => $this->pick(['', '0', '1', '-1', '100', '1e999', '-1e999', '9223372036854775807', '-9223372036854775808', 'NAN', '1e308', '0x10', ' 5 ', '٣', '1,5']),
+            $roll <= $this->tame + (100 - $this->tame) * 0.8 => $this->pick(["\0", "a\0b", "line\nbreak", "\e[31m", "\u{202E}txt", "\xff\xfe", "\xc3\x28", str_repeat('x', 5000), '<script>', '../../etc', "'\"--", '{"a":1}', '💡', "\u{FEFF}"]),
+            $depth < 2 => array_map(fn () => $this->value($field, $depth + 1), array_fill(0, $this->dice->getInt(0, 3), 0)),
+            default => $this->pick(['x', '7']),
+        };
+    }
+
+    private function file(): string
+    {
+        $set = (string) SetRecord::query()->with('head')->findOrFail('skerrywing')->head->document;
+
+        return match ($this->dice->getInt(1, 8)) {
+            1 => '',
+            2 => substr($set, 0, $this->dice->getInt(0, strlen($set))),
+            3 => str_replace('"base"', '"12"', $set),
+            4 => "action,key\nPower,Shift+L\n",
+            5 => "t_us,device,control,value\n0,fennel,mark,1\n5,fennel,mark,x\n",
+            6 => $this->dice->getBytes(200),
+            7 => '05010904a101',
+            default => (string) preg_replace_callback('/\d+/', fn () => (string) $this->pick(['1e999', '-1', '99999999999999999999', '0.5', '"x"', 'null']), $set, 3),
+        };
+    }
+
+    /**
+     * @template T
+     *
+     * @param list<T> $of
+     *
+     * @return T
+     */
+    private function pick(array $of): mixed
+    {
+        return $of[$this->dice->getInt(0, count($of) - 1)];
+    }
+
+    /** @return list<int|string|null> what a refused request must leave as it is */
+    private function all(): array
+    {
+        return [Revision::query()->count(), ...array_map(fn (string $table) => DB::table($table)->count(), ['sets', 'devices', 'catalogues', 'runs']), DB::table('sets')->sum('head_id')];
+    }
+}
