@@ -6,6 +6,7 @@ namespace App\Live;
 
 use Nailrod\Core\Cause\OutputWords;
 use Nailrod\Core\Cause\Sentence;
+use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Live\Live;
 use Nailrod\Core\Live\LivePicture;
 use Nailrod\Core\Live\LiveStep;
@@ -34,7 +35,7 @@ final class Answer
             'flags' => $picture->raisedFlags(),
             'hands' => $live->state->hands,
             'reports' => $live->reports(),
-            'unplugged' => array_keys($live->state->unplugged),
+            'unplugged' => Keys::of($live->state->unplugged),
             'variables' => $picture->variables(),
             'window' => $live->state->game->window,
             'lines' => array_map(fn (Sentence $line) => [

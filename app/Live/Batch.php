@@ -73,13 +73,13 @@ final readonly class Batch
     /** @return array<string, bool> */
     private static function plugs(mixed $plugs): array
     {
-        if (! is_array($plugs) || count($plugs) > 64) {
+        if (! is_array($plugs) || count($plugs) > 64 || ($plugs !== [] && array_is_list($plugs))) {
             self::refuse('plugs', $plugs, 'true or false by device');
         }
 
         $said = [];
         foreach (Keys::each($plugs) as $device => $isThere) {
-            if (! is_string($device) && ! ctype_digit((string) $device) || ! is_bool($isThere)) {
+            if (! is_bool($isThere)) {
                 self::refuse('plugs', $plugs, 'true or false by device');
             }
             $said[(string) $device] = $isThere;

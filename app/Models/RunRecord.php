@@ -13,7 +13,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string                     $name
  * @property int                        $rows
  * @property int                        $length in µs
- * @property int                        $bytes  of its file that hold
+ * @property int<0, max>                $bytes  of its file that hold
  * @property bool                       $kept   false while it is being recorded
  * @property bool                       $removed it can be brought back
  * @property \Illuminate\Support\Carbon $created_at

@@ -13,9 +13,9 @@ final readonly class RunFile
     public function __construct(private string $path) {}
 
     /**
-     * @param int $from bytes of the file that hold; what lies beyond is cut off
+     * @param int<0, max> $from bytes of the file that hold; what lies beyond is cut off
      *
-     * @return ?int bytes that hold then; null if the rows could not be written whole, and the file is as it was
+     * @return ?int<0, max> bytes that hold then; null if the rows could not be written whole, and the file is as it was
      */
     public function append(int $from, string $rows): ?int
     {
@@ -34,7 +34,11 @@ final readonly class RunFile
         return $isWhole ? $from + strlen($rows) : null;
     }
 
-    /** Cuts off what was written beyond the part that holds. */
+    /**
+     * Cuts off what was written beyond the part that holds.
+     *
+     * @param int<0, max> $bytes
+     */
     public function cut(int $bytes): void
     {
         $handle = is_file($this->path) && filesize($this->path) > $bytes ? fopen($this->path, 'r+') : false;

@@ -49,7 +49,7 @@ final class Pads
                 $record->leave(null);
             }
 
-            return ['pads' => $answers, 'absent' => array_keys($absent), 'said' => $said, 'added' => $this->takeIn($set, array_keys($taken))];
+            return ['pads' => $answers, 'absent' => Keys::of($absent), 'said' => $said, 'added' => $this->takeIn($set, Keys::of($taken))];
         }, 3);
     }
 

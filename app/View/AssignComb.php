@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use Nailrod\Core\Device\Device;
+use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Set\Cell;
 use Nailrod\Core\Set\Conflicts;
 use Nailrod\Core\Set\PartPath;
@@ -60,7 +61,7 @@ final readonly class AssignComb
     private function passes(string $ref): bool
     {
         $cells = $said = [];
-        foreach (array_keys($this->place->set->layers) as $layer) {
+        foreach (Keys::of($this->place->set->layers) as $layer) {
             $cells[] = $this->place->set->cell($layer, $ref);
             $said[] = $this->place->saysItself(PartPath::cell($layer, $ref));
         }
@@ -69,7 +70,7 @@ final readonly class AssignComb
         return match ($this->filter) {
             'free' => $cells === [],
             'conditional' => array_filter($cells, fn (Cell $cell) => $cell->when !== null) !== [],
-            'conflict' => array_filter(array_keys($this->place->set->layers), fn (string $layer) => isset($this->conflicts[$layer.'/'.$ref])) !== [],
+            'conflict' => array_filter(Keys::of($this->place->set->layers), fn (string $layer) => isset($this->conflicts[$layer.'/'.$ref])) !== [],
             default => in_array(true, $said, true),
         };
     }
@@ -78,7 +79,7 @@ final readonly class AssignComb
     public function cells(string $ref): array
     {
         $cells = [];
-        foreach (array_keys($this->place->set->layers) as $layer) {
+        foreach (Keys::of($this->place->set->layers) as $layer) {
             $cell = $this->place->set->cell($layer, $ref);
             $origin = $cell === null ? null : $this->place->originOf(PartPath::cell($layer, $ref));
             $from = $origin === null || $origin->own ? '' : $origin->set;

@@ -98,7 +98,7 @@ final readonly class CarryView
     private function doesAt(string $ref): string
     {
         $says = [];
-        foreach (array_keys($this->place->set->layers) as $layer) {
+        foreach (Keys::of($this->place->set->layers) as $layer) {
             $cell = $this->place->set->cell((string) $layer, $ref);
             if ($cell !== null) {
                 $says[] = $this->place->words->brief($cell);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Layer\Layer;
 use Nailrod\Core\Set\BindingSet;
 
@@ -15,6 +16,6 @@ final class LayerLook
     {
         $own = $set->layers[$layer]->colour ?? null;
 
-        return $own === null ? max(0, (int) array_search($layer, array_keys($set->layers), true)) % Layer::COLOURS : $own - 1;
+        return $own === null ? max(0, (int) array_search($layer, Keys::of($set->layers), true)) % Layer::COLOURS : $own - 1;
     }
 }

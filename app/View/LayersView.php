@@ -33,7 +33,7 @@ final readonly class LayersView
     /** @return array<string, array{float, float}> middle of each layer on the drawing: the base layer on the left, the others around it */
     public function places(): array
     {
-        $others = array_keys(array_diff_key($this->place->set->layers, [Layer::BASE => 0]));
+        $others = Keys::of(array_diff_key($this->place->set->layers, [Layer::BASE => 0]));
         $places = [Layer::BASE => [130.0, self::HEIGHT / 2]];
         $n = count($others);
         foreach ($others as $i => $id) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Sets\SetStore;
+use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Plan\RoleGrid;
 use Nailrod\Core\Plan\RoleRow;
 use Nailrod\Core\Plan\Spot;
@@ -49,7 +50,7 @@ final readonly class RolesView
 
     public function isMixed(RoleRow $row): bool
     {
-        return array_filter(array_keys($this->sets), $row->differs(...)) !== [];
+        return array_filter(Keys::of($this->sets), $row->differs(...)) !== [];
     }
 
     /** How many roles are not in the same place everywhere. */

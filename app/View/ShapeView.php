@@ -14,7 +14,6 @@ use Nailrod\Core\Axis\Shaping;
 use Nailrod\Core\Axis\Stop;
 use Nailrod\Core\Device\AxisInput;
 use Nailrod\Core\Device\ControlKind;
-use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Made\BuiltAxis;
 use Nailrod\Core\Made\Made;
@@ -59,7 +58,7 @@ final readonly class ShapeView
     {
         parse_str((string) parse_url($url, PHP_URL_QUERY), $asked);
         $query = ['axis' => '', 'zoom' => '', 'tab' => '', 'with' => '', 'two' => ''];
-        foreach (Keys::each($query) as $name => $else) {
+        foreach ($query as $name => $else) {
             $query[$name] = is_string($asked[$name] ?? null) ? $asked[$name] : $else;
         }
 

@@ -73,7 +73,7 @@ final readonly class Catalogue
     /** @return array<string, list<Action>> by group, in file order */
     public function byGroup(): array
     {
-        $byGroup = array_fill_keys(array_keys($this->groups), []);
+        $byGroup = array_fill_keys(Keys::of($this->groups), []);
         foreach ($this->actions as $action) {
             $byGroup[$action->group][] = $action;
         }

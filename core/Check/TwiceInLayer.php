@@ -33,14 +33,14 @@ final class TwiceInLayer implements Check
                     continue;
                 }
                 $spot = new Spot((string) $layer, (string) $ref);
-                $names = array_map(fn (string $id) => $desk->catalogue->action($id)->name ?? $id, array_keys($actions));
+                $names = array_map(fn (string $id) => $desk->catalogue->action($id)->name ?? $id, Keys::of($actions));
                 $first = array_values($actions)[0];
                 yield new Finding(
                     self::KIND,
                     (string) $spot,
                     sprintf('%s is assigned twice: one press does %s.', $desk->at($spot), implode(' and ', $names)),
                     [$spot],
-                    array_map(strval(...), array_keys($actions)),
+                    array_map(strval(...), Keys::of($actions)),
                     new Mend('Keep only '.$names[0], fn () => $desk->set->merged->own->with(PartPath::cell($spot->layer, $spot->ref), ['behaviour' => $cell->behaviour->toArray(), 'outputs' => [$first->toArray()]] + ($cell->when === null ? [] : ['when' => $cell->when->toArray()]))),
                 );
             }

@@ -30,7 +30,7 @@ final readonly class NotedDevice
                 $controls[] = $control;
             }
         }
-        foreach (array_keys(array_diff_key($notes, array_flip(array_map(fn (Control $c) => $c->id(), $device->controls)))) as $id) {
+        foreach (Keys::of(array_diff_key($notes, array_flip(array_map(fn (Control $c) => $c->id(), $device->controls)))) as $id) {
             $missing[] = $device->id.'/'.$id;
         }
 

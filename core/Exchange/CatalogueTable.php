@@ -7,6 +7,7 @@ namespace Nailrod\Core\Exchange;
 use Nailrod\Core\Action\ActionKind;
 use Nailrod\Core\Action\Catalogue;
 use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Output\KeyNames;
 
@@ -54,7 +55,7 @@ final class CatalogueTable
         }
         $document = [
             'format' => Catalogue::FORMAT, 'version' => 1, 'id' => $id, 'name' => $name, 'vehicle' => $name, 'frame_us' => 16667, 'sees' => ['buttons' => $buttons, 'axes' => $axes],
-            'groups' => array_map(fn (string $id, string $name) => ['id' => $id, 'name' => mb_substr($name, 0, 40)], array_keys($groups), $groups),
+            'groups' => array_map(fn (string $id, string $name) => ['id' => $id, 'name' => mb_substr($name, 0, 40)], Keys::of($groups), $groups),
             'variables' => $variables, 'actions' => $actions,
         ];
         Catalogue::read(Node::of($document));

@@ -32,7 +32,7 @@ final readonly class GameBindings
     public static function of(BindingSet $set, Catalogue $catalogue): self
     {
         $ways = [];
-        foreach (array_keys($catalogue->actions) as $action) {
+        foreach (Keys::of($catalogue->actions) as $action) {
             $way = $set->wayOf($action);
             if (self::isBound($way)) {
                 $ways[$action] = $way;

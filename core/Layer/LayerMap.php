@@ -25,7 +25,7 @@ final readonly class LayerMap
     {
         $links = [];
         $base = self::leading($set, $set->cells[Layer::BASE] ?? []);
-        foreach (array_keys($set->layers) as $layer) {
+        foreach (Keys::of($set->layers) as $layer) {
             $own = $layer === Layer::BASE ? [] : $set->cells[$layer] ?? [];
             foreach (self::leading($set, $own) + array_diff_key($base, $own) as $ref => $cell) {
                 foreach ($cell->drives($set->macros) as $output) {
@@ -85,7 +85,7 @@ final readonly class LayerMap
             }
         }
 
-        return array_values(array_diff(array_map(strval(...), array_keys($this->set->layers)), array_map(strval(...), array_keys($reached))));
+        return array_values(array_diff(array_map(strval(...), Keys::of($this->set->layers)), array_map(strval(...), Keys::of($reached))));
     }
 
     /**

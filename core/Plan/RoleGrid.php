@@ -26,7 +26,7 @@ final readonly class RoleGrid
         }
         $rows = [];
         foreach (Keys::each($actions) as $role => $by) {
-            $games = array_unique(array_map(fn (string $id) => $sets[$id]->catalogue?->id, array_keys($by)));
+            $games = array_unique(array_map(fn (string $id) => $sets[$id]->catalogue?->id, Keys::of($by)));
             $rows[] = new RoleRow((string) $role, $by, $spots[$role], count($games));
         }
         // What several games have comes first: that is what can be the same everywhere.

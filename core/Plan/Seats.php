@@ -49,7 +49,7 @@ final class Seats
             }
         }
         $unreached = LayerMap::of($set)->unreached();
-        $this->layers = array_values(array_filter(array_map(strval(...), array_keys($set->layers)), fn (string $layer) => ! in_array($layer, $unreached, true)));
+        $this->layers = array_values(array_filter(array_map(strval(...), Keys::of($set->layers)), fn (string $layer) => ! in_array($layer, $unreached, true)));
         foreach (Keys::each($set->cells) as $layer => $cells) {
             foreach ($cells as $ref => $cell) {
                 $this->taken[$layer.'/'.$ref] = true;
@@ -104,7 +104,7 @@ final class Seats
      */
     public function contacts(ControlKind $kind, string $layer, int $count): \Generator
     {
-        foreach (array_keys($this->byKind[$kind->value] ?? []) as $device) {
+        foreach (Keys::of($this->byKind[$kind->value] ?? []) as $device) {
             foreach ($this->open($kind, $device, $layer) as $control) {
                 foreach ($this->parts($control, $count) as $refs) {
                     if ($this->areFree($layer, $refs)) {
@@ -123,7 +123,7 @@ final class Seats
     public function neighbours(string $layer, int $count): \Generator
     {
         foreach ([ControlKind::Button, ControlKind::Tile] as $kind) {
-            foreach (array_keys($this->byKind[$kind->value] ?? []) as $device) {
+            foreach (Keys::of($this->byKind[$kind->value] ?? []) as $device) {
                 $row = [];
                 foreach ($this->open($kind, $device, $layer) as $control) {
                     $ref = $control->contacts[0]->ref ?? '';

@@ -71,13 +71,13 @@ final class Compiler
         $contacts = $this->usedContacts();
         $this->axisIndex = array_flip(array_keys($axes));
         $this->contactIndex = array_flip(array_keys($contacts));
-        $this->stopIndex = array_flip(array_keys($this->set->stops));
+        $this->stopIndex = array_flip(Keys::of($this->set->stops));
         $layers = [];
         foreach ($this->set->layers as $layer) {
             $this->layer(count($layers), $layer->id);
             $layers[] = ['id' => $layer->id, 'name' => $layer->name] + ($layer->letsGo ? ['letsGo' => true] : []);
         }
-        foreach (array_keys($this->set->layers) as $i => $layer) {
+        foreach (Keys::of($this->set->layers) as $i => $layer) {
             $this->layerChords($i, (string) $layer);
         }
         $contactRows = $opposites = $noneOf = $contactPorts = $hatPorts = $tickPorts = [];
@@ -316,7 +316,7 @@ final class Compiler
     private function stopRows(): array
     {
         $rows = [];
-        foreach (array_keys($this->set->stops) as $id) {
+        foreach (Keys::of($this->set->stops) as $id) {
             $rows[] = ['id' => $id, 'stop' => Node::of($this->set->merged->value(PartPath::stop($id)))->plain()];
         }
 

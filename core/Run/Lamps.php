@@ -6,6 +6,7 @@ namespace Nailrod\Core\Run;
 
 use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Cause\StepKind;
+use Nailrod\Core\Format\Keys;
 
 /** Lamps: lit by rules that are looked at after every input and every timer, and by outputs that hold them. Rules come first. */
 final class Lamps
@@ -40,7 +41,7 @@ final class Lamps
     public function update(Cause $cause): void
     {
         $ruled = $this->ruled();
-        foreach ($this->run->program->lampRules() as $id => $rule) {
+        foreach (Keys::each($this->run->program->lampRules()) as $id => $rule) {
             foreach ($rule->lamps() as $lamp) {
                 $isHeld = isset($this->run->state->holders[OutputEvent::LAMP.' '.$lamp]);
                 $value = $ruled[$lamp][0] ?? ($isHeld ? 1 : 0);
@@ -66,7 +67,7 @@ final class Lamps
     private function ruled(): array
     {
         $ruled = [];
-        foreach ($this->run->program->lampRules() as $id => $rule) {
+        foreach (Keys::each($this->run->program->lampRules()) as $id => $rule) {
             foreach ($rule->lit($this->run) as $lamp => $look) {
                 $ruled[$lamp] = [$look->value(), $id];
             }

@@ -56,7 +56,7 @@ final readonly class Assembly
             $devices[] = isset($notes[$id]) ? NotedDevice::of($device, $notes[$id], $missing) : $device;
         }
         foreach (Keys::each(array_diff_key($notes, array_flip($merged->devices))) as $id => $of) {
-            array_push($missing, ...array_map(fn (string $control) => $id.'/'.$control, array_keys($of)));
+            array_push($missing, ...array_map(fn (string $control) => $id.'/'.$control, Keys::of($of)));
         }
 
         return $devices;

@@ -204,7 +204,7 @@ final readonly class BindingSet
     private function mustBeGone(string $section, string $layer): void
     {
         if (! $this->merged->isTakenAway(PartPath::layer($layer))) {
-            throw FormatError::at($section.'.'.$layer, $layer, 'a layer of the set: '.implode(', ', array_keys($this->layers)));
+            throw FormatError::at($section.'.'.$layer, $layer, 'a layer of the set: '.implode(', ', Keys::of($this->layers)));
         }
     }
 
@@ -333,7 +333,7 @@ final readonly class BindingSet
         }
 
         $inOrder = [];
-        foreach (array_keys(array_intersect_key($all, $made)) as $id) {
+        foreach (Keys::of(array_intersect_key($all, $made)) as $id) {
             $inOrder[$id] = $made[$id];
         }
 

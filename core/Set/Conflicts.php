@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set;
 
+use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Layer\Layer;
 use Nailrod\Core\Output\ActionOutput;
 use Nailrod\Core\Output\ControllerAxis;
@@ -43,7 +44,7 @@ final class Conflicts
     {
         $base = $this->drivenIn(Layer::BASE);
         $conflicts = $this->clashing($base);
-        foreach (array_keys($this->set->layers) as $layer) {
+        foreach (Keys::of($this->set->layers) as $layer) {
             $own = $layer === Layer::BASE ? [] : $this->drivenIn((string) $layer);
             foreach ($own as $output => $cells) {
                 // What falls through to the base layer is driven from there while this layer is live.
@@ -62,7 +63,7 @@ final class Conflicts
         $control = $this->controlOf($ref);
         $with = [];
         foreach ($cell === null ? [] : $this->outputsOf($cell) as $output) {
-            foreach ($layer === Layer::BASE ? array_keys($this->set->layers) : [$layer] as $live) {
+            foreach ($layer === Layer::BASE ? Keys::of($this->set->layers) : [$layer] as $live) {
                 if ($live !== $layer && $this->hides((string) $live, $layer.'/'.$ref)) {
                     continue;
                 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nailrod\Core\Set;
 
 use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Layer\Layer;
 use Nailrod\Core\Output\HoldLayer;
@@ -43,7 +44,7 @@ final readonly class LayerEdits
     {
         $path = PartPath::layer($this->known($id, $this->set->layers, 'layers', 'a layer of the set'));
         $before = Node::of($this->set->merged->value($path) ?? [])->plain();
-        $usual = (int) array_search($id, array_keys($this->set->layers), true) % Layer::COLOURS + 1;
+        $usual = (int) array_search($id, Keys::of($this->set->layers), true) % Layer::COLOURS + 1;
         if (! isset($before['colour']) && ($fields['colour'] ?? null) === $usual) {
             unset($fields['colour']);
         }
@@ -55,7 +56,7 @@ final readonly class LayerEdits
     public function shift(string $id, int $by): SetDocument
     {
         $this->known($id, array_diff_key($this->set->layers, [Layer::BASE => 0]), 'layers', 'a layer of the set other than the base layer');
-        $order = array_values(array_diff(array_map(strval(...), array_keys($this->set->layers)), [Layer::BASE]));
+        $order = array_values(array_diff(array_map(strval(...), Keys::of($this->set->layers)), [Layer::BASE]));
         $at = (int) array_search($id, $order, true);
         array_splice($order, $at, 1);
         array_splice($order, max(0, min(count($order), $at + $by)), 0, [$id]);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nailrod\Core\Set;
 
 use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Macro\Bar;
 use Nailrod\Core\Macro\Macro;
 use Nailrod\Core\Macro\Timeline;
@@ -101,7 +102,7 @@ final readonly class MacroEdits
     /** A text as a bar, which takes as long as its keys do. */
     public function typing(string $text, string $layout, int $width, int $from): Bar
     {
-        $known = $this->layouts[$layout] ?? throw FormatError::at('layout', $layout, 'a keyboard layout that is at hand: '.implode(', ', array_keys($this->layouts)));
+        $known = $this->layouts[$layout] ?? throw FormatError::at('layout', $layout, 'a keyboard layout that is at hand: '.implode(', ', Keys::of($this->layouts)));
 
         return Bar::typing($text, $layout, $width, $from, $from + 2 * $width * count($known->strokes($text)));
     }

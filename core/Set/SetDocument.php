@@ -286,7 +286,7 @@ final class SetDocument
             }
             $changed = [];
             foreach (Keys::each($value) as $key => $inner) {
-                $changed[is_string($key) && str_starts_with($key, $old.'/') ? $new.substr($key, strlen($old)) : $key] = $change($inner);
+                $changed[str_starts_with($key, $old.'/') ? $new.substr($key, strlen($old)) : $key] = $change($inner);
             }
 
             return $changed;

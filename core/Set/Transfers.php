@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nailrod\Core\Set;
 
 use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Layer\Layer;
 
@@ -35,7 +36,7 @@ final readonly class Transfers
     {
         $this->alike($fromRef, $toRef);
         $pairs = [];
-        foreach (array_keys($this->set->layers) as $layer) {
+        foreach (Keys::of($this->set->layers) as $layer) {
             $pairs[] = [PartPath::cell($layer, $fromRef), PartPath::cell($layer, $toRef)];
         }
 
@@ -52,7 +53,7 @@ final readonly class Transfers
         $pairs = [];
         foreach ($refs as $from => $to) {
             $this->alike($from, $to);
-            foreach (array_keys($this->set->layers) as $layer) {
+            foreach (Keys::of($this->set->layers) as $layer) {
                 if ($this->set->cell($layer, $from) !== null || $how === self::SWAP) {
                     $pairs[] = [PartPath::cell($layer, $from), PartPath::cell($layer, $to)];
                 }
@@ -68,10 +69,10 @@ final readonly class Transfers
         $this->layer($from);
         $this->layer($to);
         $pairs = [];
-        foreach (array_keys(($this->set->cells[$from] ?? []) + ($this->set->cells[$to] ?? [])) as $ref) {
+        foreach (Keys::of(($this->set->cells[$from] ?? []) + ($this->set->cells[$to] ?? [])) as $ref) {
             $pairs[] = [PartPath::cell($from, $ref), PartPath::cell($to, $ref)];
         }
-        foreach (array_keys(($this->set->chords[$from] ?? []) + ($this->set->chords[$to] ?? [])) as $chord) {
+        foreach (Keys::of(($this->set->chords[$from] ?? []) + ($this->set->chords[$to] ?? [])) as $chord) {
             $pairs[] = [PartPath::chord($from, $chord), PartPath::chord($to, $chord)];
         }
 
@@ -81,7 +82,7 @@ final readonly class Transfers
     public function clearRow(string $ref): SetDocument
     {
         $own = $this->own();
-        foreach (array_keys($this->set->layers) as $layer) {
+        foreach (Keys::of($this->set->layers) as $layer) {
             $own = $this->set->cell($layer, $ref) === null ? $own : $this->takeAway($own, PartPath::cell($layer, $ref));
         }
 
@@ -93,10 +94,10 @@ final readonly class Transfers
     {
         $this->layer($layer);
         $own = $this->own();
-        foreach (array_keys($this->set->cells[$layer] ?? []) as $ref) {
+        foreach (Keys::of($this->set->cells[$layer] ?? []) as $ref) {
             $own = $this->takeAway($own, PartPath::cell($layer, $ref));
         }
-        foreach (array_keys($this->set->chords[$layer] ?? []) as $chord) {
+        foreach (Keys::of($this->set->chords[$layer] ?? []) as $chord) {
             $own = $this->takeAway($own, PartPath::chord($layer, $chord));
         }
 
