@@ -78,6 +78,10 @@ need_fresh_programs() {
 need_database() {
     [ -f storage/database/nailrod.sqlite ] || step 'Database with the demo data'
     touch storage/database/nailrod.sqlite
+    # A copy of what is whole is made at each start; what is not whole is not touched.
+    if [ -s storage/database/nailrod.sqlite ] || [ -n "${1:-}" ]; then
+        php artisan nailrod:database ${1:+--restore="$1"} || stop 'the database cannot be used as it is; the lines above say what to do.'
+    fi
     php artisan migrate --force --no-interaction --quiet || stop 'the database could not be set up; storage/logs/nailrod.log says why.'
     php artisan nailrod:demo --quiet || stop 'the demo data could not be loaded; storage/logs/nailrod.log says why.'
 }

@@ -101,10 +101,10 @@ final class LiveSessions
     {
         return DB::transaction(function () use ($id): bool {
             $session = LiveSession::query()->find($id);
-            if ($session === null || $session->run_id !== null) {
+            $state = $session?->run_id === null ? $session?->live() : null;
+            if ($session === null || $state === null) {
                 return false;
             }
-            $state = LiveState::restore($session->state);
             $this->runs->begin($session, $state->hands, $state->run->now);
 
             return $session->save();
@@ -126,17 +126,19 @@ final class LiveSessions
     /** The bench is left, so that nothing stays down; who comes back finds the rig as it was, and what the hands hold. */
     public function leave(string $id): void
     {
-        DB::transaction(function () use ($id): void {
+        $this->within($id, function () use ($id): ?array {
             $session = LiveSession::query()->find($id);
             $record = $session === null || ! $this->programs->has($session->program) ? null : SetRecord::query()->find($session->set_id);
             if ($session === null || $record === null) {
-                return;
+                return null;
             }
             [$live] = $this->at($session, $record);
             $live->leave();
             $session->state = $live->state->write();
             $session->save();
-        }, 3);
+
+            return null;
+        });
     }
 
     /**

@@ -30,10 +30,10 @@ final class Surveys
     {
         return DB::transaction(function () use ($id, $record, $what, $ref, $now, $look): ?array {
             $session = LiveSession::query()->find($id);
-            if ($session === null) {
+            $state = $session?->live();
+            if ($session === null || $state === null) {
                 return null;
             }
-            $state = LiveState::restore($session->state);
             $set = $this->sets->current($record);
             $this->change($state, $set, $what, $ref, max($now, $state->run->now));
             $session->state = $state->write();
@@ -46,9 +46,7 @@ final class Surveys
     /** The survey of a session; null if it has ended. */
     public function read(string $id): ?LiveState
     {
-        $session = LiveSession::query()->find($id);
-
-        return $session === null ? null : LiveState::restore($session->state);
+        return LiveSession::query()->find($id)?->live();
     }
 
     private function change(LiveState $state, BindingSet $set, string $what, string $ref, int $now): void

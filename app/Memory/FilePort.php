@@ -27,6 +27,12 @@ final class FilePort implements MemoryPort
         return new self($folder.'/'.$device->id.'.memory', $spec->banks ?? 2, $spec->bankBytes ?? 0, $cutAfter);
     }
 
+    /** @param int $bankBytes of each bank */
+    public static function at(string $file, int $banks, int $bankBytes): self
+    {
+        return new self($file, $banks, $bankBytes, null);
+    }
+
     public function size(): int
     {
         return $this->banks * $this->bankBytes;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Nailrod\Core\Live\LiveState;
 
 /**
  * @property string $id
@@ -24,4 +25,16 @@ final class LiveSession extends Model
     protected $keyType = 'string';
 
     protected $guarded = [];
+
+    /** What it remembers; null if that cannot be read back, and the session has ended. */
+    public function live(): ?LiveState
+    {
+        try {
+            return LiveState::restore($this->state);
+        } catch (\UnexpectedValueException) {
+            $this->delete();
+
+            return null;
+        }
+    }
 }

@@ -17,6 +17,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property bool                       $kept   false while it is being recorded
  * @property bool                       $removed it can be brought back
  * @property \Illuminate\Support\Carbon $created_at
+ * @property \Illuminate\Support\Carbon $updated_at
  */
 final class RunRecord extends Model
 {

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Console\BenchCommand;
+use App\Console\DatabaseCommand;
 use App\Console\DemoCommand;
 use App\Console\DescribeCommand;
 use App\Console\LargeCommand;
 use App\Console\PlayCommand;
+use App\Console\TidyCommand;
 use App\Console\WarmCommand;
 use App\Sets\WritingConnection;
 use Illuminate\Database\Connection;
@@ -25,6 +27,6 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::preventLazyLoading();
-        $this->commands([BenchCommand::class, DemoCommand::class, DescribeCommand::class, LargeCommand::class, PlayCommand::class, WarmCommand::class]);
+        $this->commands([BenchCommand::class, DatabaseCommand::class, DemoCommand::class, DescribeCommand::class, LargeCommand::class, PlayCommand::class, TidyCommand::class, WarmCommand::class]);
     }
 }

@@ -79,6 +79,35 @@ final class Programs
         }
     }
 
+    /**
+     * Removes what nobody uses and is old, what another version of the application wrote, and drafts that were never finished.
+     *
+     * @param array<string, true> $used   keys
+     * @param int                 $old    what was last written before this time goes unless it is used, in seconds of the epoch
+     * @param int                 $drafts drafts of before this time go
+     *
+     * @return array{int, int, int} files removed, files kept, bytes kept
+     */
+    public function tidy(array $used, int $old, int $drafts): array
+    {
+        $gone = $kept = $bytes = 0;
+        foreach (glob(config('nailrod.programs').'/*') ?: [] as $file) {
+            if (! is_file($file)) {
+                continue;
+            }
+            $isOurs = preg_match('/^([0-9a-f]{32})-(\d+)\.(set|php)$/D', basename($file), $m) === 1;
+            $isNeeded = $isOurs ? (int) $m[2] === self::FORM && (isset($used[$m[1]]) || filemtime($file) >= $old) : filemtime($file) >= $drafts;
+            if ($isNeeded) {
+                $kept++;
+                $bytes += (int) filesize($file);
+            } else {
+                $gone += (int) @unlink($file);
+            }
+        }
+
+        return [$gone, $kept, $bytes];
+    }
+
     /** Content with a line before it by which it is seen whether all of it is there and as it was written. */
     private static function sealed(string $head, string $content): string
     {

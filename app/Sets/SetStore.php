@@ -9,6 +9,7 @@ use App\Models\Revision;
 use App\Models\SetRecord;
 use Illuminate\Support\Facades\DB;
 use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Format\Json;
 use Nailrod\Core\Set\Assembly;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\SetDiff;
@@ -145,6 +146,7 @@ final class SetStore
             if ($record->head_id !== $from) {
                 throw new StaleEdit($base, $record->head, $after);
             }
+            self::mustFit($after);
             $set = $this->check($after, $known);
             $changes = SetDiff::between($before, $after);
             if ($changes === []) {
@@ -255,6 +257,19 @@ final class SetStore
         $record->update(['head_id' => $to, 'redo' => $redo, 'program' => null] + self::heading($revision->set()));
 
         return $revision;
+    }
+
+    /** What is kept can go out as a file and come in again. */
+    private static function mustFit(SetDocument $set): void
+    {
+        // Written with its line ends it is at most some three times as long.
+        if (3 * strlen($set->toCompactJson()) > Json::MAX_BYTES) {
+            try {
+                Json::mustFit($set->toJson());
+            } catch (FormatError $error) {
+                throw FormatError::told('the set', $error->found, $error->expected.', so that it can be saved as a file and read again');
+            }
+        }
     }
 
     /** What was compiled of a revision that no longer holds goes, unless a live session still plays it. */

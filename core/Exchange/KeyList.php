@@ -26,10 +26,11 @@ final class KeyList
         fputcsv($stream, self::COLUMNS, ',', '"', '');
         $reach = Reach::of($set);
         $words = new Words($set);
+        $labels = self::labels($catalogue);
         foreach ($catalogue->actions as $action) {
             $way = $set->wayOf($action->id);
             fputcsv($stream, [
-                self::safe($action->name),
+                self::safe($labels[$action->id]),
                 self::safe($catalogue->groups[$action->group]),
                 $way instanceof KeyStroke ? self::safe($way->label()) : '',
                 self::safe($way === null ? '' : $words->output($way)),
@@ -49,29 +50,51 @@ final class KeyList
     public static function read(string $csv, Catalogue $catalogue): array
     {
         $table = Table::read($csv, array_values(array_unique([...self::COLUMNS, ...CatalogueTable::COLUMNS])), ['action', 'key']);
+        $labels = self::labels($catalogue);
         $byName = [];
         foreach ($catalogue->actions as $action) {
-            $byName[mb_strtolower($action->name)] ??= $action;
+            $byName[$labels[$action->id]] = $action;
+        }
+        foreach ($catalogue->actions as $action) {
             $byName[$action->id] ??= $action;
+            $byName[mb_strtolower($labels[$action->id])] ??= $action;
         }
         $keys = [];
         foreach ($table->rows as $line => $row) {
             if ($row['key'] === '') {
                 continue;
             }
-            $action = $byName[mb_strtolower(ltrim($row['action'], "'"))] ?? null;
+            $name = self::plain($row['action']);
+            $action = $byName[$name] ?? $byName[mb_strtolower($name)] ?? null;
             if (! $action instanceof Action) {
                 throw FormatError::at('line '.$line, $row['action'], 'an action of '.$catalogue->name);
             }
-            $keys[$action->id] = KeyNames::read(ltrim($row['key'], "'")) ?? throw FormatError::at('line '.$line, $row['key'], 'a key, such as L, Shift+L, Page up or ShiftLeft+KeyL');
+            $keys[$action->id] = KeyNames::read(self::plain($row['key'])) ?? throw FormatError::at('line '.$line, $row['key'], 'a key, such as L, Shift+L, Page up or ShiftLeft+KeyL');
         }
 
         return $keys;
     }
 
-    /** A spreadsheet must not take a name for a formula. */
+    /**
+     * What each action is called in a list. Of several with one name, or that differ in case only, each has its own.
+     *
+     * @return array<string, string> by action
+     */
+    private static function labels(Catalogue $catalogue): array
+    {
+        $count = array_count_values(array_map(fn (Action $action) => mb_strtolower(trim($action->name)), $catalogue->actions));
+
+        return array_map(fn (Action $action) => trim($action->name).($count[mb_strtolower(trim($action->name))] > 1 ? ' ['.$action->id.']' : ''), $catalogue->actions);
+    }
+
+    /** A spreadsheet must not take a name for a formula: it gets an apostrophe before it, and so does one that begins with that. */
     private static function safe(string $text): string
     {
-        return preg_match('/^[=+\-@\t\r]./', $text) === 1 ? "'".$text : $text;
+        return preg_match("/^[=+\\-@\t\r']./", $text) === 1 ? "'".$text : $text;
+    }
+
+    private static function plain(string $text): string
+    {
+        return preg_match("/^'[=+\\-@\t\r']./", $text) === 1 ? substr($text, 1) : $text;
     }
 }

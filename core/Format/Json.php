@@ -20,13 +20,7 @@ final class Json
      */
     public static function decode(string $text): array
     {
-        if (strlen($text) > self::MAX_BYTES) {
-            throw FormatError::told('', strlen($text).' bytes', 'at most '.self::MAX_BYTES.' bytes');
-        }
-        $parts = substr_count($text, '{') + substr_count($text, '[');
-        if ($parts > self::MAX_PARTS) {
-            throw FormatError::told('', $parts.' objects and lists', 'at most '.self::MAX_PARTS);
-        }
+        self::mustFit($text);
         try {
             $value = json_decode($text, true, self::MAX_DEPTH, JSON_THROW_ON_ERROR);
         } catch (\JsonException $error) {
@@ -37,6 +31,22 @@ final class Json
         }
 
         return $value;
+    }
+
+    /**
+     * Limits are the same for what comes in and for what goes out.
+     *
+     * @throws FormatError if a text is larger than can be read again
+     */
+    public static function mustFit(string $text): void
+    {
+        if (strlen($text) > self::MAX_BYTES) {
+            throw FormatError::told('', strlen($text).' bytes', 'at most '.self::MAX_BYTES.' bytes');
+        }
+        $parts = substr_count($text, '{') + substr_count($text, '[');
+        if ($parts > self::MAX_PARTS) {
+            throw FormatError::told('', $parts.' objects and lists', 'at most '.self::MAX_PARTS);
+        }
     }
 
     /**

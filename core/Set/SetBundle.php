@@ -82,17 +82,27 @@ final readonly class SetBundle implements Library
     }
 
     /**
-     * A file that stands alone: a set with its parents, its devices and its simulator.
+     * A file that stands alone: a set with its parents, its devices and its simulator. One that would be too large to be read
+     * again is written on one line.
      *
      * @param non-empty-list<SetDocument>  $chain      the root first, the set itself last
      * @param list<array<array-key, mixed>> $devices    documents in the open format
      * @param list<array<array-key, mixed>> $catalogues the same
+     *
+     * @throws \Nailrod\Core\Format\FormatError if it is too large even so
      */
     public static function write(array $chain, array $devices, array $catalogues): string
     {
         $set = Json::decode($chain[count($chain) - 1]->toJson());
         $with = ['sets' => array_map(fn (SetDocument $parent) => Json::decode($parent->toJson()), array_slice($chain, 0, -1)), 'devices' => $devices, 'catalogues' => $catalogues];
 
-        return Json::encode($set + ['with' => array_filter($with)]);
+        $bundle = $set + ['with' => array_filter($with)];
+        $text = Json::encode($bundle);
+        if (strlen($text) > Json::MAX_BYTES) {
+            $text = Json::compact($bundle);
+            Json::mustFit($text);
+        }
+
+        return $text;
     }
 }

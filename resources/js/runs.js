@@ -35,7 +35,7 @@ async function play(id, name) {
     playing = run;
     let from = 0;
     while (from !== null && !run.stopped) {
-        const { rows, next } = await piece(id, from);
+        const { rows, next, problem } = await piece(id, from);
         for (const [t, port, value] of rows) {
             const wait = run.start + t / 1000 - performance.now();
             if (wait > 4) {
@@ -48,6 +48,12 @@ async function play(id, name) {
             live.input(port, value);
         }
         from = next;
+        if (problem) {
+            playing = null;
+            setTimeout(() => say(`Played up to the damage. ${problem}`), AHEAD_MS);
+
+            return;
+        }
     }
     if (playing === run) {
         playing = null;

@@ -163,4 +163,46 @@ final class RunsTest extends TestCase
         $this->postJson('/live/'.$this->id.'/keep', ['name' => ''])->assertJsonPath('name', 'Run 1');
         $this->get('/runs/none/file')->assertNotFound();
     }
+
+    public function test_rows_of_a_batch_that_was_never_taken_are_not_in_the_recording_twice(): void
+    {
+        $this->postJson('/live/'.$this->id.'/record')->assertNoContent();
+        $this->batch(1, 100_000, [[50_000, 'fennel/mark', 1]]);
+        $run = RunRecord::query()->firstOrFail();
+        // Killed after the rows were written, before the batch was taken: half a row of it, and whole ones.
+        file_put_contents(app(RunStore::class)->file($run->id), "150000,fennel,mark,0\n160000,fennel,mark,1\n1700", FILE_APPEND);
+        $this->batch(2, 200_000, [[150_000, 'fennel/mark', 0], [160_000, 'fennel/mark', 1]]);
+        $lines = $this->file($run->id);
+        $this->assertSame(['49999,fennel,mark,1', '149999,fennel,mark,0', '159999,fennel,mark,1'], array_slice($lines, -3));
+        file_put_contents(app(RunStore::class)->file($run->id), '180', FILE_APPEND);
+        $this->postJson('/live/'.$this->id.'/keep', ['name' => 'Whole'])->assertJsonPath('rows', count($lines) - 1);
+        $this->assertSame($lines, $this->file($run->id));
+    }
+
+    public function test_a_full_disk_ends_the_recording_and_keeps_what_came_before(): void
+    {
+        $this->postJson('/live/'.$this->id.'/record')->assertNoContent();
+        $this->batch(1, 100_000, [[50_000, 'fennel/mark', 1]]);
+        $run = RunRecord::query()->firstOrFail();
+        $file = app(RunStore::class)->file($run->id);
+        $before = $this->file($run->id);
+        rename($file, $file.'.kept');
+        // A device that takes nothing stands in for a disk that is full.
+        symlink('/dev/full', $file);
+        $this->batch(2, 200_000, [[150_000, 'fennel/mark', 0]])->assertJsonPath('problems.0', 'The recording was ended, since the disk is full. What came before is kept as "Run 1".')->assertJsonPath('recording', null);
+        $this->batch(3, 300_000, [[250_000, 'fennel/mark', 1]])->assertJsonPath('problems', []);
+        unlink($file);
+        rename($file.'.kept', $file);
+        $this->assertSame([true, count($before) - 1, 'Run 1'], [$run->refresh()->kept, $run->rows, $run->name]);
+    }
+
+    public function test_a_damaged_file_says_where_and_gives_what_is_before_it(): void
+    {
+        $run = $this->recorded();
+        $lines = $this->file($run);
+        file_put_contents(app(RunStore::class)->file($run), implode("\n", [...array_slice($lines, 0, -1), '300000,fennel,mark,on'])."\n");
+        $this->postJson('/runs/'.$run.'/piece', ['from' => 0])->assertJsonCount(count($lines) - 2, 'rows')->assertJsonPath('next', null)
+            ->assertJsonPath('problem', sprintf('Take-off: line %d: found the value "on", expected a whole number.', count($lines)));
+        $this->postJson('/runs/'.$run.'/piece', ['from' => 30])->assertStatus(422)->assertJsonPath('problem', 'from: found 30, expected the place where a row begins, as the piece before told it.');
+    }
 }

@@ -28,6 +28,7 @@ use Nailrod\Core\Simulator\StandInGame;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\DemoSets;
+use Tests\Core\Desk;
 
 /** What goes out can be read again, and means the same. */
 final class ExchangeTest extends TestCase
@@ -208,5 +209,22 @@ final class ExchangeTest extends TestCase
             $kinds[] = Incoming::read((string) file_get_contents(__DIR__.'/../../../demo/'.$file.'.json'), new DemoSets)->kind;
         }
         $this->assertSame([Incoming::SET, Incoming::CATALOGUE, Incoming::TABLE], [...$kinds, Incoming::read("action,key\nA,L\n", new DemoSets)->kind]);
+    }
+
+    public function test_a_key_list_goes_round_whatever_actions_and_keys_are_called(): void
+    {
+        $names = ["'Tis", ' Led by a space', 'Horn', 'horn', 'HORN', '=1+1', '-', "'", "''=x", 'Horn [horn-1]', '1'];
+        $keys = ['Quote', 'Minus', 'Equal', 'KeyA', 'KeyB', 'KeyC', 'Comma', 'Semicolon', 'KeyD', 'KeyE', 'KeyF'];
+        $actions = $ways = [];
+        foreach ($names as $i => $name) {
+            $actions[] = ['id' => $name === '1' ? '1' : 'horn-'.$i, 'name' => $name, 'group' => 'all', 'kind' => 'momentary', 'effect' => ['do' => 'hold', 'variable' => 'v']];
+            $ways[$name === '1' ? '1' : 'horn-'.$i] = ['kind' => 'key', 'code' => $keys[$i], 'with' => $i % 2 === 0 ? ['ShiftLeft'] : []];
+        }
+        $set = Desk::plain()->playing(['format' => 'nailrod-catalogue', 'version' => 1, 'id' => 'game', 'name' => 'Game', 'vehicle' => 'Cart', 'frame_us' => 16667, 'sees' => ['buttons' => 8, 'axes' => 2], 'groups' => [['id' => 'all', 'name' => 'All']], 'actions' => $actions, 'variables' => ['v' => ['name' => 'V', 'group' => 'all', 'low' => 0, 'high' => 1]]])->saying(['ways' => $ways])->assembled();
+        $catalogue = $set->catalogue ?? throw new \LogicException;
+        $read = KeyList::read(KeyList::write($set, $catalogue), $catalogue);
+        foreach ($ways as $action => $way) {
+            $this->assertEquals(array_filter($way), $read[$action]->toArray(), $catalogue->actions[$action]->name);
+        }
     }
 }

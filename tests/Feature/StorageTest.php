@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\LiveSession;
+use App\Models\RunRecord;
+use App\Runs\RunStore;
+use App\Sets\Programs;
+use App\Sets\SetStore;
+use App\Storage\DatabaseCopies;
+use Tests\TestCase;
+
+/** What is kept has a bound, what is damaged is found out and made anew, and there is a way back. */
+final class StorageTest extends TestCase
+{
+    private string $folder = '';
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->folder = sys_get_temp_dir().'/nailrod-storage-'.bin2hex(random_bytes(4));
+        mkdir($this->folder.'/sessions', 0o755, true);
+        mkdir($this->folder.'/cache/ab', 0o755, true);
+        config(['nailrod.programs' => $this->folder.'/programs', 'nailrod.runs' => $this->folder.'/runs', 'session.files' => $this->folder.'/sessions', 'cache.stores.file.path' => $this->folder.'/cache']);
+    }
+
+    public function test_compiled_files_that_are_damaged_are_made_anew(): void
+    {
+        $this->get('/sets/skerrywing/assign')->assertOk();
+        $id = (string) $this->postJson('/live', ['set' => 'skerrywing'])->assertOk()->json('id');
+        $step = fn (int $n) => $this->postJson('/live/'.$id, ['set' => 'skerrywing', 'n' => $n, 'to' => 1000 * $n, 'inputs' => [[1000 * $n - 1, 'fennel/mark', $n % 2]]]);
+        $step(1)->assertOk();
+        $n = 2;
+        foreach (['set', 'php'] as $kind) {
+            foreach (['cut', 'flipped', 'empty', 'gone'] as $how) {
+                foreach (glob($this->folder.'/programs/*.'.$kind) ?: [] as $file) {
+                    $content = (string) file_get_contents($file);
+                    $content[intdiv(strlen($content), 2)] = $how === 'flipped' ? chr(ord($content[intdiv(strlen($content), 2)]) ^ 1) : $content[intdiv(strlen($content), 2)];
+                    $how === 'gone' ? unlink($file) : file_put_contents($file, match ($how) {
+                        'cut' => substr($content, 0, intdiv(strlen($content), 3)),
+                        'empty' => '',
+                        default => $content,
+                    });
+                }
+                $this->get('/sets/skerrywing/assign')->assertOk()->assertSee('Mark button');
+                $answer = $step($n);
+                if ($answer->getStatusCode() === 410) {
+                    // The session's own program was damaged: the page takes it as ended, and opens a new one.
+                    $id = (string) $this->postJson('/live', ['set' => 'skerrywing'])->assertOk()->json('id');
+                    $n = 1;
+                    $answer = $step($n);
+                }
+                $answer->assertOk();
+                $n++;
+            }
+        }
+    }
+
+    public function test_a_live_session_that_cannot_be_read_has_ended(): void
+    {
+        foreach (['state' => 'nonsense', 'answer' => '{'] as $field => $value) {
+            $id = (string) $this->postJson('/live', ['set' => 'skerrywing'])->json('id');
+            $this->postJson('/live/'.$id, ['set' => 'skerrywing', 'n' => 1, 'to' => 10, 'inputs' => []])->assertOk();
+            LiveSession::query()->where('id', $id)->update([$field => $value]);
+            $this->postJson('/live/'.$id, ['set' => 'skerrywing', 'n' => $field === 'answer' ? 1 : 2, 'to' => 20, 'inputs' => []])->assertStatus(410);
+            $this->postJson('/live/'.$id.'/resume', ['set' => 'skerrywing'])->assertStatus(410);
+        }
+        $id = (string) $this->postJson('/live', ['set' => 'skerrywing'])->json('id');
+        $state = LiveSession::query()->findOrFail($id)->state;
+        $state[200] = chr(ord($state[200]) ^ 1);
+        LiveSession::query()->where('id', $id)->update(['state' => $state]);
+        $this->postJson('/live/'.$id.'/survey', ['set' => 'skerrywing', 'what' => 'sheet', 'to' => 5])->assertStatus(410);
+        $this->postJson('/live/'.$id.'/record')->assertStatus(409);
+        $this->postJson('/live/'.$id.'/leave')->assertNoContent();
+    }
+
+    public function test_what_an_edit_replaced_does_not_pile_up(): void
+    {
+        $store = app(SetStore::class);
+        for ($i = 0; $i < 12; $i++) {
+            $this->from('/sets/skerrywing/shape')->post('/sets/skerrywing/shape/curve', ['from' => $store->open('skerrywing')->head_id, 'axis' => 'fennel/left-lever', 'k' => (string) (3 * $i + 1)])->assertSessionHas('said');
+            $store->current($store->open('skerrywing'));
+        }
+        $this->assertLessThanOrEqual(2, count(glob($this->folder.'/programs/*.set') ?: []));
+    }
+
+    public function test_tidying_removes_what_is_over_and_says_what_is_kept(): void
+    {
+        $store = app(SetStore::class);
+        $kept = $store->programOf($store->open('skerrywing'));
+        $long = time() - 40 * 86_400;
+        foreach ([str_repeat('a', 32).'-1.set', str_repeat('b', 32).'-99.php', $kept.'-13.set.1a2b3c4d'] as $name) {
+            file_put_contents($this->folder.'/programs/'.$name, 'x');
+            touch($this->folder.'/programs/'.$name, $long);
+        }
+        touch((glob($this->folder.'/programs/'.$kept.'*.set') ?: [])[0], $long);
+        file_put_contents($this->folder.'/cache/ab/over', (time() - 5).'x');
+        file_put_contents($this->folder.'/cache/ab/waits', (time() + 500).'x');
+        file_put_contents($this->folder.'/sessions/old', 'x');
+        touch($this->folder.'/sessions/old', $long);
+        foreach (['kept' => [true, false], 'removed' => [true, true], 'never' => [false, false]] as $name => [$isKept, $isRemoved]) {
+            $run = RunRecord::query()->create(['id' => bin2hex(random_bytes(8)), 'name' => $name, 'rows' => 1, 'length' => 1, 'kept' => $isKept, 'removed' => $isRemoved, 'bytes' => 1]);
+            file_put_contents(app(RunStore::class)->file($run->id), 'x');
+            RunRecord::query()->where('id', $run->id)->update(['updated_at' => now()->subDays(40)]);
+        }
+        $this->artisan('nailrod:tidy')->expectsOutputToContain('Recordings: 2 removed')->expectsOutputToContain('kept')->assertSuccessful();
+        $this->assertSame([1, ['kept']], [count(glob($this->folder.'/programs/*') ?: []), RunRecord::query()->pluck('name')->all()]);
+        $this->assertTrue(app(Programs::class)->has($kept));
+        $this->assertSame(['waits'], array_map(basename(...), glob($this->folder.'/cache/ab/*') ?: []));
+        $this->assertSame([], glob($this->folder.'/sessions/*'));
+        $this->assertCount(1, glob($this->folder.'/runs/*') ?: []);
+    }
+
+    public function test_from_a_damaged_database_there_is_a_way_back(): void
+    {
+        $file = $this->folder.'/nailrod.sqlite';
+        $pdo = new \PDO('sqlite:'.$file);
+        $pdo->exec('CREATE TABLE things (name TEXT); CREATE INDEX i ON things (name)');
+        $pdo->exec('WITH RECURSIVE n(i) AS (SELECT 1 UNION ALL SELECT i + 1 FROM n WHERE i < 3000) INSERT INTO things SELECT "thing " || i FROM n');
+        $copies = new DatabaseCopies($file);
+        $this->assertNull($copies->fault());
+        for ($i = 0; $i < DatabaseCopies::KEPT + 2; $i++) {
+            $copies->make();
+        }
+        $this->assertCount(DatabaseCopies::KEPT, $copies->all());
+        unset($pdo);
+        $content = (string) file_get_contents($file);
+        file_put_contents($file, substr($content, 0, 4096).random_bytes(8192).substr($content, 12_288));
+        $this->assertNotNull($copies->fault());
+        config(['database.connections.sqlite.database' => $file]);
+        $this->artisan('nailrod:database')->expectsOutputToContain('The database is damaged')->expectsOutputToContain('bin/start --restore')->assertFailed();
+        $this->artisan('nailrod:database', ['--restore' => 'newest'])->expectsOutputToContain('as in the copy')->assertSuccessful();
+        $this->assertNull($copies->fault());
+        $this->assertSame(3000, (int) (new \PDO('sqlite:'.$file))->query('SELECT COUNT(*) FROM things')->fetchColumn());
+        $this->assertCount(1, glob($file.'.damaged-*') ?: []);
+    }
+}

@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Serve;
+
+/** The application as `bin/serve` serves it, with the demo data, in a folder and on a port of its own. */
+final class RunningApp
+{
+    public readonly string $folder;
+
+    private readonly int $port;
+
+    /** @var resource */
+    private $process;
+
+    /** @var array<string, string> */
+    private readonly array $environment;
+
+    public function __construct()
+    {
+        $this->folder = sys_get_temp_dir().'/nailrod-serve-'.bin2hex(random_bytes(4));
+        foreach (['', '/devices', '/programs', '/runs', '/sessions', '/serve'] as $below) {
+            mkdir($this->folder.$below);
+        }
+        $socket = stream_socket_server('tcp://127.0.0.1:0');
+        assert($socket !== false);
+        $this->port = (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
+        fclose($socket);
+        $this->environment = [
+            'APP_ENV' => 'production', 'APP_KEY' => 'base64:bmFpbHJvZC10ZXN0cy1vbmx5LTMyLWJ5dGVzLWxvbmc=', 'DB_DATABASE' => $this->folder.'/nailrod.sqlite', 'NAILROD_MEMORY' => $this->folder.'/devices', 'NAILROD_PROGRAMS' => $this->folder.'/programs',
+            'NAILROD_RUNS' => $this->folder.'/runs', 'NAILROD_SERVE' => $this->folder.'/serve', 'CACHE_STORE' => 'file', 'SESSION_DRIVER' => 'file', 'PHP_CLI_SERVER_WORKERS' => '3',
+        ] + getenv();
+        touch($this->folder.'/nailrod.sqlite');
+        $this->artisan('migrate', '--force', '--quiet');
+        $this->artisan('nailrod:demo', '--quiet');
+        $process = proc_open([__DIR__.'/../../bin/serve', '127.0.0.1', (string) $this->port], [1 => ['file', '/dev/null', 'w'], 2 => ['file', $this->folder.'/said', 'w']], $pipes, __DIR__.'/../..', $this->environment);
+        assert(is_resource($process));
+        $this->process = $process;
+        $this->isBack();
+    }
+
+    public function artisan(string ...$words): void
+    {
+        $process = proc_open([PHP_BINARY, __DIR__.'/../../artisan', ...$words], [1 => ['file', '/dev/null', 'w']], $pipes, __DIR__.'/../..', $this->environment);
+        assert(is_resource($process));
+        $code = proc_close($process);
+        if ($code !== 0) {
+            throw new \RuntimeException(implode(' ', $words).' ended with '.$code);
+        }
+    }
+
+    /** Waits until pages are served; how long it took, in seconds. */
+    public function isBack(): float
+    {
+        for ($start = microtime(true); $this->request('GET', '/icon.svg')[0] !== 200; usleep(20_000)) {
+            if (microtime(true) - $start > 30.0) {
+                throw new \RuntimeException('Nothing is served: '.file_get_contents($this->folder.'/said'));
+            }
+        }
+
+        return microtime(true) - $start;
+    }
+
+    /**
+     * @param array<string, mixed>|null $json
+     *
+     * @return array{int, array<string, mixed>} status, 0 if there was no answer; and what came, if it was JSON
+     */
+    public function request(string $method, string $path, ?array $json = null): array
+    {
+        $curl = $this->curl($method, $path, $json);
+        $body = curl_exec($curl);
+        $status = curl_getinfo($curl, CURLINFO_RESPONSE_CODE);
+        $decoded = is_string($body) ? json_decode($body, true) : null;
+
+        return [is_string($body) ? (int) $status : 0, is_array($decoded) ? $decoded : []];
+    }
+
+    /** @param array<string, mixed>|null $json */
+    public function curl(string $method, string $path, ?array $json = null): \CurlHandle
+    {
+        $curl = curl_init('http://127.0.0.1:'.$this->port.$path);
+        assert($curl !== false);
+        curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 10, CURLOPT_CUSTOMREQUEST => $method]);
+        if ($json !== null) {
+            curl_setopt_array($curl, [CURLOPT_POSTFIELDS => json_encode($json, JSON_THROW_ON_ERROR), CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Accept: application/json']]);
+        }
+
+        return $curl;
+    }
+
+    /** @return list<int> the server's own processes: its master, then its workers */
+    public function pids(): array
+    {
+        $children = [];
+        foreach (glob('/proc/[0-9]*/stat') ?: [] as $file) {
+            $stat = (string) @file_get_contents($file);
+            [$state, $parent] = [...explode(' ', trim((string) substr($stat, (int) strrpos($stat, ')') + 1))), '', ''];
+            if ($state !== 'Z') {
+                $children[(int) $parent][] = (int) basename(dirname($file));
+            }
+        }
+        $masters = $children[proc_get_status($this->process)['pid']] ?? [];
+
+        return $masters === [] ? [] : [...$masters, ...($children[$masters[0]] ?? [])];
+    }
+
+    public function end(): void
+    {
+        proc_terminate($this->process, SIGTERM);
+        for ($end = microtime(true) + 10.0; proc_get_status($this->process)['running'] && microtime(true) < $end; usleep(20_000));
+        proc_close($this->process);
+        exec('rm -rf '.escapeshellarg($this->folder));
+    }
+}
