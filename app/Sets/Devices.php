@@ -18,6 +18,27 @@ use Nailrod\Core\Hid\ReportDescriptor;
 final class Devices
 {
     /**
+     * @param string $name what it is to be called; a device file has a name of its own, which is taken if this is empty
+     * @param string $kind of a device that is made of a descriptor
+     *
+     * @throws FormatError if it is neither a device file nor a report descriptor
+     */
+    public function fromFile(string $content, string $name, string $kind, string $fileName): DeviceRecord
+    {
+        if (! str_starts_with(ltrim($content), '{')) {
+            return $name === '' ? throw FormatError::told('Name', 'nothing', 'a name for it, since a report descriptor has none') : $this->fromDescriptor($content, $name, $kind, $fileName);
+        }
+        try {
+            $document = Json::decodeStrictly($content);
+            $device = DeviceReader::read(Node::of($document));
+        } catch (FormatError $error) {
+            throw $error->in($fileName);
+        }
+
+        return $this->keep(['id' => DeviceRecord::query()->where('id', $device->id)->exists() ? $this->freeId($device->id) : $device->id] + ($name === '' ? [] : ['name' => $name]) + $document);
+    }
+
+    /**
      * @param string $content  a report descriptor: binary, hex digits or a list in the style of C
      * @param string $fileName as its owner knows it
      *

@@ -6,6 +6,7 @@ namespace App\View;
 
 use Nailrod\Core\Device\Device;
 use Nailrod\Core\Format\Keys;
+use Nailrod\Core\Layer\Layer;
 use Nailrod\Core\Set\Cell;
 use Nailrod\Core\Set\Conflicts;
 use Nailrod\Core\Set\PartPath;
@@ -24,12 +25,17 @@ final readonly class AssignComb
     /** @var array<string, true> cells in conflict, as "layer/reference" */
     private array $conflicts;
 
+    /** The cell that Tab comes to, as "layer/reference": the picked one, else the first; arrow keys lead to the others. */
+    private string $first;
+
     /** @param string $ref of the contact or axis that is picked; empty if none is */
     public function __construct(private Place $place, private ?Device $device, private string $layer, private string $ref, string $filter)
     {
         $this->filter = isset(self::FILTERS[$filter]) ? $filter : '';
         $this->clashes = new Conflicts($place->set, array_column($this->rows(), 'ref'));
         $this->conflicts = $this->clashes->all();
+        $shown = array_column($this->shown(), 'ref');
+        $this->first = in_array($ref, $shown, true) ? $layer.'/'.$ref : Layer::BASE.'/'.($shown[0] ?? '');
     }
 
     /** @return list<array{ref: string, number: string, name: string, axis: bool}> in the order of the device */
@@ -56,6 +62,11 @@ final readonly class AssignComb
     public function shown(): array
     {
         return array_values(array_filter($this->rows(), fn (array $row) => $this->filter === '' || $row['ref'] === $this->ref || $this->passes($row['ref'])));
+    }
+
+    public function isFirst(string $ref, string $layer): bool
+    {
+        return $this->first === $layer.'/'.$ref;
     }
 
     private function passes(string $ref): bool

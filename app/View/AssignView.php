@@ -79,11 +79,14 @@ final readonly class AssignView
     /** What is unfolded beside the picked cell: numbers, or nothing. */
     public string $more;
 
+    /** Page of the faceplate, from 1 on. */
+    public int $page;
+
     public LayerMap $map;
 
     public AssignComb $comb;
 
-    public function __construct(public Place $place, string $device, string $layer, string $ref, string $filter = '', string $take = '', string $more = '')
+    public function __construct(public Place $place, string $device, string $layer, string $ref, string $filter = '', string $take = '', string $more = '', int $page = 0)
     {
         $this->take = $place->set->catalogue?->action($take) === null ? '' : $take;
         $this->more = $more === 'numbers' ? $more : '';
@@ -94,6 +97,13 @@ final readonly class AssignView
         $this->device = $rig->deviceOf($id.'/') ?? (array_values($rig->devices)[0] ?? null);
         $this->layer = isset($place->set->layers[$layer]) ? $layer : Layer::BASE;
         $this->comb = new AssignComb($place, $this->device, $this->layer, $this->ref, $filter);
+        $this->page = max(1, min($this->device?->pages() ?? 1, $page > 0 ? $page : $rig->controlOf($this->ref)->page ?? 1));
+        $at = $place->notHere;
+        $at->ask('control', $ref, $this->ref === $ref, $this->device->name ?? '');
+        $at->ask('device', $device, $rig->deviceOf($device.'/') !== null, $this->device->name ?? '');
+        $at->ask('layer', $layer, isset($place->set->layers[$layer]), $place->set->layers[Layer::BASE]->name);
+        $at->ask('action', $take, $this->take === $take);
+        $at->ask('filter', $filter, isset(AssignComb::FILTERS[$filter]), 'Everything');
     }
 
     /** @return list<Device> the devices of the rig, and what is made from their axes */
@@ -108,6 +118,12 @@ final readonly class AssignView
     public function withMore(string $more): string
     {
         return route('assign', array_filter(['set' => $this->place->record->id, 'device' => $this->device?->id, 'layer' => $this->layer, 'ref' => $this->ref, 'show' => $this->comb->filter, 'more' => $more]));
+    }
+
+    /** Address of another page of the faceplate. */
+    public function pageAt(int $page): string
+    {
+        return route('assign', array_filter(['set' => $this->place->record->id, 'device' => $this->device?->id, 'layer' => $this->layer, 'ref' => $this->ref, 'show' => $this->comb->filter, 'page' => $page]));
     }
 
     /** @return list<string> what is wrong with the picked cell and its layer */

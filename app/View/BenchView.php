@@ -13,7 +13,16 @@ use Nailrod\Core\Made\Made;
 final readonly class BenchView
 {
     /** @param string $picked a device that is shown though the set does not use it */
-    public function __construct(public Place $place, private string $picked = '') {}
+    public function __construct(public Place $place, private string $picked = '', private int $page = 1)
+    {
+        $place->notHere->ask('device', $picked, isset($place->set->rig->devices[$picked]), 'What the set uses');
+    }
+
+    /** Page of the faceplate of a device, from 1 on. */
+    public function page(Device $device): int
+    {
+        return $device->id === $this->picked ? max(1, min($device->pages(), $this->page)) : 1;
+    }
 
     /** @return list<Device> the devices that the set uses, and the one that was picked; all if it uses none */
     public function devices(): array

@@ -39,6 +39,10 @@ final readonly class CarryView
         $devices = $place->set->rig->devices;
         $this->old = $devices[$old] ?? null;
         $this->new = $old === $new ? null : $devices[$new] ?? null;
+        foreach ([$old, $new] as $device) {
+            $place->notHere->ask('device', $device, isset($devices[$device]));
+        }
+        $place->notHere->ask('set', $from, in_array($from, $ids, true));
         $this->plan = $this->from === null ? null : CarryOver::between($this->from, $place->set, PlanView::refused($not));
         $this->matches = $this->old === null || $this->new === null ? [] : self::carry($place->set, $this->old, $this->new, $store)->matches();
     }

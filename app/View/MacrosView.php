@@ -33,6 +33,7 @@ final readonly class MacrosView
     {
         $this->layouts = Layouts::all();
         $this->macro = $place->set->macros[$macro] ?? (array_values($place->set->macros)[0] ?? null);
+        $place->notHere->ask('macro', $macro, isset($place->set->macros[$macro]), $this->macro->name ?? '');
         $this->line = $this->macro === null ? Timeline::from([]) : Timeline::of($this->macro, $this->layouts);
         $this->use = new MacroUse($place->set);
     }

@@ -8,6 +8,8 @@ use Illuminate\Support\HtmlString;
 use Nailrod\Core\Action\Catalogue;
 use Nailrod\Core\Layer\Layer;
 use Nailrod\Core\Macro\Macro;
+use Nailrod\Core\Set\BindingSet;
+use Nailrod\Core\Set\OutputUse;
 use Nailrod\Core\Typing\KeyLayout;
 
 /** The options of a list to choose from; lists of hundreds are made without the detour through a template. */
@@ -58,5 +60,13 @@ final class Options
         }
 
         return $names;
+    }
+
+    /** The lowest free number that the game sees, for a new output; 1 if none is free. */
+    public static function freeNumber(BindingSet $set, bool $isAxis): int
+    {
+        $use = new OutputUse($set);
+
+        return ($isAxis ? $use->axes() : $use->buttons())->lowest() ?? 1;
     }
 }

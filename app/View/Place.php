@@ -35,6 +35,7 @@ final readonly class Place
         public ?string $undo,
         public ?string $redo,
         private Heirs $heirs,
+        public NotHere $notHere = new NotHere,
     ) {}
 
     /** @param ?BindingSet $instead shown in place of the set that holds now */

@@ -7,6 +7,7 @@ namespace App\View;
 use Nailrod\Core\Action\Action;
 use Nailrod\Core\Check\Checks;
 use Nailrod\Core\Check\Finding;
+use Nailrod\Core\Device\Device;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Plan\Plan;
 use Nailrod\Core\Plan\Planner;
@@ -34,8 +35,14 @@ final readonly class PlanView
 
     public ?Action $take;
 
+    /** The device that is drawn while an action waits for its control; null if the set has none. */
+    public ?Device $device;
+
+    /** Page of its faceplate, from 1 on. */
+    public int $page;
+
     /** @param list<string> $not proposals that were turned down, see Proposal::refusal() */
-    public function __construct(public Place $place, string $asked, public array $not, string $take)
+    public function __construct(public Place $place, string $asked, public array $not, string $take, string $device = '', int $page = 1)
     {
         $set = $place->set;
         $this->reach = Reach::of($set);
@@ -43,6 +50,11 @@ final readonly class PlanView
         $this->asked = isset($set->catalogue->groups[$asked]) || $asked === self::ALL ? $asked : '';
         $this->plan = $this->asked === '' ? null : self::proposed($set, $this->asked, $not);
         $this->take = $set->catalogue?->action($take);
+        $this->device = $set->rig->devices[$device] ?? (array_values($set->rig->devices)[0] ?? null);
+        $this->page = max(1, min($this->device?->pages() ?? 1, $page));
+        $place->notHere->ask('action', $take, $this->take !== null);
+        $place->notHere->ask('group', $asked, $this->asked === $asked);
+        $place->notHere->ask('device', $device, isset($set->rig->devices[$device]), $this->device->name ?? '');
     }
 
     /**
@@ -58,6 +70,12 @@ final readonly class PlanView
         $actions = $asked === self::ALL ? null : array_map(fn (Action $action) => $action->id, $catalogue->byGroup()[$asked] ?? []);
 
         return (new Planner($set, $catalogue, refused: self::refused($not)))->plan($actions);
+    }
+
+    /** Address of the same plan with this device drawn. */
+    public function drawing(string $device, int $page = 1): string
+    {
+        return route('plan', array_filter(['set' => $this->place->record->id, 'take' => $this->take?->id, 'propose' => $this->asked, 'device' => $device, 'page' => $page]));
     }
 
     /** @throws FormatError if there is no such action, or the control does not suit it */

@@ -48,6 +48,11 @@ final readonly class RigView
         $this->control = $this->task === 'arrange' ? $control : null;
         $this->axis = $this->task === 'measure' ? $rig->axes[$ref] ?? ($this->device?->axes()[0] ?? null) : null;
         $this->measured = $this->axis === null || $session === '' ? null : MeasuredView::of($place, $this->axis, $surveys->read($session)?->survey->sweep);
+        $at = $place->notHere;
+        $at->ask('device', $device, isset($rig->devices[$device]) || $this->device?->id === $device, $this->device->name ?? '');
+        $at->ask('control', $ref, $control !== null || $rig->deviceOf($ref)?->id === $ref || isset($rig->axes[$ref]), $this->device->name ?? '');
+        $at->ask('part of the rig', $task, isset(self::TASKS[$task]), self::TASKS[$this->task]);
+        $at->ask('page', $page > 0 ? (string) $page : '', $page <= ($this->device?->pages() ?? 1), 'The last page');
         $this->page = max(1, min($this->device?->pages() ?? 1, $page > 0 ? $page : $control->page ?? 1));
     }
 

@@ -47,6 +47,8 @@ final readonly class ShapeView
         $this->axis = $set->rig->axes[$query['axis']] ?? (array_values($set->rig->axes)[0] ?? null);
         $this->stops = $this->axis === null ? [] : $set->stopsOf($this->axis->ref);
         $this->plot = $this->window();
+        $place->notHere->ask('axis', $query['axis'], isset($set->rig->axes[$query['axis']]), $this->axis === null ? '' : $set->rig->deviceNameOf($this->axis->ref).' '.$set->rig->nameOf($this->axis->ref));
+        $place->notHere->ask('part', $query['tab'], isset(self::TABS[$query['tab']]), self::TABS['shape']);
     }
 
     /**

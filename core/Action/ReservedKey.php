@@ -41,9 +41,9 @@ final readonly class ReservedKey
         return $this->key->code === $code && array_diff($this->key->with, $with) === [] && array_diff($with, $this->key->with) === [];
     }
 
-    /** "Alt+Tab, which the desktop keeps for its list of windows" */
+    /** "Alt+Tab, which the desktop keeps for the list of windows" */
     public function inWords(): string
     {
-        return $this->key->label().', which the '.$this->by.' keeps '.($this->opens === '' ? 'for itself' : 'for its '.$this->opens);
+        return $this->key->label().', which the '.$this->by.' keeps '.($this->opens === '' ? 'for itself' : ($this->by === self::DESKTOP ? 'for the ' : 'for its ').$this->opens);
     }
 }

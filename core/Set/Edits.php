@@ -46,10 +46,23 @@ final readonly class Edits
             $own = $this->withoutOutput($own, $before, fn (Output $output) => $output instanceof OpenStop && $output->stop === $id);
         }
 
-        return $opener === '' ? $own : $own->with(
-            PartPath::cell(Layer::BASE, $this->known($opener, $this->set->rig->contacts, 'cells.base', 'a contact of the rig')),
-            ['behaviour' => ['kind' => 'follow'], 'outputs' => [(new OpenStop($id))->toArray()]],
-        );
+        return $opener === '' ? $own : $this->opening($own, $this->known($opener, $this->set->rig->contacts, 'cells.base', 'a contact of the rig'), new OpenStop($id));
+    }
+
+    /** A contact that opens other stops, or drives something while it is held, opens this one beside; what it does otherwise is not taken from it. */
+    private function opening(SetDocument $own, string $opener, OpenStop $output): SetDocument
+    {
+        $path = PartPath::cell(Layer::BASE, $opener);
+        $cell = $this->set->cell(Layer::BASE, $opener);
+        if ($cell === null) {
+            return $own->with($path, ['behaviour' => Follow::always()->toArray(), 'outputs' => [$output->toArray()]]);
+        }
+        if (! $cell->behaviour instanceof Follow || $cell->when !== null) {
+            throw FormatError::told('Opened by', $this->set->rig->nameOf($opener).', which does this already: '.(new Words($this->set))->cell($cell), 'a contact that is free, or one that only holds something; clear it on Assign first');
+        }
+        $outputs = array_map(fn (Output $one) => $one->toArray(), [...$cell->outputs, $output]);
+
+        return $own->with($path, array_replace(Node::of($this->set->merged->value($path))->plain(), ['outputs' => $outputs]));
     }
 
     /** Takes a stop away, and what names it. */

@@ -18,16 +18,21 @@ final readonly class LayerEdits
 
     public function __construct(private BindingSet $set) {}
 
-    /** A new layer, held by a contact of the base layer if one is named. */
+    /** A new layer, held by a contact of the base layer if one is named, which must be free. */
     public function add(string $name, ?string $holder): SetDocument
     {
         $free = $this->free($name, $this->set->layers, 'layer');
         $own = $this->own()->with(PartPath::layer($free), ['name' => $name]);
 
-        return $holder === null ? $own : $own->with(
-            PartPath::cell(Layer::BASE, $this->known($holder, $this->set->rig->contacts, 'cells.base', 'a contact of the rig')),
-            ['behaviour' => ['kind' => 'follow'], 'outputs' => [(new HoldLayer($free))->toArray()]],
-        );
+        if ($holder === null) {
+            return $own;
+        }
+        $cell = $this->set->cell(Layer::BASE, $this->known($holder, $this->set->rig->contacts, 'cells.base', 'a contact of the rig'));
+        if ($cell !== null) {
+            throw FormatError::told('Held by', $this->set->rig->nameOf($holder).', which does this already: '.(new Words($this->set))->cell($cell), 'a contact that is free in '.$this->set->layers[Layer::BASE]->name.'; clear it on Assign first, or make the layer without a holder');
+        }
+
+        return $own->with(PartPath::cell(Layer::BASE, $holder), ['behaviour' => ['kind' => 'follow'], 'outputs' => [(new HoldLayer($free))->toArray()]]);
     }
 
     public function rename(string $id, string $name): SetDocument

@@ -38,7 +38,10 @@ final class Sheet
         $port = $input->port;
         $value = (int) $input->value;
         if (isset($rig->axes[$port])) {
-            $this->record($port)->reading($value);
+            // The first word of an axis says where it stands; nobody has moved it.
+            if ($before !== null) {
+                $this->record($port)->reading($value);
+            }
         } elseif (isset($rig->contacts[$port])) {
             if ($value !== ($before ?? 0)) {
                 $this->record($port)->contact($value === 1, $input->t);

@@ -52,6 +52,12 @@ final class Sweep
     {
         $this->last = $reading;
         $phase = $this->phase->value;
+        if ($t <= $this->times[$phase][0]) {
+            // It was on its way before the step began: it says where the axis stood then.
+            $this->readings[$phase][0] = $reading;
+
+            return;
+        }
         if (! $this->isDone && count($this->readings[$phase]) < self::MOST_READINGS) {
             $this->times[$phase][] = $t;
             $this->readings[$phase][] = $reading;

@@ -51,14 +51,17 @@ async function ask() {
     }
 }
 
-/** Two that could not be told apart can be exchanged. */
+/** Two of one model can be exchanged: those that could not be told apart, or any two that are in. */
 function showSwap() {
-    const unsure = [...known.values()].find((pad) => pad.unsure);
+    const all = [...known.values()];
+    const unsure = all.find((pad) => pad.unsure);
+    const twin = all.find((pad, i) => all.some((other, k) => k > i && other.model === pad.model));
+    const other = unsure?.unsure ?? all.find((pad) => pad !== twin && pad.model === twin?.model)?.device;
     const button = document.getElementById('swap-pads');
     if (button) {
-        button.hidden = !unsure;
-        button.dataset.a = unsure?.device ?? '';
-        button.dataset.b = unsure?.unsure ?? '';
+        button.hidden = !other;
+        button.dataset.a = (unsure ?? twin)?.device ?? '';
+        button.dataset.b = other ?? '';
     }
 }
 

@@ -51,6 +51,12 @@ export function registerParts(Alpine) {
     }));
 }
 
+/** From a cell to what can be changed about it. */
+function toEditor() {
+    const editor = document.getElementById('editor');
+    (editor?.querySelector('.editor__middle select, .editor__middle input:not([type=hidden]), .editor__middle button, .editor__middle a') ?? editor)?.focus();
+}
+
 const isTyping = (target) => target instanceof HTMLElement && (target.isContentEditable || ['INPUT', 'SELECT', 'TEXTAREA'].includes(target.tagName));
 
 document.addEventListener('keydown', (event) => {
@@ -76,13 +82,19 @@ document.addEventListener('keydown', (event) => {
         document.querySelector('.tools [title^="Light or dark"]')?.click();
     } else if (event.key === 'l' || event.key === 'L') {
         turnReach();
+    } else if (event.key === 'e' || event.key === 'E') {
+        toEditor();
     }
 });
 
 /** Times of the server in the hours of the person. */
 function localTimes() {
     for (const time of document.querySelectorAll('time[data-local]')) {
-        time.textContent = new Date(time.dateTime).toTimeString().slice(0, 8);
+        const at = new Date(time.dateTime);
+        const two = (number) => String(number).padStart(2, '0');
+        const clock = at.toTimeString().slice(0, 8);
+        time.textContent = at.toDateString() === new Date().toDateString() ? clock : `${at.getFullYear()}-${two(at.getMonth() + 1)}-${two(at.getDate())} ${clock.slice(0, 5)}`;
+        time.title = at.toString();
     }
 }
 document.addEventListener('page:changed', localTimes);

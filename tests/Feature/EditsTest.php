@@ -116,15 +116,15 @@ final class EditsTest extends TestCase
             $this->send('undo', [])->assertSessionHas('said');
             $this->assertSame($documents[$i], $this->latest()->document);
         }
-        $this->send('undo', [])->assertSessionHas('said', 'There is nothing to undo.');
+        $this->send('undo', [])->assertSessionHas('said', 'There is nothing to undo in Skerrywing.');
         for ($i = 1; $i <= 10; $i++) {
             $this->send('redo', []);
             $this->assertSame($documents[$i], $this->latest()->document);
         }
-        $this->send('redo', [])->assertSessionHas('said', 'There is nothing to redo.');
+        $this->send('redo', [])->assertSessionHas('said', 'There is nothing to redo in Skerrywing.');
         $this->send('undo', []);
         $this->send('shape/curve', ['axis' => self::LEFT, 'k' => '-3']);
-        $this->send('redo', [])->assertSessionHas('said', 'There is nothing to redo.');
+        $this->send('redo', [])->assertSessionHas('said', 'There is nothing to redo in Skerrywing.');
         $this->assertSame(12, Revision::query()->where('set_id', 'skerrywing')->count());
     }
 
@@ -152,12 +152,24 @@ final class EditsTest extends TestCase
     {
         $this->send('stops', self::stop())->assertSessionHas('said');
         $this->assertSame(['fennel/left-thumb'], $this->current()->openersOf('stop-1'));
-        $this->send('stops', self::stop(['opener' => 'fennel/right-thumb']));
-        $this->assertSame(['fennel/right-thumb'], $this->current()->openersOf('stop-1'));
+        $this->send('stops', self::stop(['opener' => 'gorse/button-5']));
+        $this->assertSame(['gorse/button-5'], $this->current()->openersOf('stop-1'));
         $this->assertNull($this->current()->cell('base', 'fennel/left-thumb'));
         $this->send('stops/remove', ['stop' => 'stop-1']);
         $this->assertSame([], $this->current()->stops);
-        $this->assertNull($this->current()->cell('base', 'fennel/right-thumb'));
+        $this->assertNull($this->current()->cell('base', 'gorse/button-5'));
+    }
+
+    public function test_a_control_that_is_picked_for_a_stop_or_a_layer_does_not_silently_lose_its_job(): void
+    {
+        $this->send('stops', self::stop())->assertSessionHas('said');
+        $this->send('stops', self::stop(['stop' => 'stop-2', 'name' => 'Second']))->assertSessionHas('said');
+        $this->assertSame([['fennel/left-thumb'], ['fennel/left-thumb']], [$this->current()->openersOf('stop-1'), $this->current()->openersOf('stop-2')], 'two stops may share a thumb');
+        $this->send('stops', self::stop(['stop' => 'stop-3', 'opener' => 'fennel/mark']))
+            ->assertSessionHas('problem', fn (string $problem) => str_starts_with($problem, 'Opened by: found Mark button, which does this already: Drop a sack · pulse 60 ms, expected'));
+        $this->send('layers', ['name' => 'Radio', 'holder' => 'fennel/ring'])
+            ->assertSessionHas('problem', fn (string $problem) => str_contains($problem, 'Held by: found Ring lever, which does this already: hold On water'));
+        $this->assertNotNull($this->current()->cell('base', 'fennel/ring'));
     }
 
     public function test_an_action_without_a_way_gets_the_lowest_free_output_and_its_usual_behaviour(): void

@@ -15,16 +15,18 @@ final class HistoryController
 
     public function undo(EditRequest $request, string $set): RedirectResponse
     {
-        $undone = $this->sets->open($set)->head->sentence;
+        $record = $this->sets->open($set);
+        $undone = $record->head->sentence;
 
-        return back(303)->with('said', $this->sets->undo($set, $request->from()) === null ? 'There is nothing to undo.' : 'Undone: '.$undone);
+        return back(303)->with('said', $this->sets->undo($set, $request->from()) === null ? 'There is nothing to undo in '.$record->name.'.' : 'Undone in '.$record->name.': '.$undone);
     }
 
     public function redo(EditRequest $request, string $set): RedirectResponse
     {
+        $record = $this->sets->open($set);
         $revision = $this->sets->redo($set, $request->from());
 
-        return back(303)->with('said', $revision === null ? 'There is nothing to redo.' : 'Done again: '.$revision->sentence);
+        return back(303)->with('said', $revision === null ? 'There is nothing to redo in '.$record->name.'.' : 'Done again in '.$record->name.': '.$revision->sentence);
     }
 
     public function giveBack(EditRequest $request, string $set): RedirectResponse

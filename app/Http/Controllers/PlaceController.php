@@ -60,6 +60,7 @@ final class PlaceController
             $request->string('show')->toString(),
             $request->string('take')->toString(),
             $request->string('more')->toString(),
+            $request->integer('page'),
         )]);
     }
 
@@ -80,15 +81,20 @@ final class PlaceController
 
     public function bench(Request $request, string $set): View
     {
-        return view('places.bench', ['view' => new BenchView(Place::open($this->sets, $set, 'bench'), $request->string('device')->toString())]);
+        return view('places.bench', ['view' => new BenchView(Place::open($this->sets, $set, 'bench'), $request->string('device')->toString(), $request->integer('page', 1))]);
     }
 
     public function store(Request $request, string $set): View
     {
         $place = Place::open($this->sets, $set, 'store');
         $devices = array_filter($place->set->rig->devices, fn ($device) => $device->memory !== null);
-        $device = $devices[$request->string('device')->toString()] ?? (array_values($devices)[0] ?? null);
+        $asked = $request->string('device')->toString();
+        $device = $devices[$asked] ?? (array_values($devices)[0] ?? null);
+        $place->notHere->ask('device', $asked, isset($devices[$asked]) || isset($place->set->rig->devices[$asked]), $device->name ?? '');
+        if (isset($place->set->rig->devices[$asked]) && ! isset($devices[$asked])) {
+            $place->notHere->said[] = $place->set->rig->devices[$asked]->name.' has no memory of its own: Nailrod does all of it while it runs.'.($device === null ? '' : ' '.$device->name.' is shown instead.');
+        }
 
-        return view('places.store', ['place' => $place, 'view' => $device === null ? null : new StoreView($place, $device)]);
+        return view('places.store', ['place' => $place, 'devices' => $devices, 'view' => $device === null ? null : new StoreView($place, $device)]);
     }
 }

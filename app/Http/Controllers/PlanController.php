@@ -30,6 +30,8 @@ final class PlanController
             $request->string('propose')->toString(),
             array_values(array_filter($request->array('not'), is_string(...))),
             $request->string('take')->toString(),
+            $request->string('device')->toString(),
+            $request->integer('page', 1),
         )]);
     }
 

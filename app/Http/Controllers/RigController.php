@@ -70,7 +70,7 @@ final class RigController
 
     public function add(DescriptorRequest $request, string $set): RedirectResponse
     {
-        $device = $this->devices->fromDescriptor($request->content(), $request->name(), $request->kind(), $request->fileName());
+        $device = $this->devices->fromFile($request->content(), $request->name(), $request->kind(), $request->fileName());
 
         return $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => (new RigEdits($base))->addDevice($device->id));
     }

@@ -10,7 +10,7 @@ final class MadeRequest extends RevisionRequest
     protected function fields(): array
     {
         $width = ['sometimes', 'required', 'numeric', 'between:0,100'];
-        $place = ['sometimes', 'required', 'numeric', 'between:-100,100'];
+        $place = ['sometimes', 'required', 'numeric', 'between:'.($this->boolean('centred') ? '-100' : '0').',100'];
 
         return [
             'id' => ['required', 'string', 'regex:/^[a-z0-9][a-z0-9_-]*$/'],
@@ -20,9 +20,16 @@ final class MadeRequest extends RevisionRequest
             'of.*' => ['string'],
             'looks_at' => ['sometimes', 'string'],
             'at' => $place, 'to' => $place, 'hysteresis' => $width, 'dead_radius' => $width, 'share' => $width,
-            'bounds' => ['sometimes', 'array', 'max:15'], 'bounds.*' => ['required', 'numeric', 'between:-100,100'],
+            'bounds' => ['sometimes', 'array', 'max:15'], 'bounds.*' => ['required', ...array_slice($place, 2)],
             'names' => ['sometimes', 'array', 'max:16'], 'names.*' => ['nullable', 'string', 'max:30'],
         ];
+    }
+
+    public function attributes(): array
+    {
+        $isBand = $this->string('kind')->toString() === 'between';
+
+        return ['at' => $isBand ? 'From' : 'Closes at', 'to' => 'To', 'hysteresis' => $this->string('kind')->toString() === 'zones' ? 'Changes this far past' : 'Opens this far back'] + parent::attributes();
     }
 
     public function id(): string

@@ -10,7 +10,7 @@ final class ShapeRequest extends RevisionRequest
     protected function fields(): array
     {
         $width = ['sometimes', 'required', 'numeric', 'between:0,100'];
-        $place = ['sometimes', 'required', 'numeric', 'between:-100,100'];
+        $place = ['sometimes', 'required', 'numeric', 'between:'.($this->boolean('centred') ? '-100' : '0').',100'];
 
         return ['axis' => ['required', 'string'], 'reverse' => ['sometimes', 'boolean']] + match ($this->route('part')) {
             'calibrate' => ['low' => ['required', 'integer'], 'high' => ['required', 'integer'], 'rest' => ['nullable', 'integer']],
@@ -18,7 +18,7 @@ final class ShapeRequest extends RevisionRequest
             'steady' => ['hold' => ['required', 'numeric', 'between:0,50'], 'spikes' => ['sometimes', 'boolean']],
             'curve' => ['kind' => ['sometimes', 'in:straight,expo,points'], 'k' => ['sometimes', 'required', 'numeric', 'between:-100,100'], 'x' => ['sometimes', 'array', 'max:16'], 'y' => ['sometimes', 'array', 'max:16'], 'x.*' => ['required', 'numeric'], 'y.*' => ['required', 'numeric']],
             'range' => ['low' => $place, 'high' => $place],
-            'notches' => ['kind' => ['required', 'in:none,flat,stepped'], 'at' => ['sometimes', 'array', 'max:32'], 'at.*' => ['required', 'numeric', 'between:-100,100'], 'width' => $width, 'hysteresis' => $width],
+            'notches' => ['kind' => ['required', 'in:none,flat,stepped'], 'at' => ['sometimes', 'array', 'max:32'], 'at.*' => ['required', ...array_slice($place, 2)], 'width' => $width, 'hysteresis' => $width],
             default => ['low' => $width, 'high' => $width, 'rest' => $width],
         };
     }

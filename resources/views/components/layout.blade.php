@@ -11,7 +11,7 @@
     @vite(['resources/css/app.css', 'resources/js/app.js'])
 </head>
 <body x-data="page" data-place="{{ $place->name }}" data-set="{{ $place->record->id }}" data-simulator="{{ $place->set->catalogue?->name }}" data-revision="{{ $place->edited->head_id }}" data-program="{{ $place->record->program }}">
-<a class="skip" href="#place">To the content</a>
+<nav class="skips" aria-label="Skip"><a class="skip" href="#place">To the content</a>@stack('skips')</nav>
 <header class="top" id="top" data-revision="{{ $place->edited->head_id }}">
     <a class="mark" href="{{ route('rig', $place->record->id) }}"><svg viewBox="0 0 18 6" aria-hidden="true"><path d="M0 3h18" /></svg>NAILROD</a>
     <x-set-picker :place="$place" />
@@ -23,10 +23,10 @@
     <x-runs />
     <div class="tools">
         <form method="post" action="{{ route('undo', $place->edited->id) }}" data-edit novalidate id="undo">{{ $place->from() }}
-            <button class="tool" @disabled($place->undo === null) title="{{ $place->undo === null ? 'Nothing to undo' : 'Undo: '.$place->undo }} (Ctrl+Z)"><x-icon name="undo" /><span class="sr-only">Undo</span></button>
+            <button class="tool" @disabled($place->undo === null) title="{{ $place->undo === null ? 'Nothing to undo' : 'Undo in '.$place->edited->name.': '.$place->undo }} (Ctrl+Z)"><x-icon name="undo" /><span class="sr-only">Undo</span></button>
         </form>
         <form method="post" action="{{ route('redo', $place->edited->id) }}" data-edit novalidate id="redo">{{ $place->from() }}
-            <button class="tool" @disabled($place->redo === null) title="{{ $place->redo === null ? 'Nothing to do again' : 'Do again: '.$place->redo }} (Ctrl+Y)"><x-icon name="redo" /><span class="sr-only">Redo</span></button>
+            <button class="tool" @disabled($place->redo === null) title="{{ $place->redo === null ? 'Nothing to do again' : 'Do again in '.$place->edited->name.': '.$place->redo }} (Ctrl+Y)"><x-icon name="redo" /><span class="sr-only">Redo</span></button>
         </form>
         <button class="tool" type="button" x-on:click="turnTheme" title="Light or dark (T)"><x-icon name="theme" /><span class="sr-only">Light or dark</span></button>
         <button class="tool" type="button" x-on:click="openHelp" title="Keys and help (?)"><x-icon name="help" /><span class="sr-only">Keys and help</span></button>
@@ -36,6 +36,7 @@
     @if (session('said'))
         <p class="notice" data-fades>{{ session('said') }}</p>
     @endif
+    @foreach ($place->notHere->said as $line)<p class="notice notice--problem">{{ $line }}</p>@endforeach
     @if (session('problem') || $errors->any())
         <p class="notice notice--problem"><strong>Not done.</strong> {{ session('problem') ?? $errors->first() }} Nothing was changed.</p>
     @endif

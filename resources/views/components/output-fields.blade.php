@@ -2,7 +2,7 @@
 {{-- What can be driven by a contact, an axis or a step of a macro; the fields of the chosen kind are shown. --}}
 @php($catalogue = $place->set->catalogue)
 <label class="field field--tall"><span>Output</span><select name="does">{{ App\View\Options::of($kinds, $does) }}</select></label>
-<label class="field field--tall for-button for-axis"><span>Number</span><input type="number" name="number" min="1" max="512" value="{{ $output->number ?? 1 }}"></label>
+<label class="field field--tall for-button for-axis"><span>Number</span><input type="number" name="number" min="1" max="512" value="{{ $output->number ?? App\View\Options::freeNumber($place->set, $axis) }}"></label>
 @if ($axis)
     <label class="field field--tall for-follow"><span>Variable</span><select name="variable">{{ App\View\Options::of(App\View\Options::variables($catalogue), $output->name ?? '') }}</select></label>
     <label class="field field--tall for-follow"><span>At 0 %</span><input type="number" name="low" step="any" value="{{ $output->low ?? 0 }}"></label>

@@ -96,7 +96,7 @@
         <label class="field field--tall"><span>With</span><select name="together">{{ App\View\Options::of($view->others()) }}</select></label>
         <label class="field field--tall"><span>Within, ms</span><input type="number" name="within" min="1" max="2000" step="1" value="60"></label>
         @if ($catalogue === null)
-            <input type="hidden" name="does" value="button"><label class="field field--tall"><span>Output</span><input type="number" name="number" min="1" max="512" value="1"></label>
+            <input type="hidden" name="does" value="button"><label class="field field--tall"><span>Output</span><input type="number" name="number" min="1" max="512" value="{{ App\View\Options::freeNumber($place->set, false) }}"></label>
         @else
             <input type="hidden" name="does" value="action"><label class="field field--tall"><span>Does</span><select name="action">{{ App\View\Options::of(App\View\Options::actions($catalogue)) }}</select></label>
         @endif

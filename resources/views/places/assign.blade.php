@@ -4,6 +4,7 @@
 @php($base = route('assign', array_filter(['set' => $place->record->id, 'device' => $view->device?->id, 'show' => $view->comb->filter])))
 @php($link = fn (array $more) => route('assign', array_filter($more + ['set' => $place->record->id, 'device' => $view->device?->id, 'show' => $view->comb->filter])))
 <x-layout :place="$place" title="Assign">
+    @push('skips')<a class="skip" href="#comb-scroll">To the table</a><a class="skip" href="#editor">To the editor</a>@endpush
     @if ($view->device === null)
         <section class="column"><h1>Assign</h1><p class="empty">This set names no devices, so there is nothing to assign. Undo brings back what was there before.</p></section>
     @else
@@ -17,7 +18,8 @@
                     <a href="{{ route('assign', ['set' => $place->record->id, 'device' => $device->id]) }}" data-refresh @if ($device->id === $view->device->id) aria-current="true" @endif title="{{ $device->title() }}">{{ $device->name }}</a>
                 @endforeach
             </h1>
-            <x-face :device="$view->device" />
+            <x-face :device="$view->device" :page="$view->page" />
+            <x-face-pages :device="$view->device" :page="$view->page" :link="$view->pageAt(...)" />
         </section>
         <section class="column loom__comb" aria-label="What each control does in each layer">
             <div @class(['layers', 'layers--many' => count($place->set->layers) > 4])>
@@ -61,7 +63,7 @@
                             @foreach ($view->comb->cells($row['ref']) as $id => [$cell, $classes, $from])
                                 @php($action = ($cell->outputs[0] ?? null) instanceof Nailrod\Core\Output\ActionOutput ? $cell->outputs[0]->action : '')
                                 <td class="{{ $classes }}" data-cell="{{ $id }}/{{ $row['ref'] }}" @if ($action !== '') data-action="{{ $action }}" @endif>
-                                    <a href="{{ $base }}&amp;layer={{ $id }}&amp;ref={{ rawurlencode($row['ref']) }}" data-refresh @if ($row['ref'] === $view->ref && $id === $view->layer) aria-current="true" @endif>@if ($cell === null)<span class="sr-only">{{ $row['name'] }} in {{ $place->set->layers[$id]->name }}: {{ $id === 'base' ? 'free' : 'as in the base layer' }}</span>@else{{ $place->words->brief($cell) }}@endif @if ($from !== '')<small>{{ $from }}</small>@endif</a>
+                                    <a href="{{ $base }}&amp;layer={{ $id }}&amp;ref={{ rawurlencode($row['ref']) }}" data-refresh @if ($row['ref'] === $view->ref && $id === $view->layer) aria-current="true" @endif @unless ($view->comb->isFirst($row['ref'], (string) $id)) tabindex="-1" @endunless>@if ($cell === null)<span class="sr-only">{{ $row['name'] }} in {{ $place->set->layers[$id]->name }}: {{ $id === 'base' ? 'free' : 'as in the base layer' }}</span>@else{{ $place->words->brief($cell) }}@endif @if ($from !== '')<small>{{ $from }}</small>@endif</a>
                                 </td>
                             @endforeach
                         </tr>
@@ -102,7 +104,7 @@
                 </form>
             @endif
         </section>
-        <section class="loom__editor" aria-label="The picked assignment">
+        <section class="loom__editor" id="editor" tabindex="-1" aria-label="The picked assignment">
             @if ($view->ref === '' && $view->take !== '')
                 @php($taken = $catalogue->action($view->take))
                 <div class="take-up" data-take><p><strong>{{ $taken->isAxis() ? 'Move' : 'Press' }} the control for {{ $taken->name }}.</strong> It is assigned in the layer that is live then. <a class="link" href="{{ $link([]) }}" data-refresh>Leave it</a></p>

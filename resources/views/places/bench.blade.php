@@ -4,7 +4,8 @@
         @foreach ($view->devices() as $device)
             <article class="card card--bench" data-device="{{ $device->id }}">
                 <header class="card__head"><h2>{{ $device->title() }}</h2><button type="button" class="plug" data-plug="{{ $device->id }}" aria-pressed="true"><x-icon name="plug" /><span class="plug__word">plugged in</span></button></header>
-                <x-face :device="$device" />
+                <x-face :device="$device" :page="$view->page($device)" />
+                <x-face-pages :device="$device" :page="$view->page($device)" :link="fn (int $n) => route('bench', ['set' => $place->record->id, 'device' => $device->id, 'page' => $n])" />
             </article>
         @endforeach
         @if ($view->others() !== [])<p class="chips"><span class="column__note">Not used here:</span> @foreach ($view->others() as $device)<a class="chip" href="{{ route('bench', ['set' => $place->record->id, 'device' => $device->id]) }}" data-refresh>{{ $device->name }}</a>@endforeach</p>@endif

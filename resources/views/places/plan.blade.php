@@ -33,7 +33,13 @@
         <h2 class="column__title" id="proposals-title">Proposed <span class="column__note">@if ($view->plan !== null){{ $view->asked === App\View\PlanView::ALL ? 'for all that is not reached' : 'for '.$catalogue->groups[$view->asked] }}@endif</span></h2>
         @if ($view->take !== null)
             <div class="take-up" data-take><p><strong>{{ $view->take->isAxis() ? 'Move' : 'Press' }} the control for {{ $view->take->name }}.</strong> It is assigned in the layer that is live then. <a class="link" href="{{ route('plan', ['set' => $place->record->id, 'propose' => $view->asked]) }}" data-refresh>Leave it</a></p>
-            <form method="post" action="{{ route('plan.press', $place->record->id) }}" data-edit novalidate hidden>{{ $place->from() }}<input name="layer"><input name="ref"><input name="action" value="{{ $view->take->id }}"></form></div>
+            <form method="post" action="{{ route('plan.press', $place->record->id) }}" data-edit novalidate hidden>{{ $place->from() }}<input name="layer"><input name="ref"><input name="action" value="{{ $view->take->id }}"></form>
+            @if ($view->device !== null)
+                <p class="chips" role="group" aria-label="Device that is drawn">@foreach ($place->set->rig->devices as $id => $device)<a class="chip" href="{{ $view->drawing((string) $id) }}" data-refresh @if ($device->id === $view->device->id) aria-current="true" @endif>{{ $device->name }}</a>@endforeach</p>
+                <div class="plan__face"><x-face :device="$view->device" :page="$view->page" /></div>
+                <x-face-pages :device="$view->device" :page="$view->page" :link="fn (int $n) => $view->drawing($view->device->id, $n)" />
+            @endif
+            </div>
         @endif
         @if ($view->plan === null)
             <p class="empty">Ask for a group, or for the whole plan: each proposal says where and why, and is taken or turned down by itself. Or pick an action and press its control.</p>

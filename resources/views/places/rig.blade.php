@@ -16,8 +16,8 @@
             <div class="pop__body pop__body--wide">
                 <p class="column__note">A real controller: plug it in and press something on it; the browser shows it here by itself.</p>
                 <form method="post" action="{{ route('rig.add', $place->edited->id) }}" enctype="multipart/form-data" data-edit novalidate class="upload">{{ $place->from() }}
-                    <label class="field field--tall"><span>Or from its report descriptor: binary, hex or a C list</span><input type="file" name="file" required></label>
-                    <label class="field"><span>Name</span><input name="name" maxlength="60" required></label>
+                    <label class="field field--tall"><span>Or a file: a device of Nailrod, or its report descriptor (binary, hex or a C list)</span><input type="file" name="file" required></label>
+                    <label class="field"><span>Name</span><input name="name" maxlength="60" placeholder="as its file says"></label>
                     <label class="field"><span>Kind</span><select name="kind">@foreach (Nailrod\Core\Device\DeviceReader::KINDS as $kind)<option>{{ $kind }}</option>@endforeach</select></label>
                     <button class="button">Add it</button>
                 </form>
@@ -38,7 +38,7 @@
             <x-face :device="$device" :page="$view->page" />
         </div>
         <p class="rig__foot">
-            @if ($device->pages() > 1)<span class="pages" role="group" aria-label="Pages of the faceplate">@for ($n = 1; $n <= $device->pages(); $n++)<a href="{{ $view->link(['page' => $n]) }}" data-refresh @if ($n === $view->page) aria-current="true" @endif>Page {{ $n }}</a>@endfor</span>@endif
+            <x-face-pages :device="$device" :page="$view->page" :link="fn (int $n) => $view->link(['page' => $n])" />
             @if ($device->descriptor !== null)<span>last report</span><code class="report" data-report="{{ $device->id }}">none yet</code>@endif
         </p>
     </section>

@@ -3,9 +3,11 @@
         <section class="column"><h1>Store</h1><p class="empty">No device of this set has a memory of its own.</p></section>
     @else
     <section class="column store__device" aria-labelledby="store-title">
+        <p class="tabs tabs--devices" role="group" aria-label="Devices with a memory of their own">@foreach ($devices as $id => $device)<a href="{{ route('store', ['set' => $place->record->id, 'device' => $id]) }}" data-refresh @if ($device->id === $view->device->id) aria-current="true" @endif>{{ $device->name }}</a>@endforeach</p>
         <h1 id="store-title">{{ $view->device->name }} {{ $view->device->kind }}</h1>
         <p @class(['verdict', 'verdict--good' => $view->isCurrent()])>
-            @if ($view->isCurrent()) The device holds just what this set says. It works by itself, also where Nailrod is not running.
+            @if ($view->isCurrent() && $view->mapping->leftOut === []) The device holds all that this set says of it. It works by itself, also where Nailrod is not running.
+            @elseif ($view->isCurrent()) The device holds what it can hold of this set. {{ count($view->mapping->leftOut) }} {{ count($view->mapping->leftOut) === 1 ? 'thing is' : 'things are' }} left out, listed beside; {{ count($view->mapping->leftOut) === 1 ? 'it works' : 'they work' }} only while Nailrod is running.
             @elseif ($view->inForce === null) Nothing is stored in the device yet.
             @else What the device holds differs from this set in {{ count($view->changes()) }} {{ count($view->changes()) === 1 ? 'place' : 'places' }}. @endif
         </p>
@@ -16,7 +18,7 @@
             @foreach ($view->banks as $i => $bank)
                 <tr @class(['is-current' => $bank !== null && $bank->number === $view->inForce?->number])><th scope="row">{{ $i + 1 }}</th>
                     @if ($bank === null)<td class="right">–</td><td class="right">–</td><td>–</td><td>empty, or a write that was cut off</td>
-                    @else<td class="right figure">{{ $bank->count }}</td><td class="right figure">{{ strlen($bank->content) }}</td><td class="figure">{{ $bank->checksum() }}</td><td>{{ $bank->number === $view->inForce?->number ? 'in force' : 'the one before' }}</td>@endif
+                    @else<td class="right figure">{{ $bank->count }}</td><td class="right figure">{{ strlen($bank->content) }}</td><td class="figure">{{ $bank->checksum() }}</td><td>{{ $bank->number === $view->inForce?->number ? 'in force' : 'an older one' }}</td>@endif
                 </tr>
             @endforeach
             </tbody>
@@ -59,7 +61,7 @@
         </form>
         <h2 class="column__title">Revisions</h2>
         <ol class="revisions scroll" tabindex="0" aria-label="Revisions, the newest first">
-            @foreach ($place->history() as $revision)<li><time class="figure" datetime="{{ $revision->created_at->toIso8601String() }}" data-local>{{ $revision->created_at->format('H:i:s') }}</time> {{ $revision->sentence }} <small>{{ $revision->author }}</small></li>@endforeach
+            @foreach ($place->history() as $revision)<li><time class="figure" datetime="{{ $revision->created_at->toIso8601String() }}" data-local>{{ $revision->created_at->format('Y-m-d H:i') }}</time> {{ $revision->sentence }} <small>{{ $revision->author }}</small></li>@endforeach
         </ol>
     </section>
 </x-layout>

@@ -52,7 +52,7 @@ final class ChecksTest extends TestCase
         yield 'a reserved key' => ['reserved key', 'quay-cable', ['rowan/button-9' => self::does('glasses')], ['glasses' => ['kind' => 'key', 'code' => 'KeyM']],
             'Glasses is reached by M, which the game keeps for its harbour map: it never comes there.', 'Reach it by key /', 1];
         yield 'a key of the desktop, sent by itself' => ['reserved key', 'quay-cable', ['rowan/button-9' => ['behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'key', 'code' => 'Tab', 'with' => ['AltLeft']]]]], [],
-            'Button 9 in Cruise sends Alt+Tab, which the desktop keeps for its list of windows.', 'Clear Button 9 in Cruise', 1];
+            'Button 9 in Cruise sends Alt+Tab, which the desktop keeps for the list of windows.', 'Clear Button 9 in Cruise', 1];
         yield 'an output that is not seen' => ['output not seen', 'hairpin-ladder', ['rowan/button-9' => self::does('photo')], ['photo' => $button(33)],
             'Take a photo is reached by output 33, but Hairpin Ladder sees only the first 32 outputs.', 'Reach it by output 1', 1];
         yield 'a button that is not seen, driven by itself' => ['output not seen', 'hairpin-ladder', ['rowan/button-9' => ['behaviour' => ['kind' => 'follow'], 'outputs' => [$button(40)]]], [],
