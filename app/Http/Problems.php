@@ -7,8 +7,10 @@ namespace App\Http;
 use App\Runs\BadRun;
 use App\Sets\Busy;
 use App\Sets\MovedOn;
+use App\Sets\SetStore;
 use App\Sets\StaleEdit;
 use App\View\Difference;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\JsonResponse;
@@ -16,6 +18,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Set\RefusalWords;
 
 /** What a page says when an edit cannot be made. */
 final class Problems
@@ -46,12 +49,29 @@ final class Problems
 
     private static function notAsWanted(FormatError $error, Request $request): Response|RedirectResponse|JsonResponse
     {
+        $message = self::inWords($error, $request);
         if (self::isData($request)) {
-            return new JsonResponse(['problem' => $error->getMessage()], 422);
+            return new JsonResponse(['problem' => $message], 422);
         }
 
         return $request->isMethod('POST')
-            ? back(303)->with('problem', $error->getMessage())
-            : response()->view('places.problem', ['message' => $error->getMessage()], 422);
+            ? back(303)->with('problem', $message)
+            : response()->view('places.problem', ['message' => $message], 422);
+    }
+
+    /** A file is refused in the words of the file, which its owner has open; an edit in those of the page. */
+    private static function inWords(FormatError $error, Request $request): string
+    {
+        $id = $request->route('set') ?? $request->input('set');
+        if ($request->allFiles() !== [] || ! is_string($id)) {
+            return $error->getMessage();
+        }
+        try {
+            $store = app(SetStore::class);
+
+            return (new RefusalWords($store->current($store->open($id))))->of($error);
+        } catch (FormatError|ModelNotFoundException) {
+            return $error->getMessage();
+        }
     }
 }

@@ -18,7 +18,7 @@ final class Changes
     public static function rows(Words $words, array $changes): array
     {
         return array_map(fn (PartChange $change) => [
-            'subject' => $words->subject($change->path),
+            'subject' => $words->subject($change->path, $words->naming($change)),
             'before' => $change->before === null ? '' : $words->value($change->before),
             'after' => $change->after === null ? '' : $words->value($change->after),
         ], $changes);

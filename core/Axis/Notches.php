@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Axis;
 
+use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
 
 /**
@@ -47,13 +48,13 @@ final readonly class Notches
         foreach ($places as $i => $place) {
             $p = $place->number(0, 1);
             if ($i > 0 && $p <= $at[$i - 1]) {
-                throw $place->refuse('a place above the one before, '.Percent::of($at[$i - 1]));
+                throw $place->refuse('a place above the one before, '.FormatError::figure($at[$i - 1], 'at'));
             }
             if ($kind === self::FLAT && $i > 0 && $p - $width <= $at[$i - 1] + $width) {
-                throw $place->refuse('a place whose capture of '.Percent::of($width).' either side does not touch that of the one before, at '.Percent::of($at[$i - 1]));
+                throw $place->refuse('a place whose capture of '.FormatError::figure($width, 'by').' either side does not touch that of the one before, at '.FormatError::figure($at[$i - 1], 'at'));
             }
             if ($range !== null && ($p < $range->low || $p > $range->high)) {
-                throw $place->refuse('a place within the range, '.Percent::of($range->low).' to '.Percent::of($range->high));
+                throw $place->refuse('a place within the range, '.FormatError::figure($range->low, 'at').' to '.FormatError::figure($range->high, 'at'));
             }
             $at[] = $p;
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Axis;
 
+use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
 
 /**
@@ -32,10 +33,10 @@ final readonly class PointCurve implements Stage
             $x = $pair[0]->number(0, 1);
             $y = $pair[1]->number(0, 1);
             if ($i > 0 && $x <= $points[$i - 1][0]) {
-                throw $pair[0]->refuse('a number above that of the point before, '.$points[$i - 1][0]);
+                throw $pair[0]->refuse('a number above that of the point before, '.FormatError::figure($points[$i - 1][0]));
             }
             if ($i > 0 && $y < $points[$i - 1][1]) {
-                throw $pair[1]->refuse('a number not below that of the point before, '.$points[$i - 1][1]);
+                throw $pair[1]->refuse('a number not below that of the point before, '.FormatError::figure($points[$i - 1][1]));
             }
             $points[] = [$x, $y];
         }

@@ -7,17 +7,46 @@ namespace Nailrod\Core\Format;
 /** What is wrong in a file or an edit: where, what was found there, and what was expected. */
 final class FormatError extends \DomainException
 {
+    /** Around a figure in what was expected, so that a page can say it in the unit of the field; no text has such signs (see Signs). */
+    private const MARK = "\u{1}";
+
+    /**
+     * @param mixed  $value  what was found as it stands in the document; null if only words are known
+     * @param string $source the file or set it was read from, if the reader knows its name
+     */
     private function __construct(
         public readonly string $place,
         public readonly string $found,
         public readonly string $expected,
+        public readonly mixed $value = null,
+        public readonly string $source = '',
     ) {
-        parent::__construct(sprintf('%s: found %s, expected %s.', $place === '' ? 'the file' : $place, $found, $expected));
+        parent::__construct(sprintf('%s%s: found %s, expected %s.', $source === '' ? '' : $source.': ', $place === '' ? 'the file' : $place, $found, $this->expectedIn(fn (float $figure) => (string) json_encode($figure))));
     }
 
     public static function at(string $place, mixed $found, string $expected): self
     {
-        return new self($place, self::show($found), $expected);
+        return new self($place, self::show($found), $expected, $found);
+    }
+
+    /**
+     * A figure in what was expected, as it stands in the document.
+     *
+     * @param 'at'|'by'|'own' $what a place on the travel, a width of it, or what the field itself holds
+     */
+    public static function figure(float $figure, string $what = 'own'): string
+    {
+        return self::MARK.$what.' '.json_encode($figure).self::MARK;
+    }
+
+    /**
+     * What was expected, with its figures told as a page tells them.
+     *
+     * @param callable(float, string): string $tell the figure, and what it is: see figure()
+     */
+    public function expectedIn(callable $tell): string
+    {
+        return (string) preg_replace_callback('/'.self::MARK.'([a-z]+) ([^'.self::MARK.']+)'.self::MARK.'/', fn (array $found) => $tell((float) $found[2], $found[1]), $this->expected);
     }
 
     /** What was found, in words rather than as it stands. */
@@ -44,7 +73,7 @@ final class FormatError extends \DomainException
     /** The same error, seen from a file whose name the reader knows. */
     public function in(string $file): self
     {
-        return new self($file.': '.($this->place === '' ? 'the file' : $this->place), $this->found, $this->expected);
+        return new self($this->place, $this->found, $this->expected, $this->value, $file);
     }
 
     private static function show(mixed $value): string

@@ -98,7 +98,7 @@ final readonly class Node
     public function int(int $low, int $high): int
     {
         if (! is_int($this->value) || $this->value < $low || $this->value > $high) {
-            throw FormatError::at($this->path, $this->value, sprintf('a whole number from %d to %d', $low, $high));
+            throw FormatError::at($this->path, $this->value, sprintf($high === PHP_INT_MAX ? 'a whole number from %d on' : 'a whole number from %d to %d', $low, $high));
         }
 
         return $this->value;
@@ -107,7 +107,7 @@ final readonly class Node
     public function number(float $low, float $high): float
     {
         if ((! is_int($this->value) && ! is_float($this->value)) || $this->value < $low || $this->value > $high) {
-            throw FormatError::at($this->path, $this->value, sprintf('a number from %s to %s', json_encode($low), json_encode($high)));
+            throw FormatError::at($this->path, $this->value, sprintf('a number from %s to %s', FormatError::figure($low), FormatError::figure($high)));
         }
 
         return (float) $this->value;

@@ -6,6 +6,7 @@ namespace Nailrod\Core\Made;
 
 use Nailrod\Core\Axis\Percent;
 use Nailrod\Core\Device\ContactInput;
+use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
 
 /**
@@ -53,7 +54,7 @@ final readonly class Threshold implements MadeContacts
         $opensBelow = $kind !== 'below' && $at - $h > 0.0;
         $opensAbove = $kind !== 'above' && $to + $h < 1.0;
         if (! $opensBelow && ! $opensAbove) {
-            throw $node->get('at')->refuse('a place from which it can open again: '.Percent::of($h).' '.($kind === 'above' ? 'below' : 'above').' it lies beyond the end');
+            throw $node->get('at')->refuse('a place from which it can open again: '.FormatError::figure($h, 'by').' '.($kind === 'above' ? 'below' : 'above').' it lies beyond the end');
         }
 
         return new self(

@@ -6,6 +6,7 @@ namespace Nailrod\Core\Made;
 
 use Nailrod\Core\Axis\Percent;
 use Nailrod\Core\Device\ContactInput;
+use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
 
 /** Cuts a travel at bounds into zones, one contact each: up at t >= b + h, down at t < b - h; a first reading by t >= b. */
@@ -45,13 +46,13 @@ final readonly class Zones implements MadeContacts
         foreach ($node->get('bounds')->list(self::MOST) as $i => $bound) {
             $b = $bound->number(0, 1);
             if ($b - $h <= 0.0 || $b + $h > 1.0) {
-                throw $bound->refuse('a bound that lies more than '.Percent::of($h).' inside the travel');
+                throw $bound->refuse('a bound that lies more than '.FormatError::figure($h, 'by').' inside the travel');
             }
             if ($i > 0 && $b - $h < $bounds[$i - 1] + $h) {
-                throw $bound->refuse('a bound at least '.Percent::of(2 * $h).' above the one before, '.Percent::of($bounds[$i - 1]));
+                throw $bound->refuse('a bound at least '.FormatError::figure(2 * $h, 'by').' above the one before, '.FormatError::figure($bounds[$i - 1], 'at'));
             }
             if ($i > 0 && $b <= $bounds[$i - 1]) {
-                throw $bound->refuse('a bound above the one before, '.Percent::of($bounds[$i - 1]));
+                throw $bound->refuse('a bound above the one before, '.FormatError::figure($bounds[$i - 1], 'at'));
             }
             $bounds[] = $b;
         }

@@ -374,7 +374,7 @@ final readonly class BindingSet
                     $belows[$axis] = max($belows[$axis] ?? 0.0, $stop->at);
                 }
                 if (isset($aboves[$axis], $belows[$axis]) && $belows[$axis] > $aboves[$axis]) {
-                    throw $node->get('at')->refuse('a place that leaves room on '.$axis.': a stop from below may not lie over one from above');
+                    throw $node->get('at')->refuse('a place that leaves room on '.$rig->nameOf($axis).': a stop from below may not lie over one from above');
                 }
             }
             $stops[$part->path->key] = $stop;

@@ -48,26 +48,49 @@ final readonly class Words
 
     public function __construct(private BindingSet $set) {}
 
-    /** What the part is about: "Left lever, dead zones", "Switch 2 up in On water". */
-    public function subject(PartPath $path): string
+    /**
+     * What the part is about: "Left lever, dead zones", "Switch 2 up in On water".
+     *
+     * @param ?PartValue $said what is said of it, in case the set knows it no more, or not yet
+     */
+    public function subject(PartPath $path, ?PartValue $said = null): string
     {
+        $named = is_array($said?->value) && is_string($said->value['name'] ?? null) ? $said->value['name'] : null;
+
         return match ($path->section) {
-            'layers' => 'Layer '.$path->key,
+            'layers' => self::called('Layer', $named ?? $this->set->layers[$path->key]->name ?? null),
             'devices' => 'Devices',
             'name' => 'The name of the set',
             'parent' => 'What it inherits from',
             'simulator' => 'The simulator',
             'controls' => ucfirst($path->key).', '.($this->set->rig->deviceOf($path->key.'/')?->control((string) $path->inner)->name ?? $path->inner),
-            'stops' => 'Stop '.$path->key,
-            'flags' => 'Flag '.$path->key,
-            'macros' => 'Macro '.($this->set->macros[$path->key]->name ?? $path->key),
-            'lamps' => implode(', ', array_map($this->set->rig->lampNameOf(...), ($this->set->lamps[$path->key] ?? null)?->lamps() ?? [$path->key])),
-            'chords' => 'Chord '.$path->inner.' in '.($this->set->layers[$path->key]->name ?? $path->key),
-            'made' => isset($this->set->made[$path->key]) ? $this->set->made[$path->key]->name() : $path->key,
-            'ways' => 'The way to '.($this->set->catalogue?->action($path->key)->name ?? $path->key),
+            'stops' => self::called('Stop', $this->set->stops[$path->key]->name ?? $named),
+            'flags' => self::called('Flag', $this->set->flags[$path->key] ?? $named),
+            'macros' => self::called('Macro', $this->set->macros[$path->key]->name ?? $named),
+            'lamps' => $this->lampsOf($path->key, $said),
+            'chords' => 'Chord in '.$this->layerName($path->key),
+            'made' => isset($this->set->made[$path->key]) ? $this->set->made[$path->key]->name() : $named ?? 'What is made',
+            'ways' => 'The way to '.($this->set->catalogue?->action($path->key)->name ?? 'an action that the simulator does not have'),
             'axes' => $this->set->rig->nameOf($path->key).', '.(self::PART_NAMES[(string) $path->inner] ?? $path->inner),
-            default => $this->set->rig->nameOf((string) $path->inner).' in '.($this->set->layers[$path->key]->name ?? $path->key),
+            default => $this->set->rig->nameOf((string) $path->inner).' in '.$this->layerName($path->key),
         };
+    }
+
+    private static function called(string $sort, ?string $name): string
+    {
+        return $name === null ? 'The new '.lcfirst($sort) : $sort.' '.$name;
+    }
+
+    private function layerName(string $id): string
+    {
+        return $this->set->layers[$id]->name ?? 'a layer that is gone';
+    }
+
+    private function lampsOf(string $rule, ?PartValue $said): string
+    {
+        $read = $this->set->lamps[$rule] ?? ($said?->value === null ? null : LampRules::read(Node::of($said->value)));
+
+        return $read === null ? 'A lamp' : implode(', ', array_map($this->set->rig->lampNameOf(...), $read->lamps()));
     }
 
     /** What is said of it. */
@@ -184,6 +207,36 @@ final readonly class Words
         };
     }
 
+    /** What is said of a part, or else what holds of it by a parent. */
+    private function said(PartPath $path, ?PartValue $said): string
+    {
+        $inherited = $said === null ? $this->inherited($path) : null;
+
+        return $inherited === null ? $this->value($said) : 'as inherited, '.$this->value($inherited);
+    }
+
+    /** Of what is said before and after, and by a parent, what has a name to call the part by. */
+    public function naming(PartChange $change): ?PartValue
+    {
+        foreach ([$change->after, $change->before, $this->inherited($change->path)] as $said) {
+            if ($said?->value !== null) {
+                return $said;
+            }
+        }
+
+        return null;
+    }
+
+    private function inherited(PartPath $path): ?PartValue
+    {
+        $said = null;
+        foreach (array_slice($this->set->merged->chain, 0, -1) as $parent) {
+            $said = $parent->says($path) ? new PartValue($path, $parent->value($path)) : $said;
+        }
+
+        return $said?->value === null ? null : $said;
+    }
+
     /** @param list<PartChange> $changes */
     public function sentence(array $changes): string
     {
@@ -192,7 +245,7 @@ final readonly class Words
         }
         $parts = [];
         foreach ($changes as $change) {
-            $parts[] = $this->subject($change->path).': '.$this->value($change->before).' → '.$this->value($change->after);
+            $parts[] = $this->subject($change->path, $this->naming($change)).': '.$this->said($change->path, $change->before).' → '.$this->said($change->path, $change->after);
         }
 
         return mb_strimwidth(implode('; ', $parts), 0, 480, '...');

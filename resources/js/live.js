@@ -207,9 +207,15 @@ class Live {
         }
         try {
             const answer = await this.#post(`/live/${this.id}`, this.#pending);
+            const sent = this.#pending;
             this.#pending = null;
             this.#take(answer);
             this.#status(true);
+            if (answer.untaken) {
+                // Time has gone on meanwhile: what was sent comes after it, or it would be refused.
+                this.#queue = [...sent.inputs.map(([t, port, value]) => [Math.max(t, this.picture.now), port, value]), ...this.#queue];
+                this.#plugs = { ...sent.plugs, ...this.#plugs };
+            }
             if (felt !== null) {
                 requestAnimationFrame(() => this.#felted(felt));
             }
@@ -230,16 +236,6 @@ class Live {
         try {
             if (error.status === 410) {
                 await this.#reopen();
-
-                return false;
-            }
-            if (error.status === 409) {
-                const waiting = this.#pending;
-                this.#pending = null;
-                this.#take(await this.#post(`/live/${this.id}/resume`, { set: this.set }));
-                // Time has gone on meanwhile: what was waiting comes after it, or it would be refused.
-                this.#queue = [...waiting.inputs.map(([t, port, value]) => [Math.max(t, this.picture.now), port, value]), ...this.#queue];
-                this.#plugs = { ...waiting.plugs, ...this.#plugs };
 
                 return false;
             }

@@ -104,15 +104,38 @@ function ask() {
     }
 }
 
-/** What was picked comes into view, in the table and among the actions. */
+/** Which side of a face was shown. */
+let faced = null;
+
+/** What was picked comes into view, in the table and among the actions; else what is drawn on a side of a face that was not shown before. */
 function bring() {
-    for (const picked of document.querySelectorAll('#loom .action.is-picked, #loom .comb tr.is-picked')) {
-        picked.scrollIntoView({ block: 'nearest' });
+    const picked = document.querySelectorAll('#loom .action.is-picked, #loom .comb tr.is-picked');
+    for (const one of picked) {
+        one.scrollIntoView({ block: 'nearest' });
     }
+    const comb = document.getElementById('comb-scroll');
+    const face = document.querySelector('#loom .pages [aria-current]')?.href;
+    if (comb && face && face !== faced && picked.length === 0) {
+        const first = [...comb.querySelectorAll('tbody tr')].find((row) => document.querySelector(`#loom .control[data-control="${CSS.escape(row.dataset.control)}"]`));
+        comb.scrollTop = first ? first.offsetTop - comb.querySelector('thead').offsetHeight : 0;
+    }
+    faced = face ?? null;
     askAnew();
 }
 
-document.addEventListener('page:changed', bring);
+/** Whatever changes its size moves ends of wires: what is told comes later, the head of the comb wraps, fields open. */
+const sizes = new ResizeObserver(askAnew);
+function watch() {
+    sizes.disconnect();
+    for (const part of document.querySelectorAll('#loom, #loom > *, #loom .comb, #loom .comb thead, #loom .comb tbody, #action-list > *, #loom .face svg')) {
+        sizes.observe(part);
+    }
+}
+
+document.addEventListener('page:changed', () => {
+    bring();
+    watch();
+});
 document.addEventListener('loom:redraw', askAnew);
 window.addEventListener('resize', askAnew);
 /** Another scrolled thing than the two lists, such as the faceplate, moves ends of wires. */
@@ -267,3 +290,4 @@ document.addEventListener('click', (event) => {
 });
 
 bring();
+watch();

@@ -83,10 +83,10 @@ export class App {
 
     async stop() {
         if (this.#server) {
-            process.kill(-this.#server.pid, 'SIGKILL');
+            process.kill(this.#server.pid, 'SIGTERM');
             this.#server = null;
         }
-        for (let tries = 0; tries < 100 && (await answers(this.port)); tries++) {
+        for (let tries = 0; tries < 200 && (await answers(this.port)); tries++) {
             await new Promise((resolve) => { setTimeout(resolve, 50); });
         }
     }

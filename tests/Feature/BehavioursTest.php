@@ -35,7 +35,7 @@ final class BehavioursTest extends TestCase
             ->assertSessionHas('said', 'Mark button in Cruise: Drop a sack · pulse 60 ms → Drop a sack · repeat after 450 ms every 125 ms until pressed again');
         $this->assertInstanceOf(Repeat::class, $this->cell()?->behaviour);
         $this->send('cells/behave', self::MARK + ['behaviour' => 'repeat', 'delay' => '450', 'period' => '50', 'width' => '60'])
-            ->assertSessionHas('problem', 'the behaviour.width_ms: found 60, expected a width of less than the delay and the period, 50 ms.');
+            ->assertSessionHas('problem', 'The behaviour, width: found 60 ms, expected a width of less than the delay and the period, 50 ms.');
     }
 
     public function test_several_outputs_come_beside_each_other_and_go_again(): void
@@ -58,7 +58,7 @@ final class BehavioursTest extends TestCase
 
     public function test_an_assignment_depends_on_a_flag_or_a_variable(): void
     {
-        $this->send('flags', ['name' => 'On the water'])->assertSessionHas('said', 'Flag on-the-water: not said here → named "On the water"');
+        $this->send('flags', ['name' => 'On the water'])->assertSessionHas('said', 'Flag On the water: not said here → named "On the water"');
         $this->send('cells/depend', self::MARK + ['when' => 'flag on-the-water up', 'when_to' => '0'])
             ->assertSessionHas('said', 'Mark button in Cruise: Drop a sack · pulse 60 ms → Drop a sack, only while On the water is up · pulse 60 ms');
         $this->send('cells/depend', self::MARK + ['when' => 'variable flaps ≥', 'when_to' => '2']);

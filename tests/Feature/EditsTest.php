@@ -55,7 +55,7 @@ final class EditsTest extends TestCase
         $before = $this->latest();
         $this->send('shape/dead_zones', ['axis' => self::LEFT, 'low' => '3', 'high' => '1.5'])
             ->assertRedirect('/sets/skerrywing/shape')
-            ->assertSessionHas('said', 'Left lever, dead zones: not said here → 3 % at the low end, 1.5 % at the high end count for nothing');
+            ->assertSessionHas('said', 'Left lever, dead zones: as inherited, 2 % at the low end, 1.5 % at the high end count for nothing → 3 % at the low end, 1.5 % at the high end count for nothing');
         $this->assertSame($before->id, $this->latest()->made_from);
         $this->assertSame('you', $this->latest()->author);
         $this->assertEqualsWithDelta(0.03, $this->current()->merged->value(PartPath::axis(self::LEFT, 'dead_zones'))['low'], 1e-12);
@@ -144,7 +144,7 @@ final class EditsTest extends TestCase
     {
         $head = $this->latest()->id;
         $this->send('stops', self::stop(['at' => '140']))->assertSessionHasErrors(['at' => 'Holds at: found "140", expected 0 to 100.']);
-        $this->send('stops', self::stop(['axes' => ['fennel/none']]))->assertSessionHas('problem', 'stops.stop-1.axes: found "fennel/none", expected an axis of the rig.');
+        $this->send('stops', self::stop(['axes' => ['fennel/none']]))->assertSessionHas('problem', 'The new stop, acts on: found something that is not there, expected an axis of the rig.');
         $this->assertSame($head, $this->latest()->id);
     }
 
@@ -221,7 +221,7 @@ final class EditsTest extends TestCase
     public function test_an_edit_of_a_parent_that_breaks_a_child_is_refused_and_names_the_child(): void
     {
         $this->send('layers/remove', ['layer' => 'water'], 'house')
-            ->assertSessionHas('problem', fn (string $problem) => str_starts_with($problem, 'the set Quay & Cable, which inherits from this one: cells.water'));
+            ->assertSessionHas('problem', fn (string $problem) => str_starts_with($problem, 'The set Quay & Cable, which inherits from this one: Assignments in On water: found'));
         $this->assertArrayHasKey('water', $this->current('house')->layers);
     }
 

@@ -56,7 +56,7 @@ final class LiveTest extends TestCase
 
     public function test_a_batch_out_of_turn_is_refused_and_nothing_is_taken(): void
     {
-        $this->batch(3, [[20_000, 'fennel/mark', 1]])->assertStatus(409)->assertJsonPath('problem', 'Batch 3 came, batch 1 was expected. Nothing was taken; send from batch 1 on.');
+        $this->batch(3, [[20_000, 'fennel/mark', 1]])->assertOk()->assertJsonPath('untaken', 'Batch 3 came, batch 1 was expected. Nothing was taken; send from batch 1 on.');
         $this->assertSame(0, LiveSession::query()->findOrFail($this->id)->batch);
     }
 

@@ -49,18 +49,18 @@ final class MacrosAndLampsTest extends TestCase
     /** @return iterable<string, array{string, array<string, mixed>, string}> */
     public static function bad(): iterable
     {
-        yield 'a macro that is not there' => ['macros/say', ['id' => 'none', 'pause' => '1'], 'macros: found "none", expected a macro of the set.'];
-        yield 'a layout that is not there' => ['macros/bars', ['id' => 'three-sacks', 'does' => 'type', 'text' => 'a', 'layout' => 'moon'], 'layout: found "moon", expected a keyboard layout that is at hand: french, german, swedish, uk, us.'];
+        yield 'a macro that is not there' => ['macros/say', ['id' => 'none', 'pause' => '1'], 'Macro: found "none", expected a macro of the set.'];
+        yield 'a layout that is not there' => ['macros/bars', ['id' => 'three-sacks', 'does' => 'type', 'text' => 'a', 'layout' => 'moon'], 'Layout: found "moon", expected a keyboard layout that is at hand: french, german, swedish, uk, us.'];
         yield 'a pause that is none' => ['macros/say', ['id' => 'harbour-call', 'pause' => ''], ''];
-        yield 'a condition that is none' => ['macros/say', ['id' => 'harbour-call', 'when' => 'moon full'], 'the condition'];
-        yield 'a recording that is none' => ['macros/record', ['id' => 'three-sacks', 'events' => '[{"t":1,"kind":"lever","target":"x","on":true}]'], 'events[0].kind: found "lever", expected one of key, button.'];
-        yield 'a recording whose time goes back' => ['macros/record', ['id' => 'three-sacks', 'events' => '[{"t":5,"kind":"key","target":"KeyA","on":true},{"t":4,"kind":"key","target":"KeyA","on":false}]'], 'events[1].t: found 4, expected a whole number from 5 to '.PHP_INT_MAX.'.'];
-        yield 'a key that is not one' => ['macros/record', ['id' => 'three-sacks', 'events' => '[{"t":1,"kind":"key","target":"Unidentified","on":true}]'], 'events[0].code: found "Unidentified"'];
-        yield 'a rule for no state' => ['lamps', ['lamp' => 'fennel/lamp-1', 'while' => 'moon full'], 'the rule.while'];
-        yield 'a lamp of another device' => ['lamps', ['lamp' => 'fennel/lamp-1', 'last' => 'rowan/rev-1', 'shows' => 'rpm', 'low' => '0', 'high' => '1'], 'last: found "rowan/rev-1", expected a lamp of the same device as Lamp 1.'];
-        yield 'a bar upside down' => ['lamps', ['lamp' => 'fennel/lamp-1', 'last' => 'fennel/lamp-3', 'shows' => 'rpm', 'low' => '5', 'high' => '1'], 'the rule.to: found 1, expected a number above 5.'];
-        yield 'the base layer, moved' => ['layers/shift', ['layer' => 'base', 'way' => 'up'], 'layers: found "base", expected a layer of the set other than the base layer.'];
-        yield 'a transfer to nowhere' => ['cells/transfer', ['what' => 'cell', 'how' => 'copy', 'layer' => 'base', 'ref' => 'fennel/mark', 'to_layer' => 'base', 'to_ref' => 'fennel/left-lever'], 'to: found Left lever, an axis, expected a contact, since Mark button is one.'];
+        yield 'a condition that is none' => ['macros/say', ['id' => 'harbour-call', 'when' => 'moon full'], 'The condition, moon: found a field that this format does not have'];
+        yield 'a recording that is none' => ['macros/record', ['id' => 'three-sacks', 'events' => '[{"t":1,"kind":"lever","target":"x","on":true}]'], 'Event 1, kind: found "lever", expected one of key, button.'];
+        yield 'a recording whose time goes back' => ['macros/record', ['id' => 'three-sacks', 'events' => '[{"t":5,"kind":"key","target":"KeyA","on":true},{"t":4,"kind":"key","target":"KeyA","on":false}]'], 'Event 2, time: found 4, expected a whole number from 5 on.'];
+        yield 'a key that is not one' => ['macros/record', ['id' => 'three-sacks', 'events' => '[{"t":1,"kind":"key","target":"Unidentified","on":true}]'], 'Event 1, key: found "Unidentified"'];
+        yield 'a rule for no state' => ['lamps', ['lamp' => 'fennel/lamp-1', 'while' => 'moon full'], 'The rule, while'];
+        yield 'a lamp of another device' => ['lamps', ['lamp' => 'fennel/lamp-1', 'last' => 'rowan/rev-1', 'shows' => 'rpm', 'low' => '0', 'high' => '1'], 'Last: found something that is not there, expected a lamp of the same device as Lamp 1.'];
+        yield 'a bar upside down' => ['lamps', ['lamp' => 'fennel/lamp-1', 'last' => 'fennel/lamp-3', 'shows' => 'rpm', 'low' => '5', 'high' => '1'], 'The rule, to: found 1, expected a number above 5.'];
+        yield 'the base layer, moved' => ['layers/shift', ['layer' => 'base', 'way' => 'up'], 'Layer: found Cruise, expected a layer of the set other than the base layer.'];
+        yield 'a transfer to nowhere' => ['cells/transfer', ['what' => 'cell', 'how' => 'copy', 'layer' => 'base', 'ref' => 'fennel/mark', 'to_layer' => 'base', 'to_ref' => 'fennel/left-lever'], 'To: found Left lever, an axis, expected a contact, since Mark button is one.'];
     }
 
     /** @param array<string, mixed> $fields */

@@ -91,10 +91,10 @@ final class RigTest extends TestCase
     public function test_what_cannot_be_said_of_a_control_is_refused(): void
     {
         $before = $this->at();
-        $this->edit('note', ['control' => 'fennel/mark', 'kind' => 'lever'])->assertSessionHas('problem', 'controls.fennel.mark.kind: found "lever", expected a kind that fits what it reports: 0 axes, 1 contacts.');
+        $this->edit('note', ['control' => 'fennel/mark', 'kind' => 'lever'])->assertSessionHas('problem', 'Fennel, Mark button, kind: found "lever", expected a kind that fits what it reports: 0 axes, 1 contacts.');
         $this->edit('note', ['control' => 'fennel/mark', 'x' => '9999', 'y' => '1'])->assertSessionHasErrors();
-        $this->edit('teach', ['session' => 'nobody'])->assertSessionHas('problem', 'positions: found no switch that is being taught, expected a switch that was flipped through its positions.');
-        $this->edit('measured', ['session' => $this->id])->assertSessionHas('problem', 'axis: found no axis that was measured to the end, expected one that went through all four steps.');
+        $this->edit('teach', ['session' => 'nobody'])->assertSessionHas('problem', 'Positions: found no switch that is being taught, expected a switch that was flipped through its positions.');
+        $this->edit('measured', ['session' => $this->id])->assertSessionHas('problem', 'Axis: found no axis that was measured to the end, expected one that went through all four steps.');
         $this->assertSame($before, $this->at());
     }
 

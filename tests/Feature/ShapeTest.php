@@ -73,7 +73,7 @@ final class ShapeTest extends TestCase
     public function test_on_a_centred_axis_places_count_from_the_centre(): void
     {
         $this->send('shape/dead_zones', ['axis' => 'gorse/twist', 'centred' => '1', 'low' => '0', 'high' => '0', 'rest' => '10'])
-            ->assertSessionHas('said', 'Twist, dead zones: not said here → 10 % each side of rest counts for nothing');
+            ->assertSessionHas('said', 'Twist, dead zones: as inherited, 6 % each side of rest counts for nothing → 10 % each side of rest counts for nothing');
         $this->assertSame(0.05, $this->current()->shapings['gorse/twist']->zones->rest);
         $this->send('shape/range', ['axis' => 'gorse/twist', 'centred' => '1', 'low' => '-50', 'high' => '100']);
         $this->assertSame([0.25, 1.0], [$this->current()->shapings['gorse/twist']->range->low, $this->current()->shapings['gorse/twist']->range->high]);
@@ -99,7 +99,7 @@ final class ShapeTest extends TestCase
     {
         $this->send('shape/fit', ['axis' => 'sedge/left-toe', 'travel' => '0.7', 'sends' => '60']);
         $this->assertEqualsWithDelta(0.6, $this->current()->shapings['sedge/left-toe']->shape(0.7), 1e-6);
-        $this->send('shape/fit', ['axis' => 'sedge/left-toe', 'travel' => '1', 'sends' => '60'])->assertSessionHas('problem', 'where the hand is: found 100 %, expected a place between rest and the end, outside the dead zones.');
+        $this->send('shape/fit', ['axis' => 'sedge/left-toe', 'travel' => '1', 'sends' => '60'])->assertSessionHas('problem', 'Where the hand is: found 100 %, expected a place between rest and the end, outside the dead zones.');
         $this->send('shape/bite', ['axis' => 'clutch', 'first' => '0.75', 'second' => '0'], 'house')
             ->assertSessionHas('said', 'Clutch: left clutch paddle alone reaches 60 %, Right clutch paddle alone 40 %, both together 100 % → left clutch paddle alone reaches 45 %, Right clutch paddle alone 55 %, both together 100 %');
         $this->send('shape/bite', ['axis' => 'clutch', 'first' => '0.75', 'second' => '0.6'], 'house')->assertSessionHas('problem');
@@ -181,10 +181,10 @@ final class ShapeTest extends TestCase
     public function test_what_is_typed_wrongly_is_told_with_its_place(): void
     {
         $this->send('shape/curve', ['axis' => 'fennel/friction', 'kind' => 'points', 'x' => ['0', '60', '40'], 'y' => ['0', '10', '40']])
-            ->assertSessionHas('problem', 'axes.fennel/friction.curve.points[2][0]: found 0.4, expected a number above that of the point before, 0.6.');
+            ->assertSessionHas('problem', 'Friction slider, curve, point 3, across: found 40 %, expected a number above that of the point before, 60 %.');
         $this->send('shape/notches', ['axis' => 'fennel/friction', 'kind' => 'flat', 'at' => ['20', 'x']])->assertSessionHasErrors('at.1');
         $this->send('shape/made', ['id' => 'x', 'name' => 'X', 'kind' => 'above', 'of' => ['fennel/friction'], 'at' => '1', 'hysteresis' => '2'])->assertSessionHas('problem');
-        $this->send('shape/add', ['axis' => 'fennel/none', 'what' => 'point'])->assertSessionHas('problem', 'axes: found "fennel/none", expected an axis of the rig.');
+        $this->send('shape/add', ['axis' => 'fennel/none', 'what' => 'point'])->assertSessionHas('problem', 'Axis: found something that is not there, expected an axis of the rig.');
         $this->send('shape/add', ['axis' => 'fennel/friction', 'what' => 'cake'])->assertSessionHas('problem');
     }
 }

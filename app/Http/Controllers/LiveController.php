@@ -33,10 +33,14 @@ final class LiveController
     public function step(Request $request, string $session): JsonResponse
     {
         $batch = Batch::of($request);
+        $record = $this->sets->record($batch->set);
         try {
-            return $this->answer($this->sessions->step($session, $this->sets->record($batch->set), $batch));
+            return $this->answer($this->sessions->step($session, $record, $batch));
         } catch (OutOfOrder $error) {
-            return new JsonResponse(['problem' => $error->getMessage()], 409);
+            // As after an edit in this page or another: how it stands is told at once, and the page goes on from there.
+            $stands = $this->sessions->resume($session, $record);
+
+            return $this->answer($stands === null ? null : ['untaken' => $error->getMessage()] + $stands);
         }
     }
 

@@ -24,7 +24,7 @@
         <section class="column loom__comb" aria-label="What each control does in each layer">
             <div @class(['layers', 'layers--many' => count($place->set->layers) > 4])>
                 @foreach ($place->set->layers as $id => $layer)
-                    <span class="layer layer--{{ App\View\LayerLook::of($place->set, $id) }}" data-layer="{{ $id }}" title="{{ $holders[$id] }}"><span class="layer__name">{{ $layer->name }}</span><small>{{ $holders[$id] }}</small><em class="layer__live">live</em></span>
+                    <span class="layer layer--{{ App\View\LayerLook::of($place->set, $id) }}" data-layer="{{ $id }}" title="{{ $layer->name }}, {{ $holders[$id] }}"><span class="layer__name">{{ $layer->name }}</span><small>{{ $holders[$id] }}</small><em class="layer__live">live</em></span>
                 @endforeach
                 <div class="layers__new">
                 <details class="pop" id="new-layer" data-once><summary class="link">New layer</summary>

@@ -117,9 +117,9 @@ final class CurvesAndNotchesTest extends TestCase
     /** @return iterable<string, array{array<string, mixed>, string}> */
     public static function badNotches(): iterable
     {
-        yield 'captures touch' => [['kind' => 'flat', 'at' => [0.2, 0.3], 'width' => 0.05], 'notches.at[1]: found 0.3, expected a place whose capture of 5 % either side does not touch that of the one before, at 20 %'];
-        yield 'outside the range' => [['kind' => 'stepped', 'at' => [0.05, 0.5]], 'notches.at[0]: found 0.05, expected a place within the range, 10 % to 90 %'];
-        yield 'not rising' => [['kind' => 'stepped', 'at' => [0.5, 0.5]], 'notches.at[1]: found 0.5, expected a place above the one before, 50 %'];
+        yield 'captures touch' => [['kind' => 'flat', 'at' => [0.2, 0.3], 'width' => 0.05], 'notches.at[1]: found 0.3, expected a place whose capture of 0.05 either side does not touch that of the one before, at 0.2'];
+        yield 'outside the range' => [['kind' => 'stepped', 'at' => [0.05, 0.5]], 'notches.at[0]: found 0.05, expected a place within the range, 0.1 to 0.9'];
+        yield 'not rising' => [['kind' => 'stepped', 'at' => [0.5, 0.5]], 'notches.at[1]: found 0.5, expected a place above the one before, 0.5'];
         yield 'none' => [['kind' => 'flat', 'at' => []], 'notches.at: found a list of 0, expected 1 to 32 places'];
     }
 

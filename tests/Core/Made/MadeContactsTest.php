@@ -175,10 +175,10 @@ final class MadeContactsTest extends TestCase
     /** @return iterable<string, array{array<string, mixed>, string}> */
     public static function bad(): iterable
     {
-        yield 'it would never open' => [['kind' => 'above', 'at' => 0.01, 'hysteresis' => 0.02], 'made.x.at: found 0.01, expected a place from which it can open again: 2 % below it lies beyond the end'];
+        yield 'it would never open' => [['kind' => 'above', 'at' => 0.01, 'hysteresis' => 0.02], 'made.x.at: found 0.01, expected a place from which it can open again: 0.02 below it lies beyond the end'];
         yield 'two axes' => [['kind' => 'above', 'at' => 0.5, 'of' => ['d/a', 'd/b']], 'made.x.of: found a list of 2, expected one axis'];
         yield 'directions of levers' => [['kind' => 'eight directions', 'of' => ['d/a', 'd/b']], 'made.x.of: found a list of 2, expected two centred axes'];
-        yield 'bounds too near' => [['kind' => 'zones', 'bounds' => [0.5, 0.51]], 'made.x.bounds[1]: found 0.51, expected a bound at least 2 % above the one before, 50 %'];
+        yield 'bounds too near' => [['kind' => 'zones', 'bounds' => [0.5, 0.51]], 'made.x.bounds[1]: found 0.51, expected a bound at least 0.02 above the one before, 0.5'];
         yield 'turned round' => [['kind' => 'between', 'at' => 0.5, 'to' => 0.4], 'made.x.to: found 0.4, expected a number from 0.5 to 1'];
         yield 'another kind' => [['kind' => 'beside', 'at' => 0.5], 'made.x.kind: found "beside", expected one of above, below, between, zones, four directions, eight directions, shared travel, larger, smaller, difference, halves'];
     }
