@@ -38,4 +38,11 @@ final class SetRecord extends Model
     {
         return $this->belongsTo(Revision::class, 'head_id');
     }
+
+    public static function nameOf(string $id): ?string
+    {
+        $name = self::query()->where('id', $id)->value('name');
+
+        return is_string($name) ? $name : null;
+    }
 }

@@ -152,7 +152,7 @@ final class SetStore
             if ($changes === []) {
                 return $base;
             }
-            $revision = $this->append($record, $after, $author, (new Words($set))->sentence($changes), $from);
+            $revision = $this->append($record, $after, $author, (new Words($set, SetRecord::nameOf(...)))->sentence($changes), $from);
             $former = $record->program;
             $record->update(['head_id' => $revision->id, 'redo' => [], 'program' => $this->programs->keep($set)] + self::heading($after));
             $this->dropFormer($former, $record->program);

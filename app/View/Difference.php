@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Models\SetRecord;
 use App\Sets\SetStore;
 use App\Sets\StaleEdit;
 use Nailrod\Core\Set\SetDiff;
@@ -21,7 +22,7 @@ final readonly class Difference
     public static function of(StaleEdit $stale): self
     {
         $head = $stale->head->set();
-        $words = new Words(app(SetStore::class)->assemble($head));
+        $words = new Words(app(SetStore::class)->assemble($head), SetRecord::nameOf(...));
         $base = $stale->base->set();
 
         return new self($stale->head->id, $stale->base->set_id, Changes::rows($words, SetDiff::between($base, $head)), Changes::rows($words, SetDiff::between($base, $stale->meant)));

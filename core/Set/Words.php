@@ -46,7 +46,14 @@ final readonly class Words
 {
     private const PART_NAMES = ['calibrate' => 'calibration', 'rotation' => 'rotation', 'steady' => 'steadying', 'dead_zones' => 'dead zones', 'curve' => 'curve', 'range' => 'range', 'notches' => 'notches', 'measured' => 'what was measured'];
 
-    public function __construct(private BindingSet $set) {}
+    /** @var \Closure(string): ?string */
+    private \Closure $nameOfSet;
+
+    /** @param ?callable(string): ?string $nameOfSet names of sets that this one does not inherit from, by id */
+    public function __construct(private BindingSet $set, ?callable $nameOfSet = null)
+    {
+        $this->nameOfSet = $nameOfSet === null ? static fn (string $id): ?string => null : $nameOfSet(...);
+    }
 
     /**
      * What the part is about: "Left lever, dead zones", "Switch 2 up in On water".
@@ -106,7 +113,7 @@ final readonly class Words
 
         return match ($part->path->section) {
             'name' => $node->string(),
-            'parent' => $this->set->merged->nameOf($node->string()),
+            'parent' => ($this->nameOfSet)($node->string()) ?? $this->set->merged->nameOf($node->string()),
             'simulator' => ($this->set->catalogue?->id === $node->value ? $this->set->catalogue?->name : null) ?? $node->string(),
             'layers' => $this->layer(Layer::read($part->path->key, $node)),
             'devices' => implode(', ', array_map(fn (Node $id) => $this->set->rig->devices[$id->string()]->name ?? $id->string(), $node->list())),
@@ -201,7 +208,7 @@ final readonly class Words
             $output instanceof HoldLayer => 'hold '.($this->set->layers[$output->layer]->name ?? $output->layer),
             $output instanceof StepLayer => sprintf('%s layer of %s', $output->direction, implode(', ', array_map(fn (string $id) => $this->set->layers[$id]->name ?? $id, $output->layers))),
             $output instanceof LightLamp => 'light '.$this->set->rig->lampNameOf($output->lamp),
-            $output instanceof WritesVariable => $output->inWordsOf($this->set->catalogue->variables[$output->variable()]->name ?? 'variable '.$output->variable()),
+            $output instanceof WritesVariable => $output->inWordsOf('variable '.($this->set->catalogue->variables[$output->variable()]->name ?? $output->variable())),
             $output instanceof OpenStop => 'open '.($this->set->stops[$output->stop]->name ?? $output->stop),
             default => $output->inWords(),
         };

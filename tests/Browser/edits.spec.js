@@ -110,7 +110,7 @@ test('a set is shaped and assigned with the keyboard alone', async ({ page, app 
     await expect(page.locator('[data-cell="base/fennel/switch-2.up"]')).toContainText('Anchor light');
     await expect(page.locator('.advice')).toContainText('The game only offers a flip for this.');
     await page.getByRole('button', { name: 'Use the variable' }).press('Enter');
-    await expect(page.locator('.editor__head .says')).toContainText('Anchor light by variable anchor_light, 1 or 0, follow');
+    await expect(page.locator('.editor__head .says')).toContainText('Anchor light by variable Anchor light, 1 or 0, follow');
     await page.locator('[data-face] [data-flip="fennel/switch-2.up"]').press('Space');
     await expect(page.locator('#tape-lines')).toContainText('Anchor light is set to off → Skerrywing: Anchor light off');
     await page.keyboard.press('?');

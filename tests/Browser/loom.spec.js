@@ -26,7 +26,7 @@ test('cells, rows and layers are copied, moved, swapped and cleared by the form,
     await page.locator('#transfer [name="how"]').selectOption('copy');
     await page.locator('#transfer [name="to_ref"]').selectOption('fennel/mark');
     await page.locator('.transfer .button').click();
-    await expect(page.locator('#notices .notice--problem')).toContainText('to: found the same place, expected another one.');
+    await expect(page.locator('#notices .notice--problem')).toContainText('To: found the same place, expected another one.');
 });
 
 test('a wire is drawn from a cell to an action, from an action to a cell, and from a cell to another', async ({ page, app }) => {

@@ -93,7 +93,8 @@ await assign(page, 'macro', { macro: 'three-sacks' });
 await app.open(page, 'macros', '?macro=three-sacks');
 await shot('macros');
 await app.open(page, 'lamps', '?rule=engine&device=rowan');
-await page.evaluate(async () => { window.nailrod.live.input('sim/rpm', 84); await window.nailrod.live.settled(); });
+await page.evaluate(() => window.nailrod.live.input('fennel/left-lever', Math.round(812 + (0.02 + 0.965 * 0.84) * (64903 - 812))));
+await page.waitForTimeout(4500);
 await shot('lamps');
 
 await app.open(page, 'bench');

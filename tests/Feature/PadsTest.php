@@ -77,4 +77,13 @@ final class PadsTest extends TestCase
         $this->postJson('/live/pads', ['set' => 'skerrywing', 'pads' => 'x', 'gone' => []])->assertStatus(422);
         $this->seen([self::pad(0, 0.0, ['model' => '(Vendor: 1 Product: 2)', 'axes' => [], 'buttons' => 1])])->assertOk()->assertJsonPath('pads.0.device', 'controller');
     }
+
+    public function test_two_of_one_model_can_be_swapped_also_when_nobody_doubts(): void
+    {
+        $this->seen([self::pad(0, 0.0), self::pad(1, 0.0)]);
+        $this->seen([self::pad(0, 0.0, ['device' => 'bistort-pad-2']), self::pad(1, 0.0, ['device' => 'bistort-pad'])])
+            ->assertJsonPath('pads.0.device', 'bistort-pad-2')->assertJsonPath('pads.1.device', 'bistort-pad');
+        $this->seen([self::pad(0, 0.0, ['device' => 'bistort-pad']), self::pad(1, 0.0, ['device' => 'bistort-pad-2'])])
+            ->assertJsonPath('pads.0.device', 'bistort-pad')->assertJsonPath('pads.1.device', 'bistort-pad-2');
+    }
 }

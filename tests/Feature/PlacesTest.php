@@ -73,6 +73,48 @@ final class PlacesTest extends TestCase
         $this->get('/sets/skerrywing/none')->assertNotFound();
     }
 
+    /** @return iterable<string, array{string, string}> */
+    public static function asked(): iterable
+    {
+        yield 'a device on the rig' => ['rig?device=nowhere', 'The address names the device “nowhere”, which is not here. Fennel is shown instead.'];
+        yield 'an axis' => ['shape?axis=fennel/nowhere', 'The address names the axis “fennel/nowhere”, which is not here. Fennel Left lever is shown instead.'];
+        yield 'a layer' => ['assign?layer=moon&ref=fennel/mark', 'The address names the layer “moon”, which is not here.'];
+        yield 'a control' => ['assign?layer=base&ref=fennel/moon', 'The address names the control “fennel/moon”, which is not here.'];
+        yield 'a macro' => ['macros?macro=moon', 'The address names the macro “moon”, which is not here.'];
+        yield 'a device without a memory' => ['store?device=rowan', 'Rowan has no memory of its own: Nailrod does all of it while it runs. Fennel is shown instead.'];
+        yield 'a device that has none' => ['store?device=moon', 'The address names the device “moon”, which is not here. Fennel is shown instead.'];
+        yield 'a group of the plan' => ['plan?take=moon', 'The address names the action “moon”, which is not here.'];
+        yield 'a device to try' => ['bench?device=moon', 'The address names the device “moon”, which is not here.'];
+        yield 'where to carry from' => ['carry?from=moon', 'The address names the set “moon”, which is not here.'];
+    }
+
+    #[DataProvider('asked')]
+    public function test_what_an_address_asks_for_and_is_not_there_is_said(string $path, string $said): void
+    {
+        $this->artisan('nailrod:demo');
+        $this->get('/sets/skerrywing/'.$path)->assertOk()->assertSeeText($said);
+    }
+
+    public function test_both_sides_of_a_face_and_every_device_with_a_memory_can_be_reached(): void
+    {
+        $this->artisan('nailrod:demo');
+        foreach (['rig', 'assign', 'bench'] as $place) {
+            $page = $this->get('/sets/skerrywing/'.$place.'?device=clover')->assertOk()->assertDontSee('aria-label="Spare 20, number 40"', false);
+            preg_match('/href="([^"]*page=2[^"]*)"[^>]*>Page 2</', (string) $page->getContent(), $found);
+            $this->assertNotEmpty($found, $place);
+            $this->get(html_entity_decode($found[1]))->assertOk()->assertSee('aria-label="Spare 20, number 40"', false);
+        }
+        $this->get('/sets/skerrywing/store')->assertSee('device=teasel');
+        $this->get('/sets/skerrywing/plan?take=fuel-cut')->assertSee('Device that is drawn')->assertSee('data-face', false);
+    }
+
+    public function test_what_stands_apart_has_its_icon_and_no_word_of_what_serves_it(): void
+    {
+        foreach (['/sets/none/rig', '/sets/house/bindings', '/sets/skerrywing/rig'] as $path) {
+            $this->get($path)->assertSee('rel="icon"', false)->assertHeaderMissing('X-Powered-By');
+        }
+    }
+
     public function test_another_host_is_refused(): void
     {
         $this->get('http://example.org/sets/skerrywing/rig')->assertStatus(421);

@@ -196,4 +196,34 @@ final class RigTest extends TestCase
         $this->edit('devices', ['name' => 'Bad', 'kind' => 'stick', 'file' => UploadedFile::fake()->createWithContent('bad.hex', '05 01 09')])
             ->assertSessionHas('problem', 'bad.hex: found byte 2: found 0 bytes of data, expected 1, as the item says, expected a report descriptor (HID 1.11).');
     }
+
+    public function test_a_device_file_of_ones_own_is_taken_where_devices_are_added(): void
+    {
+        $fennel = json_decode((string) file_get_contents(base_path('demo/devices/fennel.device.json')), true);
+        $file = fn (array $document) => UploadedFile::fake()->createWithContent('mine.device.json', (string) json_encode($document));
+        $this->edit('devices', ['name' => '', 'kind' => 'throttle', 'file' => $file(['id' => 'yarrow', 'name' => 'Yarrow'] + $fennel)])->assertSessionHas('said');
+        $this->get('/sets/skerrywing/rig?device=yarrow')->assertOk()->assertSee('Yarrow throttle')->assertSee('Ring lever');
+        $this->edit('devices', ['name' => 'Another one', 'kind' => 'throttle', 'file' => $file(['id' => 'yarrow', 'name' => 'Yarrow'] + $fennel)])->assertSessionHas('said');
+        $this->get('/sets/skerrywing/rig?device=yarrow-2')->assertOk()->assertSee('Another one throttle');
+        $broken = $fennel;
+        $broken['id'] = 'zinnia';
+        $broken['controls'][0]['axes'][0]['number'] = 'x';
+        $this->edit('devices', ['name' => '', 'kind' => 'throttle', 'file' => $file($broken)])
+            ->assertSessionHas('problem', fn (string $problem) => str_starts_with($problem, 'mine.device.json: controls[0]') && str_contains($problem, 'found "x", expected a whole number'));
+        $this->assertNull(DeviceRecord::query()->find('zinnia'));
+    }
+
+    public function test_of_a_device_that_comes_too_late_nothing_stays(): void
+    {
+        $count = DeviceRecord::query()->count();
+        $file = UploadedFile::fake()->createWithContent('thing.txt', '05 01 09 05 A1 01 05 09 19 01 29 04 15 00 25 01 75 01 95 04 81 02 95 04 81 03 C0');
+        $fields = ['name' => 'Late', 'kind' => 'gamepad', 'file' => $file];
+        $stale = $this->at();
+        $this->edit('note', ['control' => 'fennel/mark', 'name' => 'Flare']);
+        $this->edit('note', ['control' => 'fennel/mark', 'name' => 'Flare gun']);
+        $this->from('/sets/skerrywing/rig')->post('/sets/house/rig/devices', ['from' => 99_999_999] + $fields);
+        $this->assertSame($count, DeviceRecord::query()->count(), 'from a revision that is not there');
+        $this->from('/sets/skerrywing/rig')->post('/sets/nowhere/rig/devices', ['from' => $stale] + $fields)->assertNotFound();
+        $this->assertSame($count, DeviceRecord::query()->count(), 'into a set that is not there');
+    }
 }

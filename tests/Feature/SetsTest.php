@@ -163,4 +163,55 @@ final class SetsTest extends TestCase
         $this->assertSame($before, $this->counts());
         $this->get('/import/0123456789abcdef')->assertStatus(422)->assertSee('bring it again');
     }
+
+    public function test_a_file_with_another_parent_or_simulator_is_no_file_without_a_change(): void
+    {
+        $document = json_decode((string) $this->get('/sets/dunlin/file')->getContent(), true);
+        $this->assertSame('skerrywing', $document['parent']);
+        $upload = fn (array $with) => $this->send('dunlin', 'file', ['file' => UploadedFile::fake()->createWithContent('dunlin.json', (string) json_encode($with + $document))]);
+        $upload(['parent' => 'house', 'simulator' => 'skerrywing'])->assertSessionHas('said', 'What it inherits from: Skerrywing → House; The simulator: not said here → Skerrywing');
+        $this->assertSame('house', $this->current('dunlin')->merged->own->parent);
+        $this->assertSame('skerrywing', $this->current('dunlin')->catalogue?->id);
+        $upload(['parent' => 'house', 'simulator' => 'skerrywing'])->assertSessionHas('said', 'Nothing to change: it is so already.');
+    }
+
+    public function test_a_catalogue_whose_set_is_refused_does_not_stay(): void
+    {
+        $before = $this->counts();
+        $catalogue = json_decode((string) file_get_contents(base_path('demo/catalogues/quay-cable.catalogue.json')), true);
+        $preview = (string) $this->bring('mine.json', (string) json_encode(['id' => 'mine', 'name' => 'Mine'] + $catalogue))->headers->get('Location');
+        $this->from($preview)->post($preview, ['name' => str_repeat(' ', 5), 'parent' => 'house'])->assertSessionHas('problem');
+        $this->assertSame($before, $this->counts());
+    }
+
+    public function test_a_set_that_is_deleted_is_not_edited(): void
+    {
+        $from = SetRecord::query()->findOrFail('knot')->head_id;
+        $this->send('knot', 'sets/remove', [])->assertSessionHas('said');
+        $this->post('/sets/knot/layers', ['from' => $from, 'name' => 'New'])->assertSessionHas('problem', fn (string $problem) => str_contains($problem, 'Knot twin, which is deleted'));
+        $this->assertSame($from, SetRecord::query()->findOrFail('knot')->head_id);
+        $this->send('house', 'sets/bring-back', ['id' => 'knot'])->assertSessionHas('said', 'Knot twin is back.');
+        $this->post('/sets/knot/layers', ['from' => $from, 'name' => 'New'])->assertSessionHas('said');
+    }
+
+    public function test_what_is_not_sent_as_json_is_not_taken_for_it(): void
+    {
+        $send = fn (string $type) => $this->call('POST', '/live', [], [], [], ['CONTENT_TYPE' => $type, 'HTTP_ACCEPT' => 'application/json'], '{"set":"skerrywing"}');
+        $send('text/plain;/json')->assertForbidden();
+        $send('application/x-www-form-urlencoded')->assertForbidden();
+        $send('application/json')->assertOk();
+        $send('application/json; charset=utf-8')->assertOk();
+    }
+
+    public function test_signs_that_cannot_be_seen_are_no_name(): void
+    {
+        foreach (["a\0b", "line\nbreak", "\e[31mred", "\u{202E}txt.exe", "a\u{2028}b"] as $name) {
+            $before = $this->counts();
+            $this->send('skerrywing', 'layers', ['name' => $name])->assertRedirect();
+            $this->assertTrue(session()->has('problem') || session()->has('errors'), (string) json_encode($name));
+            $this->assertSame($before, $this->counts());
+            session()->flush();
+        }
+        $this->send('skerrywing', 'layers', ['name' => 'Höhe 👍 ½'])->assertSessionHas('said');
+    }
 }

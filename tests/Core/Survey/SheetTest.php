@@ -84,4 +84,16 @@ final class SheetTest extends TestCase
         $this->assertSame(6, $hands->survey->sheet->mostClosed($hands->rig->devices['bracken']));
         $this->assertStringContainsString('At most 6 were closed at once', self::verdict($hands, 'bracken')->summary);
     }
+
+    public function test_the_first_words_of_a_device_are_no_movements(): void
+    {
+        $hands = new Hands('gorse');
+        $hands->values = [];
+        foreach ($hands->rig->axes as $axis) {
+            $hands->put($axis->ref, $axis->max);
+        }
+        $hands->put('gorse/button-2', 0);
+        $hands->press('gorse/button-1');
+        $this->assertSame('1 of 13 inputs seen.', self::verdict($hands, 'gorse')->summary);
+    }
 }

@@ -203,4 +203,15 @@ final class SweepTest extends TestCase
         $this->assertSame('', $this->next($sweep, $axis));
         $this->assertTrue($sweep->isDone);
     }
+
+    public function test_a_reading_from_before_it_began_says_where_the_axis_stands_and_is_no_movement(): void
+    {
+        $sweep = new Sweep('d/a', 65000, 1_000_000);
+        $sweep->take(30000, 990_000);
+        $this->ms = 1000;
+        $this->move($sweep, 30000, 30000, 2500, 10);
+        $this->assertSame('', $this->next($sweep, self::lever()), 'it rested, whatever was read of it before');
+        $this->assertLessThanOrEqual(20, AxisReport::of($sweep, self::lever())->measured->peak ?? 0);
+        $this->assertEqualsWithDelta(0, $sweep->trace(SweepPhase::Rest)->drift(), 20);
+    }
 }
