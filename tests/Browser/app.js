@@ -1,6 +1,6 @@
 import { test as base, expect } from '@playwright/test';
 import { execFileSync, spawn } from 'node:child_process';
-import { copyFileSync, mkdtempSync, openSync, rmSync } from 'node:fs';
+import { copyFileSync, existsSync, mkdtempSync, openSync, readdirSync, rmSync, statSync } from 'node:fs';
 import { connect, createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
@@ -67,6 +67,22 @@ export class App {
             NAILROD_PROGRAMS: join(this.#folder, 'programs'),
             NAILROD_SERVE: join(this.#folder, 'serve'),
             PHP_CLI_SERVER_WORKERS: '3',
+        };
+    }
+
+    /** Bytes of its database, its files, or the logs of all, by what they are. */
+    sizes() {
+        // What is written ahead goes into the database first: it is bounded by itself.
+        execFileSync('php', ['-r', '$db = new PDO("sqlite:".$argv[1]); $db->setAttribute(PDO::ATTR_TIMEOUT, 10); $db->query("PRAGMA wal_checkpoint(TRUNCATE)")->fetchAll();', this.#env().DB_DATABASE]);
+        const of = (path) => readdirSync(path, { withFileTypes: true }).reduce((sum, entry) => sum + (entry.isDirectory() ? of(join(path, entry.name)) : statSync(join(path, entry.name)).size), 0);
+        const below = (name) => (existsSync(join(this.#folder, name)) ? of(join(this.#folder, name)) : 0);
+
+        return {
+            database: statSync(this.#env().DB_DATABASE).size,
+            'compiled sets': below('programs'),
+            recordings: below('runs'),
+            'device memories': below('devices'),
+            logs: of('storage/logs'),
         };
     }
 
