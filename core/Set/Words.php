@@ -70,7 +70,7 @@ final readonly class Words
             'name' => 'The name of the set',
             'parent' => 'What it inherits from',
             'simulator' => 'The simulator',
-            'controls' => ucfirst($path->key).', '.($this->set->rig->deviceOf($path->key.'/')?->control((string) $path->inner)->name ?? $path->inner),
+            'controls' => ($this->set->rig->devices[$path->key]->name ?? 'A device that is gone').', '.($this->set->rig->deviceOf($path->key.'/')?->control((string) $path->inner)->name ?? $path->inner),
             'stops' => self::called('Stop', $this->set->stops[$path->key]->name ?? $named),
             'flags' => self::called('Flag', $this->set->flags[$path->key] ?? $named),
             'macros' => self::called('Macro', $this->set->macros[$path->key]->name ?? $named),

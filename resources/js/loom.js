@@ -127,7 +127,7 @@ function bring() {
 const sizes = new ResizeObserver(askAnew);
 function watch() {
     sizes.disconnect();
-    for (const part of document.querySelectorAll('#loom, #loom > *, #loom .comb, #loom .comb thead, #loom .comb tbody, #action-list > *, #loom .face svg')) {
+    for (const part of document.querySelectorAll('#loom, #loom > *, #loom > * > *, #loom .comb, #loom .comb thead, #loom .comb tbody, #action-list > *, #loom .face svg')) {
         sizes.observe(part);
     }
 }

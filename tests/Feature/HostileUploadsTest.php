@@ -46,8 +46,8 @@ final class HostileUploadsTest extends TestCase
             }
             session()->flush();
         }
-        $this->assertGreaterThan($count / 4, $refused);
-        $this->assertGreaterThan($count / 50, $taken);
+        $this->assertGreaterThan($count / 4, $refused, 'seed '.$seed);
+        $this->assertGreaterThan($count / 50, $taken, 'seed '.$seed);
         foreach (SetRecord::query()->where('removed', false)->pluck('id') as $set) {
             foreach (['rig', 'assign', 'plan', 'bench', 'store', 'macros', 'lamps'] as $place) {
                 $this->get('/sets/'.$set.'/'.$place)->assertOk();
