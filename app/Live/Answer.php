@@ -43,7 +43,7 @@ final class Answer
             ], $step->sentences),
             'sent' => array_map(fn (OutputEvent $event) => [
                 't' => $event->t, 'kind' => $event->kind, 'target' => $event->target, 'value' => $event->value, 'name' => $words->nameOf($event),
-            ], $step->outputs),
+            ], array_values(array_filter($step->outputs, fn (OutputEvent $event) => ! Live::isLampByItself($event)))),
             'game' => array_map(fn (GameEvent $event) => [
                 't' => $event->t, 'variable' => $event->variable, 'value' => $event->value,
                 ...$words->game($event),

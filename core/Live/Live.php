@@ -258,7 +258,7 @@ final class Live
      */
     private function told(array $outputs): array
     {
-        $worth = array_values(array_filter($outputs, fn (OutputEvent $event) => ! $this->isTrembling($event) && ! self::isLampOfGame($event)));
+        $worth = array_values(array_filter($outputs, fn (OutputEvent $event) => ! $this->isTrembling($event) && ! self::isLampByItself($event)));
         $leftOut = count($worth) - self::MOST_TOLD;
         if ($leftOut <= 0) {
             return $this->narrator->sentences($worth);
@@ -267,10 +267,10 @@ final class Live
         return [$this->narrator->leftOut($worth[0]->t, $leftOut), ...$this->narrator->sentences(array_slice($worth, $leftOut))];
     }
 
-    /** Lamps that the game moves would fill the tape. */
-    private static function isLampOfGame(OutputEvent $event): bool
+    /** Lamps that the game moves, or that are lit because a program begins, would fill the tape and the lanes: they are seen on the device. */
+    public static function isLampByItself(OutputEvent $event): bool
     {
-        return $event->kind === OutputEvent::LAMP && $event->cause->origin instanceof Input && str_starts_with($event->cause->origin->port, 'sim/');
+        return $event->kind === OutputEvent::LAMP && ! ($event->cause->origin instanceof Input && ! str_starts_with($event->cause->origin->port, 'sim/'));
     }
 
     /** Does an axis send this only because it trembles by itself? That is not told. */

@@ -131,4 +131,20 @@ final class LiveTest extends TestCase
         $this->postJson('/live', ['set' => 'skerrywing'], ['Sec-Fetch-Site' => 'cross-site'])->assertForbidden();
         $this->post('/live', ['set' => 'skerrywing'])->assertForbidden();
     }
+
+    public function test_lamps_that_the_game_moves_are_lit_and_fill_neither_tape_nor_lanes(): void
+    {
+        $this->batch(1, [[20_000, 'fennel/left-lever', 58_000]])->assertOk();
+        $kinds = $lines = [];
+        for ($n = 2; $n < 60; $n++) {
+            $answer = $this->postJson('/live/'.$this->id, ['set' => 'skerrywing', 'n' => $n, 'to' => 100_000 * $n, 'inputs' => []])->assertOk();
+            array_push($kinds, ...array_column($answer->json('sent'), 'kind'));
+            array_push($lines, ...$answer->json('lines'));
+        }
+        $this->assertStringStartsWith('green', (string) $answer->json('lamps')['rowan/rev-6']);
+        $this->assertNotContains('lamp', $kinds);
+        $this->assertSame([], $lines);
+        $lit = $this->postJson('/live/'.$this->id, ['set' => 'skerrywing', 'n' => $n, 'to' => 100_000 * $n, 'inputs' => [[100_000 * $n - 5, 'fennel/ring', 1]]])->assertOk();
+        $this->assertContains('lamp', array_column($lit->json('sent'), 'kind'), 'what a hand lights is told');
+    }
 }
