@@ -7,12 +7,14 @@ namespace App\Sets;
 use App\Models\DeviceRecord;
 use Nailrod\Core\Device\DeviceReader;
 use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Format\Ids;
 use Nailrod\Core\Format\Json;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Hid\DescriptorError;
 use Nailrod\Core\Hid\DescriptorText;
 use Nailrod\Core\Hid\DeviceBuilder;
 use Nailrod\Core\Hid\ReportDescriptor;
+use Nailrod\Core\Made\Made;
 
 /** Devices that people bring: made, named and kept. */
 final class Devices
@@ -71,12 +73,6 @@ final class Devices
     /** An id that no device has, made of a name. */
     public function freeId(string $name): string
     {
-        $base = trim(mb_substr((string) preg_replace('/[^a-z0-9]+/', '-', mb_strtolower($name)), 0, 40), '-') ?: 'device';
-        $id = $base === 'sim' ? 'sim-device' : $base;
-        for ($n = 2; DeviceRecord::query()->where('id', $id)->exists(); $n++) {
-            $id = $base.'-'.$n;
-        }
-
-        return $id;
+        return Ids::free($name, 'device', fn (string $id): bool => in_array($id, ['sim', Made::DEVICE], true) || DeviceRecord::query()->where('id', $id)->exists());
     }
 }

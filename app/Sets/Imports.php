@@ -14,6 +14,7 @@ use Nailrod\Core\Exchange\CatalogueTable;
 use Nailrod\Core\Exchange\Incoming;
 use Nailrod\Core\Exchange\KeyList;
 use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Format\Ids;
 use Nailrod\Core\Format\Json;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
@@ -127,14 +128,7 @@ final class Imports
 
     public static function freeId(string $wish): string
     {
-        $id = mb_strimwidth(trim((string) preg_replace('/[^a-z0-9]+/', '-', mb_strtolower($wish)), '-'), 0, 40);
-        $id = $id === '' ? 'set' : $id;
-        $taken = fn (string $one): bool => SetRecord::query()->find($one) !== null || CatalogueRecord::query()->find($one) !== null && $one !== $wish;
-        for ($free = $id, $n = 2; $taken($free); $n++) {
-            $free = $id.'-'.$n;
-        }
-
-        return $free;
+        return Ids::free($wish, 'set', fn (string $id): bool => SetRecord::query()->find($id) !== null || CatalogueRecord::query()->find($id) !== null && $id !== $wish);
     }
 
     private function fresh(string $id, string $name, ?string $parent, ?string $simulator): SetDocument

@@ -78,8 +78,8 @@ final readonly class Node
     public function id(): string
     {
         $id = $this->string(60);
-        if (preg_match('/^[a-z0-9][a-z0-9_-]*$/D', $id) !== 1) {
-            throw FormatError::at($this->path, $id, 'lower-case letters, digits, "-" and "_" only');
+        if (! Ids::isOne($id)) {
+            throw FormatError::at($this->path, $id, $id === '0' ? 'another name than 0' : 'lower-case letters, digits, "-" and "_" only');
         }
 
         return $id;

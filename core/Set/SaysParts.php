@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nailrod\Core\Set;
 
 use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Format\Ids;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Output\Output;
@@ -36,14 +37,7 @@ trait SaysParts
      */
     private function free(string $wish, array $taken, string $else = 'new'): string
     {
-        $id = trim((string) preg_replace('/[^a-z0-9]+/', '-', mb_strtolower($wish)), '-');
-        $id = mb_strimwidth($id === '' ? $else : $id, 0, 40);
-        $free = $id;
-        for ($n = 2; isset($taken[$free]); $n++) {
-            $free = $id.'-'.$n;
-        }
-
-        return $free;
+        return Ids::free($wish, $else, fn (string $id) => isset($taken[$id]));
     }
 
     /** @param array<string, mixed> $known */

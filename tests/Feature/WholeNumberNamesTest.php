@@ -117,4 +117,20 @@ final class WholeNumberNamesTest extends TestCase
         $this->assertSame(SetDocument::read(Node::of(Json::decode($taken->toJson())))->toJson(), $taken->toJson());
         $this->assertGreaterThan(4, Revision::query()->count());
     }
+
+    public function test_what_is_called_0_gets_a_name_that_can_be_told_from_a_list(): void
+    {
+        $head = fn (string $set) => (string) SetRecord::query()->where('id', $set)->value('head_id');
+        $this->post('/sets/100/sets/new', ['from' => $head('100'), 'name' => '0'])->assertRedirect('/sets/set-0/sets');
+        foreach (['layers' => 'layer-0', 'macros' => 'macro-0', 'flags' => 'flag-0'] as $path => $id) {
+            $this->from('/sets/set-0/assign')->post('/sets/set-0/'.$path, ['from' => $head('set-0'), 'name' => '0'])->assertSessionHas('said');
+        }
+        $set = app(SetStore::class)->current(app(SetStore::class)->open('set-0'));
+        $this->assertSame('0', $set->layers['layer-0']->name);
+        $this->assertSame('0', $set->macros['macro-0']->name);
+        $this->assertSame('0', $set->flags['flag-0']);
+        $this->assertSame($set->merged->own->toJson(), SetDocument::fromJson($set->merged->own->toJson())->toJson());
+        $file = UploadedFile::fake()->createWithContent('zero.json', '{"format":"nailrod-set","version":1,"id":"zero","name":"Zero","layers":{"a":{"name":"A"},"0":{"name":"B"}}}');
+        $this->from('/sets/100/sets')->post('/import', ['file' => $file])->assertSessionHas('problem', 'zero.json: layers.0: found "0", expected another name than 0.');
+    }
 }
