@@ -98,3 +98,19 @@ test('two that stand alike are asked about and can be swapped', async ({ page, a
     await expect(page.locator('#swap-pads')).toBeHidden();
     await lights(page, 0, 'bistort-pad-2', 'Bistort Pad 2');
 });
+
+test('two of one model can be swapped also when nobody doubts which is which', async ({ page, app }) => {
+    await simulate(page);
+    await app.open(page, 'rig');
+    await plug(page, 0, 0.02);
+    await expect(device(page, 'bistort-pad')).toBeVisible();
+    await expect(page.locator('#swap-pads')).toBeHidden();
+    await plug(page, 1, -0.03);
+    await expect(device(page, 'bistort-pad-2')).toBeVisible();
+    await lights(page, 0, 'bistort-pad', 'Bistort Pad');
+    await page.locator('#swap-pads').click();
+    await lights(page, 0, 'bistort-pad-2', 'Bistort Pad 2');
+    await lights(page, 1, 'bistort-pad', 'Bistort Pad');
+    await page.locator('#swap-pads').click();
+    await lights(page, 0, 'bistort-pad', 'Bistort Pad');
+});
