@@ -17,6 +17,9 @@ use Nailrod\Core\Simulator\GameEvent;
 /** What a page is told after a step: plain data and finished words. */
 final class Answer
 {
+    /** The lanes show ten seconds; a page that was away needs no more than what it can draw of them. */
+    public const MOST_ROWS = 2000;
+
     /** @return array<string, mixed> */
     public static function of(Live $live, LiveStep $step, LivePicture $picture, BindingSet $set, string $look = ''): array
     {
@@ -43,13 +46,25 @@ final class Answer
             ], $step->sentences),
             'sent' => array_map(fn (OutputEvent $event) => [
                 't' => $event->t, 'kind' => $event->kind, 'target' => $event->target, 'value' => $event->value, 'name' => $words->nameOf($event),
-            ], array_values(array_filter($step->outputs, fn (OutputEvent $event) => ! Live::isLampByItself($event)))),
+            ], self::latest(array_filter($step->outputs, fn (OutputEvent $event) => ! Live::isLampByItself($event)))),
             'game' => array_map(fn (GameEvent $event) => [
                 't' => $event->t, 'variable' => $event->variable, 'value' => $event->value,
                 ...$words->game($event),
                 'by' => $event->by?->key(),
-            ], $step->game),
+            ], self::latest($step->game)),
             'problems' => $step->problems,
         ] + SurveyAnswer::of($live->state->survey, $set, $live->state->run->now, $look);
+    }
+
+    /**
+     * @template T
+     *
+     * @param array<array-key, T> $rows
+     *
+     * @return list<T>
+     */
+    private static function latest(array $rows): array
+    {
+        return array_slice(array_values($rows), -self::MOST_ROWS);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Live\Answer;
 use App\Models\LiveSession;
 use App\Sets\SetStore;
 use Illuminate\Testing\TestResponse;
@@ -146,5 +147,17 @@ final class LiveTest extends TestCase
         $this->assertSame([], $lines);
         $lit = $this->postJson('/live/'.$this->id, ['set' => 'skerrywing', 'n' => $n, 'to' => 100_000 * $n, 'inputs' => [[100_000 * $n - 5, 'fennel/ring', 1]]])->assertOk();
         $this->assertContains('lamp', array_column($lit->json('sent'), 'kind'), 'what a hand lights is told');
+    }
+
+    public function test_a_page_that_slept_for_an_hour_is_told_what_it_can_show(): void
+    {
+        $this->post('/sets/skerrywing/cells', ['from' => app(SetStore::class)->open('skerrywing')->head_id, 'layer' => 'base', 'ref' => 'fennel/mark', 'does' => 'button', 'number' => '40', 'behaviour' => 'repeat', 'delay' => '450', 'period' => '125', 'width' => '60', 'while' => 'until pressed again'])->assertSessionHas('said');
+        $this->postJson('/live/'.$this->id.'/resume', ['set' => 'skerrywing'])->assertOk();
+        $this->postJson('/live/'.$this->id, ['set' => 'skerrywing', 'n' => 1, 'to' => 100_000, 'inputs' => [[20_000, 'fennel/mark', 1], [30_000, 'fennel/mark', 0]]])->assertOk();
+        $answer = $this->postJson('/live/'.$this->id, ['set' => 'skerrywing', 'n' => 2, 'to' => 3_600_000_000, 'inputs' => []])->assertOk();
+        $this->assertCount(Answer::MOST_ROWS, $answer->json('sent'));
+        $this->assertGreaterThan(3_599_000_000, $answer->json('sent.'.(Answer::MOST_ROWS - 1).'.t'));
+        $this->assertStringEndsWith('changes before these are not told', $answer->json('lines.0.parts.1'));
+        $this->assertLessThan(500_000, strlen((string) $answer->getContent()));
     }
 }
