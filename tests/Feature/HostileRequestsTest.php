@@ -4,15 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Revision;
 use App\Models\SetRecord;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Routing\Route;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Nailrod\Core\Action\ActionKind;
-use Random\Engine\Mt19937;
-use Random\Randomizer;
 use Tests\TestCase;
 
 /**
@@ -21,12 +17,12 @@ use Tests\TestCase;
  */
 final class HostileRequestsTest extends TestCase
 {
+    use Dice;
+
     private const USUAL = 500;
 
     /** Fields that the forms have; what is in them is drawn. */
     private const FIELDS = ['from', 'axis', 'layer', 'ref', 'does', 'behaviour', 'width', 'number', 'name', 'kind', 'at', 'to', 'of', 'id', 'stop', 'opens', 'side', 'axes', 'opener', 'rearm', 'patience', 'macro', 'rule', 'lamp', 'last', 'while', 'shows', 'low', 'high', 'colour', 'brightness', 'band', 'band_colour', 'what', 'other', 'index', 'travel', 'sends', 'both', 'hold', 'step', 'layers', 'action', 'way', 'path', 'control', 'x', 'y', 'label', 'debounce', 'code', 'with', 'when', 'when_to', 'together', 'within', 'chord', 'to_layer', 'to_ref', 'how', 'propose', 'only', 'not', 'role', 'carry', 'old', 'new', 'finding', 'events', 'text', 'bar', 'starts', 'lasts', 'layout', 'key_ms', 'bounds', 'names', 'centred', 'k', 'spikes', 'degrees', 'used', 'reverse', 'hysteresis', 'share', 'dead_radius', 'looks_at', 'set', 'n', 'inputs', 'plugs', 'page', 'look', 'pads', 'gone', 'cut', 'device', 'simulator', 'match', 'game', 'buttons', 'session', 'turned', 'target', 'parts', 'first', 'second', 'start', 'end', 'preview', 'show', 'take', 'more', 'do', 'two', 'usage', 'direction', 'variable', 'by', 'on_value', 'off_value', 'holder', 'lets_go', 'plays', 'on_release', 'again', 'pause', 'taps', 'speed', 'mouse', 'steps', 'towards', 'flag', 'at_limit', 'leaving', 'taking', 'beside', 'long', 'double', 'gap', 'most', 'coarse', 'delay', 'period', 'idle', 'while_', 'direction_of'];
-
-    private Randomizer $dice;
 
     private string $live = '';
 
@@ -35,8 +31,7 @@ final class HostileRequestsTest extends TestCase
 
     public function test_requests_that_no_page_sends_break_nothing(): void
     {
-        $seed = (int) (getenv('NAILROD_SEED') ?: random_int(1, 1_000_000));
-        $this->dice = new Randomizer(new Mt19937($seed));
+        $seed = $this->throwDice();
         $this->live = (string) $this->postJson('/live', ['set' => 'skerrywing'])->json('id');
         $routes = array_values(array_filter(app('router')->getRoutes()->getRoutes(), fn (Route $route) => ! str_starts_with($route->uri(), 'storage') && ! str_starts_with($route->uri(), 'bench')));
         $refused = 0;
@@ -57,8 +52,7 @@ final class HostileRequestsTest extends TestCase
 
     public function test_a_form_with_one_strange_value_breaks_nothing(): void
     {
-        $seed = (int) (getenv('NAILROD_SEED') ?: random_int(1, 1_000_000));
-        $this->dice = new Randomizer(new Mt19937($seed));
+        $seed = $this->throwDice();
         $forms = Forms::all();
         $taken = $refused = 0;
         $count = (int) (getenv('NAILROD_HOSTILE') ?: self::USUAL);
@@ -174,23 +168,5 @@ final class HostileRequestsTest extends TestCase
             7 => '05010904a101',
             default => (string) preg_replace_callback('/\d+/', fn () => (string) $this->pick(['1e999', '-1', '99999999999999999999', '0.5', '"x"', 'null']), $set, 3),
         };
-    }
-
-    /**
-     * @template T
-     *
-     * @param list<T> $of
-     *
-     * @return T
-     */
-    private function pick(array $of): mixed
-    {
-        return $of[$this->dice->getInt(0, count($of) - 1)];
-    }
-
-    /** @return list<int|string|null> what a refused request must leave as it is */
-    private function all(): array
-    {
-        return [Revision::query()->count(), ...array_map(fn (string $table) => DB::table($table)->count(), ['sets', 'devices', 'catalogues', 'runs']), DB::table('sets')->sum('head_id')];
     }
 }

@@ -4,13 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\Revision;
 use App\Models\SetRecord;
 use Illuminate\Http\UploadedFile;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
-use Random\Engine\Mt19937;
-use Random\Randomizer;
 use Tests\Core\Exchange\HostileFiles;
 use Tests\TestCase;
 
@@ -20,14 +16,13 @@ use Tests\TestCase;
  */
 final class HostileUploadsTest extends TestCase
 {
-    private const USUAL = 250;
+    use Dice;
 
-    private Randomizer $dice;
+    private const USUAL = 250;
 
     public function test_files_that_are_damaged_or_made_to_do_harm_break_nothing(): void
     {
-        $seed = (int) (getenv('NAILROD_SEED') ?: random_int(1, 1_000_000));
-        $this->dice = new Randomizer(new Mt19937($seed));
+        $seed = $this->throwDice();
         $count = (int) (getenv('NAILROD_HOSTILE_FILES') ?: self::USUAL);
         $hostile = array_values(HostileFiles::all());
         $originals = $this->originals();
@@ -105,23 +100,5 @@ final class HostileUploadsTest extends TestCase
             8 => str_replace(["\n", ','], $this->pick([["\r", ';'], ["\n", "\t"], ['', ',']]), $content),
             default => $content,
         };
-    }
-
-    /**
-     * @template T
-     *
-     * @param list<T> $of
-     *
-     * @return T
-     */
-    private function pick(array $of): mixed
-    {
-        return $of[$this->dice->getInt(0, count($of) - 1)];
-    }
-
-    /** @return list<mixed> what a refused file must leave as it is */
-    private function all(): array
-    {
-        return [Revision::query()->count(), ...array_map(fn (string $table) => DB::table($table)->count(), ['sets', 'devices', 'catalogues', 'runs']), DB::table('sets')->sum('head_id')];
     }
 }
