@@ -27,7 +27,7 @@ function measure() {
     const comb = document.getElementById('comb-scroll');
     const list = document.getElementById('action-list');
     const origin = loom.getBoundingClientRect();
-    const [frame, head, shown] = [comb.getBoundingClientRect(), loom.querySelector('.comb thead').getBoundingClientRect(), list?.getBoundingClientRect()];
+    const [frame, head, shown] = [comb.getBoundingClientRect(), loom.querySelector('.comb thead th').getBoundingClientRect(), list?.getBoundingClientRect()];
     const controls = new Map([...loom.querySelectorAll('.control[data-control]')].map((control) => [control.dataset.control, control]));
     const actions = new Map([...loom.querySelectorAll('.action[data-action]')].map((action) => {
         const { left, top, height } = action.getBoundingClientRect();
@@ -104,6 +104,13 @@ function ask() {
     }
 }
 
+/** Scrolls a list, and never the page, so that a row of it is seen. */
+function reveal(list, row) {
+    const [frame, box] = [list.getBoundingClientRect(), row.getBoundingClientRect()];
+    const top = frame.top + (list.querySelector('thead')?.offsetHeight ?? 0);
+    list.scrollTop += Math.min(0, box.top - top) || Math.max(0, box.bottom - frame.bottom);
+}
+
 /** Which side of a face was shown. */
 let faced = null;
 
@@ -111,7 +118,7 @@ let faced = null;
 function bring() {
     const picked = document.querySelectorAll('#loom .action.is-picked, #loom .comb tr.is-picked');
     for (const one of picked) {
-        one.scrollIntoView({ block: 'nearest' });
+        reveal(one.closest('#comb-scroll, #action-list'), one);
     }
     const comb = document.getElementById('comb-scroll');
     const face = document.querySelector('#loom .pages [aria-current]')?.href;

@@ -58,6 +58,17 @@ test('wires end at the middle of their rows, also after the head has wrapped and
     // Something above the rows grows, and nobody says so.
     await page.evaluate(() => { document.querySelector('.layers').style.paddingBottom = '37px'; });
     await expect.poll(off).toBeLessThan(1);
+    // No wire leads to a row that is scrolled away, also when the page begins scrolled.
+    await app.open(page, 'assign', '?layer=base&ref=fennel/encoder.plus');
+    await expect.poll(off).toBeLessThan(1);
+    expect(await page.evaluate(() => {
+        const top = document.querySelector('.comb thead th').getBoundingClientRect().bottom - document.getElementById('loom').getBoundingClientRect().top;
+
+        return [...document.querySelectorAll('.wire')].flatMap((wire) => [...wire.getAttribute('d').matchAll(/M[\d.]+ [-\d.]+C[\d.]+ [-\d.]+ [\d.]+ [-\d.]+ ([\d.]+) ([-\d.]+)/g)].map((m) => Number(m[2]))).filter((y) => y < top - 5);
+    })).toEqual([]);
+    await page.setViewportSize({ width: 390, height: 800 });
+    await app.open(page, 'assign', '?layer=base&ref=fennel/mark');
+    expect(await page.evaluate(() => window.scrollY), 'on a phone the page stays at its top').toBe(0);
     await page.setViewportSize({ width: 1100, height: 800 });
     const [editor, tape] = [await page.locator('#editor').boundingBox(), await page.locator('#tape').boundingBox()];
     expect(editor.y + editor.height).toBeLessThanOrEqual(tape.y + 1);
