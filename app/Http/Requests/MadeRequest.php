@@ -10,7 +10,7 @@ final class MadeRequest extends RevisionRequest
     protected function fields(): array
     {
         $width = ['sometimes', 'required', 'numeric', 'between:0,100'];
-        $place = ['sometimes', 'required', 'numeric', 'between:'.($this->boolean('centred') ? '-100' : '0').',100'];
+        $place = ['sometimes', 'required', 'numeric', $this->placeRule()];
 
         return [
             'id' => ['required', 'string', 'regex:/^[a-z0-9][a-z0-9_-]*$/'],

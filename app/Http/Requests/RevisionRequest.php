@@ -66,6 +66,12 @@ abstract class RevisionRequest extends FormRequest
         return Percent::part($this->float($field));
     }
 
+    /** The rule of a place in percent: 0 to 100, on a centred axis from -100 on. */
+    protected function placeRule(): string
+    {
+        return 'between:'.($this->boolean('centred') ? '-100' : '0').',100';
+    }
+
     /** A place in percent, on a centred axis from -100 on. */
     protected function place(string $field): float
     {

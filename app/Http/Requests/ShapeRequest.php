@@ -10,7 +10,7 @@ final class ShapeRequest extends RevisionRequest
     protected function fields(): array
     {
         $width = ['sometimes', 'required', 'numeric', 'between:0,100'];
-        $place = ['sometimes', 'required', 'numeric', 'between:'.($this->boolean('centred') ? '-100' : '0').',100'];
+        $place = ['sometimes', 'required', 'numeric', $this->placeRule()];
 
         return ['axis' => ['required', 'string'], 'reverse' => ['sometimes', 'boolean']] + match ($this->route('part')) {
             'calibrate' => ['low' => ['required', 'integer'], 'high' => ['required', 'integer'], 'rest' => ['nullable', 'integer']],

@@ -11,7 +11,7 @@ final class StopRequest extends RevisionRequest
         return [
             'stop' => ['required', 'string', 'regex:/^[a-z0-9][a-z0-9_-]*$/'],
             'name' => ['required', 'string', 'max:60'],
-            'at' => ['required', 'numeric', 'between:'.($this->boolean('centred') ? '-100' : '0').',100'],
+            'at' => ['required', 'numeric', $this->placeRule()],
             'side' => ['required', 'in:above,below'],
             'opens' => ['required', 'string'],
             'axes' => ['required', 'array', 'max:16'],

@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Memory;
+
+use Nailrod\Core\Made\Made;
+use Nailrod\Core\Output\ActionOutput;
+use Nailrod\Core\Output\LightLamp;
+use Nailrod\Core\Output\MacroOutput;
+use Nailrod\Core\Output\MouseButton;
+use Nailrod\Core\Output\MouseMovement;
+use Nailrod\Core\Output\MouseStep;
+use Nailrod\Core\Output\MouseWheel;
+use Nailrod\Core\Output\OpenStop;
+use Nailrod\Core\Output\Output;
+use Nailrod\Core\Output\RaiseFlag;
+use Nailrod\Core\Output\WritesVariable;
+use Nailrod\Core\Set\BindingSet;
+use Nailrod\Core\Set\Condition;
+use Nailrod\Core\Set\Words;
+
+/** What a device can do of a set with nothing else at the other end of its cable, and why not of the rest. */
+final readonly class DeviceAlone
+{
+    /** @param string $own the device and a slash, as its references begin: "fennel/" */
+    public function __construct(private BindingSet $set, private string $own) {}
+
+    /** Is it on the device, or made from nothing but its axes? */
+    public function isOwn(string $ref): bool
+    {
+        if (! str_starts_with($ref, Made::DEVICE.'/')) {
+            return str_starts_with($ref, $this->own);
+        }
+        $made = $this->set->made[explode('.', substr($ref, strlen(Made::DEVICE) + 1))[0]] ?? null;
+
+        return $made !== null && array_filter($made->sources(), fn (string $source) => ! $this->isOwn($source)) === [];
+    }
+
+    public function hasStop(string $id): bool
+    {
+        return array_filter($this->set->stops[$id]->axes ?? [], fn (string $axis) => $this->isOwn($axis)) !== [];
+    }
+
+    /** Does a contact of the device raise the flag, by itself or by a macro, or does nobody? */
+    public function raises(string $flag): bool
+    {
+        $by = [];
+        $isIt = fn (Output $output): bool => $output instanceof RaiseFlag && $output->flag === $flag;
+        foreach ($this->set->cells as $cells) {
+            foreach ($cells as $ref => $cell) {
+                $by[] = array_filter($cell->drives($this->set->macros), $isIt) === [] ? null : (string) $ref;
+            }
+        }
+        foreach ($this->set->chords as $chords) {
+            foreach ($chords as $chord) {
+                $by[] = array_filter($chord->outputs, $isIt) === [] ? null : $chord->of[0];
+            }
+        }
+        $by = array_values(array_filter($by, fn (?string $ref) => $ref !== null));
+
+        return $by === [] || array_filter($by, fn (string $ref) => ! $this->isOwn($ref)) === [];
+    }
+
+    /** Why a condition cannot be judged by the device alone; null if it can. */
+    public function whyNotWhen(?Condition $when): ?string
+    {
+        return match (true) {
+            $when?->sort === 'variable' => 'only Nailrod itself knows the variable that it depends on',
+            $when?->sort === 'stop' && ! $this->hasStop($when->name) => 'it depends on a stop of another device',
+            $when?->sort === 'flag' && ! $this->raises($when->name) => 'it depends on a flag that another device raises',
+            default => null,
+        };
+    }
+
+    /** Can it play a macro by itself, with all its steps? */
+    public function canPlay(string $macro): bool
+    {
+        foreach ($this->set->macros[$macro]->steps ?? [] as $step) {
+            $way = $step->output instanceof ActionOutput ? $this->set->wayOf($step->output->action) : $step->output;
+            if ($step->output !== null && ($way === null || $way instanceof MacroOutput || $this->whyNot($way) !== null)) {
+                return false;
+            }
+        }
+
+        return isset($this->set->macros[$macro]);
+    }
+
+    /** Why the device cannot drive an output by itself; null if it can. */
+    public function whyNot(?Output $way): ?string
+    {
+        return match (true) {
+            $way === null => 'its action has no way yet',
+            $way instanceof MacroOutput && ! $this->canPlay($way->macro) => 'its macro does what only Nailrod itself can do',
+            $way instanceof OpenStop && ! $this->hasStop($way->stop) => 'it opens a stop of another device',
+            $way instanceof LightLamp && ! str_starts_with($way->lamp, $this->own) => 'it lights a lamp of another device',
+            self::isMouse($way) => 'only Nailrod itself works the mouse',
+            $way instanceof WritesVariable => (new Words($this->set))->output($way).' can only be done by Nailrod itself',
+            default => null,
+        };
+    }
+
+    private static function isMouse(Output $way): bool
+    {
+        return $way instanceof MouseMovement || $way instanceof MouseButton || $way instanceof MouseWheel || $way instanceof MouseStep;
+    }
+}
