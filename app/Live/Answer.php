@@ -45,7 +45,8 @@ final class Answer
                 't' => $line->t, 'about' => $line->about, 'parts' => $line->parts, 'ends' => $line->ends, 'keys' => $line->keys,
             ], $step->sentences),
             'sent' => array_map(fn (OutputEvent $event) => [
-                't' => $event->t, 'kind' => $event->kind, 'target' => $event->target, 'value' => $event->value, 'name' => $words->nameOf($event),
+                't' => $event->t, 'kind' => $event->kind, 'target' => $event->target, // A lane of a lamp shows whether it is lit; how, is seen on the device.
+                'value' => $event->kind === OutputEvent::LAMP ? (int) ($event->value !== 0) : $event->value, 'name' => $words->nameOf($event),
             ], self::latest(array_filter($step->outputs, fn (OutputEvent $event) => ! Live::isLampByItself($event)))),
             'game' => array_map(fn (GameEvent $event) => [
                 't' => $event->t, 'variable' => $event->variable, 'value' => $event->value,

@@ -146,7 +146,8 @@ final class LiveTest extends TestCase
         $this->assertNotContains('lamp', $kinds);
         $this->assertSame([], $lines);
         $lit = $this->postJson('/live/'.$this->id, ['set' => 'skerrywing', 'n' => $n, 'to' => 100_000 * $n, 'inputs' => [[100_000 * $n - 5, 'fennel/ring', 1]]])->assertOk();
-        $this->assertContains('lamp', array_column($lit->json('sent'), 'kind'), 'what a hand lights is told');
+        $lamps = array_values(array_filter($lit->json('sent'), fn (array $row) => $row['kind'] === 'lamp'));
+        $this->assertSame([1], array_column($lamps, 'value'), 'what a hand lights is told, and drawn in its lane');
     }
 
     public function test_a_page_that_slept_for_an_hour_is_told_what_it_can_show(): void
