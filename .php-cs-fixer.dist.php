@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 $finder = PhpCsFixer\Finder::create()
-    ->in([__DIR__.'/app', __DIR__.'/core', __DIR__.'/tests', __DIR__.'/config', __DIR__.'/database', __DIR__.'/routes', __DIR__.'/bootstrap', __DIR__.'/compat', __DIR__.'/public'])
+    ->in([__DIR__.'/app', __DIR__.'/core', __DIR__.'/tests', __DIR__.'/config', __DIR__.'/database', __DIR__.'/routes', __DIR__.'/bootstrap', __DIR__.'/public'])
     ->exclude(['cache', 'build'])
     ->append([__DIR__.'/server.php', __DIR__.'/artisan', __FILE__]);
 

@@ -24,14 +24,14 @@ final class DescribeCommand extends Command
     public function handle(): int
     {
         $file = $this->argument('file');
-        $content = is_string($file) && is_file($file) ? file_get_contents($file) : false;
+        $content = is_file($file) ? file_get_contents($file) : false;
         if ($content === false) {
-            return $this->fails((is_string($file) ? $file : '').': found no such file, expected a report descriptor.');
+            return $this->fails($file.': found no such file, expected a report descriptor.');
         }
         try {
             $descriptor = ReportDescriptor::parse(DescriptorText::bytes($content));
         } catch (DescriptorError $error) {
-            return $this->fails(basename((string) $file).': '.$error->getMessage());
+            return $this->fails(basename($file).': '.$error->getMessage());
         }
         $id = $this->option('device');
         match (true) {

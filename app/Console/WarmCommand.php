@@ -43,8 +43,7 @@ final class WarmCommand extends Command
         $own = [base_path('app/'), base_path('core/'), base_path('vendor/')];
         $files = array_values(array_filter(get_included_files(), fn (string $file) => array_filter($own, fn (string $folder) => str_starts_with($file, $folder)) !== []
             && ! str_contains($file, '/vendor/composer/') && ! str_contains($file, '/Console/') && preg_match('#/[A-Z]\w*\.php$#', $file) === 1));
-        $list = $this->argument('list');
-        file_put_contents(is_string($list) ? $list : '', json_encode($files, JSON_THROW_ON_ERROR));
+        file_put_contents($this->argument('list'), json_encode($files, JSON_THROW_ON_ERROR));
 
         return self::SUCCESS;
     }

@@ -98,10 +98,10 @@ final readonly class Place
     /** @return list<Revision> of the set, the newest first; those that were undone are not among them */
     public function history(): array
     {
-        $byId = Revision::query()->where('set_id', $this->record->id)->get()->keyBy('id');
         $history = [];
-        for ($at = $this->record->head_id; $at !== null && count($history) < 30; $at = $byId[$at]->made_from) {
-            $history[] = $byId[$at];
+        for ($at = $this->record->head_id; $at !== null && count($history) < 30;) {
+            $history[] = $revision = Revision::query()->findOrFail($at, ['id', 'made_from', 'author', 'sentence', 'created_at']);
+            $at = $revision->made_from;
         }
 
         return $history;
