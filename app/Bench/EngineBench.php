@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use Nailrod\Core\Axis\Shaping;
+use Nailrod\Core\Cause\Input;
 use Nailrod\Core\Device\Rig;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Output\OutputEvent;
 use Nailrod\Core\Program\Compiler;
 use Nailrod\Core\Program\Program;
-use Nailrod\Core\Run\Input;
 use Nailrod\Core\Run\Machine;
-use Nailrod\Core\Run\OutputEvent;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\MergedDocument;
 use Nailrod\Core\Set\SetDocument;

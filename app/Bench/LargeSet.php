@@ -7,9 +7,9 @@ namespace App\Bench;
 use App\Models\DeviceRecord;
 use App\Sets\SetStore;
 use Nailrod\Core\Action\Catalogue;
+use Nailrod\Core\Cause\Input;
 use Nailrod\Core\Device\DeviceReader;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Run\Input;
 use Nailrod\Core\Set\SetDocument;
 
 /** A set as large as they come: 16 devices of 25 contacts, 8 layers, 1,500 assignments. */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use Nailrod\Core\Axis\Shaping;
-use Nailrod\Core\Run\Input;
+use Nailrod\Core\Cause\Input;
 
 /**
  * What a careful hand would write for one lever, all in line: median of three, hold band, look-up, a stop that is shut,

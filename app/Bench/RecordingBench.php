@@ -6,8 +6,8 @@ namespace App\Bench;
 
 use App\Models\LiveSession;
 use App\Runs\RunStore;
+use Nailrod\Core\Cause\Input;
 use Nailrod\Core\Device\AxisInput;
-use Nailrod\Core\Run\Input;
 use Nailrod\Core\Set\BindingSet;
 use Symfony\Component\Process\Process;
 

@@ -70,7 +70,7 @@ final class PlayCommand extends Command
         }
     }
 
-    /** @param list<\Nailrod\Core\Run\OutputEvent> $events */
+    /** @param list<\Nailrod\Core\Output\OutputEvent> $events */
     private function events(array $events): void
     {
         $text = '';

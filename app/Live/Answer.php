@@ -10,7 +10,7 @@ use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Live\Live;
 use Nailrod\Core\Live\LivePicture;
 use Nailrod\Core\Live\LiveStep;
-use Nailrod\Core\Run\OutputEvent;
+use Nailrod\Core\Output\OutputEvent;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Simulator\GameEvent;
 

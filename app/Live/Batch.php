@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Live;
 
 use Illuminate\Http\Request;
+use Nailrod\Core\Cause\Input;
 use Nailrod\Core\Format\Keys;
-use Nailrod\Core\Run\Input;
 
 /**
  * A batch of timed inputs: `n`, `to` (µs), `set`, `inputs` as [t, port, value], `plugs` by device. Read by hand, not by

@@ -6,8 +6,8 @@ namespace App\Runs;
 
 use App\Models\LiveSession;
 use App\Models\RunRecord;
+use Nailrod\Core\Cause\Input;
 use Nailrod\Core\Format\FormatError;
-use Nailrod\Core\Run\Input;
 use Nailrod\Core\Run\InputError;
 use Nailrod\Core\Run\RunCut;
 use Nailrod\Core\Run\RunReader;

@@ -4,21 +4,23 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Forms\Choices;
+use App\Forms\FieldInput;
+use App\Forms\KindForm;
+use App\Forms\Offered;
 use Nailrod\Core\Action\Action;
 use Nailrod\Core\Action\Ways;
-use Nailrod\Core\Behaviour\PlayMacro;
-use Nailrod\Core\Behaviour\ShortLongDouble;
-use Nailrod\Core\Behaviour\Ticks;
+use Nailrod\Core\Behaviour\Behaviours;
+use Nailrod\Core\Behaviour\PlacesOutputs;
+use Nailrod\Core\Behaviour\PlaysItsMacro;
 use Nailrod\Core\Device\Device;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Layer\Layer;
 use Nailrod\Core\Layer\LayerMap;
-use Nailrod\Core\Output\ActionOutput;
 use Nailrod\Core\Output\ControllerAxis;
 use Nailrod\Core\Output\ControllerButton;
 use Nailrod\Core\Output\Output;
 use Nailrod\Core\Output\OutputNumbers;
-use Nailrod\Core\Output\StartMacro;
 use Nailrod\Core\Plan\Reach;
 use Nailrod\Core\Plan\Spot;
 use Nailrod\Core\Set\Advice;
@@ -31,37 +33,6 @@ use Nailrod\Core\Set\PartPath;
 /** The Assign place: one device, a row for each of its contacts and axes, a column for each layer, and the actions. */
 final readonly class AssignView
 {
-    /** Outputs that an axis can be given by hand, in words by kind. */
-    private const OF_AXES = [
-        'axis' => 'a controller axis',
-        'axis variable' => 'a variable',
-        'mouse movement' => 'the mouse, as a speed',
-    ];
-
-    /** Outputs that a contact can be given by hand, beside actions. */
-    public const OF_CONTACTS = [
-        'key' => 'a key',
-        'button' => 'a controller button',
-        'hat' => 'a controller hat',
-        'mouse button' => 'a mouse button',
-        'mouse wheel' => 'the mouse wheel',
-        'consumer control' => 'a media control',
-        'step variable' => 'a variable, in steps',
-        'swap variable' => 'a variable, two values',
-        'lamp' => 'a lamp',
-        'flag' => 'a flag',
-        'go to layer' => 'go to a layer',
-        'step layer' => 'next or previous layer',
-        'let go of everything' => 'let go of everything',
-        'macro' => 'play a macro',
-        'start macro' => 'start a macro',
-        'stop macro' => 'stop a macro',
-        'on/off variable' => 'a variable, on and off',
-        'set variable' => 'a variable, set',
-        'hold layer' => 'hold a layer',
-        'open stop' => 'open a stop',
-    ];
-
     /** The device that is picked; null if the set has none. */
     public ?Device $device;
 
@@ -201,12 +172,9 @@ final readonly class AssignView
     public function roleOf(int $output): string
     {
         $behaviour = $this->picked()?->behaviour;
+        $role = $behaviour instanceof PlacesOutputs ? $behaviour->roleOf($output) : '';
 
-        return match (true) {
-            $behaviour instanceof ShortLongDouble => ($output === $behaviour->short ? 'short: ' : ($output === $behaviour->long ? 'long: ' : ($output === $behaviour->double ? 'double: ' : 'not used: '))),
-            $behaviour instanceof Ticks && $behaviour->coarse > 0.0 => $output === 0 ? 'slow: ' : 'fast: ',
-            default => '',
-        };
+        return $role === '' ? '' : $role.': ';
     }
 
     /** @return array<string, Chord> chords of the picked layer that the picked contact is part of, by id */
@@ -244,12 +212,26 @@ final readonly class AssignView
         return $this->picked()->outputs[0] ?? null;
     }
 
-    /** @return array<string, string> outputs to choose from, in words by kind */
-    public function kinds(): array
+    /** What else than an action can be sent. */
+    public function outputForm(): KindForm
     {
-        $without = ($this->place->set->macros === [] ? ['macro', 'start macro', 'stop macro'] : []);
+        return new KindForm($this->isAxis() ? Offered::toAxes() : Offered::toContacts($this->place->set), Offered::all(), 'output', 'does', $this->fieldInput());
+    }
 
-        return $this->isAxis() ? self::OF_AXES : array_diff_key(self::OF_CONTACTS, array_flip($without));
+    public function behaviourForm(bool $tick): KindForm
+    {
+        return new KindForm(Behaviours::ofContacts($tick), Behaviours::all(), 'behave', 'behaviour', $this->fieldInput());
+    }
+
+    /** @return array<string, array<string, mixed>> what the fields of something new begin with, by kind, then by field */
+    public function begins(): array
+    {
+        return Options::begins($this->place->set);
+    }
+
+    private function fieldInput(): FieldInput
+    {
+        return new FieldInput(new Choices($this->place->set));
     }
 
     /** The kind that is chosen now. */
@@ -260,24 +242,24 @@ final readonly class AssignView
         return match (true) {
             $cell === null => $this->isAxis() ? 'axis' : 'button',
             $cell->isNothing() => 'nothing',
-            $cell->behaviour instanceof PlayMacro => 'macro',
+            $cell->behaviour instanceof PlaysItsMacro => $cell->behaviour::kind(),
             default => $this->pickedOutput()?->kind() ?? 'nothing',
         };
     }
 
-    /** What the fields for something else than an action start from. */
-    public function shownOutput(): ?Output
+    /** @return array<string, mixed> what the fields for something else than an action start from, in the open format */
+    public function shown(): array
     {
         $behaviour = $this->picked()?->behaviour;
 
-        return $behaviour instanceof PlayMacro ? new StartMacro($behaviour->macro) : $this->pickedOutput();
+        return ($behaviour instanceof PlaysItsMacro ? $behaviour->toArray() : $this->pickedOutput()?->toArray()) ?? [];
     }
 
     public function pickedAction(): ?Action
     {
         $output = $this->pickedOutput();
 
-        return $output instanceof ActionOutput ? $this->place->set->catalogue?->action($output->action) : null;
+        return $this->place->set->actionOf($output);
     }
 
     public function isAxis(): bool

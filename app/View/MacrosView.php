@@ -4,11 +4,17 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Forms\Choices;
+use App\Forms\FieldInput;
+use App\Forms\KindForm;
+use App\Forms\Offered;
 use App\Sets\Layouts;
 use Nailrod\Core\Macro\Bar;
 use Nailrod\Core\Macro\Macro;
 use Nailrod\Core\Macro\Timeline;
 use Nailrod\Core\Output\ActionOutput;
+use Nailrod\Core\Output\LetGo;
+use Nailrod\Core\Output\Outputs;
 use Nailrod\Core\Set\MacroUse;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Typing\KeyLayout;
@@ -112,11 +118,18 @@ final readonly class MacrosView
         return Conditions::chosen($this->macro?->when);
     }
 
-    /** @return array<string, string> what a step can press, in words by kind */
-    public function kinds(): array
+    /** What a step can press; a text is typed by a step of its own. */
+    public function outputForm(): KindForm
     {
-        $own = array_diff_key(AssignView::OF_CONTACTS, ['macro' => 0, 'let go of everything' => 0]);
+        $own = array_diff_key(Outputs::ofContacts(), [LetGo::kind() => 0]);
+        $action = $this->place->set->catalogue === null ? [] : [ActionOutput::kind() => ActionOutput::class];
 
-        return ['key' => $own['key'], 'type' => 'a text to type'] + ($this->place->set->catalogue === null ? [] : [ActionOutput::kind() => 'an action']) + $own;
+        return new KindForm($own + $action, Offered::all(), 'output', 'does', new FieldInput(new Choices($this->place->set)), ['type' => 'a text to type']);
+    }
+
+    /** @return array<string, array<string, mixed>> what the fields of something new begin with, by kind, then by field */
+    public function begins(): array
+    {
+        return Options::begins($this->place->set);
     }
 }

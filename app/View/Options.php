@@ -8,6 +8,8 @@ use Illuminate\Support\HtmlString;
 use Nailrod\Core\Action\Catalogue;
 use Nailrod\Core\Layer\Layer;
 use Nailrod\Core\Macro\Macro;
+use Nailrod\Core\Output\IsNumbered;
+use Nailrod\Core\Output\Outputs;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\OutputUse;
 use Nailrod\Core\Typing\KeyLayout;
@@ -62,11 +64,16 @@ final class Options
         return $names;
     }
 
-    /** The lowest free number that the game sees, for a new output; 1 if none is free. */
-    public static function freeNumber(BindingSet $set, bool $isAxis): int
+    /** @return array<string, array<string, mixed>> what new numbered outputs begin with, by kind: the lowest number that is free and that the game sees, 1 if none is */
+    public static function begins(BindingSet $set): array
     {
-        $use = new OutputUse($set);
+        $begins = [];
+        foreach (Outputs::all() as $kind => $class) {
+            if (is_subclass_of($class, IsNumbered::class)) {
+                $begins[$kind] = ['number' => (new OutputUse($set))->numbers($class)->lowest() ?? 1];
+            }
+        }
 
-        return ($isAxis ? $use->axes() : $use->buttons())->lowest() ?? 1;
+        return $begins;
     }
 }

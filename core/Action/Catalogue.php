@@ -7,10 +7,10 @@ namespace Nailrod\Core\Action;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Output\ControllerAxis;
-use Nailrod\Core\Output\ControllerButton;
+use Nailrod\Core\Output\IsNumbered;
 use Nailrod\Core\Output\KeyStroke;
 use Nailrod\Core\Output\Output;
+use Nailrod\Core\Output\PressesKeys;
 
 /** What a simulator can be told to do and what it keeps: the open format `nailrod-catalogue`, version 1. */
 final readonly class Catalogue
@@ -84,17 +84,13 @@ final readonly class Catalogue
     /** Does the simulator look at this controller output? What is none is not looked at, it comes by itself. */
     public function sees(Output $output): bool
     {
-        return match (true) {
-            $output instanceof ControllerButton => $output->number <= $this->buttons,
-            $output instanceof ControllerAxis => $output->number <= $this->axes,
-            default => true,
-        };
+        return ! $output instanceof IsNumbered || $output->number() <= $output::seen($this->buttons, $this->axes);
     }
 
     /** Does it take what comes by this way: a controller output that it sees, a key stroke that nobody keeps, a variable? */
     public function takes(Output $way): bool
     {
-        return $this->sees($way) && ! ($way instanceof KeyStroke && $this->isReserved($way));
+        return $this->sees($way) && ! ($way instanceof PressesKeys && $this->isReserved($way->keys()));
     }
 
     /** Who keeps a key stroke, and what for; null if nobody does. */

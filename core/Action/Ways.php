@@ -6,6 +6,7 @@ namespace Nailrod\Core\Action;
 
 use Nailrod\Core\Output\ControllerAxis;
 use Nailrod\Core\Output\ControllerButton;
+use Nailrod\Core\Output\IsNumbered;
 use Nailrod\Core\Output\Output;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\OutputUse;
@@ -42,12 +43,12 @@ final readonly class Ways
     }
 
     /** The lowest controller output that the simulator sees and nothing else of the set drives. */
-    private function freeOutput(Action $action): ControllerAxis|ControllerButton|null
+    private function freeOutput(Action $action): ?IsNumbered
     {
         $use = new OutputUse($this->set);
         $number = ($action->isAxis() ? $use->axes() : $use->buttons())->lowest();
         $own = $this->set->ways[$action->id] ?? null;
-        if (($own instanceof ControllerAxis || $own instanceof ControllerButton) && $own->number <= ($number ?? $own->number)) {
+        if ($own instanceof IsNumbered && $own->number() <= ($number ?? $own->number())) {
             return $own;
         }
 

@@ -5,29 +5,27 @@ declare(strict_types=1);
 namespace Nailrod\Core\Behaviour;
 
 use Nailrod\Core\Cause\Cause;
-use Nailrod\Core\Format\Node;
+use Nailrod\Core\Format\Kind;
+use Nailrod\Core\Format\Names;
 use Nailrod\Core\Output\ContactOutput;
-use Nailrod\Core\Program\Assigned;
-use Nailrod\Core\Run\Run;
 
-/** How the closing and opening of a contact drive its outputs. A new kind is one class and one line in Behaviours. */
-interface Behaviour
+/**
+ * How the closing and opening of a contact drive its outputs. What else it can do it says by an ability: TimedBehaviour,
+ * PlacesOutputs, Follows, Latches, QueuesTicks, PlaysItsMacro, HasPresets. A new kind is one class and one line in Behaviours.
+ */
+interface Behaviour extends Kind
 {
-    public static function kind(): string;
-
-    public static function read(Node $node): self;
-
-    /** @return array<string, mixed> the behaviour in the open format */
-    public function toArray(): array;
-
     /** A few words with the numbers in it: "pulse 60 ms". */
-    public function inWords(): string;
+    public function inWords(Names $names): string;
 
     /** Why it cannot drive this output; null if it can. */
     public function refuses(ContactOutput $output): ?string;
 
-    /** @param bool $found the contact was found closed as the run began */
-    public function press(Run $run, Assigned $assigned, Cause $cause, bool $found): void;
+    /** Does one press send all of its outputs, rather than one of them? */
+    public function sendsAllAtOnce(): bool;
 
-    public function release(Run $run, Assigned $assigned, Cause $cause): void;
+    /** @param bool $found the contact was found closed as the run began */
+    public function press(Engine $run, Assigned $assigned, Cause $cause, bool $found): void;
+
+    public function release(Engine $run, Assigned $assigned, Cause $cause): void;
 }

@@ -4,36 +4,32 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Behaviour;
 
-use Nailrod\Core\Format\Node;
+use Nailrod\Core\Format\KindList;
 
-/** The kinds of behaviour, one line each. */
-final class Behaviours
+/**
+ * The kinds of behaviour, one line each, in the order in which they are offered.
+ *
+ * @extends KindList<Behaviour>
+ */
+final class Behaviours extends KindList
 {
-    /** @var list<class-string<Behaviour>> */
-    private const KINDS = [
-        Follow::class,
-        Toggle::class,
-        Pulse::class,
-        Repeat::class,
-        Cycle::class,
-        ShortLongDouble::class,
-        Ticks::class,
-        PlayMacro::class,
-    ];
-
-    /** @return list<string> */
-    public static function kinds(): array
+    protected static function own(): array
     {
-        return array_map(fn (string $class) => $class::kind(), self::KINDS);
+        return [
+            Follow::class,
+            Toggle::class,
+            Pulse::class,
+            Repeat::class,
+            Cycle::class,
+            ShortLongDouble::class,
+            Ticks::class,
+            PlayMacro::class,
+        ];
     }
 
-    public static function read(Node $node): Behaviour
+    /** @return array<string, class-string<Behaviour>> those that a contact with outputs can be given, by kind */
+    public static function ofContacts(bool $isTick): array
     {
-        $kinds = [];
-        foreach (self::KINDS as $class) {
-            $kinds[$class::kind()] = $class;
-        }
-
-        return $kinds[$node->get('kind')->oneOf(array_keys($kinds))]::read($node);
+        return array_filter(self::all(), fn (string $class) => ! is_subclass_of($class, PlaysItsMacro::class) && ($isTick || ! is_subclass_of($class, QueuesTicks::class)));
     }
 }

@@ -6,14 +6,21 @@ namespace Nailrod\Core\Behaviour;
 
 use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Cause\StepKind;
-use Nailrod\Core\Format\Node;
-use Nailrod\Core\Output\ContactOutput;
-use Nailrod\Core\Program\Assigned;
-use Nailrod\Core\Run\Run;
+use Nailrod\Core\Format\Field;
+use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\IsKind;
+
+use Nailrod\Core\Format\Names;
+use Nailrod\Core\Format\Type\Choice;
+use Nailrod\Core\Format\Type\Number;
 
 /** Each press sends the next output as a pulse and wraps at the end; after some idle time it starts again. */
 final readonly class Cycle implements Behaviour
 {
+    use IsKind;
+    use TakesAnyOutput;
+
     public const FORWARD = 'forward';
     public const BACK = 'back';
 
@@ -28,33 +35,46 @@ final readonly class Cycle implements Behaviour
         return 'cycle';
     }
 
-    public static function read(Node $node): self
+    public static function title(): string
     {
-        $node->only(['kind', 'direction', 'idle_ms', 'width_ms']);
+        return 'cycle';
+    }
 
-        return new self(
-            $node->maybe('direction')?->oneOf([self::FORWARD, self::BACK]) ?? self::FORWARD,
-            (int) round(1000 * ($node->maybe('idle_ms')?->number(0, 3_600_000) ?? 0.0)),
-            (int) round(1000 * ($node->maybe('width_ms')?->number(1, 60_000) ?? Pulse::WIDTH_MS)),
+    public static function about(): string
+    {
+        return 'Each press sends the next output as a pulse, from the last one to the first again.';
+    }
+
+    public static function fields(): Fields
+    {
+        return Fields::of(
+            Field::usually(self::FORWARD, 'direction', 'Goes', Choice::of(self::FORWARD, self::BACK), 'Which way through the outputs.'),
+            Field::usually(0, 'idle_ms', 'Anew after (0: never)', Number::ms(0, 3_600_000), 'After how long without a press it begins anew; 0 for never.'),
+            Pulse::widthField(),
         );
     }
 
-    public function toArray(): array
+    public static function from(Given $given): static
     {
-        return ['kind' => self::kind(), 'direction' => $this->direction, 'idle_ms' => $this->idle / 1000, 'width_ms' => $this->width / 1000];
+        return new self($given->text('direction'), $given->us('idle_ms'), $given->us('width_ms'));
     }
 
-    public function inWords(): string
+    public function values(): array
+    {
+        return ['direction' => $this->direction, 'idle_ms' => $this->idle / 1000, 'width_ms' => $this->width / 1000];
+    }
+
+    public function inWords(Names $names): string
     {
         return 'one after the other'.($this->direction === self::BACK ? ', backwards' : '').($this->idle > 0 ? ', from the start after '.($this->idle / 1000).' ms' : '');
     }
 
-    public function refuses(ContactOutput $output): ?string
+    public function sendsAllAtOnce(): bool
     {
-        return null;
+        return false;
     }
 
-    public function press(Run $run, Assigned $assigned, Cause $cause, bool $found): void
+    public function press(Engine $run, Assigned $assigned, Cause $cause, bool $found): void
     {
         if ($found) {
             return;
@@ -62,15 +82,15 @@ final readonly class Cycle implements Behaviour
         $outputs = array_keys($assigned->outputs);
         $count = count($outputs);
         $isBack = $this->direction === self::BACK;
-        [$place, $last] = $run->state->cycles[$assigned->id] ?? [null, 0];
-        if ($place === null || $place >= $count || ($this->idle > 0 && $run->state->now - $last >= $this->idle)) {
+        [$place, $last] = $run->place($assigned) ?? [null, 0];
+        if ($place === null || $place >= $count || ($this->idle > 0 && $run->now() - $last >= $this->idle)) {
             $place = $isBack ? $count - 1 : 0;
         } else {
             $place = ($place + ($isBack ? $count - 1 : 1)) % $count;
         }
-        $run->state->cycles[$assigned->id] = [$place, $run->state->now];
-        $run->pulses->send($assigned, $outputs[$place], $this->width, $cause->then(StepKind::Behaviour, 'cycle', ($place + 1).' of '.$count));
+        $run->keepPlace($assigned, $place);
+        $run->pulse($assigned, $outputs[$place], $this->width, $cause->then(StepKind::Behaviour, 'cycle', ($place + 1).' of '.$count));
     }
 
-    public function release(Run $run, Assigned $assigned, Cause $cause): void {}
+    public function release(Engine $run, Assigned $assigned, Cause $cause): void {}
 }

@@ -5,14 +5,17 @@ declare(strict_types=1);
 namespace Nailrod\Core\Behaviour;
 
 use Nailrod\Core\Cause\Cause;
-use Nailrod\Core\Format\Node;
-use Nailrod\Core\Output\ContactOutput;
-use Nailrod\Core\Program\Assigned;
-use Nailrod\Core\Run\Run;
+use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\IsKind;
+use Nailrod\Core\Format\Names;
 
 /** The output is on while the contact is closed. */
-final readonly class Follow implements Behaviour
+final readonly class Follow implements Follows
 {
+    use IsKind;
+    use TakesAnyOutput;
+
     public static function always(): self
     {
         return new self;
@@ -23,29 +26,42 @@ final readonly class Follow implements Behaviour
         return 'follow';
     }
 
-    public static function read(Node $node): self
-    {
-        $node->only(['kind']);
-
-        return new self;
-    }
-
-    public function toArray(): array
-    {
-        return ['kind' => self::kind()];
-    }
-
-    public function inWords(): string
+    public static function title(): string
     {
         return 'follow';
     }
 
-    public function refuses(ContactOutput $output): ?string
+    public static function about(): string
     {
-        return null;
+        return 'The outputs are on while the contact is closed.';
     }
 
-    public function press(Run $run, Assigned $assigned, Cause $cause, bool $found): void
+    public static function fields(): Fields
+    {
+        return Fields::of();
+    }
+
+    public static function from(Given $given): static
+    {
+        return new self;
+    }
+
+    public function values(): array
+    {
+        return [];
+    }
+
+    public function inWords(Names $names): string
+    {
+        return 'follow';
+    }
+
+    public function sendsAllAtOnce(): bool
+    {
+        return true;
+    }
+
+    public function press(Engine $run, Assigned $assigned, Cause $cause, bool $found): void
     {
         $cause = $cause->with($assigned->step('follow'));
         foreach ($assigned->outputs as $i => $output) {
@@ -55,7 +71,7 @@ final readonly class Follow implements Behaviour
         }
     }
 
-    public function release(Run $run, Assigned $assigned, Cause $cause): void
+    public function release(Engine $run, Assigned $assigned, Cause $cause): void
     {
         $cause = $cause->with($assigned->step('follow'));
         foreach (count($assigned->outputs) === 1 ? $assigned->outputs : array_reverse($assigned->outputs, true) as $i => $output) {

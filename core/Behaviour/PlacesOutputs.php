@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace Nailrod\Core\Behaviour;
 
 /** A behaviour in which each output has a place of its own, so that one that goes moves no other. */
-interface PlacesOutputs
+interface PlacesOutputs extends Behaviour
 {
+    /** What the output of this place is for; empty if that needs no saying. */
+    public function roleOf(int $place): string;
+
     /** The behaviour when the output of this place has gone and those after it have moved up; null if nothing is left to do. */
     public function withoutOutput(int $index): ?Behaviour;
 

@@ -5,14 +5,20 @@ declare(strict_types=1);
 namespace Nailrod\Core\Behaviour;
 
 use Nailrod\Core\Cause\Cause;
-use Nailrod\Core\Format\Node;
+use Nailrod\Core\Format\Field;
+use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\IsKind;
+use Nailrod\Core\Format\Names;
+
+use Nailrod\Core\Format\Type\Id;
 use Nailrod\Core\Output\ContactOutput;
-use Nailrod\Core\Program\Assigned;
-use Nailrod\Core\Run\Run;
 
 /** Plays a macro, which is held while the contact is closed. It has no outputs beside those of the macro. */
-final readonly class PlayMacro implements Behaviour
+final readonly class PlayMacro implements PlaysItsMacro
 {
+    use IsKind;
+
     public function __construct(public string $macro) {}
 
     public static function kind(): string
@@ -20,19 +26,39 @@ final readonly class PlayMacro implements Behaviour
         return 'macro';
     }
 
-    public static function read(Node $node): self
+    public static function title(): string
     {
-        return new self($node->only(['kind', 'macro'])->get('macro')->id());
+        return 'play a macro';
     }
 
-    public function toArray(): array
+    public static function about(): string
     {
-        return ['kind' => self::kind(), 'macro' => $this->macro];
+        return 'Plays a macro, which is held while the contact is closed; a cell with it has no outputs of its own.';
     }
 
-    public function inWords(): string
+    public static function fields(): Fields
     {
-        return 'macro '.$this->macro;
+        return Fields::of(Field::given('macro', 'Macro', new Id(Id::MACRO), 'The macro.'));
+    }
+
+    public static function from(Given $given): static
+    {
+        return new self($given->text('macro'));
+    }
+
+    public function values(): array
+    {
+        return ['macro' => $this->macro];
+    }
+
+    public function inWords(Names $names): string
+    {
+        return 'macro '.$names->of(Id::MACRO, $this->macro);
+    }
+
+    public function macro(): string
+    {
+        return $this->macro;
     }
 
     public function refuses(ContactOutput $output): string
@@ -40,15 +66,20 @@ final readonly class PlayMacro implements Behaviour
         return 'no output of its own, since a macro has its own';
     }
 
-    public function press(Run $run, Assigned $assigned, Cause $cause, bool $found): void
+    public function sendsAllAtOnce(): bool
+    {
+        return false;
+    }
+
+    public function press(Engine $run, Assigned $assigned, Cause $cause, bool $found): void
     {
         if (! $found) {
-            $run->macros->press($this->macro, $assigned->id, $cause);
+            $run->holdMacro($this->macro, $assigned, $cause);
         }
     }
 
-    public function release(Run $run, Assigned $assigned, Cause $cause): void
+    public function release(Engine $run, Assigned $assigned, Cause $cause): void
     {
-        $run->macros->release($this->macro, $assigned->id, $cause);
+        $run->letGoOfMacro($this->macro, $assigned, $cause);
     }
 }

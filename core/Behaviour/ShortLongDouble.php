@@ -6,10 +6,13 @@ namespace Nailrod\Core\Behaviour;
 
 use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Cause\StepKind;
-use Nailrod\Core\Format\Node;
-use Nailrod\Core\Output\ContactOutput;
-use Nailrod\Core\Program\Assigned;
-use Nailrod\Core\Run\Run;
+use Nailrod\Core\Format\Field;
+use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\IsKind;
+use Nailrod\Core\Format\Names;
+use Nailrod\Core\Format\Type\Number;
+use Nailrod\Core\Format\Type\Whole;
 
 /**
  * One output for a short press, one for a long one, one for two in a row. Long is on from t1 until the release; short
@@ -17,8 +20,11 @@ use Nailrod\Core\Run\Run;
  * out; the double is sent at the second press, whose further hold counts for nothing. Without a long every release is a
  * short.
  */
-final readonly class ShortLongDouble implements PlacesOutputs, TimedBehaviour
+final readonly class ShortLongDouble implements HasPresets, PlacesOutputs, TimedBehaviour
 {
+    use IsKind;
+    use TakesAnyOutput;
+
     public const LONG_MS = 500.0;
     public const DOUBLE_MS = 300.0;
     private const DOWN = 'down';
@@ -39,27 +45,70 @@ final readonly class ShortLongDouble implements PlacesOutputs, TimedBehaviour
         return 'short/long/double';
     }
 
-    public static function read(Node $node): self
+    public static function title(): string
     {
-        $node->only(['kind', 'short', 'long', 'double', 'long_ms', 'double_ms', 'width_ms']);
-        $index = fn (string $field): ?int => $node->maybe($field)?->int(0, 15);
-        $roles = array_filter([$index('short'), $index('long'), $index('double')], fn (?int $i) => $i !== null);
-        if ($index('long') === null && $index('double') === null) {
-            throw $node->refuse('a "long" or a "double", the place of an output in the list');
-        }
-        if (count(array_unique($roles)) !== count($roles)) {
-            throw $node->refuse('another output for each of short, long and double');
-        }
-        $us = fn (string $field, float $else): int => (int) round(1000 * ($node->maybe($field)?->number(1, 60_000) ?? $else));
-
-        return new self($index('short'), $index('long'), $index('double'), $us('long_ms', self::LONG_MS), $us('double_ms', self::DOUBLE_MS), $us('width_ms', Pulse::WIDTH_MS));
+        return 'short/long/double';
     }
 
-    public function toArray(): array
+    public static function about(): string
     {
-        return ['kind' => self::kind()]
-            + array_filter(['short' => $this->short, 'long' => $this->long, 'double' => $this->double], fn (?int $i) => $i !== null)
+        return 'One output for a short press, one for a long one, one for two in a row.';
+    }
+
+    public static function fields(): Fields
+    {
+        $place = new Whole(0, 15);
+
+        return Fields::of(
+            Field::usually(null, 'short', 'Short sends', $place, 'Place of the output for a short press, counted from 0.', 0)->hidden(),
+            Field::usually(null, 'long', 'Long sends', $place, 'Place of the output for a long press; a long or a double must be there.', 1)->hidden(),
+            Field::usually(null, 'double', 'Double sends', $place, 'Place of the output for two presses in a row.', 2)->hidden(),
+            Field::usually(self::LONG_MS, 'long_ms', 'Long from', Number::ms(1, 60_000), 'How long a press must be to be a long one.'),
+            Field::usually(self::DOUBLE_MS, 'double_ms', 'Double within', Number::ms(1, 60_000), 'How soon after the first release the second press must come.'),
+            Pulse::widthField(),
+        );
+    }
+
+    public static function from(Given $given): static
+    {
+        $it = new self($given->wholeOrNull('short'), $given->wholeOrNull('long'), $given->wholeOrNull('double'), $given->us('long_ms'), $given->us('double_ms'), $given->us('width_ms'));
+        if ($it->long === null && $it->double === null) {
+            throw $given->refuseAll('a "long" or a "double", the place of an output in the list');
+        }
+        $roles = array_filter([$it->short, $it->long, $it->double], is_int(...));
+
+        return count(array_unique($roles)) === count($roles) ? $it : throw $given->refuseAll('another output for each of short, long and double');
+    }
+
+    public function values(): array
+    {
+        return array_filter(['short' => $this->short, 'long' => $this->long, 'double' => $this->double], is_int(...))
             + ['long_ms' => $this->t1 / 1000, 'double_ms' => $this->t2 / 1000, 'width_ms' => $this->width / 1000];
+    }
+
+    public static function presetLabel(): string
+    {
+        return 'Outputs are for';
+    }
+
+    public static function presets(): array
+    {
+        return ['short and long' => ['short' => 0, 'long' => 1], 'short and double' => ['short' => 0, 'double' => 1], 'short, long and double' => ['short' => 0, 'long' => 1, 'double' => 2]];
+    }
+
+    public function preset(): string
+    {
+        return (string) array_search(array_filter(['short' => $this->short, 'long' => $this->long, 'double' => $this->double], is_int(...)), self::presets(), true);
+    }
+
+    public function roleOf(int $place): string
+    {
+        return match ($place) {
+            $this->short => 'short',
+            $this->long => 'long',
+            $this->double => 'double',
+            default => 'not used',
+        };
     }
 
     /** Without a long and a double what is left is a pulse at the release. */
@@ -87,7 +136,7 @@ final readonly class ShortLongDouble implements PlacesOutputs, TimedBehaviour
         };
     }
 
-    public function inWords(): string
+    public function inWords(Names $names): string
     {
         return implode(', ', array_filter([
             $this->short === null ? '' : 'short',
@@ -96,69 +145,69 @@ final readonly class ShortLongDouble implements PlacesOutputs, TimedBehaviour
         ]));
     }
 
-    public function refuses(ContactOutput $output): ?string
+    public function sendsAllAtOnce(): bool
     {
-        return null;
+        return false;
     }
 
-    public function press(Run $run, Assigned $assigned, Cause $cause, bool $found): void
+    public function press(Engine $run, Assigned $assigned, Cause $cause, bool $found): void
     {
         if ($found) {
             return;
         }
-        if ($run->later->stage($assigned) === self::GAP) {
-            $run->later->cancel($assigned, self::GAP);
-            $run->later->enter($assigned, self::SPENT);
+        if ($run->stage($assigned) === self::GAP) {
+            $run->cancel($assigned, self::GAP);
+            $run->enter($assigned, self::SPENT);
             $this->pulse($run, $assigned, $this->double, $cause->then(StepKind::Behaviour, 'double'));
 
             return;
         }
-        $run->later->enter($assigned, self::DOWN);
+        $run->enter($assigned, self::DOWN);
         if ($this->long !== null) {
-            $run->later->set($assigned, self::LONG, $this->t1, $cause);
+            $run->later($assigned, self::LONG, $this->t1, $cause);
         }
     }
 
-    public function release(Run $run, Assigned $assigned, Cause $cause): void
+    public function release(Engine $run, Assigned $assigned, Cause $cause): void
     {
-        $stage = $run->later->stage($assigned);
-        $run->later->cancel($assigned, self::LONG);
-        $run->later->enter($assigned, null);
+        $stage = $run->stage($assigned);
+        $run->cancel($assigned, self::LONG);
+        $run->enter($assigned, null);
         if ($stage === self::LONG) {
             $this->letGo($run, $assigned, $cause);
         } elseif ($stage === self::DOWN && $this->double !== null) {
-            $run->later->enter($assigned, self::GAP);
-            $run->later->set($assigned, self::GAP, $this->t2, $cause);
+            $run->enter($assigned, self::GAP);
+            $run->later($assigned, self::GAP, $this->t2, $cause);
         } elseif ($stage === self::DOWN) {
             $this->pulse($run, $assigned, $this->short, $cause->then(StepKind::Behaviour, 'short'));
         }
     }
 
-    public function timer(Run $run, Assigned $assigned, string $what, Cause $cause): void
+    public function timer(Engine $run, Assigned $assigned, string $what, Cause $cause): void
     {
         if ($what === self::GAP) {
-            $run->later->enter($assigned, null);
+            $run->enter($assigned, null);
             $this->pulse($run, $assigned, $this->short, $cause->then(StepKind::Behaviour, 'short'));
 
             return;
         }
-        $run->later->enter($assigned, self::LONG);
+        $run->enter($assigned, self::LONG);
         $i = (int) $this->long;
         if (isset($assigned->outputs[$i])) {
             $assigned->outputs[$i]->press($run, $assigned->source($i), $assigned->towards($i, $cause->then(StepKind::Behaviour, 'long')));
         }
     }
 
-    public function end(Run $run, Assigned $assigned, Cause $cause): void
+    public function end(Engine $run, Assigned $assigned, Cause $cause): void
     {
-        if ($run->later->stage($assigned) === self::LONG) {
+        if ($run->stage($assigned) === self::LONG) {
             $this->letGo($run, $assigned, $cause);
         }
-        $run->later->cancel($assigned, self::LONG);
-        $run->later->cancel($assigned, self::GAP);
+        $run->cancel($assigned, self::LONG);
+        $run->cancel($assigned, self::GAP);
     }
 
-    private function letGo(Run $run, Assigned $assigned, Cause $cause): void
+    private function letGo(Engine $run, Assigned $assigned, Cause $cause): void
     {
         $i = (int) $this->long;
         if (isset($assigned->outputs[$i])) {
@@ -166,10 +215,10 @@ final readonly class ShortLongDouble implements PlacesOutputs, TimedBehaviour
         }
     }
 
-    private function pulse(Run $run, Assigned $assigned, ?int $output, Cause $cause): void
+    private function pulse(Engine $run, Assigned $assigned, ?int $output, Cause $cause): void
     {
         if ($output !== null && isset($assigned->outputs[$output])) {
-            $run->pulses->send($assigned, $output, $this->width, $cause);
+            $run->pulse($assigned, $output, $this->width, $cause);
         }
     }
 }

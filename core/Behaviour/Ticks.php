@@ -6,17 +6,23 @@ namespace Nailrod\Core\Behaviour;
 
 use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Cause\StepKind;
-use Nailrod\Core\Format\Node;
-use Nailrod\Core\Output\ContactOutput;
-use Nailrod\Core\Program\Assigned;
-use Nailrod\Core\Run\Run;
+use Nailrod\Core\Format\Field;
+use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\IsKind;
+use Nailrod\Core\Format\Names;
+use Nailrod\Core\Format\Type\Number;
+use Nailrod\Core\Format\Type\Whole;
 
 /**
  * One pulse for every tick of an encoder, never overlapping. While it turns faster than so many ticks a second, over the
  * last 200 ms, the coarse output is sent instead of the fine one. What would wait beyond a limit is dropped and counted.
  */
-final readonly class Ticks implements Behaviour, PlacesOutputs
+final readonly class Ticks implements PlacesOutputs, QueuesTicks
 {
+    use IsKind;
+    use TakesAnyOutput;
+
     public const WIDTH_MS = 20.0;
     public const GAP_MS = 20.0;
     public const MOST = 32;
@@ -41,28 +47,76 @@ final readonly class Ticks implements Behaviour, PlacesOutputs
         return 'ticks';
     }
 
-    public static function read(Node $node): self
+    public static function title(): string
     {
-        $node->only(['kind', 'width_ms', 'gap_ms', 'most_waiting', 'coarse_above', 'fine', 'coarse']);
-        $isPlaced = $node->has('fine') || $node->has('coarse');
-        $places = $isPlaced ? [$node->maybe('fine')?->int(0, 15), $node->maybe('coarse')?->int(0, 15)] : [0, 1];
-        if ($places[0] === $places[1]) {
-            throw $node->refuse('another output for fine and for coarse ticks');
-        }
+        return 'ticks';
+    }
 
-        return new self(
-            (int) round(1000 * ($node->maybe('width_ms')?->number(1, 1000) ?? self::WIDTH_MS)),
-            (int) round(1000 * ($node->maybe('gap_ms')?->number(0, 1000) ?? self::GAP_MS)),
-            $node->maybe('most_waiting')?->int(0, 1000) ?? self::MOST,
-            $node->maybe('coarse_above')?->number(0, 1000) ?? 0.0,
-            ...$places,
+    public static function about(): string
+    {
+        return 'One pulse for every tick of an encoder, never overlapping; what would wait beyond a limit is dropped and counted.';
+    }
+
+    public static function fields(): Fields
+    {
+        $place = new Whole(0, 15);
+
+        return Fields::of(
+            Field::usually(self::GAP_MS, 'gap_ms', 'Pause', Number::ms(0, 1000), 'How long the output is off between two pulses.'),
+            Field::usually(self::MOST, 'most_waiting', 'Most that wait', new Whole(0, 1000), 'How many ticks may wait for their pulse.'),
+            Field::usually(0, 'coarse_above', 'Second output above, a second', new Number(0, 1000, 'ticks a second'), 'Speed from which the coarse output is sent instead of the fine one; 0 for never.'),
+            Field::usually(null, 'fine', 'Fine sends', $place, 'Place of the output of a tick; without it and "coarse" the first.', 0)->hidden(),
+            Field::usually(null, 'coarse', 'Coarse sends', $place, 'Place of the output of fast ticks; without it and "fine" the second.', 1)->hidden(),
+            Pulse::widthField(self::WIDTH_MS, 1000),
         );
     }
 
-    public function toArray(): array
+    public static function from(Given $given): static
     {
-        return ['kind' => self::kind(), 'width_ms' => $this->width / 1000, 'gap_ms' => $this->gap / 1000, 'most_waiting' => $this->most, 'coarse_above' => $this->coarse]
-            + ([$this->finePlace, $this->coarsePlace] === [0, 1] ? [] : array_filter(['fine' => $this->finePlace, 'coarse' => $this->coarsePlace], fn (?int $place) => $place !== null));
+        $places = $given->says('fine') || $given->says('coarse') ? [$given->wholeOrNull('fine'), $given->wholeOrNull('coarse')] : [0, 1];
+        if ($places[0] === $places[1]) {
+            throw $given->refuseAll('another output for fine and for coarse ticks');
+        }
+
+        return new self($given->us('width_ms'), $given->us('gap_ms'), $given->whole('most_waiting'), $given->number('coarse_above'), ...$places);
+    }
+
+    public function values(): array
+    {
+        return ['width_ms' => $this->width / 1000, 'gap_ms' => $this->gap / 1000, 'most_waiting' => $this->most, 'coarse_above' => $this->coarse]
+            + ([$this->finePlace, $this->coarsePlace] === [0, 1] ? [] : array_filter(['fine' => $this->finePlace, 'coarse' => $this->coarsePlace], is_int(...)));
+    }
+
+    public function roleOf(int $place): string
+    {
+        return match (true) {
+            $this->coarse <= 0.0 => '',
+            $place === $this->finePlace => 'slow',
+            $place === $this->coarsePlace => 'fast',
+            default => 'not used',
+        };
+    }
+
+    public function width(): int
+    {
+        return $this->width;
+    }
+
+    public function gap(): int
+    {
+        return $this->gap;
+    }
+
+    public function most(): int
+    {
+        return $this->most;
+    }
+
+    public function placeAt(float $speed, Assigned $assigned): int
+    {
+        $isCoarse = $this->coarse > 0.0 && $speed > $this->coarse && isset($assigned->outputs[$this->coarsePlace ?? -1]);
+
+        return ($isCoarse ? $this->coarsePlace : $this->finePlace) ?? -1;
     }
 
     public function withoutOutput(int $index): ?Behaviour
@@ -87,22 +141,22 @@ final readonly class Ticks implements Behaviour, PlacesOutputs
         };
     }
 
-    public function inWords(): string
+    public function inWords(Names $names): string
     {
         return sprintf('a pulse of %s ms a tick%s', json_encode($this->width / 1000), $this->coarse > 0.0 ? sprintf(', coarse above %s a second', json_encode($this->coarse)) : '');
     }
 
-    public function refuses(ContactOutput $output): ?string
+    public function sendsAllAtOnce(): bool
     {
-        return null;
+        return false;
     }
 
-    public function press(Run $run, Assigned $assigned, Cause $cause, bool $found): void
+    public function press(Engine $run, Assigned $assigned, Cause $cause, bool $found): void
     {
         if (! $found) {
-            $run->ticks->tick($assigned, $this, $cause->then(StepKind::Behaviour, 'tick'));
+            $run->tick($assigned, $this, $cause->then(StepKind::Behaviour, 'tick'));
         }
     }
 
-    public function release(Run $run, Assigned $assigned, Cause $cause): void {}
+    public function release(Engine $run, Assigned $assigned, Cause $cause): void {}
 }

@@ -6,34 +6,61 @@ namespace Nailrod\Core\Behaviour;
 
 use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Cause\StepKind;
-use Nailrod\Core\Format\Node;
+use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\IsKind;
+
+use Nailrod\Core\Format\Names;
 use Nailrod\Core\Output\ContactOutput;
-use Nailrod\Core\Program\Assigned;
-use Nailrod\Core\Run\Run;
 
 /** Each press flips this assignment's own hold of its outputs; the hold is kept over layer changes. */
-final readonly class Toggle implements Behaviour
+final readonly class Toggle implements Latches
 {
+    use IsKind;
+
     public static function kind(): string
     {
         return 'toggle';
     }
 
-    public static function read(Node $node): self
+    public static function title(): string
     {
-        $node->only(['kind']);
+        return 'toggle';
+    }
 
+    public static function about(): string
+    {
+        return 'Each press turns the outputs on, or off again; they stay so over layer changes.';
+    }
+
+    public static function fields(): Fields
+    {
+        return Fields::of();
+    }
+
+    public static function from(Given $given): static
+    {
         return new self;
     }
 
-    public function toArray(): array
+    public function values(): array
     {
-        return ['kind' => self::kind()];
+        return [];
     }
 
-    public function inWords(): string
+    public function inWords(Names $names): string
     {
         return 'toggle';
+    }
+
+    public function isLatched(): bool
+    {
+        return true;
+    }
+
+    public function turnsOnAndOff(): bool
+    {
+        return true;
     }
 
     public function refuses(ContactOutput $output): ?string
@@ -41,25 +68,27 @@ final readonly class Toggle implements Behaviour
         return $output->isHeld() ? null : 'an output that can be held, since a toggle turns it on and off';
     }
 
-    public function press(Run $run, Assigned $assigned, Cause $cause, bool $found): void
+    public function sendsAllAtOnce(): bool
+    {
+        return true;
+    }
+
+    public function press(Engine $run, Assigned $assigned, Cause $cause, bool $found): void
     {
         if ($found) {
             return;
         }
-        $on = ! isset($run->state->toggled[$assigned->id]);
-        $cause = $cause->then(StepKind::Behaviour, 'toggle', $on ? 'on' : 'off');
-        if ($on) {
-            $run->state->toggled[$assigned->id] = true;
+        $isOn = ! $run->isToggled($assigned);
+        $run->toggle($assigned, $isOn);
+        $cause = $cause->then(StepKind::Behaviour, 'toggle', $isOn ? 'on' : 'off');
+        if ($isOn) {
             foreach ($assigned->outputs as $i => $output) {
                 $output->press($run, $assigned->source($i), $assigned->towards($i, $cause));
             }
         } else {
-            unset($run->state->toggled[$assigned->id]);
-            foreach (array_reverse($assigned->outputs, true) as $i => $output) {
-                $output->release($run, $assigned->source($i), $assigned->towards($i, $cause));
-            }
+            $assigned->release($run, $cause);
         }
     }
 
-    public function release(Run $run, Assigned $assigned, Cause $cause): void {}
+    public function release(Engine $run, Assigned $assigned, Cause $cause): void {}
 }

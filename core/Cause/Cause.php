@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Cause;
 
-use Nailrod\Core\Run\Input;
-
 /** Why an output changed: the input (or the start, or a change from outside) it came from, and each step on the way. */
 final readonly class Cause
 {

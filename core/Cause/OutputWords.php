@@ -7,8 +7,7 @@ namespace Nailrod\Core\Cause;
 use Nailrod\Core\Axis\Percent;
 use Nailrod\Core\Axis\Shaping;
 use Nailrod\Core\Output\KeyCodes;
-use Nailrod\Core\Run\Input;
-use Nailrod\Core\Run\OutputEvent;
+use Nailrod\Core\Output\OutputEvent;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Simulator\GameEvent;
 

@@ -9,7 +9,6 @@ use Nailrod\Core\Action\Catalogue;
 use Nailrod\Core\Action\Pairs;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Layer\Layer;
-use Nailrod\Core\Output\ActionOutput;
 use Nailrod\Core\Output\Output;
 use Nailrod\Core\Plan\PlanEdits;
 use Nailrod\Core\Plan\Planner;
@@ -49,7 +48,7 @@ final class Desk
     /** What an output of a cell is when it leaves: the way of an action, else itself; null if the action has no way. */
     public function leaving(Output $output): ?Output
     {
-        return $output instanceof ActionOutput ? $this->set->wayOf($output->action) : $output;
+        return $this->set->leaving($output);
     }
 
     /**

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Check;
 
-use Nailrod\Core\Output\KeyStroke;
+use Nailrod\Core\Output\PressesKeys;
 
 /** A key stroke that the game or the desktop keeps for itself. */
 final class KeptKey implements Check
@@ -15,7 +15,7 @@ final class KeptKey implements Check
     {
         foreach ($desk->catalogue->actions as $action) {
             $way = $desk->set->wayOf($action->id);
-            $kept = $way instanceof KeyStroke && ($desk->reach->reaches($action->id) || isset($desk->set->ways[$action->id])) ? $desk->catalogue->reservedAs($way) : null;
+            $kept = $way instanceof PressesKeys && ($desk->reach->reaches($action->id) || isset($desk->set->ways[$action->id])) ? $desk->catalogue->reservedAs($way->keys()) : null;
             if ($kept !== null) {
                 yield new Finding(
                     self::KIND,
@@ -28,7 +28,7 @@ final class KeptKey implements Check
             }
         }
         foreach ($desk->outputs() as [$spot, $output]) {
-            $kept = $output instanceof KeyStroke ? $desk->catalogue->reservedAs($output) : null;
+            $kept = $output instanceof PressesKeys ? $desk->catalogue->reservedAs($output->keys()) : null;
             if ($kept !== null) {
                 yield new Finding(self::KIND, (string) $spot, sprintf('%s sends %s.', $desk->at($spot), $kept->inWords()), [$spot], [], new Mend('Clear '.$desk->at($spot), fn () => $desk->edits->clear($spot->layer, $spot->ref)));
             }

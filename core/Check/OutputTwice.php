@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Check;
 
-use Nailrod\Core\Output\ActionOutput;
+use Nailrod\Core\Output\MeansAction;
 use Nailrod\Core\Plan\Spot;
 use Nailrod\Core\Plan\WayChoice;
 use Nailrod\Core\Set\Conflicts;
@@ -38,15 +38,16 @@ final class OutputTwice implements Check
         $actions = $driven = [];
         foreach ($spots as $i => $spot) {
             foreach ($desk->set->cell($spot->layer, $spot->ref)->outputs ?? [] as $output) {
-                $driven[$i][$desk->leaving($output)?->inWords() ?? ''] = $output;
-                if ($output instanceof ActionOutput) {
-                    $actions[$output->action] = $output->action;
+                $leaving = $desk->leaving($output);
+                $driven[$i][$leaving === null ? '' : $desk->words->output($leaving)] = $output;
+                if ($output instanceof MeansAction) {
+                    $actions[$output->action()] = $output->action();
                 }
             }
         }
         $words = array_key_first(array_intersect_key($driven[0] ?? [], $driven[1] ?? [])) ?? 'one output';
         $second = $driven[1][$words] ?? null;
-        $action = $second instanceof ActionOutput && count($actions) > 1 && isset($desk->set->ways[$second->action]) ? $desk->catalogue->action($second->action) : null;
+        $action = $second instanceof MeansAction && count($actions) > 1 && isset($desk->set->ways[$second->action()]) ? $desk->catalogue->action($second->action()) : null;
         $way = $action === null ? null : (new WayChoice($desk->set, $desk->catalogue))->anew($action);
 
         return new Finding(

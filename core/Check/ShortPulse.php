@@ -7,7 +7,7 @@ namespace Nailrod\Core\Check;
 use Nailrod\Core\Behaviour\Behaviours;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Output\ControllerButton;
+use Nailrod\Core\Output\IsNumbered;
 use Nailrod\Core\Plan\Spot;
 
 /** A pulse of a controller button that is shorter than the time between two looks of the game. */
@@ -22,7 +22,7 @@ final class ShortPulse implements Check
             foreach ($cells as $ref => $cell) {
                 $behaviour = $cell->behaviour?->toArray() ?? [];
                 $width = $behaviour['width_ms'] ?? null;
-                $buttons = array_filter($cell->outputs, fn ($output) => $desk->leaving($output) instanceof ControllerButton);
+                $buttons = array_filter($cell->outputs, fn ($output) => $desk->leaving($output) instanceof IsNumbered);
                 if (! is_numeric($width) || $width >= $frame || $buttons === []) {
                     continue;
                 }

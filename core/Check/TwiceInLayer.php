@@ -4,12 +4,8 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Check;
 
-use Nailrod\Core\Behaviour\Follow;
-use Nailrod\Core\Behaviour\Pulse;
-use Nailrod\Core\Behaviour\Repeat;
-use Nailrod\Core\Behaviour\Toggle;
 use Nailrod\Core\Format\Keys;
-use Nailrod\Core\Output\ActionOutput;
+use Nailrod\Core\Output\MeansAction;
 use Nailrod\Core\Plan\Spot;
 use Nailrod\Core\Set\PartPath;
 
@@ -24,11 +20,11 @@ final class TwiceInLayer implements Check
             foreach ($cells as $ref => $cell) {
                 $actions = [];
                 foreach ($cell->outputs as $output) {
-                    if ($output instanceof ActionOutput) {
-                        $actions[$output->action] = $output;
+                    if ($output instanceof MeansAction) {
+                        $actions[$output->action()] = $output;
                     }
                 }
-                $allAtOnce = $cell->behaviour instanceof Follow || $cell->behaviour instanceof Pulse || $cell->behaviour instanceof Repeat || $cell->behaviour instanceof Toggle;
+                $allAtOnce = $cell->behaviour?->sendsAllAtOnce() === true;
                 if (count($actions) < 2 || ! $allAtOnce) {
                     continue;
                 }

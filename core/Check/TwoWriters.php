@@ -4,11 +4,7 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Check;
 
-use Nailrod\Core\Output\AxisVariable;
-use Nailrod\Core\Output\OnOffVariable;
-use Nailrod\Core\Output\SetVariable;
-use Nailrod\Core\Output\StepVariable;
-use Nailrod\Core\Output\SwapVariable;
+use Nailrod\Core\Output\WritesVariable;
 use Nailrod\Core\Plan\Spot;
 
 /** One variable that two controls write at a time, one of which holds it to its own position. */
@@ -21,8 +17,8 @@ final class TwoWriters implements Check
         $writers = [];
         foreach ($desk->outputs() as [$spot, $output]) {
             $way = $desk->leaving($output);
-            if ($way instanceof AxisVariable || $way instanceof OnOffVariable || $way instanceof SetVariable || $way instanceof StepVariable || $way instanceof SwapVariable) {
-                $writers[$way->name][] = [$spot, ! $way instanceof SetVariable && ! $way instanceof StepVariable && ! $way instanceof SwapVariable];
+            if ($way instanceof WritesVariable) {
+                $writers[$way->variable()][] = [$spot, $way->keepsVariable()];
             }
         }
         foreach ($writers as $variable => $all) {

@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Check;
 
-use Nailrod\Core\Output\ControllerAxis;
-use Nailrod\Core\Output\ControllerButton;
+use Nailrod\Core\Output\IsNumbered;
 use Nailrod\Core\Output\Output;
 use Nailrod\Core\Set\OutputUse;
 
@@ -23,12 +22,11 @@ final class UnseenOutput implements Check
             }
         }
         foreach ($desk->outputs() as [$spot, $output]) {
-            if ($desk->catalogue->sees($output)) {
+            if ($desk->catalogue->sees($output) || ! $output instanceof IsNumbered) {
                 continue;
             }
-            $use = new OutputUse($desk->set);
-            $free = $output instanceof ControllerAxis ? $use->axes()->lowest() : $use->buttons()->lowest();
-            $instead = $free === null ? null : ($output instanceof ControllerAxis ? new ControllerAxis($free) : new ControllerButton($free));
+            $free = (new OutputUse($desk->set))->numbers($output::class)->lowest();
+            $instead = $free === null ? null : $output->numbered($free);
             $cell = $desk->set->cell($spot->layer, $spot->ref);
             yield new Finding(
                 self::KIND,
@@ -36,16 +34,18 @@ final class UnseenOutput implements Check
                 sprintf('%s drives %s, but %s.', $desk->at($spot), $desk->words->output($output), $this->sees($desk, $output)),
                 [$spot],
                 [],
-                $instead === null || $cell === null ? null : new Mend('Drive '.$instead->inWords().' instead', fn () => $desk->edits->assign($spot->layer, $spot->ref, $cell->behaviour, array_map(fn (Output $one) => $one == $output ? $instead : $one, $cell->outputs))),
+                $instead === null || $cell === null ? null : new Mend('Drive '.$desk->words->output($instead).' instead', fn () => $desk->edits->assign($spot->layer, $spot->ref, $cell->behaviour, array_map(fn (Output $one) => $one == $output ? $instead : $one, $cell->outputs))),
             );
         }
     }
 
     private function sees(Desk $desk, Output $output): string
     {
-        $most = $output instanceof ControllerAxis ? $desk->catalogue->axes : $desk->catalogue->buttons;
-        $what = $output instanceof ControllerAxis ? 'axes' : 'outputs';
+        if (! $output instanceof IsNumbered) {
+            return $desk->catalogue->name.' does not look at it';
+        }
+        $most = $output::seen($desk->catalogue->buttons, $desk->catalogue->axes);
 
-        return $most === 0 ? $desk->catalogue->name.' sees no controller '.$what : sprintf('%s sees only the first %d %s', $desk->catalogue->name, $most, $what);
+        return $most === 0 ? $desk->catalogue->name.' sees no controller '.$output::several() : sprintf('%s sees only the first %d %s', $desk->catalogue->name, $most, $output::several());
     }
 }

@@ -9,11 +9,11 @@ use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Json;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Output\ControllerAxis;
-use Nailrod\Core\Output\ControllerButton;
-use Nailrod\Core\Output\KeyStroke;
+use Nailrod\Core\Output\AxisOutput;
+use Nailrod\Core\Output\IsNumbered;
 use Nailrod\Core\Output\Output;
 use Nailrod\Core\Output\Outputs;
+use Nailrod\Core\Output\PressesKeys;
 use Nailrod\Core\Set\BindingSet;
 
 /**
@@ -25,7 +25,7 @@ final readonly class GameBindings
 {
     public const FORMAT = 'nailrod-bindings';
 
-    /** @param array<string, ControllerAxis|ControllerButton|KeyStroke> $ways by action, in the order of the catalogue */
+    /** @param array<string, IsNumbered|PressesKeys> $ways by action, in the order of the catalogue */
     private function __construct(public string $simulator, public array $ways) {}
 
     /** The list that goes with a set; only actions that the game knows, and only what is bound in a game. */
@@ -58,7 +58,7 @@ final readonly class GameBindings
             }
             $binding->get('kind')->oneOf(['axis', 'button', 'key']);
             $way = Outputs::read($binding);
-            if ($way instanceof ControllerAxis !== $catalogue->actions[$action]->isAxis()) {
+            if ($way instanceof AxisOutput !== $catalogue->actions[$action]->isAxis()) {
                 throw $binding->get('kind')->refuse($catalogue->actions[$action]->isAxis() ? 'axis, since this action is one' : 'button or key, since this action is no axis');
             }
             if (self::isBound($way)) {
@@ -77,9 +77,9 @@ final readonly class GameBindings
         ]);
     }
 
-    /** @phpstan-assert-if-true ControllerAxis|ControllerButton|KeyStroke $way */
+    /** @phpstan-assert-if-true IsNumbered|PressesKeys $way */
     private static function isBound(?Output $way): bool
     {
-        return $way instanceof ControllerAxis || $way instanceof ControllerButton || $way instanceof KeyStroke;
+        return $way instanceof IsNumbered || $way instanceof PressesKeys;
     }
 }

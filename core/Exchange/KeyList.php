@@ -9,6 +9,7 @@ use Nailrod\Core\Action\Catalogue;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Output\KeyNames;
 use Nailrod\Core\Output\KeyStroke;
+use Nailrod\Core\Output\PressesKeys;
 use Nailrod\Core\Plan\Reach;
 use Nailrod\Core\Plan\Spot;
 use Nailrod\Core\Set\BindingSet;
@@ -32,7 +33,7 @@ final class KeyList
             fputcsv($stream, [
                 self::safe($labels[$action->id]),
                 self::safe($catalogue->groups[$action->group]),
-                $way instanceof KeyStroke ? self::safe($way->label()) : '',
+                $way instanceof PressesKeys ? self::safe($way->keys()->label()) : '',
                 self::safe($way === null ? '' : $words->output($way)),
                 self::safe(implode(', ', array_map(fn (Spot $spot) => $set->rig->deviceNameOf($spot->ref).' '.$set->rig->nameOf($spot->ref).($spot->layer === 'base' ? '' : ' ('.$set->layers[$spot->layer]->name.')'), $reach->spots($action->id)))),
             ], ',', '"', '');

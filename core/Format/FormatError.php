@@ -13,6 +13,7 @@ final class FormatError extends \DomainException
     /**
      * @param mixed  $value  what was found as it stands in the document; null if only words are known
      * @param string $source the file or set it was read from, if the reader knows its name
+     * @param ?Field $field  the field that it is about, if that is known
      */
     private function __construct(
         public readonly string $place,
@@ -20,6 +21,7 @@ final class FormatError extends \DomainException
         public readonly string $expected,
         public readonly mixed $value = null,
         public readonly string $source = '',
+        public readonly ?Field $field = null,
     ) {
         parent::__construct(sprintf('%s%s: found %s, expected %s.', $source === '' ? '' : $source.': ', $place === '' ? 'the file' : $place, $found, $this->expectedIn(fn (float $figure) => (string) json_encode($figure))));
     }
@@ -73,7 +75,13 @@ final class FormatError extends \DomainException
     /** The same error, seen from a file whose name the reader knows. */
     public function in(string $file): self
     {
-        return new self($this->place, $this->found, $this->expected, $this->value, $file);
+        return new self($this->place, $this->found, $this->expected, $this->value, $file, $this->field);
+    }
+
+    /** The same error, told of a field; a field within a field is the nearer one. */
+    public function inField(?Field $field): self
+    {
+        return new self($this->place, $this->found, $this->expected, $this->value, $this->source, $this->field ?? $field);
     }
 
     private static function show(mixed $value): string

@@ -4,14 +4,12 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Layer;
 
-use Nailrod\Core\Behaviour\Follow;
-use Nailrod\Core\Behaviour\Toggle;
+use Nailrod\Core\Behaviour\Follows;
+use Nailrod\Core\Behaviour\Latches;
 use Nailrod\Core\Format\Keys;
-use Nailrod\Core\Output\GoToLayer;
-use Nailrod\Core\Output\HoldLayer;
-use Nailrod\Core\Output\LetGo;
+use Nailrod\Core\Output\LeadsToLayer;
+use Nailrod\Core\Output\LetsGoOfAll;
 use Nailrod\Core\Output\Output;
-use Nailrod\Core\Output\StepLayer;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Cell;
 
@@ -150,7 +148,7 @@ final readonly class LayerMap
             }
             foreach (self::says($this->set, $layer) as $cell) {
                 foreach ($cell->drives($this->set->macros) as $output) {
-                    if ($output instanceof LetGo) {
+                    if ($output instanceof LetsGoOfAll) {
                         continue 3;
                     }
                 }
@@ -183,7 +181,7 @@ final readonly class LayerMap
         $leading = [];
         foreach ($cells as $ref => $cell) {
             foreach ($cell->drives($set->macros) as $output) {
-                if (($output instanceof HoldLayer || $output instanceof GoToLayer || $output instanceof StepLayer) && isset($set->rig->contacts[$ref])) {
+                if ($output instanceof LeadsToLayer && isset($set->rig->contacts[$ref])) {
                     $leading[$ref] = $cell;
                 }
             }
@@ -204,18 +202,21 @@ final readonly class LayerMap
 
     private static function link(string $from, string $ref, ?Cell $cell, Output $output): ?LayerLink
     {
-        if ($output instanceof HoldLayer) {
-            return new LayerLink($from, $output->layer, $ref, true, $cell?->behaviour instanceof Toggle ? 'turn on and off' : ($cell === null || $cell->behaviour instanceof Follow ? 'hold' : 'hold a while'));
+        if (! $output instanceof LeadsToLayer) {
+            return null;
         }
-        if ($output instanceof GoToLayer) {
-            return $output->layer === $from ? null : new LayerLink($from, $output->layer, $ref, false, 'go to');
-        }
-        if ($output instanceof StepLayer) {
-            $to = $output->from($from);
+        $to = $output->leadsTo($from);
+        if ($output->holdsLayer()) {
+            $behaviour = $cell?->behaviour;
+            $words = match (true) {
+                $behaviour instanceof Latches && $behaviour->turnsOnAndOff() => 'turn on and off',
+                $behaviour === null, $behaviour instanceof Follows => 'hold',
+                default => 'hold a while',
+            };
 
-            return $to === $from ? null : new LayerLink($from, $to, $ref, false, $output->direction);
+            return new LayerLink($from, $to, $ref, true, $words);
         }
 
-        return null;
+        return $to === $from ? null : new LayerLink($from, $to, $ref, false, $output->leadsBy());
     }
 }

@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace Nailrod\Core\Live;
 
 use Nailrod\Core\Cause\Cause;
+use Nailrod\Core\Cause\Input;
 use Nailrod\Core\Cause\Narrator;
 use Nailrod\Core\Cause\Sentence;
 use Nailrod\Core\Device\ControlKind;
 use Nailrod\Core\Exchange\GameBindings;
+use Nailrod\Core\Output\OutputEvent;
 use Nailrod\Core\Program\Program;
-use Nailrod\Core\Run\Input;
 use Nailrod\Core\Run\InputError;
 use Nailrod\Core\Run\Machine;
-use Nailrod\Core\Run\OutputEvent;
 use Nailrod\Core\Run\Phase;
 use Nailrod\Core\Run\Swap;
 use Nailrod\Core\Set\BindingSet;

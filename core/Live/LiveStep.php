@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Live;
 
+use Nailrod\Core\Cause\Input;
 use Nailrod\Core\Cause\Sentence;
-use Nailrod\Core\Run\Input;
-use Nailrod\Core\Run\OutputEvent;
+use Nailrod\Core\Output\OutputEvent;
 use Nailrod\Core\Simulator\GameEvent;
 
 /** What one step of a live session gave. */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Live;
 
+use Nailrod\Core\Cause\Input;
 use Nailrod\Core\Device\Rig;
 use Nailrod\Core\Hid\Wiring;
-use Nailrod\Core\Run\Input;
 
 /**
  * Drawn devices at the end of their cable: what a hand does becomes the binary report that the device would send, and

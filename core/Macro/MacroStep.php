@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Nailrod\Core\Macro;
 
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Output\ActionOutput;
 use Nailrod\Core\Output\ContactOutput;
+use Nailrod\Core\Output\MeansAction;
 use Nailrod\Core\Output\Output;
 use Nailrod\Core\Output\Outputs;
 use Nailrod\Core\Typing\KeyLayout;
@@ -82,7 +82,7 @@ final readonly class MacroStep
             return self::type(self::text($node->get('text')), $node->get('layout')->id(), self::us($node->maybe('ms')?->number(1, 1_000) ?? self::KEY_MS));
         }
         $output = Outputs::read($node->get('output'));
-        if (! $output instanceof ActionOutput && (! $output instanceof ContactOutput || (! $output->isHeld() && $does !== self::TAP))) {
+        if (! $output instanceof MeansAction && (! $output instanceof ContactOutput || (! $output->isHeld() && $does !== self::TAP))) {
             throw $node->get('output')->refuse($does === self::TAP ? 'an output that a contact can drive' : 'an output that can be held');
         }
 

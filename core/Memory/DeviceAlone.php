@@ -5,23 +5,17 @@ declare(strict_types=1);
 namespace Nailrod\Core\Memory;
 
 use Nailrod\Core\Made\Made;
-use Nailrod\Core\Output\ActionOutput;
-use Nailrod\Core\Output\LightLamp;
-use Nailrod\Core\Output\MacroOutput;
-use Nailrod\Core\Output\MouseButton;
-use Nailrod\Core\Output\MouseMovement;
-use Nailrod\Core\Output\MouseStep;
-use Nailrod\Core\Output\MouseWheel;
-use Nailrod\Core\Output\OpenStop;
+use Nailrod\Core\Output\DeviceByItself;
+use Nailrod\Core\Output\NamesPart;
 use Nailrod\Core\Output\Output;
-use Nailrod\Core\Output\RaiseFlag;
-use Nailrod\Core\Output\WritesVariable;
+use Nailrod\Core\Output\PlaysMacro;
+use Nailrod\Core\Output\StoredOnDevice;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Condition;
 use Nailrod\Core\Set\Words;
 
 /** What a device can do of a set with nothing else at the other end of its cable, and why not of the rest. */
-final readonly class DeviceAlone
+final readonly class DeviceAlone implements DeviceByItself
 {
     /** @param string $own the device and a slash, as its references begin: "fennel/" */
     public function __construct(private BindingSet $set, private string $own) {}
@@ -46,7 +40,7 @@ final readonly class DeviceAlone
     public function raises(string $flag): bool
     {
         $by = [];
-        $isIt = fn (Output $output): bool => $output instanceof RaiseFlag && $output->flag === $flag;
+        $isIt = fn (Output $output): bool => $output instanceof NamesPart && in_array([NamesPart::FLAG, $flag], $output->names(), true);
         foreach ($this->set->cells as $cells) {
             foreach ($cells as $ref => $cell) {
                 $by[] = array_filter($cell->drives($this->set->macros), $isIt) === [] ? null : (string) $ref;
@@ -77,8 +71,8 @@ final readonly class DeviceAlone
     public function canPlay(string $macro): bool
     {
         foreach ($this->set->macros[$macro]->steps ?? [] as $step) {
-            $way = $step->output instanceof ActionOutput ? $this->set->wayOf($step->output->action) : $step->output;
-            if ($step->output !== null && ($way === null || $way instanceof MacroOutput || $this->whyNot($way) !== null)) {
+            $way = $this->set->leaving($step->output);
+            if ($step->output !== null && ($way === null || $way instanceof PlaysMacro || $this->whyNot($way) !== null)) {
                 return false;
             }
         }
@@ -91,17 +85,13 @@ final readonly class DeviceAlone
     {
         return match (true) {
             $way === null => 'its action has no way yet',
-            $way instanceof MacroOutput && ! $this->canPlay($way->macro) => 'its macro does what only Nailrod itself can do',
-            $way instanceof OpenStop && ! $this->hasStop($way->stop) => 'it opens a stop of another device',
-            $way instanceof LightLamp && ! str_starts_with($way->lamp, $this->own) => 'it lights a lamp of another device',
-            self::isMouse($way) => 'only Nailrod itself works the mouse',
-            $way instanceof WritesVariable => (new Words($this->set))->output($way).' can only be done by Nailrod itself',
-            default => null,
+            $way instanceof StoredOnDevice => $way->whyNotOn($this),
+            default => (new Words($this->set))->output($way).' can only be done by Nailrod itself',
         };
     }
 
-    private static function isMouse(Output $way): bool
+    public function hasLamp(string $lamp): bool
     {
-        return $way instanceof MouseMovement || $way instanceof MouseButton || $way instanceof MouseWheel || $way instanceof MouseStep;
+        return $this->isOwn($lamp);
     }
 }

@@ -6,15 +6,14 @@ namespace Nailrod\Core\Memory;
 
 use Nailrod\Core\Axis\Shaping;
 use Nailrod\Core\Behaviour\PlacesOutputs;
-use Nailrod\Core\Behaviour\PlayMacro;
+use Nailrod\Core\Behaviour\PlaysItsMacro;
 use Nailrod\Core\Device\Device;
 use Nailrod\Core\Format\Json;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Lamp\LampWhen;
 use Nailrod\Core\Macro\Macro;
 use Nailrod\Core\Made\Made;
-use Nailrod\Core\Output\ActionOutput;
-use Nailrod\Core\Output\MacroOutput;
+use Nailrod\Core\Output\PlaysMacro;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\PartValue;
@@ -111,14 +110,14 @@ final readonly class DeviceMapping
             return ['nothing' => true];
         }
         $depends = $alone->whyNotWhen($cell->when);
-        if ($depends !== null || ($cell->behaviour instanceof PlayMacro && ! isset($macros[$cell->behaviour->macro]))) {
+        if ($depends !== null || ($cell->behaviour instanceof PlaysItsMacro && ! isset($macros[$cell->behaviour->macro()]))) {
             $leftOut[] = sprintf('%s, layer %s: %s', $set->rig->nameOf($ref), $set->layers[$path->key]->name, $depends ?? 'its macro is not on the device');
 
             return null;
         }
         $outputs = [];
         foreach ($cell->outputs as $output) {
-            $way = $output instanceof ActionOutput ? $set->wayOf($output->action) : $output;
+            $way = $set->leaving($output);
             $reason = $alone->whyNot($way);
             if ($way !== null && $reason === null) {
                 $outputs[] = $way->toArray();
@@ -126,7 +125,7 @@ final readonly class DeviceMapping
                 $leftOut[] = sprintf('%s, layer %s: %s', $set->rig->nameOf($ref), $set->layers[$path->key]->name, $reason);
             }
         }
-        if (($outputs === [] && ! $cell->behaviour instanceof PlayMacro) || ($cell->behaviour instanceof PlacesOutputs && count($outputs) < count($cell->outputs))) {
+        if (($outputs === [] && ! $cell->behaviour instanceof PlaysItsMacro) || ($cell->behaviour instanceof PlacesOutputs && count($outputs) < count($cell->outputs))) {
             return null;
         }
 
@@ -160,7 +159,7 @@ final readonly class DeviceMapping
             }
             $steps = [];
             foreach ($macro->steps as $step) {
-                $way = $step->output instanceof ActionOutput ? $set->wayOf($step->output->action) : $step->output;
+                $way = $set->leaving($step->output);
                 $steps[] = ($way === null ? [] : ['output' => $way->toArray()]) + $step->toArray();
             }
             $macros[$id] = ['steps' => $steps] + $macro->toArray();
@@ -175,15 +174,15 @@ final readonly class DeviceMapping
         $played = [];
         $say = function (array $outputs) use (&$played): void {
             foreach ($outputs as $output) {
-                if ($output instanceof MacroOutput) {
-                    $played[$output->macro] = true;
+                if ($output instanceof PlaysMacro) {
+                    $played[$output->macro()] = true;
                 }
             }
         };
         foreach ($set->cells as $cells) {
             foreach ($cells as $ref => $cell) {
                 if ($alone->isOwn((string) $ref)) {
-                    $played += $cell->behaviour instanceof PlayMacro ? [$cell->behaviour->macro => true] : [];
+                    $played += $cell->behaviour instanceof PlaysItsMacro ? [$cell->behaviour->macro() => true] : [];
                     $say($cell->outputs);
                 }
             }
@@ -238,7 +237,7 @@ final readonly class DeviceMapping
         }
         $outputs = [];
         foreach ($chord->outputs as $output) {
-            $way = $output instanceof ActionOutput ? $set->wayOf($output->action) : $output;
+            $way = $set->leaving($output);
             $reason = $alone->whyNot($way) ?? $alone->whyNotWhen($chord->when);
             if ($way === null || $reason !== null) {
                 $leftOut[] = $chord->name.', layer '.$set->layers[$path->key]->name.': '.$reason;

@@ -4,11 +4,19 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Output;
 
-use Nailrod\Core\Format\Node;
+use Nailrod\Core\Format\Field;
+use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\IsKind;
+use Nailrod\Core\Format\Names;
+
+use Nailrod\Core\Format\Type\Id;
 
 /** An action of the simulator. The set says by which way it is reached, and the compiler puts that way in its place. */
-final readonly class ActionOutput implements Output
+final readonly class ActionOutput implements MeansAction
 {
+    use IsKind;
+
     public function __construct(public string $action) {}
 
     public static function kind(): string
@@ -16,18 +24,38 @@ final readonly class ActionOutput implements Output
         return 'action';
     }
 
-    public static function read(Node $node): self
+    public static function title(): string
     {
-        return new self($node->only(['kind', 'action'])->get('action')->id());
+        return 'an action';
     }
 
-    public function toArray(): array
+    public static function about(): string
     {
-        return ['kind' => self::kind(), 'action' => $this->action];
+        return 'An action of the simulator, reached by the way that the set has for it.';
     }
 
-    public function inWords(): string
+    public static function fields(): Fields
     {
-        return 'action '.$this->action;
+        return Fields::of(Field::given('action', 'Action', new Id(Id::ACTION), 'The action of the simulator.'));
+    }
+
+    public static function from(Given $given): static
+    {
+        return new self($given->text('action'));
+    }
+
+    public function values(): array
+    {
+        return ['action' => $this->action];
+    }
+
+    public function inWords(Names $names): string
+    {
+        return $names->of(Id::ACTION, $this->action);
+    }
+
+    public function action(): string
+    {
+        return $this->action;
     }
 }

@@ -4,13 +4,19 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Output;
 
-use Nailrod\Core\Format\Node;
-use Nailrod\Core\Run\OutputEvent;
+use Nailrod\Core\Format\Field;
+use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\IsKind;
+use Nailrod\Core\Format\Names;
+
+use Nailrod\Core\Format\Type\Id;
+use Nailrod\Core\Format\Type\Number;
 
 /** A variable of the simulator that follows an axis between two values. */
 final readonly class AxisVariable implements AxisOutput, WritesVariable
 {
-    use NamesVariable;
+    use IsKind;
 
     public function __construct(public string $name, public float $low, public float $high) {}
 
@@ -19,21 +25,38 @@ final readonly class AxisVariable implements AxisOutput, WritesVariable
         return 'axis variable';
     }
 
-    public static function read(Node $node): self
+    public static function title(): string
     {
-        $node->only(['kind', 'name', 'low', 'high']);
-
-        return new self($node->get('name')->id(), $node->get('low')->number(-1e9, 1e9), $node->get('high')->number(-1e9, 1e9));
+        return 'a variable';
     }
 
-    public function toArray(): array
+    public static function about(): string
     {
-        return ['kind' => self::kind(), 'name' => $this->name, 'low' => $this->low, 'high' => $this->high];
+        return 'A variable of the simulator that follows an axis between two values.';
     }
 
-    public function inWordsOf(string $name): string
+    public static function fields(): Fields
     {
-        return sprintf('%s, %s to %s', $name, json_encode($this->low), json_encode($this->high));
+        return Fields::of(
+            Field::given('name', 'Variable', new Id(Id::VARIABLE), 'The variable of the simulator that is written.'),
+            Field::given('low', 'At 0 %', new Number, 'Its value at the low end of the axis.', 0),
+            Field::given('high', 'At 100 %', new Number, 'Its value at the high end of the axis.', 1),
+        );
+    }
+
+    public static function from(Given $given): static
+    {
+        return new self($given->text('name'), $given->number('low'), $given->number('high'));
+    }
+
+    public function values(): array
+    {
+        return ['name' => $this->name, 'low' => $this->low, 'high' => $this->high];
+    }
+
+    public function inWords(Names $names): string
+    {
+        return sprintf('variable %s, %s to %s', $names->of(Id::VARIABLE, $this->name), json_encode($this->low), json_encode($this->high));
     }
 
     public function event(): string
@@ -49,5 +72,15 @@ final readonly class AxisVariable implements AxisOutput, WritesVariable
     public function send(float $value, int $integer): float
     {
         return round($this->low + ($this->high - $this->low) * $value, 6);
+    }
+
+    public function variable(): string
+    {
+        return $this->name;
+    }
+
+    public function keepsVariable(): bool
+    {
+        return true;
     }
 }

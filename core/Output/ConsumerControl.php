@@ -4,14 +4,20 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Output;
 
-use Nailrod\Core\Cause\Cause;
-use Nailrod\Core\Format\Node;
-use Nailrod\Core\Run\OutputEvent;
-use Nailrod\Core\Run\Run;
+use Nailrod\Core\Format\Field;
+use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\IsKind;
+use Nailrod\Core\Format\Names;
+
+use Nailrod\Core\Format\Type\Whole;
 
 /** A control of the consumer page, as on media keys (USB-IF usage tables, page 0x0C), by its usage. */
-final readonly class ConsumerControl implements ContactOutput
+final readonly class ConsumerControl implements ContactOutput, StoredOnDevice
 {
+    use HoldsTarget;
+    use IsKind;
+
     public function __construct(public int $usage) {}
 
     public static function kind(): string
@@ -19,40 +25,48 @@ final readonly class ConsumerControl implements ContactOutput
         return 'consumer control';
     }
 
-    public static function read(Node $node): self
+    public static function title(): string
     {
-        $node->only(['kind', 'usage']);
-
-        return new self($node->get('usage')->int(1, 0xFFFF));
+        return 'a media control';
     }
 
-    public function toArray(): array
+    public static function about(): string
     {
-        return ['kind' => self::kind(), 'usage' => $this->usage];
+        return 'A control of the consumer page of HID, as on media keys, on while it is held.';
     }
 
-    public function inWords(): string
+    public static function fields(): Fields
+    {
+        return Fields::of(Field::given('usage', 'Usage', new Whole(1, 0xFFFF), 'Its usage on page 0x0C of the HID usage tables: 233 is volume up.', 233));
+    }
+
+    public static function from(Given $given): static
+    {
+        return new self($given->whole('usage'));
+    }
+
+    public function values(): array
+    {
+        return ['usage' => $this->usage];
+    }
+
+    public function inWords(Names $names): string
     {
         return sprintf('consumer control 0x%04X', $this->usage);
     }
 
-    public function isHeld(): bool
+    protected function event(): string
     {
-        return true;
+        return OutputEvent::CONSUMER;
     }
 
-    public function startsWhenFound(Run $run): bool
+    protected function target(): string
     {
-        return true;
+        return (string) $this->usage;
     }
 
-    public function press(Run $run, string $source, Cause $cause): void
+    public function whyNotOn(DeviceByItself $device): ?string
     {
-        $run->holds->hold(OutputEvent::CONSUMER, (string) $this->usage, $source, $cause);
-    }
-
-    public function release(Run $run, string $source, Cause $cause): void
-    {
-        $run->holds->letGo(OutputEvent::CONSUMER, (string) $this->usage, $source, $cause);
+        return null;
     }
 }

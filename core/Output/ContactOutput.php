@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Nailrod\Core\Output;
 
 use Nailrod\Core\Cause\Cause;
-use Nailrod\Core\Run\Run;
 
 /** An output that a contact can drive. */
 interface ContactOutput extends Output
@@ -14,10 +13,10 @@ interface ContactOutput extends Output
     public function isHeld(): bool;
 
     /** Does it start for a contact that was found closed when the run began? */
-    public function startsWhenFound(Run $run): bool;
+    public function startsWhenFound(Effects $run): bool;
 
     /** @param string $source the one who holds it, unique within the run */
-    public function press(Run $run, string $source, Cause $cause): void;
+    public function press(Effects $run, string $source, Cause $cause): void;
 
-    public function release(Run $run, string $source, Cause $cause): void;
+    public function release(Effects $run, string $source, Cause $cause): void;
 }

@@ -4,12 +4,19 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Output;
 
-use Nailrod\Core\Format\Node;
-use Nailrod\Core\Run\OutputEvent;
+use Nailrod\Core\Format\Field;
+use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\IsKind;
+use Nailrod\Core\Format\Names;
+
+use Nailrod\Core\Format\Type\Whole;
 
 /** An axis of the controller that the game sees. */
-final readonly class ControllerAxis implements AxisOutput
+final readonly class ControllerAxis implements AxisOutput, Drives, IsNumbered, StoredOnDevice
 {
+    use IsKind;
+
     public const MOST = 32;
 
     public function __construct(public int $number) {}
@@ -19,17 +26,32 @@ final readonly class ControllerAxis implements AxisOutput
         return 'axis';
     }
 
-    public static function read(Node $node): self
+    public static function title(): string
     {
-        return new self($node->only(['kind', 'number'])->get('number')->int(1, self::MOST));
+        return 'a controller axis';
     }
 
-    public function toArray(): array
+    public static function about(): string
     {
-        return ['kind' => self::kind(), 'number' => $this->number];
+        return 'An axis of the controller that the game sees.';
     }
 
-    public function inWords(): string
+    public static function fields(): Fields
+    {
+        return Fields::of(Field::given('number', 'Number', new Whole(1, self::MOST), 'Which axis of the controller, counted from 1.'));
+    }
+
+    public static function from(Given $given): static
+    {
+        return new self($given->whole('number'));
+    }
+
+    public function values(): array
+    {
+        return ['number' => $this->number];
+    }
+
+    public function inWords(Names $names): string
     {
         return 'axis '.$this->number;
     }
@@ -47,5 +69,40 @@ final readonly class ControllerAxis implements AxisOutput
     public function send(float $value, int $integer): int
     {
         return $integer;
+    }
+
+    public function number(): int
+    {
+        return $this->number;
+    }
+
+    public function numbered(int $number): self
+    {
+        return new self($number);
+    }
+
+    public static function most(): int
+    {
+        return self::MOST;
+    }
+
+    public static function several(): string
+    {
+        return 'axes';
+    }
+
+    public static function seen(int $buttons, int $axes): int
+    {
+        return $axes;
+    }
+
+    public function drives(): string
+    {
+        return 'axis '.$this->number;
+    }
+
+    public function whyNotOn(DeviceByItself $device): ?string
+    {
+        return null;
     }
 }

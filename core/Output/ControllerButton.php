@@ -4,14 +4,20 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Output;
 
-use Nailrod\Core\Cause\Cause;
-use Nailrod\Core\Format\Node;
-use Nailrod\Core\Run\OutputEvent;
-use Nailrod\Core\Run\Run;
+use Nailrod\Core\Format\Field;
+use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\IsKind;
+use Nailrod\Core\Format\Names;
+
+use Nailrod\Core\Format\Type\Whole;
 
 /** A button of the controller that the game sees. */
-final readonly class ControllerButton implements ContactOutput
+final readonly class ControllerButton implements ContactOutput, Drives, IsNumbered, StoredOnDevice
 {
+    use HoldsTarget;
+    use IsKind;
+
     public const MOST = 512;
 
     public function __construct(public int $number) {}
@@ -21,38 +27,78 @@ final readonly class ControllerButton implements ContactOutput
         return 'button';
     }
 
-    public static function read(Node $node): self
+    public static function title(): string
     {
-        return new self($node->only(['kind', 'number'])->get('number')->int(1, self::MOST));
+        return 'a controller button';
     }
 
-    public function toArray(): array
+    public static function about(): string
     {
-        return ['kind' => self::kind(), 'number' => $this->number];
+        return 'A button of the controller that the game sees, on while it is held.';
     }
 
-    public function inWords(): string
+    public static function fields(): Fields
+    {
+        return Fields::of(Field::given('number', 'Number', new Whole(1, self::MOST), 'Which button of the controller, counted from 1.'));
+    }
+
+    public static function from(Given $given): static
+    {
+        return new self($given->whole('number'));
+    }
+
+    public function values(): array
+    {
+        return ['number' => $this->number];
+    }
+
+    public function inWords(Names $names): string
     {
         return 'output '.$this->number;
     }
 
-    public function isHeld(): bool
+    protected function event(): string
     {
-        return true;
+        return OutputEvent::BUTTON;
     }
 
-    public function startsWhenFound(Run $run): bool
+    protected function target(): string
     {
-        return true;
+        return (string) $this->number;
     }
 
-    public function press(Run $run, string $source, Cause $cause): void
+    public function number(): int
     {
-        $run->holds->hold(OutputEvent::BUTTON, (string) $this->number, $source, $cause);
+        return $this->number;
     }
 
-    public function release(Run $run, string $source, Cause $cause): void
+    public function numbered(int $number): self
     {
-        $run->holds->letGo(OutputEvent::BUTTON, (string) $this->number, $source, $cause);
+        return new self($number);
+    }
+
+    public static function most(): int
+    {
+        return self::MOST;
+    }
+
+    public static function several(): string
+    {
+        return 'outputs';
+    }
+
+    public static function seen(int $buttons, int $axes): int
+    {
+        return $buttons;
+    }
+
+    public function drives(): string
+    {
+        return 'button '.$this->number;
+    }
+
+    public function whyNotOn(DeviceByItself $device): ?string
+    {
+        return null;
     }
 }

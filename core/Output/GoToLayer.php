@@ -5,12 +5,18 @@ declare(strict_types=1);
 namespace Nailrod\Core\Output;
 
 use Nailrod\Core\Cause\Cause;
-use Nailrod\Core\Format\Node;
-use Nailrod\Core\Run\Run;
+use Nailrod\Core\Format\Field;
+use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\IsKind;
+use Nailrod\Core\Format\Names;
+
+use Nailrod\Core\Format\Type\Id;
 
 /** The layer that is settled from now on. */
-final readonly class GoToLayer implements ContactOutput, NamesPart
+final readonly class GoToLayer implements ContactOutput, LeadsToLayer, NamesPart, StoredOnDevice
 {
+    use IsKind;
     use NamesOnePart;
     use OnEveryPress;
 
@@ -21,11 +27,24 @@ final readonly class GoToLayer implements ContactOutput, NamesPart
         return 'go to layer';
     }
 
-    public static function read(Node $node): self
+    public static function title(): string
     {
-        $node->only(['kind', 'layer']);
+        return 'go to a layer';
+    }
 
-        return new self($node->get('layer')->id());
+    public static function about(): string
+    {
+        return 'The layer that is settled from this press on.';
+    }
+
+    public static function fields(): Fields
+    {
+        return Fields::of(Field::given('layer', 'Layer', new Id(Id::LAYER), 'The layer.'));
+    }
+
+    public static function from(Given $given): static
+    {
+        return new self($given->text('layer'));
     }
 
     public function names(): array
@@ -33,23 +52,43 @@ final readonly class GoToLayer implements ContactOutput, NamesPart
         return [[self::LAYER, $this->layer]];
     }
 
-    public function toArray(): array
+    public function values(): array
     {
-        return ['kind' => self::kind(), 'layer' => $this->layer];
+        return ['layer' => $this->layer];
     }
 
-    public function inWords(): string
+    public function inWords(Names $names): string
     {
-        return 'goes to layer '.$this->layer;
+        return 'go to '.$names->of(Id::LAYER, $this->layer);
     }
 
-    public function startsWhenFound(Run $run): bool
+    public function startsWhenFound(Effects $run): bool
     {
-        return ! $run->findsAgain;
+        return ! $run->findsAgain();
     }
 
-    public function press(Run $run, string $source, Cause $cause): void
+    public function leadsTo(string $settled): string
     {
-        $run->layers->settle($this->layer, $cause);
+        return $this->layer;
+    }
+
+    public function holdsLayer(): bool
+    {
+        return false;
+    }
+
+    public function leadsBy(): string
+    {
+        return 'go to';
+    }
+
+    public function whyNotOn(DeviceByItself $device): ?string
+    {
+        return null;
+    }
+
+    public function press(Effects $run, string $source, Cause $cause): void
+    {
+        $run->settleLayer($this->layer, $cause);
     }
 }

@@ -5,12 +5,21 @@ declare(strict_types=1);
 namespace Nailrod\Core\Output;
 
 use Nailrod\Core\Cause\Cause;
-use Nailrod\Core\Format\Node;
-use Nailrod\Core\Run\Run;
+use Nailrod\Core\Format\Field;
+use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\IsKind;
+use Nailrod\Core\Format\Names;
+
+use Nailrod\Core\Format\Type\Choice;
+use Nailrod\Core\Format\Type\Whole;
 
 /** A direction of a hat of the controller. Two neighbours together give the diagonal, opposite ones cancel. */
-final readonly class HatDirection implements ContactOutput
+final readonly class HatDirection implements ContactOutput, Drives, StoredOnDevice
 {
+    use IsHeld;
+    use IsKind;
+
     public const MOST = 4;
     public const DIRECTIONS = ['north', 'east', 'south', 'west'];
 
@@ -21,40 +30,56 @@ final readonly class HatDirection implements ContactOutput
         return 'hat';
     }
 
-    public static function read(Node $node): self
+    public static function title(): string
     {
-        $node->only(['kind', 'number', 'direction']);
-
-        return new self($node->get('number')->int(1, self::MOST), $node->get('direction')->oneOf(self::DIRECTIONS));
+        return 'a controller hat';
     }
 
-    public function toArray(): array
+    public static function about(): string
     {
-        return ['kind' => self::kind(), 'number' => $this->number, 'direction' => $this->direction];
+        return 'A direction of a hat of the controller. Two neighbours together give the diagonal, opposite ones cancel.';
     }
 
-    public function inWords(): string
+    public static function fields(): Fields
+    {
+        return Fields::of(
+            Field::given('number', 'Hat', new Whole(1, self::MOST), 'Which hat of the controller, counted from 1.', 1),
+            Field::given('direction', 'Towards', Choice::of(...self::DIRECTIONS), 'The direction that it points to.'),
+        );
+    }
+
+    public static function from(Given $given): static
+    {
+        return new self($given->whole('number'), $given->text('direction'));
+    }
+
+    public function values(): array
+    {
+        return ['number' => $this->number, 'direction' => $this->direction];
+    }
+
+    public function inWords(Names $names): string
     {
         return 'hat '.$this->number.' '.$this->direction;
     }
 
-    public function isHeld(): bool
+    public function drives(): string
     {
-        return true;
+        return 'hat '.$this->number.' '.$this->direction;
     }
 
-    public function startsWhenFound(Run $run): bool
+    public function whyNotOn(DeviceByItself $device): ?string
     {
-        return true;
+        return null;
     }
 
-    public function press(Run $run, string $source, Cause $cause): void
+    public function press(Effects $run, string $source, Cause $cause): void
     {
-        $run->hats->hold($this->number, (int) array_search($this->direction, self::DIRECTIONS, true), $source, $cause);
+        $run->holdHat($this->number, (int) array_search($this->direction, self::DIRECTIONS, true), $source, $cause);
     }
 
-    public function release(Run $run, string $source, Cause $cause): void
+    public function release(Effects $run, string $source, Cause $cause): void
     {
-        $run->hats->letGo($this->number, (int) array_search($this->direction, self::DIRECTIONS, true), $source, $cause);
+        $run->letGoOfHat($this->number, (int) array_search($this->direction, self::DIRECTIONS, true), $source, $cause);
     }
 }

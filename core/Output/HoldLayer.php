@@ -5,12 +5,19 @@ declare(strict_types=1);
 namespace Nailrod\Core\Output;
 
 use Nailrod\Core\Cause\Cause;
-use Nailrod\Core\Format\Node;
-use Nailrod\Core\Run\Run;
+use Nailrod\Core\Format\Field;
+use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\IsKind;
+use Nailrod\Core\Format\Names;
+
+use Nailrod\Core\Format\Type\Id;
 
 /** A layer that is live while the output is on. */
-final readonly class HoldLayer implements ContactOutput, NamesPart
+final readonly class HoldLayer implements ContactOutput, LeadsToLayer, NamesPart, StoredOnDevice
 {
+    use IsHeld;
+    use IsKind;
     use NamesOnePart;
 
     public function __construct(public string $layer) {}
@@ -20,9 +27,24 @@ final readonly class HoldLayer implements ContactOutput, NamesPart
         return 'hold layer';
     }
 
-    public static function read(Node $node): self
+    public static function title(): string
     {
-        return new self($node->only(['kind', 'layer'])->get('layer')->id());
+        return 'hold a layer';
+    }
+
+    public static function about(): string
+    {
+        return 'A layer that is live while the output is on.';
+    }
+
+    public static function fields(): Fields
+    {
+        return Fields::of(Field::given('layer', 'Layer', new Id(Id::LAYER), 'The layer, other than the base layer.'));
+    }
+
+    public static function from(Given $given): static
+    {
+        return new self($given->text('layer'));
     }
 
     public function names(): array
@@ -30,33 +52,43 @@ final readonly class HoldLayer implements ContactOutput, NamesPart
         return [[self::LAYER, $this->layer]];
     }
 
-    public function toArray(): array
+    public function values(): array
     {
-        return ['kind' => self::kind(), 'layer' => $this->layer];
+        return ['layer' => $this->layer];
     }
 
-    public function inWords(): string
+    public function inWords(Names $names): string
     {
-        return 'holds layer '.$this->layer;
+        return 'hold '.$names->of(Id::LAYER, $this->layer);
     }
 
-    public function isHeld(): bool
+    public function leadsTo(string $settled): string
+    {
+        return $this->layer;
+    }
+
+    public function holdsLayer(): bool
     {
         return true;
     }
 
-    public function startsWhenFound(Run $run): bool
+    public function leadsBy(): string
     {
-        return true;
+        return 'hold';
     }
 
-    public function press(Run $run, string $source, Cause $cause): void
+    public function whyNotOn(DeviceByItself $device): ?string
     {
-        $run->layers->push($this->layer, $source, $cause);
+        return null;
     }
 
-    public function release(Run $run, string $source, Cause $cause): void
+    public function press(Effects $run, string $source, Cause $cause): void
     {
-        $run->layers->remove($source, $cause);
+        $run->holdLayer($this->layer, $source, $cause);
+    }
+
+    public function release(Effects $run, string $source, Cause $cause): void
+    {
+        $run->letGoOfLayer($source, $cause);
     }
 }

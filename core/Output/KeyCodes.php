@@ -9,6 +9,7 @@ final class KeyCodes
 {
     public const MODIFIERS = ['ShiftLeft', 'ShiftRight', 'ControlLeft', 'ControlRight', 'AltLeft', 'AltRight', 'MetaLeft', 'MetaRight'];
 
+    private const LETTERS_AND_DIGITS = 'Key[A-Z]|Digit[0-9]|Numpad[0-9]|F([1-9]|1[0-9]|2[0-4])';
     private const OTHERS = [
         'Backquote' => '`', 'Backslash' => '\\', 'BracketLeft' => '[', 'BracketRight' => ']', 'Comma' => ',', 'Equal' => '=',
         'IntlBackslash' => '<', 'IntlRo' => 'Ro', 'IntlYen' => '¥', 'Minus' => '-', 'Period' => '.', 'Quote' => "'",
@@ -25,7 +26,13 @@ final class KeyCodes
 
     public static function known(string $code): bool
     {
-        return isset(self::OTHERS[$code]) || preg_match('/^(Key[A-Z]|Digit\d|Numpad\d|F([1-9]|1\d|2[0-4]))$/D', $code) === 1;
+        return isset(self::OTHERS[$code]) || preg_match('/^('.self::LETTERS_AND_DIGITS.')$/D', $code) === 1;
+    }
+
+    /** Every code that is known, as a pattern of JSON Schema. */
+    public static function pattern(): string
+    {
+        return '^('.self::LETTERS_AND_DIGITS.'|'.implode('|', array_keys(self::OTHERS)).')$';
     }
 
     public static function label(string $code): string

@@ -5,13 +5,21 @@ declare(strict_types=1);
 namespace Nailrod\Core\Output;
 
 use Nailrod\Core\Cause\Cause;
-use Nailrod\Core\Format\Node;
-use Nailrod\Core\Run\OutputEvent;
-use Nailrod\Core\Run\Run;
+use Nailrod\Core\Format\Field;
+use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\IsKind;
+use Nailrod\Core\Format\Names;
+
+use Nailrod\Core\Format\Type\Choice;
+use Nailrod\Core\Format\Type\Several;
 
 /** A key, named by its W3C KeyboardEvent.code, with modifiers that are pressed before it and released after it. */
-final readonly class KeyStroke implements ContactOutput
+final readonly class KeyStroke implements ContactOutput, Drives, PressesKeys, StoredOnDevice
 {
+    use IsHeld;
+    use IsKind;
+
     /** @param list<string> $with codes of the modifiers */
     public function __construct(public string $code, public array $with = []) {}
 
@@ -20,27 +28,37 @@ final readonly class KeyStroke implements ContactOutput
         return 'key';
     }
 
-    public static function read(Node $node): self
+    public static function title(): string
     {
-        $node->only(['kind', 'code', 'with']);
-        $code = $node->get('code')->string(30);
-        if (! KeyCodes::known($code)) {
-            throw $node->get('code')->refuse('a key by its W3C code, such as KeyL, Digit1, F8 or ArrowUp');
-        }
-        $with = array_map(fn (Node $m) => $m->oneOf(KeyCodes::MODIFIERS), $node->maybe('with')?->list(8) ?? []);
-        if (count(array_unique([...$with, $code])) !== count($with) + 1) {
-            throw $node->refuse('each key once');
-        }
-
-        return new self($code, $with);
+        return 'a key';
     }
 
-    public function toArray(): array
+    public static function about(): string
     {
-        return ['kind' => self::kind(), 'code' => $this->code] + ($this->with === [] ? [] : ['with' => $this->with]);
+        return 'A key of the keyboard, down while it is held, with keys that are pressed before it and released after it.';
     }
 
-    public function inWords(): string
+    public static function fields(): Fields
+    {
+        return Fields::of(
+            Field::given('code', 'Key', new KeyCode, 'The key by its W3C KeyboardEvent.code.'),
+            Field::usually([], 'with', 'With', new Several(Choice::said(array_combine(KeyCodes::MODIFIERS, array_map(KeyCodes::label(...), KeyCodes::MODIFIERS)))->offering('ShiftLeft', 'ControlLeft', 'AltLeft'), 0, 8), 'Keys that are held with it.'),
+        );
+    }
+
+    public static function from(Given $given): static
+    {
+        $key = new self($given->text('code'), $given->texts('with'));
+
+        return count(array_unique([...$key->with, $key->code])) === count($key->with) + 1 ? $key : throw $given->refuseAll('each key once');
+    }
+
+    public function values(): array
+    {
+        return ['code' => $this->code] + ($this->with === [] ? [] : ['with' => $this->with]);
+    }
+
+    public function inWords(Names $names): string
     {
         return 'key '.$this->label();
     }
@@ -50,27 +68,32 @@ final readonly class KeyStroke implements ContactOutput
         return implode('+', array_map(KeyCodes::label(...), [...$this->with, $this->code]));
     }
 
-    public function isHeld(): bool
+    public function keys(): self
     {
-        return true;
+        return $this;
     }
 
-    public function startsWhenFound(Run $run): bool
+    public function drives(): string
     {
-        return true;
+        return 'key '.implode('+', [...$this->with, $this->code]);
     }
 
-    public function press(Run $run, string $source, Cause $cause): void
+    public function whyNotOn(DeviceByItself $device): ?string
+    {
+        return null;
+    }
+
+    public function press(Effects $run, string $source, Cause $cause): void
     {
         foreach ([...$this->with, $this->code] as $code) {
-            $run->holds->hold(OutputEvent::KEY, $code, $source, $cause);
+            $run->hold(OutputEvent::KEY, $code, $source, $cause);
         }
     }
 
-    public function release(Run $run, string $source, Cause $cause): void
+    public function release(Effects $run, string $source, Cause $cause): void
     {
         foreach (array_reverse([...$this->with, $this->code]) as $code) {
-            $run->holds->letGo(OutputEvent::KEY, $code, $source, $cause);
+            $run->letGo(OutputEvent::KEY, $code, $source, $cause);
         }
     }
 }

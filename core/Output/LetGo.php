@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace Nailrod\Core\Output;
 
 use Nailrod\Core\Cause\Cause;
-use Nailrod\Core\Format\Node;
-use Nailrod\Core\Run\Run;
+use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\IsKind;
+use Nailrod\Core\Format\Names;
 
 /** Lets go of everything that is held, toggled or repeating, and ends all macros. */
-final readonly class LetGo implements ContactOutput
+final readonly class LetGo implements ContactOutput, LetsGoOfAll, StoredOnDevice
 {
+    use IsKind;
     use OnEveryPress;
 
     public function __construct() {}
@@ -20,25 +23,43 @@ final readonly class LetGo implements ContactOutput
         return 'let go of everything';
     }
 
-    public static function read(Node $node): self
+    public static function title(): string
     {
-        $node->only(['kind']);
+        return 'let go of everything';
+    }
 
+    public static function about(): string
+    {
+        return 'Lets go of everything that is held, toggled or repeating, and ends all macros.';
+    }
+
+    public static function fields(): Fields
+    {
+        return Fields::of();
+    }
+
+    public static function from(Given $given): static
+    {
         return new self;
     }
 
-    public function toArray(): array
+    public function values(): array
     {
-        return ['kind' => self::kind()];
+        return [];
     }
 
-    public function inWords(): string
+    public function inWords(Names $names): string
     {
         return 'lets go of everything';
     }
 
-    public function press(Run $run, string $source, Cause $cause): void
+    public function whyNotOn(DeviceByItself $device): ?string
     {
-        $run->lettingGo->ofEverything($cause);
+        return null;
+    }
+
+    public function press(Effects $run, string $source, Cause $cause): void
+    {
+        $run->letGoOfEverything($cause);
     }
 }

@@ -5,12 +5,20 @@ declare(strict_types=1);
 namespace Nailrod\Core\Output;
 
 use Nailrod\Core\Cause\Cause;
-use Nailrod\Core\Format\Node;
-use Nailrod\Core\Run\Run;
+use Nailrod\Core\Format\Field;
+use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\IsKind;
+use Nailrod\Core\Format\Names;
+
+use Nailrod\Core\Format\Type\Reference;
 
 /** A lamp of a device that is lit while the output is on. */
-final readonly class LightLamp implements ContactOutput
+final readonly class LightLamp implements ContactOutput, NamesLamp, StoredOnDevice
 {
+    use IsHeld;
+    use IsKind;
+
     /** @param string $lamp reference: device/lamp */
     public function __construct(public string $lamp) {}
 
@@ -19,40 +27,53 @@ final readonly class LightLamp implements ContactOutput
         return 'lamp';
     }
 
-    public static function read(Node $node): self
+    public static function title(): string
     {
-        $node->only(['kind', 'lamp']);
-
-        return new self($node->get('lamp')->string(120));
+        return 'a lamp';
     }
 
-    public function toArray(): array
+    public static function about(): string
     {
-        return ['kind' => self::kind(), 'lamp' => $this->lamp];
+        return 'A lamp of a device that is lit while the output is on.';
     }
 
-    public function inWords(): string
+    public static function fields(): Fields
     {
-        return 'lights '.$this->lamp;
+        return Fields::of(Field::given('lamp', 'Lamp', new Reference(Reference::LAMP), 'The lamp, as device/lamp.'));
     }
 
-    public function isHeld(): bool
+    public static function from(Given $given): static
     {
-        return true;
+        return new self($given->text('lamp'));
     }
 
-    public function startsWhenFound(Run $run): bool
+    public function values(): array
     {
-        return true;
+        return ['lamp' => $this->lamp];
     }
 
-    public function press(Run $run, string $source, Cause $cause): void
+    public function inWords(Names $names): string
     {
-        $run->lamps->hold($this->lamp, $source, $cause);
+        return 'light '.$names->of(Reference::LAMP, $this->lamp);
     }
 
-    public function release(Run $run, string $source, Cause $cause): void
+    public function lamp(): string
     {
-        $run->lamps->letGo($this->lamp, $source, $cause);
+        return $this->lamp;
+    }
+
+    public function whyNotOn(DeviceByItself $device): ?string
+    {
+        return $device->hasLamp($this->lamp) ? null : 'it lights a lamp of another device';
+    }
+
+    public function press(Effects $run, string $source, Cause $cause): void
+    {
+        $run->holdLamp($this->lamp, $source, $cause);
+    }
+
+    public function release(Effects $run, string $source, Cause $cause): void
+    {
+        $run->letGoOfLamp($this->lamp, $source, $cause);
     }
 }

@@ -4,21 +4,30 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Output;
 
-use Nailrod\Core\Format\Node;
+use Nailrod\Core\Format\Field;
+use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\IsKind;
+
+use Nailrod\Core\Format\Type\Id;
 
 /** An output that does something to a macro of the set at every press. */
-abstract readonly class MacroOutput implements ContactOutput, NamesPart
+abstract readonly class MacroOutput implements ContactOutput, NamesPart, PlaysMacro, StoredOnDevice
 {
+    use IsKind;
     use NamesOnePart;
     use OnEveryPress;
 
     final public function __construct(public string $macro) {}
 
-    public static function read(Node $node): static
+    public static function fields(): Fields
     {
-        $node->only(['kind', 'macro']);
+        return Fields::of(Field::given('macro', 'Macro', new Id(Id::MACRO), 'The macro.'));
+    }
 
-        return new static($node->get('macro')->id());
+    public static function from(Given $given): static
+    {
+        return new static($given->text('macro'));
     }
 
     public function names(): array
@@ -26,8 +35,18 @@ abstract readonly class MacroOutput implements ContactOutput, NamesPart
         return [[self::MACRO, $this->macro]];
     }
 
-    public function toArray(): array
+    public function values(): array
     {
-        return ['kind' => static::kind(), 'macro' => $this->macro];
+        return ['macro' => $this->macro];
+    }
+
+    public function macro(): string
+    {
+        return $this->macro;
+    }
+
+    public function whyNotOn(DeviceByItself $device): ?string
+    {
+        return $device->canPlay($this->macro) ? null : 'its macro does what only Nailrod itself can do';
     }
 }

@@ -4,14 +4,20 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Output;
 
-use Nailrod\Core\Cause\Cause;
-use Nailrod\Core\Format\Node;
-use Nailrod\Core\Run\OutputEvent;
-use Nailrod\Core\Run\Run;
+use Nailrod\Core\Format\Field;
+use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\IsKind;
+use Nailrod\Core\Format\Names;
+
+use Nailrod\Core\Format\Type\Choice;
 
 /** A button of the mouse. */
 final readonly class MouseButton implements ContactOutput
 {
+    use HoldsTarget;
+    use IsKind;
+
     public const BUTTONS = ['left', 'middle', 'right'];
 
     public function __construct(public string $button) {}
@@ -21,40 +27,43 @@ final readonly class MouseButton implements ContactOutput
         return 'mouse button';
     }
 
-    public static function read(Node $node): self
+    public static function title(): string
     {
-        $node->only(['kind', 'button']);
-
-        return new self($node->get('button')->oneOf(self::BUTTONS));
+        return 'a mouse button';
     }
 
-    public function toArray(): array
+    public static function about(): string
     {
-        return ['kind' => self::kind(), 'button' => $this->button];
+        return 'A button of the mouse, on while it is held.';
     }
 
-    public function inWords(): string
+    public static function fields(): Fields
+    {
+        return Fields::of(Field::given('button', 'Button', Choice::of(...self::BUTTONS), 'Which button of the mouse.'));
+    }
+
+    public static function from(Given $given): static
+    {
+        return new self($given->text('button'));
+    }
+
+    public function values(): array
+    {
+        return ['button' => $this->button];
+    }
+
+    public function inWords(Names $names): string
     {
         return $this->button.' mouse button';
     }
 
-    public function isHeld(): bool
+    protected function event(): string
     {
-        return true;
+        return OutputEvent::MOUSE;
     }
 
-    public function startsWhenFound(Run $run): bool
+    protected function target(): string
     {
-        return true;
-    }
-
-    public function press(Run $run, string $source, Cause $cause): void
-    {
-        $run->holds->hold(OutputEvent::MOUSE, $this->button, $source, $cause);
-    }
-
-    public function release(Run $run, string $source, Cause $cause): void
-    {
-        $run->holds->letGo(OutputEvent::MOUSE, $this->button, $source, $cause);
+        return $this->button;
     }
 }

@@ -4,13 +4,22 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Output;
 
-use Nailrod\Core\Format\Node;
-use Nailrod\Core\Run\OutputEvent;
+use Nailrod\Core\Format\Field;
+use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\IsKind;
+use Nailrod\Core\Format\Names;
+
+use Nailrod\Core\Format\Type\Choice;
+use Nailrod\Core\Format\Type\Number;
 
 /** Moves the mouse at a speed that an axis gives: (2v - 1) times so many pixels a second. */
 final readonly class MouseMovement implements AxisOutput
 {
+    use IsKind;
+
     public const FASTEST = 10_000;
+    public const DIRECTIONS = ['x' => 'left and right', 'y' => 'up and down'];
 
     /** @param string $direction x (to the right) or y (down) */
     private function __construct(public string $direction, public float $speed) {}
@@ -20,21 +29,37 @@ final readonly class MouseMovement implements AxisOutput
         return 'mouse movement';
     }
 
-    public static function read(Node $node): self
+    public static function title(): string
     {
-        $node->only(['kind', 'direction', 'speed']);
-
-        return new self($node->get('direction')->oneOf(['x', 'y']), $node->get('speed')->number(1, self::FASTEST));
+        return 'the mouse, as a speed';
     }
 
-    public function toArray(): array
+    public static function about(): string
     {
-        return ['kind' => self::kind(), 'direction' => $this->direction, 'speed' => $this->speed];
+        return 'Moves the mouse at a speed that the axis gives, from all of it one way to all of it the other way.';
     }
 
-    public function inWords(): string
+    public static function fields(): Fields
     {
-        return sprintf('mouse %s, up to %s px a second', $this->direction === 'x' ? 'left and right' : 'up and down', json_encode($this->speed));
+        return Fields::of(
+            Field::given('direction', 'Moves', Choice::said(self::DIRECTIONS), 'Along which direction of the screen.'),
+            Field::given('speed', 'Pixels a second', new Number(1, self::FASTEST, 'px a second'), 'How fast the mouse is at the ends of the axis.', 600),
+        );
+    }
+
+    public static function from(Given $given): static
+    {
+        return new self($given->text('direction'), $given->number('speed'));
+    }
+
+    public function values(): array
+    {
+        return ['direction' => $this->direction, 'speed' => $this->speed];
+    }
+
+    public function inWords(Names $names): string
+    {
+        return sprintf('mouse %s, up to %s px a second', self::DIRECTIONS[$this->direction], json_encode($this->speed));
     }
 
     public function event(): string

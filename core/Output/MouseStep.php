@@ -5,13 +5,19 @@ declare(strict_types=1);
 namespace Nailrod\Core\Output;
 
 use Nailrod\Core\Cause\Cause;
-use Nailrod\Core\Format\Node;
-use Nailrod\Core\Run\OutputEvent;
-use Nailrod\Core\Run\Run;
+use Nailrod\Core\Format\Field;
+use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\IsKind;
+use Nailrod\Core\Format\Names;
+
+use Nailrod\Core\Format\Type\Choice;
+use Nailrod\Core\Format\Type\Whole;
 
 /** Moves the mouse by so many pixels at every press. */
 final readonly class MouseStep implements ContactOutput
 {
+    use IsKind;
     use OnEveryPress;
 
     /**
@@ -25,26 +31,40 @@ final readonly class MouseStep implements ContactOutput
         return 'mouse step';
     }
 
-    public static function read(Node $node): self
+    public static function title(): string
     {
-        $node->only(['kind', 'direction', 'by']);
-
-        $by = $node->get('by')->int(-2000, 2000);
-
-        return $by === 0 ? throw $node->get('by')->refuse('pixels one way or the other') : new self($node->get('direction')->oneOf(['x', 'y']), $by);
+        return 'the mouse, one step';
     }
 
-    public function toArray(): array
+    public static function about(): string
     {
-        return ['kind' => self::kind(), 'direction' => $this->direction, 'by' => $this->by];
+        return 'Moves the mouse by so many pixels at every press.';
     }
 
-    public function inWords(): string
+    public static function fields(): Fields
+    {
+        return Fields::of(
+            Field::given('direction', 'Moves', Choice::said(MouseMovement::DIRECTIONS), 'Along which direction of the screen.'),
+            Field::given('by', 'Pixels, right or down is +', new Whole(-2000, 2000, 'px'), 'How far, to the right or down is positive; not 0.', 50),
+        );
+    }
+
+    public static function from(Given $given): static
+    {
+        return $given->whole('by') === 0 ? throw $given->refuse('by', 'pixels one way or the other') : new self($given->text('direction'), $given->whole('by'));
+    }
+
+    public function values(): array
+    {
+        return ['direction' => $this->direction, 'by' => $this->by];
+    }
+
+    public function inWords(Names $names): string
     {
         return sprintf('mouse %s %+d px', $this->direction, $this->by);
     }
 
-    public function press(Run $run, string $source, Cause $cause): void
+    public function press(Effects $run, string $source, Cause $cause): void
     {
         $run->emit(OutputEvent::MOUSE, $this->direction, $this->by, $cause);
     }

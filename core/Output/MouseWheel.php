@@ -5,13 +5,18 @@ declare(strict_types=1);
 namespace Nailrod\Core\Output;
 
 use Nailrod\Core\Cause\Cause;
-use Nailrod\Core\Format\Node;
-use Nailrod\Core\Run\OutputEvent;
-use Nailrod\Core\Run\Run;
+use Nailrod\Core\Format\Field;
+use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\IsKind;
+use Nailrod\Core\Format\Names;
+
+use Nailrod\Core\Format\Type\Whole;
 
 /** One step of the mouse wheel at every press. */
 final readonly class MouseWheel implements ContactOutput
 {
+    use IsKind;
     use OnEveryPress;
 
     /** @param int $by steps, up is positive */
@@ -22,26 +27,37 @@ final readonly class MouseWheel implements ContactOutput
         return 'mouse wheel';
     }
 
-    public static function read(Node $node): self
+    public static function title(): string
     {
-        $node->only(['kind', 'by']);
-
-        $by = $node->get('by')->int(-20, 20);
-
-        return $by === 0 ? throw $node->get('by')->refuse('steps up (1 to 20) or down (-1 to -20)') : new self($by);
+        return 'the mouse wheel';
     }
 
-    public function toArray(): array
+    public static function about(): string
     {
-        return ['kind' => self::kind(), 'by' => $this->by];
+        return 'Turns the wheel of the mouse by so many steps at every press.';
     }
 
-    public function inWords(): string
+    public static function fields(): Fields
+    {
+        return Fields::of(Field::given('by', 'Steps, up is +', new Whole(-20, 20), 'Steps of the wheel, up is positive; not 0.', 1));
+    }
+
+    public static function from(Given $given): static
+    {
+        return $given->whole('by') === 0 ? throw $given->refuse('by', 'steps up (1 to 20) or down (-1 to -20)') : new self($given->whole('by'));
+    }
+
+    public function values(): array
+    {
+        return ['by' => $this->by];
+    }
+
+    public function inWords(Names $names): string
     {
         return sprintf('mouse wheel %+d', $this->by);
     }
 
-    public function press(Run $run, string $source, Cause $cause): void
+    public function press(Effects $run, string $source, Cause $cause): void
     {
         $run->emit(OutputEvent::MOUSE, 'wheel', $this->by, $cause);
     }

@@ -5,13 +5,20 @@ declare(strict_types=1);
 namespace Nailrod\Core\Output;
 
 use Nailrod\Core\Cause\Cause;
-use Nailrod\Core\Format\Node;
-use Nailrod\Core\Run\Run;
+use Nailrod\Core\Format\Field;
+use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\IsKind;
+use Nailrod\Core\Format\Names;
+
+use Nailrod\Core\Format\Type\Id;
+use Nailrod\Core\Format\Type\Number;
 
 /** A variable of the simulator with one value while held and another while not. */
-final readonly class OnOffVariable implements ContactOutput, WritesVariable
+final readonly class OnOffVariable implements ContactOutput, KeepsInStep
 {
-    use NamesVariable;
+    use IsHeld;
+    use IsKind;
 
     public function __construct(public string $name, public float $on, public float $off) {}
 
@@ -20,44 +27,62 @@ final readonly class OnOffVariable implements ContactOutput, WritesVariable
         return 'on/off variable';
     }
 
-    public static function read(Node $node): self
+    public static function title(): string
     {
-        $node->only(['kind', 'name', 'on', 'off']);
+        return 'a variable, on and off';
+    }
 
-        return new self(
-            $node->get('name')->id(),
-            $node->maybe('on')?->number(-1e9, 1e9) ?? 1.0,
-            $node->maybe('off')?->number(-1e9, 1e9) ?? 0.0,
+    public static function about(): string
+    {
+        return 'A variable of the simulator with one value while it is held and another while it is not.';
+    }
+
+    public static function fields(): Fields
+    {
+        return Fields::of(
+            Field::given('name', 'Variable', new Id(Id::VARIABLE), 'The variable of the simulator that is written.'),
+            Field::usually(1, 'on', 'Closed', new Number, 'Its value while the output is on.'),
+            Field::usually(0, 'off', 'Open', new Number, 'Its value while the output is off.'),
         );
     }
 
-    public function toArray(): array
+    public static function from(Given $given): static
     {
-        return ['kind' => self::kind(), 'name' => $this->name, 'on' => $this->on, 'off' => $this->off];
+        return new self($given->text('name'), $given->number('on'), $given->number('off'));
     }
 
-    public function inWordsOf(string $name): string
+    public function values(): array
     {
-        return sprintf('%s, %s or %s', $name, json_encode(round($this->on, 6)), json_encode(round($this->off, 6)));
+        return ['name' => $this->name, 'on' => $this->on, 'off' => $this->off];
     }
 
-    public function isHeld(): bool
+    public function inWords(Names $names): string
+    {
+        return sprintf('variable %s, %s or %s', $names->of(Id::VARIABLE, $this->name), json_encode(round($this->on, 6)), json_encode(round($this->off, 6)));
+    }
+
+    public function press(Effects $run, string $source, Cause $cause): void
+    {
+        $run->holdVariable($this->name, $source, $this->on, $cause);
+    }
+
+    public function release(Effects $run, string $source, Cause $cause): void
+    {
+        $run->letGoOfVariable($this->name, $source, $this->off, $cause);
+    }
+
+    public function foundOpen(Effects $run, Cause $cause): void
+    {
+        $run->foundVariable($this->name, $this->off, $cause);
+    }
+
+    public function variable(): string
+    {
+        return $this->name;
+    }
+
+    public function keepsVariable(): bool
     {
         return true;
-    }
-
-    public function startsWhenFound(Run $run): bool
-    {
-        return true;
-    }
-
-    public function press(Run $run, string $source, Cause $cause): void
-    {
-        $run->variables->hold($this->name, $source, $this->on, $cause);
-    }
-
-    public function release(Run $run, string $source, Cause $cause): void
-    {
-        $run->variables->letGo($this->name, $source, $this->off, $cause);
     }
 }

@@ -5,12 +5,19 @@ declare(strict_types=1);
 namespace Nailrod\Core\Output;
 
 use Nailrod\Core\Cause\Cause;
-use Nailrod\Core\Format\Node;
-use Nailrod\Core\Run\Run;
+use Nailrod\Core\Format\Field;
+use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\IsKind;
+use Nailrod\Core\Format\Names;
+
+use Nailrod\Core\Format\Type\Id;
 
 /** A stop that is told to open; going from off to on is a press of the stop. */
-final readonly class OpenStop implements ContactOutput, NamesPart
+final readonly class OpenStop implements ContactOutput, NamesPart, OpensStop, StoredOnDevice
 {
+    use IsHeld;
+    use IsKind;
     use NamesOnePart;
 
     public function __construct(public string $stop) {}
@@ -20,9 +27,24 @@ final readonly class OpenStop implements ContactOutput, NamesPart
         return 'open stop';
     }
 
-    public static function read(Node $node): self
+    public static function title(): string
     {
-        return new self($node->only(['kind', 'stop'])->get('stop')->id());
+        return 'open a stop';
+    }
+
+    public static function about(): string
+    {
+        return 'A stop that is told to open; going from off to on is a press of the stop.';
+    }
+
+    public static function fields(): Fields
+    {
+        return Fields::of(Field::given('stop', 'Stop', new Id(Id::STOP), 'The stop.'));
+    }
+
+    public static function from(Given $given): static
+    {
+        return new self($given->text('stop'));
     }
 
     public function names(): array
@@ -30,33 +52,38 @@ final readonly class OpenStop implements ContactOutput, NamesPart
         return [[self::STOP, $this->stop]];
     }
 
-    public function toArray(): array
+    public function values(): array
     {
-        return ['kind' => self::kind(), 'stop' => $this->stop];
+        return ['stop' => $this->stop];
     }
 
-    public function inWords(): string
+    public function inWords(Names $names): string
     {
-        return 'opens stop '.$this->stop;
+        return 'open '.$names->of(Id::STOP, $this->stop);
     }
 
-    public function isHeld(): bool
+    public function startsWhenFound(Effects $run): bool
     {
-        return true;
+        return $run->isStateStop($this->stop);
     }
 
-    public function startsWhenFound(Run $run): bool
+    public function stop(): string
     {
-        return $run->stops->isState($this->stop);
+        return $this->stop;
     }
 
-    public function press(Run $run, string $source, Cause $cause): void
+    public function whyNotOn(DeviceByItself $device): ?string
     {
-        $run->stops->hold($this->stop, $source, $cause);
+        return $device->hasStop($this->stop) ? null : 'it opens a stop of another device';
     }
 
-    public function release(Run $run, string $source, Cause $cause): void
+    public function press(Effects $run, string $source, Cause $cause): void
     {
-        $run->stops->letGo($this->stop, $source, $cause);
+        $run->holdStop($this->stop, $source, $cause);
+    }
+
+    public function release(Effects $run, string $source, Cause $cause): void
+    {
+        $run->letGoOfStop($this->stop, $source, $cause);
     }
 }

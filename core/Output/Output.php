@@ -4,18 +4,16 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Output;
 
-use Nailrod\Core\Format\Node;
+use Nailrod\Core\Format\Kind;
+use Nailrod\Core\Format\Names;
 
-/** What leaves Nailrod. A new kind is one class and one line in Outputs. */
-interface Output
+/**
+ * What leaves Nailrod: a contact drives a ContactOutput, an axis an AxisOutput. What else it can do it says by an ability, a
+ * small interface: NamesPart, WritesVariable, StoredOnDevice, LeadsToLayer, IsNumbered, MeansAction, PressesKeys. A new kind is
+ * one class and one line in Outputs; without an ability it is still right everywhere.
+ */
+interface Output extends Kind
 {
-    public static function kind(): string;
-
-    public static function read(Node $node): self;
-
-    /** @return array<string, mixed> the output in the open format */
-    public function toArray(): array;
-
     /** The output in a few words: "key Shift+L", "output 7". */
-    public function inWords(): string;
+    public function inWords(Names $names): string;
 }

@@ -4,46 +4,54 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Output;
 
-use Nailrod\Core\Format\Node;
+use Nailrod\Core\Format\KindList;
 
-/** The kinds of output, one line each. */
-final class Outputs
+/**
+ * The kinds of output, one line each, in the order in which they are offered.
+ *
+ * @extends KindList<Output>
+ */
+final class Outputs extends KindList
 {
-    /** @var list<class-string<Output>> */
-    private const KINDS = [
-        ActionOutput::class,
-        ControllerAxis::class,
-        AxisVariable::class,
-        MouseMovement::class,
-        ControllerButton::class,
-        KeyStroke::class,
-        SetVariable::class,
-        OnOffVariable::class,
-        HoldLayer::class,
-        OpenStop::class,
-        HatDirection::class,
-        MouseButton::class,
-        MouseWheel::class,
-        MouseStep::class,
-        ConsumerControl::class,
-        StepVariable::class,
-        SwapVariable::class,
-        LightLamp::class,
-        RaiseFlag::class,
-        GoToLayer::class,
-        StepLayer::class,
-        StartMacro::class,
-        StopMacro::class,
-        LetGo::class,
-    ];
-
-    public static function read(Node $node): Output
+    protected static function own(): array
     {
-        $kinds = [];
-        foreach (self::KINDS as $class) {
-            $kinds[$class::kind()] = $class;
-        }
+        return [
+            KeyStroke::class,
+            ControllerButton::class,
+            HatDirection::class,
+            MouseButton::class,
+            MouseWheel::class,
+            MouseStep::class,
+            ConsumerControl::class,
+            StepVariable::class,
+            SwapVariable::class,
+            LightLamp::class,
+            RaiseFlag::class,
+            GoToLayer::class,
+            StepLayer::class,
+            LetGo::class,
+            StartMacro::class,
+            StopMacro::class,
+            OnOffVariable::class,
+            SetVariable::class,
+            HoldLayer::class,
+            OpenStop::class,
+            ControllerAxis::class,
+            AxisVariable::class,
+            MouseMovement::class,
+            ActionOutput::class,
+        ];
+    }
 
-        return $kinds[$node->get('kind')->oneOf(array_keys($kinds))]::read($node);
+    /** @return array<string, class-string<Output>> those that a contact can drive, actions left out, by kind */
+    public static function ofContacts(): array
+    {
+        return array_filter(self::all(), fn (string $class) => is_subclass_of($class, ContactOutput::class));
+    }
+
+    /** @return array<string, class-string<Output>> those that an axis can drive, actions left out, by kind */
+    public static function ofAxes(): array
+    {
+        return array_filter(self::all(), fn (string $class) => is_subclass_of($class, AxisOutput::class));
     }
 }

@@ -4,14 +4,19 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Output;
 
-use Nailrod\Core\Cause\Cause;
-use Nailrod\Core\Format\Node;
-use Nailrod\Core\Run\OutputEvent;
-use Nailrod\Core\Run\Run;
+use Nailrod\Core\Format\Field;
+use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\IsKind;
+use Nailrod\Core\Format\Names;
+
+use Nailrod\Core\Format\Type\Id;
 
 /** A flag that is up while the output is on; assignments can depend on it. */
-final readonly class RaiseFlag implements ContactOutput, NamesPart
+final readonly class RaiseFlag implements ContactOutput, NamesPart, StoredOnDevice
 {
+    use HoldsTarget;
+    use IsKind;
     use NamesOnePart;
 
     public function __construct(public string $flag) {}
@@ -21,11 +26,24 @@ final readonly class RaiseFlag implements ContactOutput, NamesPart
         return 'flag';
     }
 
-    public static function read(Node $node): self
+    public static function title(): string
     {
-        $node->only(['kind', 'flag']);
+        return 'a flag';
+    }
 
-        return new self($node->get('flag')->id());
+    public static function about(): string
+    {
+        return 'A flag of the set that is up while the output is on; assignments and lamps can depend on it.';
+    }
+
+    public static function fields(): Fields
+    {
+        return Fields::of(Field::given('flag', 'Flag', new Id(Id::FLAG), 'The flag that is raised.'));
+    }
+
+    public static function from(Given $given): static
+    {
+        return new self($given->text('flag'));
     }
 
     public function names(): array
@@ -33,33 +51,28 @@ final readonly class RaiseFlag implements ContactOutput, NamesPart
         return [[self::FLAG, $this->flag]];
     }
 
-    public function toArray(): array
+    public function values(): array
     {
-        return ['kind' => self::kind(), 'flag' => $this->flag];
+        return ['flag' => $this->flag];
     }
 
-    public function inWords(): string
+    public function inWords(Names $names): string
     {
-        return 'raises flag '.$this->flag;
+        return 'raise '.$names->of(Id::FLAG, $this->flag);
     }
 
-    public function isHeld(): bool
+    protected function event(): string
     {
-        return true;
+        return OutputEvent::FLAG;
     }
 
-    public function startsWhenFound(Run $run): bool
+    protected function target(): string
     {
-        return true;
+        return $this->flag;
     }
 
-    public function press(Run $run, string $source, Cause $cause): void
+    public function whyNotOn(DeviceByItself $device): ?string
     {
-        $run->holds->hold(OutputEvent::FLAG, $this->flag, $source, $cause);
-    }
-
-    public function release(Run $run, string $source, Cause $cause): void
-    {
-        $run->holds->letGo(OutputEvent::FLAG, $this->flag, $source, $cause);
+        return null;
     }
 }

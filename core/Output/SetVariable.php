@@ -5,13 +5,19 @@ declare(strict_types=1);
 namespace Nailrod\Core\Output;
 
 use Nailrod\Core\Cause\Cause;
-use Nailrod\Core\Format\Node;
-use Nailrod\Core\Run\Run;
+use Nailrod\Core\Format\Field;
+use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\IsKind;
+use Nailrod\Core\Format\Names;
+
+use Nailrod\Core\Format\Type\Id;
+use Nailrod\Core\Format\Type\Number;
 
 /** A variable of the simulator that each press sets to one value. */
 final readonly class SetVariable implements ContactOutput, WritesVariable
 {
-    use NamesVariable;
+    use IsKind;
     use OnEveryPress;
 
     public function __construct(public string $name, public float $to) {}
@@ -21,25 +27,51 @@ final readonly class SetVariable implements ContactOutput, WritesVariable
         return 'set variable';
     }
 
-    public static function read(Node $node): self
+    public static function title(): string
     {
-        $node->only(['kind', 'name', 'to']);
-
-        return new self($node->get('name')->id(), $node->get('to')->number(-1e9, 1e9));
+        return 'a variable, set';
     }
 
-    public function toArray(): array
+    public static function about(): string
     {
-        return ['kind' => self::kind(), 'name' => $this->name, 'to' => $this->to];
+        return 'A variable of the simulator that each press sets to one value.';
     }
 
-    public function inWordsOf(string $name): string
+    public static function fields(): Fields
     {
-        return sprintf('%s set to %s', $name, json_encode(round($this->to, 6)));
+        return Fields::of(
+            Field::given('name', 'Variable', new Id(Id::VARIABLE), 'The variable of the simulator that is written.'),
+            Field::given('to', 'Set to', new Number, 'Its value from then on.', 1),
+        );
     }
 
-    public function press(Run $run, string $source, Cause $cause): void
+    public static function from(Given $given): static
     {
-        $run->variables->set($this->name, $this->to, $cause);
+        return new self($given->text('name'), $given->number('to'));
+    }
+
+    public function values(): array
+    {
+        return ['name' => $this->name, 'to' => $this->to];
+    }
+
+    public function inWords(Names $names): string
+    {
+        return sprintf('variable %s set to %s', $names->of(Id::VARIABLE, $this->name), json_encode(round($this->to, 6)));
+    }
+
+    public function press(Effects $run, string $source, Cause $cause): void
+    {
+        $run->setVariable($this->name, $this->to, $cause);
+    }
+
+    public function variable(): string
+    {
+        return $this->name;
+    }
+
+    public function keepsVariable(): bool
+    {
+        return false;
     }
 }

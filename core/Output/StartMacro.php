@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Nailrod\Core\Output;
 
 use Nailrod\Core\Cause\Cause;
-use Nailrod\Core\Run\Run;
+use Nailrod\Core\Format\Names;
+
+use Nailrod\Core\Format\Type\Id;
 
 /** Starts a macro at every press. */
 final readonly class StartMacro extends MacroOutput
@@ -15,13 +17,28 @@ final readonly class StartMacro extends MacroOutput
         return 'start macro';
     }
 
-    public function inWords(): string
+    public static function title(): string
     {
-        return 'starts macro '.$this->macro;
+        return 'start a macro';
     }
 
-    public function press(Run $run, string $source, Cause $cause): void
+    public static function about(): string
     {
-        $run->macros->press($this->macro, null, $cause);
+        return 'Starts a macro at every press.';
+    }
+
+    public function inWords(Names $names): string
+    {
+        return 'start '.$names->of(Id::MACRO, $this->macro);
+    }
+
+    public function starts(): bool
+    {
+        return true;
+    }
+
+    public function press(Effects $run, string $source, Cause $cause): void
+    {
+        $run->startMacro($this->macro, $cause);
     }
 }

@@ -5,12 +5,20 @@ declare(strict_types=1);
 namespace Nailrod\Core\Output;
 
 use Nailrod\Core\Cause\Cause;
-use Nailrod\Core\Format\Node;
-use Nailrod\Core\Run\Run;
+use Nailrod\Core\Format\Field;
+use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\IsKind;
+use Nailrod\Core\Format\Names;
+
+use Nailrod\Core\Format\Type\Choice;
+use Nailrod\Core\Format\Type\Id;
+use Nailrod\Core\Format\Type\Several;
 
 /** The next or the previous layer in a list is settled; from outside the list its first or its last. */
-final readonly class StepLayer implements ContactOutput, NamesPart
+final readonly class StepLayer implements ContactOutput, LeadsToLayer, NamesPart, StoredOnDevice
 {
+    use IsKind;
     use OnEveryPress;
 
     public const NEXT = 'next';
@@ -27,15 +35,28 @@ final readonly class StepLayer implements ContactOutput, NamesPart
         return 'step layer';
     }
 
-    public static function read(Node $node): self
+    public static function title(): string
     {
-        $node->only(['kind', 'direction', 'layers', 'at_end']);
-        $layers = array_map(fn (Node $layer) => $layer->id(), $node->get('layers')->list(64));
-        if (count($layers) < 2 || count(array_unique($layers)) !== count($layers)) {
-            throw $node->get('layers')->refuse('two or more layers, each once');
-        }
+        return 'next or previous layer';
+    }
 
-        return new self($node->get('direction')->oneOf([self::NEXT, self::PREVIOUS]), $layers, ($node->maybe('at_end')?->oneOf(['stops', 'wraps']) ?? 'wraps') === 'wraps');
+    public static function about(): string
+    {
+        return 'The next or the previous layer of a list is settled; from outside the list its first or its last.';
+    }
+
+    public static function fields(): Fields
+    {
+        return Fields::of(
+            Field::given('direction', 'Goes to the', Choice::of(self::NEXT, self::PREVIOUS), 'Which way through the list.'),
+            Field::given('layers', 'Of', new Several(new Id(Id::LAYER), 2, 64, true, 'two or more layers, each once'), 'The layers in their order.'),
+            Field::usually('wraps', 'at_end', 'At the end', Choice::of('wraps', 'stops'), 'What comes after the last one: the first again, or nothing.'),
+        );
+    }
+
+    public static function from(Given $given): static
+    {
+        return new self($given->text('direction'), $given->texts('layers'), $given->text('at_end') === 'wraps');
     }
 
     public function names(): array
@@ -54,23 +75,22 @@ final readonly class StepLayer implements ContactOutput, NamesPart
         return count($left) < 2 ? null : new self($this->direction, $left, $this->wraps);
     }
 
-    public function toArray(): array
+    public function values(): array
     {
-        return ['kind' => self::kind(), 'direction' => $this->direction, 'layers' => $this->layers, 'at_end' => $this->wraps ? 'wraps' : 'stops'];
+        return ['direction' => $this->direction, 'layers' => $this->layers, 'at_end' => $this->wraps ? 'wraps' : 'stops'];
     }
 
-    public function inWords(): string
+    public function inWords(Names $names): string
     {
-        return $this->direction.' layer of '.implode(', ', $this->layers);
+        return $this->direction.' layer of '.implode(', ', array_map(fn (string $layer) => $names->of(Id::LAYER, $layer), $this->layers));
     }
 
-    public function press(Run $run, string $source, Cause $cause): void
+    public function press(Effects $run, string $source, Cause $cause): void
     {
-        $run->layers->settle($this->from($run->layers->settled()), $cause);
+        $run->settleLayer($this->leadsTo($run->settledLayer()), $cause);
     }
 
-    /** Where it leads while a layer is settled. */
-    public function from(string $settled): string
+    public function leadsTo(string $settled): string
     {
         $last = count($this->layers) - 1;
         $at = array_search($settled, $this->layers, true);
@@ -80,5 +100,20 @@ final readonly class StepLayer implements ContactOutput, NamesPart
         $to = $at + ($this->direction === self::NEXT ? 1 : -1);
 
         return $this->layers[$this->wraps ? ($to + $last + 1) % ($last + 1) : max(0, min($last, $to))];
+    }
+
+    public function holdsLayer(): bool
+    {
+        return false;
+    }
+
+    public function leadsBy(): string
+    {
+        return $this->direction;
+    }
+
+    public function whyNotOn(DeviceByItself $device): ?string
+    {
+        return null;
     }
 }

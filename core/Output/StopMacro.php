@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Nailrod\Core\Output;
 
 use Nailrod\Core\Cause\Cause;
-use Nailrod\Core\Run\Run;
+use Nailrod\Core\Format\Names;
+
+use Nailrod\Core\Format\Type\Id;
 
 /** Stops a macro at every press. */
 final readonly class StopMacro extends MacroOutput
@@ -15,13 +17,28 @@ final readonly class StopMacro extends MacroOutput
         return 'stop macro';
     }
 
-    public function inWords(): string
+    public static function title(): string
     {
-        return 'stops macro '.$this->macro;
+        return 'stop a macro';
     }
 
-    public function press(Run $run, string $source, Cause $cause): void
+    public static function about(): string
     {
-        $run->macros->stop($this->macro, $cause);
+        return 'Stops a macro at every press.';
+    }
+
+    public function inWords(Names $names): string
+    {
+        return 'stop '.$names->of(Id::MACRO, $this->macro);
+    }
+
+    public function starts(): bool
+    {
+        return false;
+    }
+
+    public function press(Effects $run, string $source, Cause $cause): void
+    {
+        $run->stopMacro($this->macro, $cause);
     }
 }

@@ -5,13 +5,19 @@ declare(strict_types=1);
 namespace Nailrod\Core\Output;
 
 use Nailrod\Core\Cause\Cause;
-use Nailrod\Core\Format\Node;
-use Nailrod\Core\Run\Run;
+use Nailrod\Core\Format\Field;
+use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\IsKind;
+use Nailrod\Core\Format\Names;
+
+use Nailrod\Core\Format\Type\Id;
+use Nailrod\Core\Format\Type\Number;
 
 /** A variable that each press changes between two values; from any other it goes to the first. */
 final readonly class SwapVariable implements ContactOutput, WritesVariable
 {
-    use NamesVariable;
+    use IsKind;
     use OnEveryPress;
 
     public function __construct(public string $name, public float $first, public float $second) {}
@@ -21,28 +27,54 @@ final readonly class SwapVariable implements ContactOutput, WritesVariable
         return 'swap variable';
     }
 
-    public static function read(Node $node): self
+    public static function title(): string
     {
-        $node->only(['kind', 'name', 'first', 'second']);
-
-        $first = $node->get('first')->number(-1e9, 1e9);
-        $second = $node->get('second')->number(-1e9, 1e9);
-
-        return round($first, 6) === round($second, 6) ? throw $node->get('second')->refuse('another value than the first') : new self($node->get('name')->id(), $first, $second);
+        return 'a variable, two values';
     }
 
-    public function toArray(): array
+    public static function about(): string
     {
-        return ['kind' => self::kind(), 'name' => $this->name, 'first' => $this->first, 'second' => $this->second];
+        return 'A variable of the simulator that each press changes between two values; from any other it goes to the first.';
     }
 
-    public function inWordsOf(string $name): string
+    public static function fields(): Fields
     {
-        return sprintf('%s, %s or %s in turn', $name, json_encode(round($this->first, 6)), json_encode(round($this->second, 6)));
+        return Fields::of(
+            Field::given('name', 'Variable', new Id(Id::VARIABLE), 'The variable of the simulator that is written.'),
+            Field::given('first', 'First', new Number, 'One of the two values.', 1),
+            Field::given('second', 'Second', new Number, 'The other one.', 0),
+        );
     }
 
-    public function press(Run $run, string $source, Cause $cause): void
+    public static function from(Given $given): static
     {
-        $run->variables->set($this->name, $run->variables->valueOf($this->name) === round($this->first, 6) ? $this->second : $this->first, $cause);
+        $swap = new self($given->text('name'), $given->number('first'), $given->number('second'));
+
+        return round($swap->first, 6) === round($swap->second, 6) ? throw $given->refuse('second', 'another value than the first') : $swap;
+    }
+
+    public function values(): array
+    {
+        return ['name' => $this->name, 'first' => $this->first, 'second' => $this->second];
+    }
+
+    public function inWords(Names $names): string
+    {
+        return sprintf('variable %s, %s or %s in turn', $names->of(Id::VARIABLE, $this->name), json_encode(round($this->first, 6)), json_encode(round($this->second, 6)));
+    }
+
+    public function press(Effects $run, string $source, Cause $cause): void
+    {
+        $run->setVariable($this->name, $run->variable($this->name) === round($this->first, 6) ? $this->second : $this->first, $cause);
+    }
+
+    public function variable(): string
+    {
+        return $this->name;
+    }
+
+    public function keepsVariable(): bool
+    {
+        return false;
     }
 }

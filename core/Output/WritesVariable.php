@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Nailrod\Core\Output;
 
 /** An output that writes a variable of the simulator. */
-interface WritesVariable
+interface WritesVariable extends Output
 {
     /** Id of the variable. */
     public function variable(): string;
 
-    /** What it does to the variable of this name. */
-    public function inWordsOf(string $name): string;
+    /** Does it keep the variable where its own control stands, rather than change it at a press? */
+    public function keepsVariable(): bool;
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nailrod\Core\Plan;
 
 use Nailrod\Core\Behaviour\Pulse;
+use Nailrod\Core\Behaviour\QueuesTicks;
 use Nailrod\Core\Behaviour\Ticks;
 use Nailrod\Core\Device\AxisInput;
 use Nailrod\Core\Device\ContactInput;
@@ -79,7 +80,7 @@ final class DeviceCarry
             $isTick = ($this->set->rig->contacts[$to] ?? null)?->encoder !== null;
             foreach (Keys::each($this->set->cells) as $layer => $cells) {
                 $cell = $cells[$from] ?? null;
-                if ($cell instanceof Cell && $cell->behaviour !== null && $cell->behaviour instanceof Ticks !== $isTick && ($cell->behaviour instanceof Ticks || $isTick)) {
+                if ($cell instanceof Cell && $cell->behaviour !== null && $cell->behaviour instanceof QueuesTicks !== $isTick) {
                     $path = PartPath::cell((string) $layer, $to);
                     $own = $own->with($path, ['behaviour' => ($isTick ? Ticks::usual() : Pulse::on('press'))->toArray()] + Node::of($own->value($path))->plain());
                 }

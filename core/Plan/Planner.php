@@ -15,7 +15,7 @@ use Nailrod\Core\Behaviour\Ticks;
 use Nailrod\Core\Device\ControlKind;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Layer\Layer;
-use Nailrod\Core\Output\OnOffVariable;
+use Nailrod\Core\Output\KeepsInStep;
 use Nailrod\Core\Set\BindingSet;
 
 /**
@@ -250,7 +250,7 @@ final class Planner
         if (($this->set->rig->contacts[$ref] ?? null)?->encoder !== null) {
             return Ticks::usual();
         }
-        if ($way->way instanceof OnOffVariable || $action->effect->kind === EffectKind::Hold) {
+        if ($way->way instanceof KeepsInStep || $action->effect->kind === EffectKind::Hold) {
             return Follow::always();
         }
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Nailrod\Core\Plan;
 
 use Nailrod\Core\Format\Keys;
-use Nailrod\Core\Output\ActionOutput;
+use Nailrod\Core\Output\MeansAction;
 use Nailrod\Core\Set\BindingSet;
 
 /** Which actions of the game a set reaches, and from where: by cells, by chords, and by the macros that cells play. */
@@ -20,9 +20,9 @@ final readonly class Reach
         foreach (Keys::each($set->cells) as $layer => $cells) {
             foreach ($cells as $ref => $cell) {
                 foreach ($cell->drives($set->macros) as $output) {
-                    if ($output instanceof ActionOutput) {
+                    if ($output instanceof MeansAction) {
                         $spot = new Spot((string) $layer, (string) $ref);
-                        $byAction[$output->action][(string) $spot] = $spot;
+                        $byAction[$output->action()][(string) $spot] = $spot;
                     }
                 }
             }
@@ -30,9 +30,9 @@ final readonly class Reach
         foreach (Keys::each($set->chords) as $layer => $chords) {
             foreach ($chords as $chord) {
                 foreach ($chord->outputs as $output) {
-                    if ($output instanceof ActionOutput) {
+                    if ($output instanceof MeansAction) {
                         $spot = new Spot((string) $layer, $chord->of[0]);
-                        $byAction[$output->action][(string) $spot] = $spot;
+                        $byAction[$output->action()][(string) $spot] = $spot;
                     }
                 }
             }

@@ -11,9 +11,7 @@ use Nailrod\Core\Device\Device;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Layer\Layer;
 use Nailrod\Core\Layer\LayerMap;
-use Nailrod\Core\Output\GoToLayer;
-use Nailrod\Core\Output\HoldLayer;
-use Nailrod\Core\Output\StepLayer;
+use Nailrod\Core\Output\LeadsToLayer;
 use Nailrod\Core\Set\BindingSet;
 
 /** Where there is room: contacts and axes that a layer says nothing of, control by control. What was taken is not free any more. */
@@ -54,7 +52,7 @@ final class Seats
             foreach ($cells as $ref => $cell) {
                 $this->taken[$layer.'/'.$ref] = true;
                 foreach ($cell->drives($set->macros) as $output) {
-                    if ($output instanceof HoldLayer || $output instanceof GoToLayer || $output instanceof StepLayer) {
+                    if ($output instanceof LeadsToLayer) {
                         $this->leading[(string) $ref] = true;
                     }
                 }

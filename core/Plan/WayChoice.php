@@ -9,9 +9,10 @@ use Nailrod\Core\Action\Catalogue;
 use Nailrod\Core\Action\EffectKind;
 use Nailrod\Core\Output\ControllerAxis;
 use Nailrod\Core\Output\ControllerButton;
+use Nailrod\Core\Output\KeepsInStep;
 use Nailrod\Core\Output\KeyCodes;
 use Nailrod\Core\Output\KeyStroke;
-use Nailrod\Core\Output\OnOffVariable;
+use Nailrod\Core\Output\PressesKeys;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\OutputUse;
 use Nailrod\Core\Set\Words;
@@ -42,16 +43,16 @@ final class WayChoice
         $this->axes = $use->axes()->free();
         foreach ($catalogue->actions as $action) {
             foreach ([$action->key, $set->wayOf($action->id)] as $key) {
-                if ($key instanceof KeyStroke) {
-                    $this->keys[$key->label()] ??= $action->id;
+                if ($key instanceof PressesKeys) {
+                    $this->keys[$key->keys()->label()] ??= $action->id;
                 }
             }
         }
         foreach ($set->cells as $cells) {
             foreach ($cells as $cell) {
                 foreach ($cell->outputs as $output) {
-                    if ($output instanceof KeyStroke) {
-                        $this->keys[$output->label()] = '';
+                    if ($output instanceof PressesKeys) {
+                        $this->keys[$output->keys()->label()] = '';
                     }
                 }
             }
@@ -92,7 +93,7 @@ final class WayChoice
     {
         $way = $twoPositions && $action->effect->kind === EffectKind::Flip ? $action->variableWay($this->catalogue->variables[$action->effect->variable]) : null;
 
-        return $way instanceof OnOffVariable ? new ChosenWay($way, 'the game only offers a flip and the switch has two positions, so its variable is written and they stay in step', true) : null;
+        return $way instanceof KeepsInStep ? new ChosenWay($way, 'the game only offers a flip and the switch has two positions, so its variable is written and they stay in step', true) : null;
     }
 
     private function output(Action $action): ?ChosenWay

@@ -6,16 +6,16 @@ namespace Nailrod\Core\Program;
 
 use Nailrod\Core\Action\Variable;
 use Nailrod\Core\Axis\Shaping;
-use Nailrod\Core\Behaviour\PlayMacro;
+use Nailrod\Core\Behaviour\PlaysItsMacro;
 use Nailrod\Core\Device\AxisInput;
 use Nailrod\Core\Device\ContactInput;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Lamp\LampRule;
 use Nailrod\Core\Lamp\LampWhen;
-use Nailrod\Core\Output\ActionOutput;
 use Nailrod\Core\Output\AxisOutput;
 use Nailrod\Core\Output\ContactOutput;
+use Nailrod\Core\Output\MeansAction;
 use Nailrod\Core\Output\Output;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Cell;
@@ -145,13 +145,13 @@ final class Compiler
     {
         $outputs = $actions = [];
         foreach ($cell->outputs as $i => $output) {
-            $way = $output instanceof ActionOutput ? $this->set->wayOf($output->action) : $output;
+            $way = $this->set->leaving($output);
             if ($this->fits($way, isset($this->axisIndex[$ref]))) {
                 $outputs[$i] = $way->toArray();
-                $actions[$i] = $output instanceof ActionOutput ? $output->action : null;
+                $actions[$i] = $output instanceof MeansAction ? $output->action() : null;
             }
         }
-        if ($outputs === [] && ! $cell->behaviour instanceof PlayMacro) {
+        if ($outputs === [] && ! $cell->behaviour instanceof PlaysItsMacro) {
             return Program::NOTHING;
         }
         $this->assignments[] = [
@@ -259,10 +259,10 @@ final class Compiler
         foreach (Keys::each($this->set->chords[$layer] ?? []) as $id => $chord) {
             $outputs = $actions = [];
             foreach ($chord->outputs as $i => $output) {
-                $way = $output instanceof ActionOutput ? $this->set->wayOf($output->action) : $output;
+                $way = $this->set->leaving($output);
                 if ($this->fits($way, false)) {
                     $outputs[$i] = $way->toArray();
-                    $actions[$i] = $output instanceof ActionOutput ? $output->action : null;
+                    $actions[$i] = $output instanceof MeansAction ? $output->action() : null;
                 }
             }
             $members = array_map(fn (string $ref) => $this->contactIndex[$ref], $chord->of);
@@ -282,9 +282,9 @@ final class Compiler
             $outputs = $actions = [];
             $played = $macro->played($this->set->layouts);
             foreach ($played->steps as $step) {
-                $way = $step->output instanceof ActionOutput ? $this->set->wayOf($step->output->action) : $step->output;
+                $way = $this->set->leaving($step->output);
                 $outputs[] = $this->fits($way, false) ? $way->toArray() : null;
-                $actions[] = $step->output instanceof ActionOutput ? $step->output->action : null;
+                $actions[] = $step->output instanceof MeansAction ? $step->output->action() : null;
             }
             $rows[] = ['id' => $id, 'macro' => $played->toArray(), 'outputs' => $outputs, 'actions' => $actions];
         }

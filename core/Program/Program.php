@@ -6,6 +6,7 @@ namespace Nailrod\Core\Program;
 
 use Nailrod\Core\Axis\Shaping;
 use Nailrod\Core\Axis\Stop;
+use Nailrod\Core\Behaviour\Assigned;
 use Nailrod\Core\Behaviour\Behaviours;
 use Nailrod\Core\Device\AxisInput;
 use Nailrod\Core\Format\Node;

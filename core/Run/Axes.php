@@ -7,8 +7,10 @@ namespace Nailrod\Core\Run;
 use Nailrod\Core\Axis\Side;
 use Nailrod\Core\Axis\Steady;
 use Nailrod\Core\Cause\Cause;
+use Nailrod\Core\Cause\Input;
 use Nailrod\Core\Cause\Step;
 use Nailrod\Core\Cause\StepKind;
+use Nailrod\Core\Output\OutputEvent;
 use Nailrod\Core\Program\Program;
 
 /** The axes of a run: from a reading, through shaping and stops, to the value that AxisRoutes sends. */

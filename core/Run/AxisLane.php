@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nailrod\Core\Run;
 
 use Nailrod\Core\Axis\Notches;
+use Nailrod\Core\Cause\Input;
 use Nailrod\Core\Cause\Step;
 
 /**

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Run;
 
-use Nailrod\Core\Behaviour\Follow;
+use Nailrod\Core\Behaviour\Follows;
 use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Cause\Step;
 use Nailrod\Core\Cause\StepKind;
-use Nailrod\Core\Output\OnOffVariable;
+use Nailrod\Core\Output\KeepsInStep;
 use Nailrod\Core\Program\Program;
 
 /** The contacts of a run: what is closed, and which assignment each press was bound to. */
@@ -212,10 +212,10 @@ final class Contacts implements Timed
             return;
         }
         $assigned = $this->run->program->assigned($assignment);
-        if ($assigned->behaviour instanceof Follow) {
+        if ($assigned->behaviour instanceof Follows) {
             foreach ($assigned->outputs as $i => $output) {
-                if ($output instanceof OnOffVariable) {
-                    $this->run->variables->foundOpen($output->name, $output->off, $assigned->towards($i, $this->because($contact, false, $assignment, $cause)));
+                if ($output instanceof KeepsInStep) {
+                    $output->foundOpen($this->run, $assigned->towards($i, $this->because($contact, false, $assignment, $cause)));
                 }
             }
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nailrod\Core\Run;
 
 use Nailrod\Core\Cause\Cause;
+use Nailrod\Core\Output\OutputEvent;
 
 /** Hats of the controller: 0 to 7 clockwise from north, -1 in the middle, made of the directions that are held. */
 final class Hats

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Run;
 
+use Nailrod\Core\Cause\Input;
+
 /** An input that cannot be: with its place, what was found and what was expected. */
 final class InputError extends \DomainException
 {

@@ -7,6 +7,7 @@ namespace Nailrod\Core\Run;
 use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Cause\StepKind;
 use Nailrod\Core\Format\Keys;
+use Nailrod\Core\Output\OutputEvent;
 
 /** Lamps: lit by rules that are looked at after every input and every timer, and by outputs that hold them. Rules come first. */
 final class Lamps

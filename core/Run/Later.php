@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Run;
 
+use Nailrod\Core\Behaviour\Assigned;
 use Nailrod\Core\Behaviour\TimedBehaviour;
 use Nailrod\Core\Cause\Cause;
-use Nailrod\Core\Program\Assigned;
 
 /** Timers of behaviours, and the one number or word that each assignment remembers between two of them. */
 final class Later implements Timed

@@ -6,6 +6,7 @@ namespace Nailrod\Core\Run;
 
 use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Cause\StepKind;
+use Nailrod\Core\Output\OutputEvent;
 use Nailrod\Core\Program\Program;
 
 /** Which layer is live, and what it says. Exactly one is live: the top of the held ones, else the settled one. */

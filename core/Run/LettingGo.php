@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Run;
 
-use Nailrod\Core\Behaviour\Follow;
-use Nailrod\Core\Behaviour\PlayMacro;
-use Nailrod\Core\Behaviour\Repeat;
+use Nailrod\Core\Behaviour\Follows;
+use Nailrod\Core\Behaviour\Latches;
+use Nailrod\Core\Behaviour\PlaysItsMacro;
 use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Program\Program;
 
@@ -61,7 +61,7 @@ final class LettingGo
         $isAssignment = fn (int $id): bool => str_starts_with($tables['assignments'][$id]['ref'], $device.'/');
         $this->run->contacts->openAll($device);
         $this->run->chords->forget($isContact);
-        $this->releases($isContact, fn (int $id) => $this->run->program->assigned($id)->behaviour instanceof PlayMacro, $cause);
+        $this->releases($isContact, fn (int $id) => $this->run->program->assigned($id)->behaviour instanceof PlaysItsMacro, $cause);
         $this->run->chords->end(fn (int $chord) => array_filter($tables['chords'][$chord]['members'], $isContact) !== [], $cause);
         $this->releases($isContact, $this->isFollow(...), $cause);
         $this->toggles($isAssignment, $cause);
@@ -114,13 +114,13 @@ final class LettingGo
 
     private function isFollow(int $assignment): bool
     {
-        return $assignment !== Program::NOTHING && $this->run->program->assigned($assignment)->behaviour instanceof Follow;
+        return $assignment !== Program::NOTHING && $this->run->program->assigned($assignment)->behaviour instanceof Follows;
     }
 
     private function isLatched(int $assignment): bool
     {
         $behaviour = $this->run->program->assigned($assignment)->behaviour;
 
-        return $behaviour instanceof Repeat && $behaviour->isLatched;
+        return $behaviour instanceof Latches && $behaviour->isLatched();
     }
 }

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Nailrod\Core\Run;
 
 use Nailrod\Core\Cause\Cause;
+use Nailrod\Core\Cause\Input;
 use Nailrod\Core\Device\ContactInput;
+use Nailrod\Core\Output\OutputEvent;
 use Nailrod\Core\Program\Program;
 use Nailrod\Core\Set\Condition;
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nailrod\Core\Run;
 
 use Nailrod\Core\Cause\Cause;
+use Nailrod\Core\Cause\Input;
 use Nailrod\Core\Made\BuiltAxis;
 use Nailrod\Core\Made\MadeContacts;
 

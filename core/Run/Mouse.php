@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nailrod\Core\Run;
 
 use Nailrod\Core\Cause\Cause;
+use Nailrod\Core\Output\OutputEvent;
 
 /** Axes that move the mouse: whole pixels every 8 ms from when the speed leaves 0, the fraction carried. */
 final class Mouse implements Timed

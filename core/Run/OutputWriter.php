@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Run;
 
+use Nailrod\Core\Output\OutputEvent;
+
 /** What came out, as CSV: one row a change. */
 final class OutputWriter
 {

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Run;
 
+use Nailrod\Core\Behaviour\Assigned;
 use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Cause\Step;
 use Nailrod\Core\Cause\StepKind;
-use Nailrod\Core\Program\Assigned;
 
 /**
  * Pulses, one at a time for each output of an assignment. One that comes while the first is on waits until it has been

@@ -6,6 +6,7 @@ namespace Nailrod\Core\Run;
 
 use Nailrod\Core\Cause\Step;
 use Nailrod\Core\Output\AxisOutput;
+use Nailrod\Core\Output\OutputEvent;
 
 /** Where an axis sends to in the live layer. */
 final readonly class Route

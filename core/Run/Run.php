@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Run;
 
+use Nailrod\Core\Behaviour\Engine;
 use Nailrod\Core\Cause\Cause;
+use Nailrod\Core\Output\OutputEvent;
 use Nailrod\Core\Program\Program;
 
-/** A program at work on a state, as its parts see it: behaviours and outputs are given this. */
-final class Run
+/** A program at work on a state, as its parts see it; behaviours and outputs are given it as the Engine that they know. */
+final class Run implements Engine
 {
+    use ActsAsEngine;
+
     public readonly Timers $timers;
 
     public readonly Holds $holds;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Run;
 
+use Nailrod\Core\Cause\Input;
+
 /** A piece of a run as a run of its own: it begins with the rig as it stood then. */
 final class RunCut
 {

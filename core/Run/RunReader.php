@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Run;
 
+use Nailrod\Core\Cause\Input;
+
 /** Reads a run from CSV, row by row: memory does not grow with its length. */
 final class RunReader
 {

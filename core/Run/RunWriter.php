@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Run;
 
+use Nailrod\Core\Cause\Input;
+
 /** Inputs as the rows of a run; RunReader reads them back. */
 final class RunWriter
 {

@@ -8,6 +8,7 @@ use Nailrod\Core\Axis\Opening;
 use Nailrod\Core\Axis\Stop;
 use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Cause\StepKind;
+use Nailrod\Core\Output\OutputEvent;
 
 /** The stops of a run: pressed and released by outputs, shut by the values of the axes they hold. */
 final class Stops implements Timed

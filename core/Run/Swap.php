@@ -6,6 +6,7 @@ namespace Nailrod\Core\Run;
 
 use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Device\ContactInput;
+use Nailrod\Core\Output\OutputEvent;
 use Nailrod\Core\Program\Program;
 
 /** Puts an edited program in the place of the running one. */

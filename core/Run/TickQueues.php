@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Run;
 
-use Nailrod\Core\Behaviour\Ticks;
+use Nailrod\Core\Behaviour\Assigned;
+use Nailrod\Core\Behaviour\QueuesTicks;
 use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Cause\StepKind;
-use Nailrod\Core\Program\Assigned;
 
 /** Ticks that wait for their pulse, one queue for each assignment, fine and coarse in one. */
 final class TickQueues implements Timed
@@ -19,18 +19,17 @@ final class TickQueues implements Timed
 
     public function __construct(private readonly Run $run) {}
 
-    public function tick(Assigned $assigned, Ticks $ticks, Cause $cause): void
+    public function tick(Assigned $assigned, QueuesTicks $ticks, Cause $cause): void
     {
         $state = $this->run->state;
         $recent = array_values(array_filter($state->tickTimes[$assigned->id] ?? [], fn (int $t) => $state->now - $t < self::SPEED_OVER));
         $recent[] = $state->now;
         $state->tickTimes[$assigned->id] = $recent;
-        $isCoarse = $ticks->coarse > 0.0 && isset($assigned->outputs[$ticks->coarsePlace ?? -1]) && count($recent) * 1_000_000 / self::SPEED_OVER > $ticks->coarse;
-        $output = ($isCoarse ? $ticks->coarsePlace : $ticks->finePlace) ?? -1;
+        $output = $ticks->placeAt(count($recent) * 1_000_000 / self::SPEED_OVER, $assigned);
         $queue = $state->ticks[$assigned->id] ?? null;
         if ($queue === null) {
             $this->start($assigned, $ticks, $output, $cause, []);
-        } elseif (count($queue['waiting']) < $ticks->most) {
+        } elseif (count($queue['waiting']) < $ticks->most()) {
             $queue['waiting'][] = [$output, $cause];
             $state->ticks[$assigned->id] = $queue;
         } else {
@@ -44,13 +43,13 @@ final class TickQueues implements Timed
         $assigned = $this->run->program->assigned((int) $timer->subject);
         $ticks = $assigned->behaviour;
         $queue = $state->ticks[$assigned->id] ?? null;
-        if (! $ticks instanceof Ticks || $queue === null) {
+        if (! $ticks instanceof QueuesTicks || $queue === null) {
             return;
         }
         if ($queue['on'] !== null) {
             $this->release($assigned, $queue['on'], $timer->cause->then(StepKind::Timer, 'pulse over'));
             $state->ticks[$assigned->id] = ['on' => null, 'waiting' => $queue['waiting']];
-            $this->run->timers->set($ticks->gap, self::OWNER, $timer->subject, $timer->cause);
+            $this->run->timers->set($ticks->gap(), self::OWNER, $timer->subject, $timer->cause);
         } elseif ($queue['waiting'] === []) {
             unset($state->ticks[$assigned->id]);
         } else {
@@ -71,10 +70,10 @@ final class TickQueues implements Timed
     }
 
     /** @param list<array{int, Cause}> $waiting */
-    private function start(Assigned $assigned, Ticks $ticks, int $output, Cause $cause, array $waiting): void
+    private function start(Assigned $assigned, QueuesTicks $ticks, int $output, Cause $cause, array $waiting): void
     {
         $this->run->state->ticks[$assigned->id] = ['on' => $output, 'waiting' => $waiting];
-        $this->run->timers->set($ticks->width, self::OWNER, (string) $assigned->id, $cause);
+        $this->run->timers->set($ticks->width(), self::OWNER, (string) $assigned->id, $cause);
         if (isset($assigned->outputs[$output])) {
             $assigned->outputs[$output]->press($this->run, $assigned->source($output), $assigned->towards($output, $cause));
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nailrod\Core\Run;
 
 use Nailrod\Core\Cause\Cause;
+use Nailrod\Core\Output\OutputEvent;
 
 /** What is written to the variables of the simulator, and what they are known to be. */
 final class Variables

@@ -6,8 +6,7 @@ namespace Nailrod\Core\Set;
 
 use Nailrod\Core\Action\Action;
 use Nailrod\Core\Action\EffectKind;
-use Nailrod\Core\Output\ActionOutput;
-use Nailrod\Core\Output\OnOffVariable;
+use Nailrod\Core\Output\KeepsInStep;
 use Nailrod\Core\Output\Output;
 
 /** What Nailrod would do better, where it knows. */
@@ -18,9 +17,9 @@ final readonly class Advice
     /** The action that an output of a switch that stays where it is put can only flip; null if it is none such. */
     public function flips(string $ref, Output $output): ?Action
     {
-        $action = $output instanceof ActionOutput ? $this->set->catalogue?->action($output->action) : null;
+        $action = $this->set->actionOf($output);
 
-        return $action !== null && $action->effect->kind === EffectKind::Flip && $this->set->rig->controlOf($ref)?->kind->staysPut() === true && ! $this->set->wayOf($action->id) instanceof OnOffVariable ? $action : null;
+        return $action !== null && $action->effect->kind === EffectKind::Flip && $this->set->rig->controlOf($ref)?->kind->staysPut() === true && ! $this->set->wayOf($action->id) instanceof KeepsInStep ? $action : null;
     }
 
     /**
@@ -34,6 +33,6 @@ final readonly class Advice
         $variable = $action === null ? null : $this->set->catalogue->variables[$action->effect->variable] ?? null;
         $way = $action === null || $variable === null ? null : $action->variableWay($variable);
 
-        return $action !== null && $way instanceof OnOffVariable ? new BetterWay($action, $way) : null;
+        return $action !== null && $way instanceof KeepsInStep ? new BetterWay($action, $way) : null;
     }
 }

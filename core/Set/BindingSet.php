@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set;
 
+use Nailrod\Core\Action\Action;
 use Nailrod\Core\Action\Catalogue;
 use Nailrod\Core\Axis\Shaping;
 use Nailrod\Core\Axis\Side;
@@ -21,7 +22,8 @@ use Nailrod\Core\Made\BuiltAxis;
 use Nailrod\Core\Made\Made;
 use Nailrod\Core\Made\MadeDevice;
 use Nailrod\Core\Made\MadeKinds;
-use Nailrod\Core\Output\OpenStop;
+use Nailrod\Core\Output\MeansAction;
+use Nailrod\Core\Output\OpensStop;
 use Nailrod\Core\Output\Output;
 use Nailrod\Core\Output\Outputs;
 use Nailrod\Core\Typing\KeyLayout;
@@ -117,6 +119,18 @@ final readonly class BindingSet
         return $this->ways[$action] ?? $this->catalogue?->action($action)?->key;
     }
 
+    /** What an output is when it leaves: the way of an action, else itself; null if there is none, or its action has no way yet. */
+    public function leaving(?Output $output): ?Output
+    {
+        return $output instanceof MeansAction ? $this->wayOf($output->action()) : $output;
+    }
+
+    /** The action that an output stands for; null if it is none of the simulator's. */
+    public function actionOf(?Output $output): ?Action
+    {
+        return $output instanceof MeansAction ? $this->catalogue?->action($output->action()) : null;
+    }
+
     public function cell(string $layer, string $ref): ?Cell
     {
         return $this->cells[$layer][$ref] ?? null;
@@ -131,7 +145,7 @@ final readonly class BindingSet
     /** @return list<string> references of the contacts that open a stop, in any layer */
     public function openersOf(string $stop): array
     {
-        return $this->contactsWith(fn (Output $output) => $output instanceof OpenStop && $output->stop === $stop);
+        return $this->contactsWith(fn (Output $output) => $output instanceof OpensStop && $output->stop() === $stop);
     }
 
     /**

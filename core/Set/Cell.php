@@ -6,14 +6,14 @@ namespace Nailrod\Core\Set;
 
 use Nailrod\Core\Behaviour\Behaviour;
 use Nailrod\Core\Behaviour\Behaviours;
-use Nailrod\Core\Behaviour\PlayMacro;
+use Nailrod\Core\Behaviour\PlaysItsMacro;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Macro\Macro;
 use Nailrod\Core\Macro\MacroStep;
 use Nailrod\Core\Output\ContactOutput;
 use Nailrod\Core\Output\Output;
 use Nailrod\Core\Output\Outputs;
-use Nailrod\Core\Output\StartMacro;
+use Nailrod\Core\Output\PlaysMacro;
 
 /** What one layer says of one contact or axis: an assignment, or *nothing*, which hides what the base layer says. */
 final readonly class Cell
@@ -44,7 +44,7 @@ final readonly class Cell
         $behaviour = $node->maybe('behaviour');
         $behaviour = $behaviour === null ? null : Behaviours::read($behaviour);
         $outputs = [];
-        $isMacro = $behaviour instanceof PlayMacro;
+        $isMacro = $behaviour instanceof PlaysItsMacro;
         foreach ($isMacro && ! $node->has('outputs') ? [] : $node->get('outputs')->list(16) as $output) {
             $read = Outputs::read($output);
             if ($behaviour !== null && $read instanceof ContactOutput) {
@@ -73,20 +73,20 @@ final readonly class Cell
      */
     public function drives(array $macros): array
     {
-        if (! $this->behaviour instanceof PlayMacro) {
+        if (! $this->behaviour instanceof PlaysItsMacro) {
             return $this->outputs;
         }
 
-        return array_values(array_filter(array_map(fn (MacroStep $step) => $step->output, $macros[$this->behaviour->macro]->steps ?? [])));
+        return array_values(array_filter(array_map(fn (MacroStep $step) => $step->output, $macros[$this->behaviour->macro()]->steps ?? [])));
     }
 
     /** @return list<string> ids of the macros that it plays or starts */
     public function plays(): array
     {
-        $plays = $this->behaviour instanceof PlayMacro ? [$this->behaviour->macro] : [];
+        $plays = $this->behaviour instanceof PlaysItsMacro ? [$this->behaviour->macro()] : [];
         foreach ($this->outputs as $output) {
-            if ($output instanceof StartMacro) {
-                $plays[] = $output->macro;
+            if ($output instanceof PlaysMacro && $output->starts()) {
+                $plays[] = $output->macro();
             }
         }
 

@@ -6,11 +6,7 @@ namespace Nailrod\Core\Set;
 
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Layer\Layer;
-use Nailrod\Core\Output\ActionOutput;
-use Nailrod\Core\Output\ControllerAxis;
-use Nailrod\Core\Output\ControllerButton;
-use Nailrod\Core\Output\HatDirection;
-use Nailrod\Core\Output\KeyStroke;
+use Nailrod\Core\Output\Drives;
 
 /** Cells that get in each other's way: one controller output or key stroke that two controls drive while one layer is live. */
 final class Conflicts
@@ -131,16 +127,9 @@ final class Conflicts
         }
         $outputs = [];
         foreach ($cell->outputs as $output) {
-            $way = $output instanceof ActionOutput ? $this->set->wayOf($output->action) : $output;
-            $driven = match (true) {
-                $way instanceof ControllerButton => 'b'.$way->number,
-                $way instanceof ControllerAxis => 'a'.$way->number,
-                $way instanceof KeyStroke => 'k'.implode('+', $way->with).'+'.$way->code,
-                $way instanceof HatDirection => 'h'.$way->number.$way->direction,
-                default => null,
-            };
-            if ($driven !== null) {
-                $outputs[] = $driven;
+            $way = $this->set->leaving($output);
+            if ($way instanceof Drives) {
+                $outputs[] = $way->drives();
             }
         }
 

@@ -8,8 +8,9 @@ use Nailrod\Core\Action\Ways;
 use Nailrod\Core\Axis\Stop;
 use Nailrod\Core\Behaviour\Behaviour;
 use Nailrod\Core\Behaviour\Follow;
+use Nailrod\Core\Behaviour\Follows;
 use Nailrod\Core\Behaviour\PlacesOutputs;
-use Nailrod\Core\Behaviour\PlayMacro;
+use Nailrod\Core\Behaviour\PlaysItsMacro;
 use Nailrod\Core\Behaviour\Ticks;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
@@ -17,6 +18,7 @@ use Nailrod\Core\Lamp\LampRule;
 use Nailrod\Core\Layer\Layer;
 use Nailrod\Core\Output\ActionOutput;
 use Nailrod\Core\Output\NamesPart;
+use Nailrod\Core\Output\OpensStop;
 use Nailrod\Core\Output\OpenStop;
 use Nailrod\Core\Output\Output;
 
@@ -43,7 +45,7 @@ final readonly class Edits
             return $own;
         }
         foreach ($this->set->openersOf($id) as $before) {
-            $own = $this->withoutOutput($own, $before, fn (Output $output) => $output instanceof OpenStop && $output->stop === $id);
+            $own = $this->withoutOutput($own, $before, fn (Output $output) => $output instanceof OpensStop && $output->stop() === $id);
         }
 
         return $opener === '' ? $own : $this->opening($own, $this->known($opener, $this->set->rig->contacts, 'cells.base', 'a contact of the rig'), new OpenStop($id));
@@ -57,7 +59,7 @@ final readonly class Edits
         if ($cell === null) {
             return $own->with($path, ['behaviour' => Follow::always()->toArray(), 'outputs' => [$output->toArray()]]);
         }
-        if (! $cell->behaviour instanceof Follow || $cell->when !== null) {
+        if (! $cell->behaviour instanceof Follows || $cell->when !== null) {
             throw FormatError::told('Opened by', $this->set->rig->nameOf($opener).', which does this already: '.(new Words($this->set))->cell($cell), 'a contact that is free, or one that only holds something; clear it on Assign first');
         }
         $outputs = array_map(fn (Output $one) => $one->toArray(), [...$cell->outputs, $output]);
@@ -85,11 +87,11 @@ final readonly class Edits
         $this->known($layer, $this->set->layers, 'cells', 'a layer of the set');
         $this->known($ref, $this->set->rig->axes + $this->set->rig->contacts, 'cells.'.$layer, 'a contact or an axis of the rig');
         $behaviour ??= isset($this->set->rig->axes[$ref]) ? null : $this->usualBehaviour($ref, $outputs[0] ?? null);
-        $cell = ($behaviour === null ? [] : ['behaviour' => $behaviour->toArray()]) + ($behaviour instanceof PlayMacro ? [] : ['outputs' => array_map(fn (Output $output) => $output->toArray(), $outputs)])
+        $cell = ($behaviour === null ? [] : ['behaviour' => $behaviour->toArray()]) + ($behaviour instanceof PlaysItsMacro ? [] : ['outputs' => array_map(fn (Output $output) => $output->toArray(), $outputs)])
             + ($this->set->cell($layer, $ref)?->over?->toArray() ?? [])
             + (($when = $this->set->cell($layer, $ref)?->when) === null ? [] : ['when' => $when->toArray()]);
         foreach ($outputs as $output) {
-            $own = $output instanceof ActionOutput ? $this->withWay($own, $output) : $own;
+            $own = $this->withWay($own, $output);
         }
 
         return $own->with(PartPath::cell($layer, $ref), $cell);
@@ -118,7 +120,7 @@ final readonly class Edits
 
         $behaviour = $cell->behaviour instanceof PlacesOutputs ? $cell->behaviour->withOutput(count($cell->outputs)) : $cell->behaviour;
 
-        return $this->assign($layer, $ref, $behaviour instanceof PlayMacro ? null : $behaviour, [...$cell->outputs, $output]);
+        return $this->assign($layer, $ref, $behaviour instanceof PlaysItsMacro ? null : $behaviour, [...$cell->outputs, $output]);
     }
 
     /** Takes one of several outputs away; the last one clears the cell. */
@@ -137,7 +139,7 @@ final readonly class Edits
     /** The outputs stay, what the contact does with them changes. */
     public function behave(string $layer, string $ref, Behaviour $behaviour): SetDocument
     {
-        return $this->changeCell($layer, $ref, ['behaviour' => $behaviour->toArray()], $behaviour instanceof PlayMacro ? ['outputs'] : []);
+        return $this->changeCell($layer, $ref, ['behaviour' => $behaviour->toArray()], $behaviour instanceof PlaysItsMacro ? ['outputs'] : []);
     }
 
     /** @param ?Condition $when null: always */
@@ -159,7 +161,7 @@ final readonly class Edits
             $this->known($ref, $this->set->rig->contacts, 'chords.'.$layer, 'a contact of the rig');
         }
         $name = implode(' + ', array_map($this->set->rig->nameOf(...), $of));
-        $own = $output instanceof ActionOutput ? $this->withWay($this->own(), $output) : $this->own();
+        $own = $this->withWay($this->own(), $output);
 
         return $own->with(PartPath::chord($layer, $this->free($name, $this->set->chords[$layer] ?? [], 'chord')), [
             'name' => mb_substr($name, 0, 60), 'of' => $of, 'within_ms' => $within, 'outputs' => [$output->toArray()],
@@ -212,7 +214,7 @@ final readonly class Edits
         $own = $this->own();
         foreach ($this->set->rig->controlOf($ref)->contacts ?? [] as $position) {
             $output = $this->set->cell($layer, $position->ref)->outputs[0] ?? null;
-            if ($position->ref !== $ref && $output instanceof ActionOutput && $output->action === $advice->action->id) {
+            if ($position->ref !== $ref && $this->set->actionOf($output)?->id === $advice->action->id) {
                 $own = $this->takeAway($own, PartPath::cell($layer, $position->ref));
             }
         }
@@ -222,11 +224,11 @@ final readonly class Edits
             ->with(PartPath::cell($layer, $ref), ['behaviour' => Follow::always()->toArray(), 'outputs' => [(new ActionOutput($advice->action->id))->toArray()]]);
     }
 
-    /** An action that has no way yet gets one. */
-    public function withWay(SetDocument $own, ActionOutput $output): SetDocument
+    /** An action that has no way yet gets one; what stands for no action needs none. */
+    public function withWay(SetDocument $own, Output $output): SetDocument
     {
         $catalogue = $this->set->catalogue;
-        $action = $catalogue?->action($output->action);
+        $action = $this->set->actionOf($output);
         $way = $catalogue === null || $action === null ? null : (new Ways($this->set, $catalogue))->propose($action);
 
         return $action === null || $way === null ? $own : $own->with(PartPath::way($action->id), $way->toArray());
@@ -261,7 +263,7 @@ final readonly class Edits
         if (($this->set->rig->contacts[$ref] ?? null)?->encoder !== null) {
             return Ticks::usual();
         }
-        $action = $output instanceof ActionOutput ? $this->set->catalogue?->action($output->action) : null;
+        $action = $this->set->actionOf($output);
 
         return $action === null ? Follow::always() : $action->usualBehaviour();
     }

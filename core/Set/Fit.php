@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Nailrod\Core\Set;
 
 use Nailrod\Core\Behaviour\Behaviour;
-use Nailrod\Core\Behaviour\Follow;
-use Nailrod\Core\Behaviour\PlayMacro;
+use Nailrod\Core\Behaviour\Follows;
+use Nailrod\Core\Behaviour\PlaysItsMacro;
 use Nailrod\Core\Device\Lamp;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
@@ -14,14 +14,13 @@ use Nailrod\Core\Lamp\LampRule;
 use Nailrod\Core\Lamp\LampWhen;
 use Nailrod\Core\Layer\Layer;
 use Nailrod\Core\Macro\Macro;
-use Nailrod\Core\Output\ActionOutput;
 use Nailrod\Core\Output\AxisOutput;
 use Nailrod\Core\Output\ContactOutput;
-use Nailrod\Core\Output\HoldLayer;
-use Nailrod\Core\Output\LightLamp;
+use Nailrod\Core\Output\LeadsToLayer;
+use Nailrod\Core\Output\MeansAction;
+use Nailrod\Core\Output\NamesLamp;
 use Nailrod\Core\Output\NamesPart;
 use Nailrod\Core\Output\Output;
-use Nailrod\Core\Output\StepLayer;
 
 /**
  * Does what cells, chords and macros say fit the rest of their set? Each check throws a FormatError with the path of the
@@ -51,7 +50,7 @@ final readonly class Fit
             throw $node->get('when')->refuse('no condition, since this is an axis');
         }
         $this->condition($cell->when, $node);
-        if ($cell->behaviour instanceof PlayMacro && ! isset($this->set->macros[$cell->behaviour->macro])) {
+        if ($cell->behaviour instanceof PlaysItsMacro && ! isset($this->set->macros[$cell->behaviour->macro()])) {
             throw $node->get('behaviour')->get('macro')->refuse('a macro of the set');
         }
         foreach ($cell->outputs as $i => $output) {
@@ -105,7 +104,7 @@ final readonly class Fit
 
     private function output(Output $output, Node $place, bool $isAxis, ?Behaviour $behaviour): void
     {
-        if ($output instanceof ActionOutput) {
+        if ($output instanceof MeansAction) {
             $this->action($output, $place, $isAxis, $behaviour);
         } elseif ($isAxis !== $output instanceof AxisOutput) {
             throw $place->refuse($isAxis ? 'an output that an axis can drive' : 'an output that a contact can drive');
@@ -119,13 +118,13 @@ final readonly class Fit
         $known = [NamesPart::LAYER => $this->set->layers, NamesPart::STOP => $this->set->stops, NamesPart::MACRO => $this->set->macros, NamesPart::FLAG => $this->set->flags];
         foreach ($output instanceof NamesPart ? $output->names() : [] as [$sort, $id]) {
             if (! isset($known[$sort][$id])) {
-                throw $place->get($output instanceof StepLayer ? 'layers' : $sort)->refuse('a '.$sort.' of the set'.($known[$sort] === [] ? ' (it has none)' : ''));
+                throw ($place->maybe($sort) ?? $place->maybe($sort.'s') ?? $place)->refuse('a '.$sort.' of the set'.($known[$sort] === [] ? ' (it has none)' : ''));
             }
         }
-        if ($output instanceof HoldLayer && $output->layer === Layer::BASE) {
+        if ($output instanceof LeadsToLayer && $output->holdsLayer() && $output->leadsTo(Layer::BASE) === Layer::BASE) {
             throw $place->get('layer')->refuse('a layer of the set other than the base layer');
         }
-        if ($output instanceof LightLamp && ! $this->hasLamp($output->lamp)) {
+        if ($output instanceof NamesLamp && ! $this->hasLamp($output->lamp())) {
             throw $place->get('lamp')->refuse('a lamp of a device of the rig');
         }
     }
@@ -150,28 +149,28 @@ final readonly class Fit
     /** A tick is over at once: it cannot hold anything. */
     private function tick(Cell $cell, Node $node, string $ref): void
     {
-        if (! $cell->behaviour instanceof Follow || ($this->set->rig->contacts[$ref] ?? null)?->encoder === null) {
+        if (! $cell->behaviour instanceof Follows || ($this->set->rig->contacts[$ref] ?? null)?->encoder === null) {
             return;
         }
         foreach ($cell->outputs as $output) {
-            $way = $output instanceof ActionOutput ? $this->set->wayOf($output->action) : $output;
+            $way = $this->set->leaving($output);
             if ($way instanceof ContactOutput && $way->isHeld()) {
                 throw $node->get('behaviour')->refuse('another behaviour than follow, since a tick is over at once');
             }
         }
     }
 
-    private function action(ActionOutput $output, Node $place, bool $isAxis, ?Behaviour $behaviour): void
+    private function action(MeansAction $output, Node $place, bool $isAxis, ?Behaviour $behaviour): void
     {
-        if ($this->set->catalogue !== null && $this->set->catalogue->action($output->action) === null) {
+        if ($this->set->catalogue !== null && $this->set->catalogue->action($output->action()) === null) {
             throw $place->get('action')->refuse('an action of '.$this->set->catalogue->name);
         }
-        $way = $this->set->wayOf($output->action);
+        $way = $this->set->wayOf($output->action());
         if ($way === null) {
             return;
         }
         if ($isAxis !== $way instanceof AxisOutput) {
-            throw $place->get('action')->refuse('an action that '.($isAxis ? 'an axis' : 'a contact').' can drive ('.($this->set->catalogue?->action($output->action)->name ?? $output->action).' is reached by '.(new Words($this->set))->output($way).')');
+            throw $place->get('action')->refuse('an action that '.($isAxis ? 'an axis' : 'a contact').' can drive ('.($this->set->catalogue?->action($output->action())->name ?? $output->action()).' is reached by '.(new Words($this->set))->output($way).')');
         }
         $refusal = $way instanceof ContactOutput ? $behaviour?->refuses($way) : null;
         if ($refusal !== null) {

@@ -9,7 +9,6 @@ use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Macro\Bar;
 use Nailrod\Core\Macro\Macro;
 use Nailrod\Core\Macro\Timeline;
-use Nailrod\Core\Output\ActionOutput;
 use Nailrod\Core\Output\NamesPart;
 use Nailrod\Core\Typing\KeyLayout;
 
@@ -126,7 +125,7 @@ final readonly class MacroEdits
         $macro = $macro->withSteps($change(Timeline::of($macro, $this->layouts))->steps());
         $own = $this->put($id, $macro->toArray());
         foreach ($macro->steps as $step) {
-            $own = $step->output instanceof ActionOutput ? (new Edits($this->set))->withWay($own, $step->output) : $own;
+            $own = $step->output === null ? $own : (new Edits($this->set))->withWay($own, $step->output);
         }
 
         return $own;

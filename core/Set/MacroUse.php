@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set;
 
-use Nailrod\Core\Behaviour\PlayMacro;
+use Nailrod\Core\Behaviour\PlaysItsMacro;
 use Nailrod\Core\Format\Keys;
-use Nailrod\Core\Output\MacroOutput;
 use Nailrod\Core\Output\Output;
-use Nailrod\Core\Output\StopMacro;
+use Nailrod\Core\Output\PlaysMacro;
 
 /** What plays each macro of a set. */
 final readonly class MacroUse
@@ -22,7 +21,7 @@ final readonly class MacroUse
         foreach (Keys::each($this->set->cells) as $layer => $cells) {
             foreach ($cells as $ref => $cell) {
                 $does = match (true) {
-                    $cell->behaviour instanceof PlayMacro && $cell->behaviour->macro === $macro => 'plays it',
+                    $cell->behaviour instanceof PlaysItsMacro && $cell->behaviour->macro() === $macro => 'plays it',
                     default => $this->does($cell->outputs, $macro),
                 };
                 if ($does !== null) {
@@ -46,8 +45,8 @@ final readonly class MacroUse
     private function does(array $outputs, string $macro): ?string
     {
         foreach ($outputs as $output) {
-            if ($output instanceof MacroOutput && $output->macro === $macro) {
-                return $output instanceof StopMacro ? 'stops it' : 'starts it';
+            if ($output instanceof PlaysMacro && $output->macro() === $macro) {
+                return $output->starts() ? 'starts it' : 'stops it';
             }
         }
 

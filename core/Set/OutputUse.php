@@ -7,12 +7,13 @@ namespace Nailrod\Core\Set;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Output\ControllerAxis;
 use Nailrod\Core\Output\ControllerButton;
+use Nailrod\Core\Output\IsNumbered;
 use Nailrod\Core\Output\OutputNumbers;
 
 /** Where the controller outputs of a set are used: by ways, cells, chords and macros. */
 final readonly class OutputUse
 {
-    /** Buttons and axes that a controller can have at most (see ControllerButton and ControllerAxis). */
+    /** Buttons and axes that are offered where no game says how many it sees. */
     private const MOST_BUTTONS = 128;
     private const MOST_AXES = 8;
 
@@ -20,16 +21,16 @@ final readonly class OutputUse
 
     public function buttons(): OutputNumbers
     {
-        return $this->numbers(ControllerButton::class, $this->set->catalogue->buttons ?? self::MOST_BUTTONS);
+        return $this->numbers(ControllerButton::class);
     }
 
     public function axes(): OutputNumbers
     {
-        return $this->numbers(ControllerAxis::class, $this->set->catalogue->axes ?? self::MOST_AXES);
+        return $this->numbers(ControllerAxis::class);
     }
 
     /**
-     * @param class-string<ControllerButton|ControllerAxis> $kind
+     * @param class-string<IsNumbered> $kind
      *
      * @return array<int, list<string>> in words where each number is used, by number in order
      */
@@ -51,8 +52,12 @@ final readonly class OutputUse
         return array_map(fn (array $words) => array_map(strval(...), array_keys($words)), $where);
     }
 
-    /** @param class-string<ControllerButton|ControllerAxis> $kind */
-    private function numbers(string $kind, int $most): OutputNumbers
+    /**
+     * Which numbers of one kind are used, and which are free.
+     *
+     * @param class-string<IsNumbered> $kind
+     */
+    public function numbers(string $kind): OutputNumbers
     {
         $used = [];
         foreach ($this->uses($kind) as $number => $by) {
@@ -60,11 +65,11 @@ final readonly class OutputUse
         }
         ksort($used);
 
-        return new OutputNumbers($used, $most);
+        return new OutputNumbers($used, $kind::seen($this->set->catalogue->buttons ?? self::MOST_BUTTONS, $this->set->catalogue->axes ?? self::MOST_AXES));
     }
 
     /**
-     * @param class-string<ControllerButton|ControllerAxis> $kind
+     * @param class-string<IsNumbered> $kind
      *
      * @return \Generator<int, array{string, string, string}> by number: a way, a cell, a chord or a macro, its layer, and its key
      */
@@ -72,7 +77,7 @@ final readonly class OutputUse
     {
         foreach (Keys::each($this->set->ways) as $action => $way) {
             if ($way instanceof $kind) {
-                yield $way->number => ['way', '', (string) $action];
+                yield $way->number() => ['way', '', (string) $action];
             }
         }
         foreach (['cell' => $this->set->cells, 'chord' => $this->set->chords] as $by => $layers) {
@@ -80,7 +85,7 @@ final readonly class OutputUse
                 foreach (Keys::each($parts) as $key => $part) {
                     foreach ($part->outputs as $output) {
                         if ($output instanceof $kind) {
-                            yield $output->number => [$by, (string) $layer, (string) $key];
+                            yield $output->number() => [$by, (string) $layer, (string) $key];
                         }
                     }
                 }
@@ -89,7 +94,7 @@ final readonly class OutputUse
         foreach (Keys::each($this->set->macros) as $id => $macro) {
             foreach ($macro->steps as $step) {
                 if ($step->output instanceof $kind) {
-                    yield $step->output->number => ['macro', '', (string) $id];
+                    yield $step->output->number() => ['macro', '', (string) $id];
                 }
             }
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nailrod\Core\Set;
 
 use Nailrod\Core\Axis\Percent;
+use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\FormatError;
 
 /**
@@ -50,7 +51,8 @@ final readonly class RefusalWords
     {
         [$path, $fields] = $this->split($error->place);
         $part = $path === null ? '' : ($path->section === 'axes' ? (string) $path->inner : $path->section);
-        $unit = str_ends_with($error->place, self::MS) ? self::MS : self::UNITS[$part.'.'.(string) preg_replace('/\[.*/', '', $fields[0] ?? '')] ?? '';
+        $unit = $error->field?->unit() ?? '';
+        $unit = $unit !== '' ? $unit : (str_ends_with($error->place, self::MS) ? self::MS : self::UNITS[$part.'.'.(string) preg_replace('/\[.*/', '', $fields[0] ?? '')] ?? '');
         $centred = $path !== null && $this->isCentred($path);
         $tell = fn (float $figure, string $what): string => match ($what === 'own' ? $unit : $what) {
             'at' => Percent::at($figure, $centred),
@@ -60,7 +62,7 @@ final readonly class RefusalWords
             default => (string) json_encode($figure),
         };
         $subject = $path === null ? '' : $this->words->subject($path);
-        $where = ucfirst(implode(', ', array_filter([$subject, ...array_map($this->field(...), $fields)], fn (string $word) => $word !== '')));
+        $where = ucfirst(implode(', ', array_filter([$subject, ...$this->fields($fields, $error->field)], fn (string $word) => $word !== '')));
         $found = match (true) {
             is_int($error->value) && $unit === '' => $error->found,
             is_int($error->value), is_float($error->value) => $tell((float) $error->value, 'own'),
@@ -99,6 +101,22 @@ final readonly class RefusalWords
         }
 
         return [null, [self::SECTIONS[$place] ?? $steps[0], ...array_slice($steps, 1)]];
+    }
+
+    /**
+     * @param list<string> $fields in the words of the file
+     * @param ?Field       $last   the last of them, if it is known
+     *
+     * @return list<string>
+     */
+    private function fields(array $fields, ?Field $last): array
+    {
+        $words = array_map($this->field(...), $fields);
+        if ($last !== null && $fields !== [] && $fields[count($fields) - 1] === $last->name) {
+            $words[count($words) - 1] = lcfirst($last->label);
+        }
+
+        return $words;
     }
 
     /** "points[3][1]" as "point 4, up". */

@@ -14,10 +14,13 @@ use Nailrod\Core\Axis\Range;
 use Nailrod\Core\Axis\Rotation;
 use Nailrod\Core\Axis\Steady;
 use Nailrod\Core\Axis\Stop;
-use Nailrod\Core\Behaviour\PlayMacro;
+use Nailrod\Core\Behaviour\Follows;
+use Nailrod\Core\Behaviour\PlaysItsMacro;
 use Nailrod\Core\Device\ControlKind;
 use Nailrod\Core\Format\Keys;
+use Nailrod\Core\Format\Names;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Format\Type\Id;
 use Nailrod\Core\Lamp\LampBar;
 use Nailrod\Core\Lamp\LampRule;
 use Nailrod\Core\Lamp\LampRules;
@@ -28,18 +31,8 @@ use Nailrod\Core\Macro\Macro;
 use Nailrod\Core\Macro\MacroStep;
 use Nailrod\Core\Made\Made;
 use Nailrod\Core\Made\MadeKinds;
-use Nailrod\Core\Output\ActionOutput;
-use Nailrod\Core\Output\GoToLayer;
-use Nailrod\Core\Output\HoldLayer;
-use Nailrod\Core\Output\LightLamp;
-use Nailrod\Core\Output\OpenStop;
 use Nailrod\Core\Output\Output;
 use Nailrod\Core\Output\Outputs;
-use Nailrod\Core\Output\RaiseFlag;
-use Nailrod\Core\Output\StartMacro;
-use Nailrod\Core\Output\StepLayer;
-use Nailrod\Core\Output\StopMacro;
-use Nailrod\Core\Output\WritesVariable;
 
 /** Parts of a set, and changes of them, in plain words. */
 final readonly class Words
@@ -49,9 +42,12 @@ final readonly class Words
     /** @var \Closure(string): ?string */
     private \Closure $nameOfSet;
 
+    private Names $names;
+
     /** @param ?callable(string): ?string $nameOfSet names of sets that this one does not inherit from, by id */
     public function __construct(private BindingSet $set, ?callable $nameOfSet = null)
     {
+        $this->names = new SetNames($set);
         $this->nameOfSet = $nameOfSet === null ? static fn (string $id): ?string => null : $nameOfSet(...);
     }
 
@@ -138,26 +134,24 @@ final readonly class Words
         if ($cell->isNothing()) {
             return 'nothing';
         }
-        $outputs = implode(' and ', array_map($this->output(...), $cell->outputs));
         $behaviour = $cell->behaviour;
-        if ($cell->when !== null) {
-            $outputs .= ', '.$this->condition($cell->when);
+        $when = $cell->when === null ? '' : ', '.$this->condition($cell->when);
+        if ($behaviour instanceof PlaysItsMacro) {
+            return $behaviour->inWords($this->names).$when;
         }
-        if ($outputs === '' && $behaviour instanceof PlayMacro) {
-            return 'macro '.($this->set->macros[$behaviour->macro]->name ?? $behaviour->macro);
-        }
+        $outputs = implode(' and ', array_map($this->output(...), $cell->outputs)).$when;
         if ($cell->over !== null && $cell->over->toArray() !== []) {
             $outputs .= ', '.$cell->over->inWords();
         }
 
-        return $behaviour === null || $behaviour::kind() === 'follow' ? $outputs : $outputs.' · '.$behaviour->inWords();
+        return $behaviour === null || $behaviour instanceof Follows ? $outputs : $outputs.' · '.$behaviour->inWords($this->names);
     }
 
     /** The same for a small place: the behaviour is said only where it is not what is usual for the action. */
     public function brief(Cell $cell): string
     {
         $output = $cell->outputs[0] ?? null;
-        $action = $output instanceof ActionOutput ? $this->set->catalogue?->action($output->action) : null;
+        $action = $this->set->actionOf($output);
 
         return $action !== null && $cell->when === null && $cell->behaviour !== null && $action->usualBehaviour()->toArray() == $cell->behaviour->toArray()
             ? implode(' and ', array_map($this->output(...), $cell->outputs))
@@ -187,31 +181,19 @@ final readonly class Words
 
         return isset($this->set->rig->axes[$ref])
             ? sprintf('%s drives %s in %s%s.', $name, $outputs, $where, ($cell->over?->toArray() ?? []) === [] ? '' : '; it '.$cell->over?->inWords())
-            : sprintf('When %s closes in %s%s: %s.', $name, $where, $cell->when === null ? '' : ', '.$this->condition($cell->when), $cell->behaviour instanceof PlayMacro ? 'plays '.($this->set->macros[$cell->behaviour->macro]->name ?? $cell->behaviour->macro) : $outputs.', '.($cell->behaviour?->inWords() ?? ''));
+            : sprintf('When %s closes in %s%s: %s.', $name, $where, $cell->when === null ? '' : ', '.$this->condition($cell->when), $cell->behaviour instanceof PlaysItsMacro ? 'plays '.$this->names->of(Id::MACRO, $cell->behaviour->macro()) : $outputs.', '.($cell->behaviour?->inWords($this->names) ?? ''));
     }
 
     private function reached(Output $output): string
     {
-        $way = $output instanceof ActionOutput ? $this->set->wayOf($output->action) : null;
+        $way = $this->set->leaving($output);
 
-        return $this->output($output).($output instanceof ActionOutput ? ($way === null ? ' (no way yet)' : ' by '.$this->output($way)) : '');
+        return $this->output($output).($way === $output ? '' : ($way === null ? ' (no way yet)' : ' by '.$this->output($way)));
     }
 
     public function output(Output $output): string
     {
-        return match (true) {
-            $output instanceof ActionOutput => $this->set->catalogue?->action($output->action)->name ?? $output->action,
-            $output instanceof RaiseFlag => 'raise '.($this->set->flags[$output->flag] ?? $output->flag),
-            $output instanceof GoToLayer => 'go to '.($this->set->layers[$output->layer]->name ?? $output->layer),
-            $output instanceof StartMacro => 'start '.($this->set->macros[$output->macro]->name ?? $output->macro),
-            $output instanceof StopMacro => 'stop '.($this->set->macros[$output->macro]->name ?? $output->macro),
-            $output instanceof HoldLayer => 'hold '.($this->set->layers[$output->layer]->name ?? $output->layer),
-            $output instanceof StepLayer => sprintf('%s layer of %s', $output->direction, implode(', ', array_map(fn (string $id) => $this->set->layers[$id]->name ?? $id, $output->layers))),
-            $output instanceof LightLamp => 'light '.$this->set->rig->lampNameOf($output->lamp),
-            $output instanceof WritesVariable => $output->inWordsOf('variable '.($this->set->catalogue->variables[$output->variable()]->name ?? $output->variable())),
-            $output instanceof OpenStop => 'open '.($this->set->stops[$output->stop]->name ?? $output->stop),
-            default => $output->inWords(),
-        };
+        return $output->inWords($this->names);
     }
 
     /** What is said of a part, or else what holds of it by a parent. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Simulator;
 
-use Nailrod\Core\Run\OutputEvent;
+use Nailrod\Core\Output\OutputEvent;
 
 /** A variable of the game changed, or a window of it opened or shut, and by which output; null if the game did it by itself. */
 final readonly class GameEvent

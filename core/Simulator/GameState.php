@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Nailrod\Core\Simulator;
 
 use Nailrod\Core\Cause\Cause;
+use Nailrod\Core\Cause\Input;
 use Nailrod\Core\Cause\Step;
 use Nailrod\Core\Cause\StepKind;
-use Nailrod\Core\Run\Input;
-use Nailrod\Core\Run\OutputEvent;
+use Nailrod\Core\Output\OutputEvent;
 
 /** What a stand-in of a simulator remembers. */
 final class GameState

@@ -11,11 +11,11 @@ use Nailrod\Core\Action\ReservedKey;
 use Nailrod\Core\Axis\Shaping;
 use Nailrod\Core\Exchange\GameBindings;
 use Nailrod\Core\Format\Keys;
-use Nailrod\Core\Output\ControllerAxis;
-use Nailrod\Core\Output\ControllerButton;
+use Nailrod\Core\Output\AxisOutput;
 use Nailrod\Core\Output\KeyCodes;
 use Nailrod\Core\Output\KeyStroke;
-use Nailrod\Core\Run\OutputEvent;
+use Nailrod\Core\Output\OutputEvent;
+use Nailrod\Core\Output\PressesKeys;
 
 /**
  * A stand-in for a simulator, made of nothing but its catalogue and its own binding list. It looks at the controller
@@ -47,12 +47,12 @@ final class StandInGame
             if (! $catalogue->sees($way)) {
                 continue;
             }
-            if ($way instanceof ControllerAxis) {
-                $this->byAxis[$way->number][] = $action;
-            } elseif ($way instanceof ControllerButton) {
-                $this->byButton[$way->number][] = $action;
+            if ($way instanceof PressesKeys) {
+                $this->byKey[] = [$way->keys(), $action];
+            } elseif ($way instanceof AxisOutput) {
+                $this->byAxis[$way->number()][] = $action;
             } else {
-                $this->byKey[] = [$way, $action];
+                $this->byButton[$way->number()][] = $action;
             }
         }
         foreach ($catalogue->variables as $variable) {

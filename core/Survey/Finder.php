@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Survey;
 
+use Nailrod\Core\Cause\Input;
 use Nailrod\Core\Device\ContactInput;
 use Nailrod\Core\Device\Rig;
-use Nailrod\Core\Run\Input;
 
 /**
  * Tells which control a hand has just pressed or moved. What moves or chatters by itself, or has been closed all the

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Survey;
 
+use Nailrod\Core\Cause\Input;
 use Nailrod\Core\Device\Device;
 use Nailrod\Core\Device\Rig;
-use Nailrod\Core\Run\Input;
 
 /** A sheet of all inputs of the rig that ticks off what has been seen since it was begun. */
 final class Sheet

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Survey;
 
+use Nailrod\Core\Cause\Input;
 use Nailrod\Core\Device\Rig;
-use Nailrod\Core\Run\Input;
 
 /** All that is found out about a rig while it is used: what was touched, what has been seen, what is being taught or measured. */
 final class Survey

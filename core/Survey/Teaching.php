@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Survey;
 
+use Nailrod\Core\Cause\Input;
 use Nailrod\Core\Device\Device;
-use Nailrod\Core\Run\Input;
 
 /**
  * A switch of one device is flipped through its positions, from the top down; what the device reports meanwhile tells

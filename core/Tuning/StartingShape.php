@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Tuning;
 
+use Nailrod\Core\Axis\Shaping;
+
 /** A shape to begin with, by what an axis is for. */
 final readonly class StartingShape
 {

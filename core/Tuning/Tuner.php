@@ -14,7 +14,6 @@ use Nailrod\Core\Format\Node;
 use Nailrod\Core\Made\Made;
 use Nailrod\Core\Made\Threshold;
 use Nailrod\Core\Made\Zones;
-use Nailrod\Core\Output\ActionOutput;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\PartPath;
 
@@ -215,7 +214,7 @@ final readonly class Tuner
         $actions = [];
         foreach ($this->set->cells as $cells) {
             $output = ($cells[$this->ref] ?? null)?->outputs[0] ?? null;
-            $action = $output instanceof ActionOutput ? $this->set->catalogue?->action($output->action) : null;
+            $action = $this->set->actionOf($output);
             if ($action !== null) {
                 $actions[$action->id] = $action;
             }

@@ -5,6 +5,7 @@ import './arrange.js';
 import './edits.js';
 import './faceplate.js';
 import './gamepads.js';
+import './kinds.js';
 import './lanes.js';
 import { live } from './live.js';
 import './loom.js';

@@ -194,7 +194,7 @@ function join(from, to, event) {
     const [a, b] = from.action ? [to, from] : [from, to];
     if (b.action && !a.action) {
         const [layer, ref] = a.cell ? split(a.cell) : [document.querySelector('.layer.is-live')?.dataset.layer ?? 'base', a.ref];
-        submit('drag-assign', { layer, ref, action: b.action });
+        submit('drag-assign', { layer, ref, 'output[action]': b.action });
     } else if (from.cell && to.cell && from.cell !== to.cell) {
         const [layer, ref] = split(from.cell);
         const [toLayer, toRef] = split(to.cell);
@@ -285,12 +285,13 @@ document.addEventListener('keydown', (event) => {
 /** A free number that is picked goes into the field. */
 document.addEventListener('click', (event) => {
     const button = event.target.closest?.('[data-number]');
-    const field = button && document.querySelector('.does [name="number"]');
+    const field = button && document.querySelector('.does :is([data-kinds="axis"], [data-kinds="button"]) input');
     if (field) {
         const fields = field.closest('details');
         fields.open = true;
         const kind = fields.querySelector('[name="does"]');
-        kind.value = [...kind.options].some((option) => option.value === 'axis') ? 'axis' : 'button';
+        kind.value = field.closest('[data-kinds]').dataset.kinds;
+        kind.dispatchEvent(new Event('change', { bubbles: true }));
         field.value = button.dataset.number;
         field.focus();
     }

@@ -3,7 +3,7 @@ import { pick, play, saved } from './hands.js';
 
 const behave = (page, kind) => saved(page, () => page.locator('.behaves [name="behaviour"]').selectOption(kind));
 const figure = async (page, name, value) => {
-    const field = page.locator(`.behaves [name="${name}"]`);
+    const field = page.locator(`.behaves [name="behave[${name}_ms]"]`);
     if (await field.inputValue() !== String(value)) {
         await field.fill(String(value));
         await saved(page, () => field.press('Enter'));
@@ -24,7 +24,7 @@ test('a repeat comes after 450 ms and then eight times a second, in exact times'
     const times = (await play(page, [[0, MARK, 1], [720, MARK, 0]])).map(([, t]) => t);
     expect(times.slice(0, 3)).toEqual([0, 450_000, 575_000]);
     expect(times.length).toBeLessThan(7);
-    await saved(page, () => page.locator('.behaves [name="while"]').selectOption('until pressed again'));
+    await saved(page, () => page.locator('.behaves [name="behave[while]"]').selectOption('until pressed again'));
     const latched = await play(page, [[0, MARK, 1], [30, MARK, 0], [700, MARK, 1], [30, MARK, 0]]);
     expect(latched.length).toBeGreaterThan(2);
     expect(latched.at(-1)[1]).toBeLessThan(1_000_000);
@@ -33,7 +33,7 @@ test('a repeat comes after 450 ms and then eight times a second, in exact times'
 test('short, long and double on one button', async ({ page, app }) => {
     await pick(page, app, MARK);
     await behave(page, 'short/long/double');
-    await saved(page, () => page.locator('.behaves [name="taps"]').selectOption('short, long and double'));
+    await saved(page, () => page.locator('.behaves [name="behave[preset]"]').selectOption('short, long and double'));
     await beside(page, 'Anchor light');
     await beside(page, 'Bilge pump');
     await expect(page.locator('.editor__does .outputs')).toContainText('short: Drop a sack');
@@ -66,7 +66,7 @@ test('a cycle of seven sends one after the other and begins anew, and an output 
 
 test('every tick of an encoder arrives, also when it is spun', async ({ page, app }) => {
     await pick(page, app, 'fennel/encoder.plus');
-    await page.locator('.does [name="number"]').fill('12');
+    await page.locator('.does [name="output[number]"]').fill('12');
     await saved(page, () => page.locator('.does').getByText('Assign', { exact: true }).click());
     await expect(page.locator('.editor__head .says')).toContainText('a pulse of 20 ms a tick');
     const ticks = await play(page, [[0, 'fennel/encoder', 1], [10, 'fennel/encoder', 3], [10, 'fennel/encoder', 2], [400, 'fennel/encoder', -1]]);
@@ -77,7 +77,7 @@ test('a tow-line key stays down over a layer change until the next press, and al
     await pick(page, app, MARK);
     await page.locator('details:has(.does) summary').click();
     await page.locator('.does [name="does"]').selectOption('key');
-    await page.locator('.does [name="code"]').selectOption('KeyB');
+    await page.locator('.does [name="output[code]"]').selectOption('KeyB');
     await page.locator('.does [name="behaviour"]').selectOption('toggle');
     await saved(page, () => page.locator('.does .button').click());
     const keys = (rows) => page.evaluate(async (inputs) => {
@@ -105,13 +105,13 @@ test('the two outer buttons of Teasel together are one chord, and neither fires 
     const [first, last] = [refs[0], refs.at(-1)];
     for (const [ref, number] of [[first, 21], [last, 22]]) {
         await pick(page, app, ref);
-        await page.locator('.does [name="number"]').fill(String(number));
+        await page.locator('.does [name="output[number]"]').fill(String(number));
         await saved(page, () => page.locator('.does .button').click());
     }
     await pick(page, app, first);
     await page.locator('#chords summary').click();
     await page.locator('#chords [name="together"]').selectOption(last);
-    await page.locator('#chords [name="action"]').selectOption({ label: 'Anchor light' });
+    await page.locator('#chords [name="output[action]"]').selectOption({ label: 'Anchor light' });
     await saved(page, () => page.getByText('Put together').click());
     await expect(page.locator('#chords')).toContainText('within 60 ms: Anchor light');
     expect((await play(page, [[0, first, 1], [0, last, 1], [200, first, 0], [20, last, 0]])).map(([what]) => what)).toEqual(['key ShiftLeft', 'key KeyL']);

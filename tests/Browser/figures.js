@@ -25,7 +25,7 @@ const cookie = answer.headers.getSetCookie().map((one) => one.split(';')[0]).joi
 const token = /csrf-token" content="([^"]+)"/.exec(text)[1];
 for (let round = 0; round < ROUNDS; round++) {
     empty.push((await timed(() => fetch(`${app.url}/bench-empty-page`, { headers: { cookie } }))).took);
-    const body = new URLSearchParams({ _token: token, from: /data-revision="(\d+)"/.exec(text)[1], layer: 'base', ref: 'box-3/b4', does: 'button', behaviour: 'follow', number: String(1 + (round % 100)) });
+    const body = new URLSearchParams({ _token: token, from: /data-revision="(\d+)"/.exec(text)[1], layer: 'base', ref: 'box-3/b4', does: 'button', behaviour: 'follow', 'output[number]': String(1 + (round % 100)) });
     const post = await timed(() => fetch(`${app.url}/sets/large/cells`, { method: 'POST', body, redirect: 'manual', headers: { cookie, Accept: 'text/html', Referer: loom } }));
     posts.push(post.took);
     const page = await timed(() => fetch(loom, { headers: { cookie } }));

@@ -124,8 +124,8 @@ test('each of the nine conditions is told when it is made by hand, lit, and gone
         await goes(item);
     });
     await test.step('a pulse shorter than the frame', async () => {
-        await page.locator('.behaves [name="width"]').fill('5');
-        await page.locator('.behaves [name="width"]').press('Enter');
+        await page.locator('.behaves [name="behave[width_ms]"]').fill('5');
+        await page.locator('.behaves [name="behave[width_ms]"]').press('Enter');
         // Repeat the note goes by a key, which is not sampled; by an output it would be.
         await settled(page, 0);
         const way = page.locator('[name="way"]');
@@ -135,7 +135,7 @@ test('each of the nine conditions is told when it is made by hand, lit, and gone
     await test.step('an output that the game cannot see', async () => {
         await open(page, app, 'hairpin-ladder/assign?layer=base&ref=rowan/button-10');
         await page.locator('.does [name="does"]').selectOption('button');
-        await page.locator('.does [name="number"]').fill('40');
+        await page.locator('.does [name="output[number]"]').fill('40');
         await page.locator('.does .button').click();
         await goes(await appears('output-not-seen', 'Button 10 in Cruise drives output 40, but Hairpin Ladder sees only the first 32 outputs.'));
     });
@@ -149,7 +149,7 @@ test('each of the nine conditions is told when it is made by hand, lit, and gone
         await page.locator('[data-cell="base/rowan/button-12"] a').click();
         await expect(page.locator('[data-cell="base/rowan/button-12"].is-picked')).toBeVisible();
         await page.locator('.does [name="does"]').selectOption('key');
-        await page.locator('.does [name="code"]').selectOption('F1');
+        await page.locator('.does [name="output[code]"]').selectOption('F1');
         await page.locator('.does .button').click();
         await goes(await appears('reserved-key', 'sends F1, which the game keeps for its table of times.'));
     });

@@ -103,7 +103,7 @@ export async function assign(page, does, fields = {}) {
     await unfold(page, '.does [name="does"]');
     await page.locator('.does [name="does"]').selectOption(does);
     for (const [name, value] of Object.entries(fields)) {
-        const field = page.locator(`.does [name="${name}"]`);
+        const field = page.locator(`.does [name="${name === 'behaviour' ? name : `output[${name}]`}"]`);
         await (await field.evaluate((element) => element.tagName) === 'SELECT' ? field.selectOption(value) : field.fill(String(value)));
     }
     await saved(page, () => page.locator('.does .button').click());

@@ -129,14 +129,14 @@ test('six layers: by next and previous, by a dial, and by two held contacts at o
     await expect(page.locator('.layers__list')).toContainText('Nothing leads to Night.');
     for (const [ref, step] of [['gorse/button-1', 'next'], ['gorse/button-2', 'previous']]) {
         await pick(page, app, ref);
-        await assign(page, 'step layer', { step });
+        await assign(page, 'step layer', { 'direction-step-layer': step });
     }
     for (const [ref, hold] of [['fennel/dial.1', 'base'], ['fennel/dial.2', 'trim'], ['fennel/dial.3', 'radio'], ['fennel/dial.4', 'cargo']]) {
         await pick(page, app, ref);
-        await assign(page, 'go to layer', { hold });
+        await assign(page, 'go to layer', { layer: hold });
     }
     await pick(page, app, 'fennel/left-thumb');
-    await assign(page, 'hold layer', { hold: 'night' });
+    await assign(page, 'hold layer', { layer: 'night' });
     await app.open(page, 'layers');
     await expect(page.locator('.says--warn')).toHaveCount(0);
     await expect(page.locator('.layer-link').filter({ hasText: 'next Button 1' })).toHaveCount(6);

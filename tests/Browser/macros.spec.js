@@ -28,11 +28,11 @@ const typed = (page, does) => page.evaluate(async (ref) => {
 test('a macro is made of steps, dragged, typed, played against the game, and given to a button', async ({ page, app }) => {
     await make(page, app, 'Three horns');
     await page.locator('.does [name="does"]').selectOption('action');
-    await page.locator('.does [name="action"]').selectOption({ label: 'Horn' });
+    await page.locator('.does [name="output[action]"]').selectOption({ label: 'Horn' });
     await page.locator('.does [name="lasts"]').fill('100');
     await saved(page, () => page.getByText('Add at the end').click());
     await page.locator('.does [name="does"]').selectOption('key');
-    await page.locator('.does [name="code"]').selectOption('KeyB');
+    await page.locator('.does [name="output[code]"]').selectOption('KeyB');
     await saved(page, () => page.getByText('Add at the end').click());
     expect(await bars(page)).toEqual([['Horn', 0, 100], ['key B', 100, 160]]);
     const box = await page.locator('.bar[aria-label="key B"] rect').first().boundingBox();

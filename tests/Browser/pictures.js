@@ -84,7 +84,7 @@ for (const name of ['Trim', 'Radio']) {
 }
 for (const [ref, hold] of [['fennel/dial.1', 'base'], ['fennel/dial.2', 'trim'], ['fennel/dial.3', 'radio']]) {
     await pick(page, app, ref);
-    await assign(page, 'go to layer', { hold });
+    await assign(page, 'go to layer', { layer: hold });
 }
 await app.open(page, 'layers');
 await shot('layers');

@@ -49,7 +49,7 @@ test('a cell is set to a key, to nothing, cleared and given back', async ({ page
     await app.open(page, 'assign', '?layer=base&ref=fennel/ring');
     await expect(page.locator('[data-cell="base/fennel/ring"]')).toContainText('House');
     await page.locator('.does [name="does"]').selectOption('key');
-    await page.locator('.does [name="code"]').selectOption('KeyR');
+    await page.locator('.does [name="output[code]"]').selectOption('KeyR');
     await page.locator('.does').getByText('Shift', { exact: true }).click();
     await page.locator('.does .button').click();
     await expect(page.locator('[data-cell="base/fennel/ring"]')).toContainText('key Shift+R');

@@ -350,7 +350,7 @@ test('a copy reaches the pair and another set, and what a truck says itself is g
 test('an axis with pick-up waits on the bench until it passes where its output stands', async ({ page, app }) => {
     await page.goto(`${app.url}/sets/skerrywing/assign?layer=water&ref=fennel/friction`);
     await page.waitForFunction(() => window.nailrod?.live.picture !== null);
-    await page.locator('.does [name="number"]').fill('8');
+    await page.locator('.does [name="output[number]"]').fill('8');
     await saved(page, () => page.locator('.does').getByText('Assign', { exact: true }).click());
     await saved(page, () => page.locator('.editor__over [name="taking"]').selectOption('pick up'));
     await expect(page.locator('.editor__head .says')).toContainText('picks the output up when it passes where that stands');

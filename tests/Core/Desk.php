@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use Nailrod\Core\Action\Catalogue;
+use Nailrod\Core\Cause\Input;
 use Nailrod\Core\Device\Device;
 use Nailrod\Core\Device\DeviceReader;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Output\OutputEvent;
 use Nailrod\Core\Program\Compiler;
 use Nailrod\Core\Program\Program;
-use Nailrod\Core\Run\Input;
 use Nailrod\Core\Run\Machine;
-use Nailrod\Core\Run\OutputEvent;
 use Nailrod\Core\Set\Assembly;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Library;

@@ -9,6 +9,7 @@ use Illuminate\Testing\TestResponse;
 use Nailrod\Core\Behaviour\Repeat;
 use Nailrod\Core\Behaviour\ShortLongDouble;
 use Nailrod\Core\Behaviour\Ticks;
+use Nailrod\Core\Format\PlainNames;
 use Nailrod\Core\Set\Cell;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
@@ -31,19 +32,19 @@ final class BehavioursTest extends TestCase
 
     public function test_a_behaviour_changes_and_the_outputs_stay(): void
     {
-        $this->send('cells/behave', self::MARK + ['behaviour' => 'repeat', 'delay' => '450', 'period' => '125', 'width' => '60', 'while' => 'until pressed again'])
+        $this->send('cells/behave', self::MARK + ['behaviour' => 'repeat', 'behave' => ['delay_ms' => '450', 'period_ms' => '125', 'width_ms' => '60', 'while' => 'until pressed again']])
             ->assertSessionHas('said', 'Mark button in Cruise: Drop a sack · pulse 60 ms → Drop a sack · repeat after 450 ms every 125 ms until pressed again');
         $this->assertInstanceOf(Repeat::class, $this->cell()?->behaviour);
-        $this->send('cells/behave', self::MARK + ['behaviour' => 'repeat', 'delay' => '450', 'period' => '50', 'width' => '60'])
+        $this->send('cells/behave', self::MARK + ['behaviour' => 'repeat', 'behave' => ['delay_ms' => '450', 'period_ms' => '50', 'width_ms' => '60']])
             ->assertSessionHas('problem', 'The behaviour, width: found 60 ms, expected a width of less than the delay and the period, 50 ms.');
     }
 
     public function test_several_outputs_come_beside_each_other_and_go_again(): void
     {
-        $this->send('cells', self::MARK + ['does' => 'action', 'action' => 'anchor-light', 'beside' => '1']);
-        $this->send('cells', self::MARK + ['does' => 'key', 'code' => 'F9', 'beside' => '1']);
+        $this->send('cells', self::MARK + ['does' => 'action', 'beside' => '1', 'output' => ['action' => 'anchor-light']]);
+        $this->send('cells', self::MARK + ['does' => 'key', 'beside' => '1', 'output' => ['code' => 'F9']]);
         $this->assertCount(3, $this->cell()->outputs ?? []);
-        $this->send('cells/behave', self::MARK + ['behaviour' => 'short/long/double', 'taps' => 'short, long and double', 'long' => '400', 'double' => '250', 'width' => '50']);
+        $this->send('cells/behave', self::MARK + ['behaviour' => 'short/long/double', 'behave' => ['preset' => 'short, long and double', 'long_ms' => '400', 'double_ms' => '250', 'width_ms' => '50']]);
         $behaviour = $this->cell()?->behaviour;
         $this->assertInstanceOf(ShortLongDouble::class, $behaviour);
         $this->assertSame([0, 1, 2, 400_000, 250_000, 50_000], [$behaviour->short, $behaviour->long, $behaviour->double, $behaviour->t1, $behaviour->t2, $behaviour->width]);
@@ -63,7 +64,7 @@ final class BehavioursTest extends TestCase
             ->assertSessionHas('said', 'Mark button in Cruise: Drop a sack · pulse 60 ms → Drop a sack, only while On the water is up · pulse 60 ms');
         $this->send('cells/depend', self::MARK + ['when' => 'variable flaps ≥', 'when_to' => '2']);
         $this->assertSame(['variable' => 'flaps', 'is' => '≥', 'to' => 2.0], $this->cell()?->when?->toArray());
-        $this->send('cells', self::MARK + ['does' => 'action', 'action' => 'anchor-light']);
+        $this->send('cells', self::MARK + ['does' => 'action', 'output' => ['action' => 'anchor-light']]);
         $this->assertNotNull($this->cell()?->when, 'another action keeps what it depends on');
         $this->send('cells/depend', self::MARK + ['when' => 'always', 'when_to' => '0']);
         $this->assertNull($this->cell()->when ?? null);
@@ -72,7 +73,7 @@ final class BehavioursTest extends TestCase
 
     public function test_a_tick_direction_of_an_encoder_gets_a_pulse_for_each_tick(): void
     {
-        $this->send('cells', ['layer' => 'base', 'ref' => 'fennel/encoder.plus', 'does' => 'action', 'action' => 'trim-up']);
+        $this->send('cells', ['layer' => 'base', 'ref' => 'fennel/encoder.plus', 'does' => 'action', 'output' => ['action' => 'trim-up']]);
         $this->assertInstanceOf(Ticks::class, $this->cell('fennel/encoder.plus')?->behaviour);
         $this->send('cells/behave', ['layer' => 'base', 'ref' => 'fennel/encoder.plus', 'behaviour' => 'follow'])->assertSessionHas('problem');
     }
@@ -80,15 +81,15 @@ final class BehavioursTest extends TestCase
     /** @return iterable<string, array{array<string, mixed>, string}> */
     public static function outputs(): iterable
     {
-        yield 'a hat' => [['does' => 'hat', 'number' => '1', 'towards' => 'east'], 'hat 1 east'];
-        yield 'a mouse button' => [['does' => 'mouse button', 'mouse' => 'right'], 'right mouse button'];
-        yield 'the wheel' => [['does' => 'mouse wheel', 'steps' => '-2'], 'mouse wheel -2'];
-        yield 'a media control' => [['does' => 'consumer control', 'usage' => '233'], 'consumer control 0x00E9'];
-        yield 'a variable in steps' => [['does' => 'step variable', 'variable' => 'flaps', 'by' => '1', 'low' => '0', 'high' => '3', 'at_limit' => 'wraps'], 'variable flaps +1, 0 to 3, wraps'];
-        yield 'two values in turn' => [['does' => 'swap variable', 'variable' => 'flaps', 'on_value' => '0', 'off_value' => '2'], 'variable flaps, 0 or 2 in turn'];
-        yield 'a lamp' => [['does' => 'lamp', 'lamp' => 'fennel/lamp-1'], 'lights fennel/lamp-1'];
-        yield 'go to a layer' => [['does' => 'go to layer', 'hold' => 'water'], 'goes to layer water'];
-        yield 'the next layer' => [['does' => 'step layer', 'step' => 'next', 'layers' => ['base', 'water']], 'next layer of base, water'];
+        yield 'a hat' => [['does' => 'hat', 'output' => ['number-hat' => '1', 'direction' => 'east']], 'hat 1 east'];
+        yield 'a mouse button' => [['does' => 'mouse button', 'output' => ['button' => 'right']], 'right mouse button'];
+        yield 'the wheel' => [['does' => 'mouse wheel', 'output' => ['by' => '-2']], 'mouse wheel -2'];
+        yield 'a media control' => [['does' => 'consumer control', 'output' => ['usage' => '233']], 'consumer control 0x00E9'];
+        yield 'a variable in steps' => [['does' => 'step variable', 'output' => ['name' => 'flaps', 'by-step-variable' => '1', 'low' => '0', 'high' => '3', 'at_limit' => 'wraps']], 'variable flaps +1, 0 to 3, wraps'];
+        yield 'two values in turn' => [['does' => 'swap variable', 'output' => ['name' => 'flaps', 'first' => '0', 'second' => '2']], 'variable flaps, 0 or 2 in turn'];
+        yield 'a lamp' => [['does' => 'lamp', 'output' => ['lamp' => 'fennel/lamp-1']], 'light fennel/lamp-1'];
+        yield 'go to a layer' => [['does' => 'go to layer', 'output' => ['layer' => 'water']], 'go to water'];
+        yield 'the next layer' => [['does' => 'step layer', 'output' => ['direction-step-layer' => 'next', 'layers' => ['base', 'water']]], 'next layer of base, water'];
         yield 'let go of everything' => [['does' => 'let go of everything'], 'lets go of everything'];
     }
 
@@ -97,7 +98,7 @@ final class BehavioursTest extends TestCase
     public function test_each_kind_of_output_is_chosen_by_its_form(array $fields, string $words): void
     {
         $this->send('cells', self::MARK + $fields + ['behaviour' => 'follow'])->assertSessionHasNoErrors();
-        $this->assertSame($words, $this->cell()?->outputs[0]->inWords());
+        $this->assertSame($words, $this->cell()?->outputs[0]->inWords(new PlainNames));
         $this->get('/sets/skerrywing/assign?layer=base&ref=fennel/mark')->assertOk();
     }
 }

@@ -10,6 +10,7 @@ use App\Sets\SetStore;
 use App\Sets\StaleEdit;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
+use Nailrod\Core\Format\PlainNames;
 use Nailrod\Core\Output\HoldLayer;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Edits;
@@ -174,33 +175,33 @@ final class EditsTest extends TestCase
 
     public function test_an_action_without_a_way_gets_the_lowest_free_output_and_its_usual_behaviour(): void
     {
-        $this->send('cells', ['layer' => 'base', 'ref' => 'fennel/switch-2.up', 'does' => 'action', 'action' => 'landing-light-on']);
+        $this->send('cells', ['layer' => 'base', 'ref' => 'fennel/switch-2.up', 'does' => 'action', 'output' => ['action' => 'landing-light-on']]);
         $set = $this->current();
-        $this->assertSame('output 7', $set->wayOf('landing-light-on')?->inWords());
-        $this->assertSame('pulse 60 ms', $set->cell('base', 'fennel/switch-2.up')?->behaviour?->inWords());
-        $this->send('cells', ['layer' => 'base', 'ref' => 'gorse/button-6', 'does' => 'action', 'action' => 'talk']);
-        $this->assertSame('follow', $this->current()->cell('base', 'gorse/button-6')?->behaviour?->inWords());
+        $this->assertSame('output 7', $set->wayOf('landing-light-on')?->inWords(new PlainNames));
+        $this->assertSame('pulse 60 ms', $set->cell('base', 'fennel/switch-2.up')?->behaviour?->inWords(new PlainNames));
+        $this->send('cells', ['layer' => 'base', 'ref' => 'gorse/button-6', 'does' => 'action', 'output' => ['action' => 'talk']]);
+        $this->assertSame('follow', $this->current()->cell('base', 'gorse/button-6')?->behaviour?->inWords(new PlainNames));
     }
 
     public function test_every_kind_of_output_can_be_assigned_and_cleared(): void
     {
         $kinds = [
-            ['does' => 'key', 'code' => 'KeyL', 'with' => ['ShiftLeft'], 'behaviour' => 'toggle'],
-            ['does' => 'button', 'number' => '40', 'behaviour' => 'pulse', 'width' => '35', 'on' => 'both'],
-            ['does' => 'on/off variable', 'variable' => 'anchor', 'on_value' => '1', 'off_value' => '0', 'behaviour' => 'follow'],
-            ['does' => 'set variable', 'variable' => 'flaps', 'to' => '2', 'behaviour' => 'pulse'],
-            ['does' => 'hold layer', 'hold' => 'water', 'behaviour' => 'follow'],
+            ['does' => 'key', 'behaviour' => 'toggle', 'output' => ['code' => 'KeyL', 'with' => ['ShiftLeft']]],
+            ['does' => 'button', 'behaviour' => 'pulse', 'output' => ['number' => '40'], 'behave' => ['width_ms' => '35', 'on' => 'both']],
+            ['does' => 'on/off variable', 'behaviour' => 'follow', 'output' => ['name' => 'anchor', 'on' => '1', 'off' => '0']],
+            ['does' => 'set variable', 'behaviour' => 'pulse', 'output' => ['name' => 'flaps', 'to' => '2']],
+            ['does' => 'hold layer', 'behaviour' => 'follow', 'output' => ['layer' => 'water']],
             ['does' => 'nothing'],
         ];
         $said = [];
         foreach ($kinds as $fields) {
             $this->send('cells', ['layer' => 'base', 'ref' => 'gorse/button-4'] + $fields)->assertSessionMissing('problem');
             $cell = $this->current()->cell('base', 'gorse/button-4');
-            $said[] = implode(' ', [$cell?->behaviour?->inWords() ?? '', $cell?->outputs === [] ? 'nothing' : $cell?->outputs[0]->inWords() ?? '']);
+            $said[] = implode(' ', [$cell?->behaviour?->inWords(new PlainNames) ?? '', $cell?->outputs === [] ? 'nothing' : $cell?->outputs[0]->inWords(new PlainNames) ?? '']);
         }
         $this->assertSame([
             'toggle key Shift+L', 'pulse 35 ms when it closes and when it opens output 40', 'follow variable anchor, 1 or 0',
-            'pulse 60 ms variable flaps set to 2', 'follow holds layer water', ' nothing',
+            'pulse 60 ms variable flaps set to 2', 'follow hold water', ' nothing',
         ], $said);
         $this->send('cells/clear', ['layer' => 'base', 'ref' => 'gorse/button-4']);
         $this->assertNull($this->current()->cell('base', 'gorse/button-4'));
@@ -249,13 +250,13 @@ final class EditsTest extends TestCase
     public function test_a_switch_is_kept_in_step_by_the_variable_of_an_action_that_only_flips(): void
     {
         foreach (['up', 'down'] as $position) {
-            $this->send('cells', ['layer' => 'base', 'ref' => 'fennel/switch-2.'.$position, 'does' => 'action', 'action' => 'anchor-light']);
+            $this->send('cells', ['layer' => 'base', 'ref' => 'fennel/switch-2.'.$position, 'does' => 'action', 'output' => ['action' => 'anchor-light']]);
         }
         $this->get('/sets/skerrywing/assign?layer=base&ref=fennel/switch-2.up')->assertSee('The game only offers a flip for this.');
         $this->send('cells/in-step', ['layer' => 'base', 'ref' => 'fennel/switch-2.up']);
         $set = $this->current();
-        $this->assertSame('variable anchor_light, 1 or 0', $set->wayOf('anchor-light')?->inWords());
-        $this->assertSame('follow', $set->cell('base', 'fennel/switch-2.up')?->behaviour?->inWords());
+        $this->assertSame('variable anchor_light, 1 or 0', $set->wayOf('anchor-light')?->inWords(new PlainNames));
+        $this->assertSame('follow', $set->cell('base', 'fennel/switch-2.up')?->behaviour?->inWords(new PlainNames));
         $this->assertNull($set->cell('base', 'fennel/switch-2.down'));
         $this->send('cells/in-step', ['layer' => 'base', 'ref' => 'fennel/mark'])->assertSessionHas('problem');
     }
@@ -263,7 +264,7 @@ final class EditsTest extends TestCase
     public function test_a_way_can_be_chosen(): void
     {
         $this->send('ways', ['action' => 'drop-sack', 'way' => '{"kind":"key","code":"KeyD"}']);
-        $this->assertSame('key D', $this->current()->wayOf('drop-sack')?->inWords());
+        $this->assertSame('key D', $this->current()->wayOf('drop-sack')?->inWords(new PlainNames));
         $this->send('ways', ['action' => 'drop-sack', 'way' => 'nonsense'])->assertSessionHas('problem');
     }
 

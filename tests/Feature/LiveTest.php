@@ -152,7 +152,7 @@ final class LiveTest extends TestCase
 
     public function test_a_page_that_slept_for_an_hour_is_told_what_it_can_show(): void
     {
-        $this->post('/sets/skerrywing/cells', ['from' => app(SetStore::class)->open('skerrywing')->head_id, 'layer' => 'base', 'ref' => 'fennel/mark', 'does' => 'button', 'number' => '40', 'behaviour' => 'repeat', 'delay' => '450', 'period' => '125', 'width' => '60', 'while' => 'until pressed again'])->assertSessionHas('said');
+        $this->post('/sets/skerrywing/cells', ['from' => app(SetStore::class)->open('skerrywing')->head_id, 'layer' => 'base', 'ref' => 'fennel/mark', 'does' => 'button', 'behaviour' => 'repeat', 'output' => ['number' => '40'], 'behave' => ['delay_ms' => '450', 'period_ms' => '125', 'width_ms' => '60', 'while' => 'until pressed again']])->assertSessionHas('said');
         $this->postJson('/live/'.$this->id.'/resume', ['set' => 'skerrywing'])->assertOk();
         $this->postJson('/live/'.$this->id, ['set' => 'skerrywing', 'n' => 1, 'to' => 100_000, 'inputs' => [[20_000, 'fennel/mark', 1], [30_000, 'fennel/mark', 0]]])->assertOk();
         $answer = $this->postJson('/live/'.$this->id, ['set' => 'skerrywing', 'n' => 2, 'to' => 3_600_000_000, 'inputs' => []])->assertOk();

@@ -10,6 +10,7 @@ use App\Models\LiveSession;
 use App\Sets\Layouts;
 use App\Sets\SetStore;
 use Illuminate\Testing\TestResponse;
+use Nailrod\Core\Format\PlainNames;
 use Nailrod\Core\Live\LiveState;
 use Nailrod\Core\Set\BindingSet;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -34,7 +35,7 @@ final class MacrosAndLampsTest extends TestCase
         $this->send('macros', ['name' => 'Call'])->assertRedirect('/sets/skerrywing/macros?macro=call');
         $this->send('macros/bars', ['id' => 'call', 'does' => 'type', 'text' => "Hi\r\nyou\n", 'layout' => 'german', 'key_ms' => '10']);
         $this->assertSame("Hi\nyou\n", $this->set()->macros['call']->steps[0]->text);
-        $this->send('macros/bars', ['id' => 'call', 'does' => 'key', 'code' => 'F5', 'with' => ['ShiftLeft'], 'lasts' => '40']);
+        $this->send('macros/bars', ['id' => 'call', 'does' => 'key', 'lasts' => '40', 'output' => ['code' => 'F5', 'with' => ['ShiftLeft']]]);
         $this->send('macros/bars/move', ['id' => 'call', 'bar' => '1', 'starts' => '200', 'lasts' => '25']);
         $this->send('macros/say', ['id' => 'call', 'pause' => '30']);
         $this->send('macros/say', ['id' => 'call', 'plays' => 'while held', 'on_release' => 'stop', 'again' => 'ignore', 'when' => '', 'name' => 'Long call'])->assertSessionHas('said');
@@ -93,8 +94,8 @@ final class MacrosAndLampsTest extends TestCase
     {
         $this->send('layers', ['name' => 'Trim']);
         $this->send('layers', ['name' => 'Radio']);
-        $this->send('cells', ['layer' => 'base', 'ref' => 'fennel/left-thumb', 'does' => 'step layer', 'step' => 'next', 'layers' => ['base', 'trim', 'radio']]);
-        $this->send('cells', ['layer' => 'base', 'ref' => 'fennel/switch-2.up', 'does' => 'go to layer', 'hold' => 'trim']);
+        $this->send('cells', ['layer' => 'base', 'ref' => 'fennel/left-thumb', 'does' => 'step layer', 'output' => ['direction-step-layer' => 'next', 'layers' => ['base', 'trim', 'radio']]]);
+        $this->send('cells', ['layer' => 'base', 'ref' => 'fennel/switch-2.up', 'does' => 'go to layer', 'output' => ['layer' => 'trim']]);
         $this->send('lamps', ['rule' => '', 'lamp' => 'fennel/lamp-4', 'while' => 'layer trim', 'brightness' => '100']);
         $this->get('/sets/skerrywing/layers')->assertSee('next Left thumb')->assertDontSee('has no way out');
         $this->send('layers/remove', ['layer' => 'trim']);
@@ -115,7 +116,7 @@ final class MacrosAndLampsTest extends TestCase
 
     public function test_who_leaves_the_bench_leaves_nothing_down(): void
     {
-        $this->send('cells', ['layer' => 'base', 'ref' => 'fennel/left-thumb', 'does' => 'key', 'code' => 'KeyT', 'behaviour' => 'toggle']);
+        $this->send('cells', ['layer' => 'base', 'ref' => 'fennel/left-thumb', 'does' => 'key', 'behaviour' => 'toggle', 'output' => ['code' => 'KeyT']]);
         $live = $this->postJson('/live', ['set' => 'skerrywing'])->json();
         $this->postJson('/live/'.$live['id'], ['set' => 'skerrywing', 'page' => 'p', 'n' => 1, 'to' => 20_000, 'inputs' => [[10_000, 'fennel/left-thumb', 1], [15_000, 'fennel/left-thumb', 0]]])->assertOk();
         $state = fn (): LiveState => LiveState::restore(LiveSession::query()->findOrFail($live['id'])->state);
@@ -129,7 +130,7 @@ final class MacrosAndLampsTest extends TestCase
 
     public function test_dropped_ticks_and_a_condition_that_does_not_hold_are_told(): void
     {
-        $this->send('cells', ['layer' => 'base', 'ref' => 'fennel/encoder.plus', 'does' => 'button', 'number' => '40', 'behaviour' => 'ticks', 'width' => '20', 'gap' => '20', 'most' => '2', 'coarse' => '0']);
+        $this->send('cells', ['layer' => 'base', 'ref' => 'fennel/encoder.plus', 'does' => 'button', 'behaviour' => 'ticks', 'output' => ['number' => '40'], 'behave' => ['width_ms-ticks' => '20', 'gap_ms' => '20', 'most_waiting' => '2', 'coarse_above' => '0']]);
         $this->send('flags', ['name' => 'Armed']);
         $this->send('cells/depend', ['layer' => 'base', 'ref' => 'fennel/mark', 'when' => 'flag armed up']);
         $live = $this->postJson('/live', ['set' => 'skerrywing'])->json();
@@ -151,9 +152,9 @@ final class MacrosAndLampsTest extends TestCase
         LargeSet::create($store, CatalogueRecord::query()->findOrFail('skerrywing')->catalogue());
         $before = $store->current($store->open(LargeSet::ID));
         $this->assertSame(LargeSet::ASSIGNMENTS, array_sum(array_map(count(...), $before->cells)));
-        $this->from('/sets/large/assign')->post('/sets/large/cells', ['from' => $store->open('large')->head_id, 'layer' => 'layer-3', 'ref' => 'box-9/b9', 'does' => 'key', 'code' => 'F7'])->assertSessionHas('said');
+        $this->from('/sets/large/assign')->post('/sets/large/cells', ['from' => $store->open('large')->head_id, 'layer' => 'layer-3', 'ref' => 'box-9/b9', 'does' => 'key', 'output' => ['code' => 'F7']])->assertSessionHas('said');
         $after = $store->current($store->open(LargeSet::ID));
-        $this->assertSame('key F7', $after->cell('layer-3', 'box-9/b9')?->outputs[0]->inWords());
+        $this->assertSame('key F7', $after->cell('layer-3', 'box-9/b9')?->outputs[0]->inWords(new PlainNames));
         $fresh = $store->assemble($store->open(LargeSet::ID)->head->set());
         $this->assertEquals($fresh->cells, $after->cells);
         $this->assertEquals($fresh->rig, $after->rig);

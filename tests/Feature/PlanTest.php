@@ -8,6 +8,7 @@ use App\Models\SetRecord;
 use App\Sets\SetStore;
 use Illuminate\Testing\TestResponse;
 use Nailrod\Core\Check\Checks;
+use Nailrod\Core\Format\PlainNames;
 use Nailrod\Core\Plan\Reach;
 use Nailrod\Core\Set\BindingSet;
 use Tests\TestCase;
@@ -54,7 +55,7 @@ final class PlanTest extends TestCase
     {
         $this->send('dunlin', 'plan/press', ['action' => 'squelch', 'layer' => 'base', 'ref' => 'rowan/button-1'])->assertSessionHas('said', 'Button 1 in Cruise: not said here → Squelch · pulse 60 ms; The way to Squelch: not said here → output 7. Output 7 is the lowest that is free and seen.');
         $this->send('dunlin', 'plan/press', ['action' => 'anchor', 'layer' => 'base', 'ref' => 'fennel/switch-2.up']);
-        $this->assertSame('variable anchor, 1 or 0', $this->current('dunlin')->wayOf('anchor')?->inWords());
+        $this->assertSame('variable anchor, 1 or 0', $this->current('dunlin')->wayOf('anchor')?->inWords(new PlainNames));
         $this->send('dunlin', 'plan/press', ['action' => 'power-right', 'layer' => 'base', 'ref' => 'rowan/button-2'])->assertSessionHas('problem', fn (string $problem) => str_contains($problem, 'an axis, since Power, right engine is one'));
         $this->send('dunlin', 'plan/press', ['action' => 'nothing', 'layer' => 'base', 'ref' => 'rowan/button-2'])->assertSessionHas('problem');
         $this->send('dunlin', 'plan/press', ['action' => 'squelch', 'layer' => 'nowhere', 'ref' => 'rowan/button-2'])->assertSessionHas('problem');

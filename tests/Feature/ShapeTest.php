@@ -12,6 +12,7 @@ use App\View\Shape\Comparison;
 use App\View\Shape\Handle;
 use App\View\ShapeView;
 use Illuminate\Testing\TestResponse;
+use Nailrod\Core\Format\PlainNames;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\PartPath;
 use Tests\TestCase;
@@ -171,8 +172,8 @@ final class ShapeTest extends TestCase
     {
         $cell = ['layer' => 'base', 'ref' => 'fennel/left-lever'];
         $this->send('cells/hand-over', $cell + ['taking' => 'pick up', 'leaving' => 'keep'])->assertSessionHas('said', 'Left lever in Cruise: Power → Power, picks the output up when it passes where that stands');
-        $this->send('cells', $cell + ['does' => 'mouse movement', 'direction' => 'y', 'speed' => '500']);
-        $this->assertSame('mouse up and down, up to 500 px a second', $this->current()->cell('base', 'fennel/left-lever')?->outputs[0]->inWords());
+        $this->send('cells', $cell + ['does' => 'mouse movement', 'output' => ['direction-mouse-step' => 'y', 'speed' => '500']]);
+        $this->assertSame('mouse up and down, up to 500 px a second', $this->current()->cell('base', 'fennel/left-lever')?->outputs[0]->inWords(new PlainNames));
         $this->assertTrue($this->current()->cell('base', 'fennel/left-lever')->over?->picksUp);
         $this->send('cells/hand-over', $cell + ['taking' => 'hope'])->assertSessionHasErrors('taking');
         $this->get('/sets/skerrywing/assign?device=made')->assertOk()->assertSee('Clutch');

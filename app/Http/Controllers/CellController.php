@@ -53,7 +53,7 @@ final class CellController
 
     public function behave(CellRequest $request, string $set): RedirectResponse
     {
-        return $this->edit($request, $set, fn (Edits $edits) => $edits->behave($request->layer(), $request->ref(), $request->chosenBehaviour()));
+        return $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => $edits->behave($request->layer(), $request->ref(), $request->chosenBehaviour($base->cell($request->layer(), $request->ref())?->behaviour)));
     }
 
     public function dependOn(CellRequest $request, string $set): RedirectResponse

@@ -26,12 +26,12 @@
 @if ($view->isIdle())<div class="says says--warn">{{ $view->nameOf($view->ref) }} holds this layer, so what it does in it never comes. <form method="post" action="{{ route('cell.clear', $place->record->id) }}" data-edit novalidate>{{ $place->from() }}{{ $hidden() }}<button class="link">Clear it here</button></form></div>@endif
 @if (! $view->isAxis() && $cell !== null && ! $cell->isNothing())
     <div class="editor__fields editor__does">
-        @if ($behaviour instanceof Nailrod\Core\Behaviour\PlayMacro)
-        <p class="behaves">Plays <a href="{{ route('macros', ['set' => $place->record->id, 'macro' => $behaviour->macro]) }}">{{ $place->set->macros[$behaviour->macro]->name }}</a>: {{ $place->words->macro($place->set->macros[$behaviour->macro]) }}</p>
+        @if ($behaviour instanceof Nailrod\Core\Behaviour\PlaysItsMacro)
+        <p class="behaves">Plays <a href="{{ route('macros', ['set' => $place->record->id, 'macro' => $behaviour->macro()]) }}">{{ $place->set->macros[$behaviour->macro()]->name }}</a>: {{ $place->words->macro($place->set->macros[$behaviour->macro()]) }}</p>
         @else
         <form method="post" action="{{ route('cell.behave', $place->record->id) }}" data-edit novalidate data-autosave class="editor__form behaves">
             {{ $place->from() }}{{ $hidden() }}
-            <x-behaviour-fields :behaviour="$behaviour" :tick="$tick" />
+            <x-behaviour-fields :form="$view->behaviourForm($tick)" :behaviour="$behaviour" :tick="$tick" />
         </form>
         @endif
         <ol class="outputs">@foreach ($cell->outputs as $i => $one)
@@ -39,7 +39,7 @@
                 @if (count($cell->outputs) > 1)<form method="post" action="{{ route('cell.remove-output', $place->record->id) }}" data-edit novalidate>{{ $place->from() }}{{ $hidden() }}<input type="hidden" name="index" value="{{ $i }}"><button class="link" title="Take this output away">✕<span class="sr-only">Take {{ $place->words->output($one) }} away</span></button></form>@endif
             </li>
         @endforeach</ol>
-        @unless ($behaviour instanceof Nailrod\Core\Behaviour\PlayMacro)<label class="check"><input type="checkbox" name="beside" value="1" form="action-list"> The next action comes beside these</label>@endunless
+        @unless ($behaviour instanceof Nailrod\Core\Behaviour\PlaysItsMacro)<label class="check"><input type="checkbox" name="beside" value="1" form="action-list"> The next action comes beside these</label>@endunless
         <form method="post" action="{{ route('cell.depend', $place->record->id) }}" data-edit novalidate data-autosave class="editor__form whens">
             {{ $place->from() }}{{ $hidden() }}
             <label class="field field--tall"><span>Works</span><select name="when">
@@ -96,9 +96,9 @@
         <label class="field field--tall"><span>With</span><select name="together">{{ App\View\Options::of($view->others()) }}</select></label>
         <label class="field field--tall"><span>Within, ms</span><input type="number" name="within" min="1" max="2000" step="1" value="60"></label>
         @if ($catalogue === null)
-            <input type="hidden" name="does" value="button"><label class="field field--tall"><span>Output</span><input type="number" name="number" min="1" max="512" value="{{ App\View\Options::freeNumber($place->set, false) }}"></label>
+            <input type="hidden" name="does" value="button"><label class="field field--tall"><span>Output</span><input type="number" name="output[number]" min="1" max="512" value="{{ $view->begins()['button']['number'] }}"></label>
         @else
-            <input type="hidden" name="does" value="action"><label class="field field--tall"><span>Does</span><select name="action">{{ App\View\Options::of(App\View\Options::actions($catalogue)) }}</select></label>
+            <input type="hidden" name="does" value="action"><label class="field field--tall"><span>Does</span><select name="output[action]">{{ App\View\Options::of(App\View\Options::actions($catalogue)) }}</select></label>
         @endif
         <button class="button">Put together</button>
     </form>

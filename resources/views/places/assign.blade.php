@@ -9,7 +9,7 @@
         <section class="column"><h1>Assign</h1><p class="empty">This set names no devices, so there is nothing to assign. Undo brings back what was there before.</p></section>
     @else
     <div class="loom" id="loom">
-        <form method="post" action="{{ route('cell.assign', $place->record->id) }}" data-edit novalidate id="drag-assign" hidden>{{ $place->from() }}<input name="layer"><input name="ref"><input name="does" value="action"><input name="action"></form>
+        <form method="post" action="{{ route('cell.assign', $place->record->id) }}" data-edit novalidate id="drag-assign" hidden>{{ $place->from() }}<input name="layer"><input name="ref"><input name="does" value="action"><input name="output[action]"></form>
         <form method="post" action="{{ route('cell.transfer', $place->record->id) }}" data-edit novalidate id="drag-cell" hidden>{{ $place->from() }}<input name="what" value="cell"><input name="how"><input name="layer"><input name="ref"><input name="to_layer"><input name="to_ref"></form>
         <svg class="loom__wires" id="wires" aria-hidden="true"></svg>
         <section class="column loom__face" aria-label="Faceplate">
@@ -61,7 +61,7 @@
                         <tr data-row="{{ $row['ref'] }}" data-control="{{ $place->set->rig->controlOf($row['ref'])->ref }}" @class(['is-picked' => $row['ref'] === $view->ref])>
                             <td class="number">{{ $row['number'] }}</td><th scope="row">{{ $row['name'] }}</th>
                             @foreach ($view->comb->cells($row['ref']) as $id => [$cell, $classes, $from])
-                                @php($action = ($cell->outputs[0] ?? null) instanceof Nailrod\Core\Output\ActionOutput ? $cell->outputs[0]->action : '')
+                                @php($action = $place->set->actionOf($cell->outputs[0] ?? null)?->id ?? '')
                                 <td class="{{ $classes }}" data-cell="{{ $id }}/{{ $row['ref'] }}" @if ($action !== '') data-action="{{ $action }}" @endif>
                                     <a href="{{ $base }}&amp;layer={{ $id }}&amp;ref={{ rawurlencode($row['ref']) }}" data-refresh @if ($row['ref'] === $view->ref && $id === $view->layer) aria-current="true" @endif @unless ($view->comb->isFirst($row['ref'], (string) $id)) tabindex="-1" @endunless>@if ($cell === null)<span class="sr-only">{{ $row['name'] }} in {{ $place->set->layers[$id]->name }}: {{ $id === 'base' ? 'free' : 'as in the base layer' }}</span>@else{{ $place->words->brief($cell) }}@endif @if ($from !== '')<small>{{ $from }}</small>@endif</a>
                                 </td>
@@ -90,7 +90,7 @@
                             @elseif ($view->ref === '')
                                 <a class="action @if ($view->take === $action->id) is-picked @endif" href="{{ $link(['take' => $action->id]) }}" data-refresh data-action="{{ $action->id }}" data-name="{{ mb_strtolower($action->name) }}" title="Then press the control for it"><span class="action__dot" aria-hidden="true"></span><span class="action__name">{{ $action->name }}</span>@if ($action->essential)<small class="action__needed">needed</small>@endif<span class="way">{{ $way }}</span></a>
                             @else
-                                <button name="action" value="{{ $action->id }}" data-action="{{ $action->id }}" data-name="{{ mb_strtolower($action->name) }}"
+                                <button name="output[action]" value="{{ $action->id }}" data-action="{{ $action->id }}" data-name="{{ mb_strtolower($action->name) }}"
                                     @disabled($view->ref === '' || $action->isAxis() !== $view->isAxis())
                                     @class(['action', 'is-reached' => isset($reaching[$action->id]), 'is-picked' => $view->pickedAction()?->id === $action->id])>
                                     <span class="action__dot" aria-hidden="true"></span><span class="action__name">{{ $action->name }}</span>
@@ -108,7 +108,7 @@
             @if ($view->ref === '' && $view->take !== '')
                 @php($taken = $catalogue->action($view->take))
                 <div class="take-up" data-take><p><strong>{{ $taken->isAxis() ? 'Move' : 'Press' }} the control for {{ $taken->name }}.</strong> It is assigned in the layer that is live then. <a class="link" href="{{ $link([]) }}" data-refresh>Leave it</a></p>
-                <form method="post" action="{{ route('cell.assign', $place->record->id) }}" data-edit novalidate hidden>{{ $place->from() }}<input name="layer"><input name="ref"><input name="does" value="action"><input name="action" value="{{ $taken->id }}"></form></div>
+                <form method="post" action="{{ route('cell.assign', $place->record->id) }}" data-edit novalidate hidden>{{ $place->from() }}<input name="layer"><input name="ref"><input name="does" value="action"><input name="output[action]" value="{{ $taken->id }}"></form></div>
             @elseif ($view->ref === '')
                 <p class="empty">Press or move a control, or pick a cell: what it does is shown here and can be changed.</p>
             @else

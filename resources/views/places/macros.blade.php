@@ -84,11 +84,10 @@
         <h2 class="column__title">One more step</h2>
         <form method="post" action="{{ $post('macro.bar') }}" data-edit novalidate class="editor__form does">
             {{ $place->from() }}{{ $hidden }}
-            <x-output-fields :place="$place" :kinds="$view->kinds()" does="key" />
-            @if ($place->set->catalogue !== null)<label class="field field--tall for-action"><span>Action</span><select name="action">{{ App\View\Options::of(App\View\Options::actions($place->set->catalogue)) }}</select></label>@endif
-            <label class="field field--tall for-text"><span>Text; a new line is Enter</span><textarea name="text" rows="3" maxlength="500" cols="30">Text</textarea></label>
-            <label class="field field--tall for-text"><span>Typed on</span><select name="layout">{{ App\View\Options::of(App\View\Options::names($view->layouts), 'us') }}</select></label>
-            <label class="field field--tall for-text"><span>Each key, ms</span><input type="number" name="key_ms" min="1" max="1000" step="1" value="20"></label>
+            <x-output-fields :form="$view->outputForm()" does="key" :begins="$view->begins()" />
+            <label class="field field--tall" data-kinds="type" hidden><span>Text; a new line is Enter</span><textarea name="text" rows="3" maxlength="500" cols="30">Text</textarea></label>
+            <label class="field field--tall" data-kinds="type" hidden><span>Typed on</span><select name="layout">{{ App\View\Options::of(App\View\Options::names($view->layouts), 'us') }}</select></label>
+            <label class="field field--tall" data-kinds="type" hidden><span>Each key, ms</span><input type="number" name="key_ms" min="1" max="1000" step="1" value="20"></label>
             <label class="field field--tall for-length"><span>Lasts, ms</span><input type="number" name="lasts" min="1" max="600000" step="1" value="60"></label>
             <button class="button">Add at the end</button>
         </form>

@@ -7,6 +7,7 @@ namespace Tests\Core\Action;
 use Nailrod\Core\Action\Action;
 use Nailrod\Core\Action\Catalogue;
 use Nailrod\Core\Action\Ways;
+use Nailrod\Core\Format\PlainNames;
 use Nailrod\Core\Output\ControllerAxis;
 use Nailrod\Core\Output\ControllerButton;
 use Nailrod\Core\Output\KeyStroke;
@@ -49,7 +50,7 @@ final class WaysTest extends TestCase
         $set = DemoSets::skerrywing();
         $ways = (new Ways($set, self::catalogue($set)))->of(self::action($set, $action));
         $plain = fn (string $text) => str_replace(['.0 ', '.0,'], [' ', ','], $text.' ');
-        $this->assertSame(array_map($plain, $words), array_map(fn (Output $way) => $plain($way->inWords()), $ways));
+        $this->assertSame(array_map($plain, $words), array_map(fn (Output $way) => $plain($way->inWords(new PlainNames)), $ways));
     }
 
     public function test_a_way_is_proposed_only_where_there_is_none(): void

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace Tests\Core\Cause;
 
 use Nailrod\Core\Cause\Cause;
+use Nailrod\Core\Cause\Input;
 use Nailrod\Core\Cause\Narrator;
 use Nailrod\Core\Cause\OutputWords;
 use Nailrod\Core\Cause\Sentence;
 use Nailrod\Core\Live\Live;
 use Nailrod\Core\Live\LiveState;
+use Nailrod\Core\Output\OutputEvent;
 use Nailrod\Core\Program\Compiler;
-use Nailrod\Core\Run\Input;
-use Nailrod\Core\Run\OutputEvent;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Edits;
 use Nailrod\Core\Set\PartPath;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Hid;
 
+use Nailrod\Core\Cause\Input;
 use Nailrod\Core\Device\Device;
 use Nailrod\Core\Device\DeviceReader;
 use Nailrod\Core\Device\Rig;
@@ -13,7 +14,6 @@ use Nailrod\Core\Format\Node;
 use Nailrod\Core\Hid\ReportDescriptor;
 use Nailrod\Core\Hid\Wiring;
 use Nailrod\Core\Live\StandIns;
-use Nailrod\Core\Run\Input;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -6,10 +6,10 @@ namespace Tests\Core\Laws;
 
 use Eris\Generators;
 use Eris\TestTrait;
+use Nailrod\Core\Cause\Input;
+use Nailrod\Core\Output\OutputEvent;
 use Nailrod\Core\Program\Program;
-use Nailrod\Core\Run\Input;
 use Nailrod\Core\Run\Machine;
-use Nailrod\Core\Run\OutputEvent;
 use Nailrod\Core\Run\State;
 use Nailrod\Core\Run\Swap;
 use PHPUnit\Framework\Attributes\Group;

@@ -6,9 +6,9 @@ namespace Tests\Core\Laws;
 
 use Nailrod\Core\Device\Rig;
 use Nailrod\Core\Memory\DeviceMapping;
+use Nailrod\Core\Output\OutputEvent;
 use Nailrod\Core\Program\Compiler;
 use Nailrod\Core\Run\Machine;
-use Nailrod\Core\Run\OutputEvent;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\MergedDocument;
 use PHPUnit\Framework\Attributes\Group;

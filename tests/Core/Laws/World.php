@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Laws;
 
+use Nailrod\Core\Cause\Input;
 use Nailrod\Core\Device\ControlNote;
 use Nailrod\Core\Device\DeviceReader;
 use Nailrod\Core\Device\NotedDevice;
@@ -11,7 +12,6 @@ use Nailrod\Core\Device\Rig;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Program\Compiler;
 use Nailrod\Core\Program\Program;
-use Nailrod\Core\Run\Input;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\MergedDocument;
 use Nailrod\Core\Set\SetDocument;

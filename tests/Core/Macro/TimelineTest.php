@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Macro;
 
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Format\PlainNames;
 use Nailrod\Core\Macro\Bar;
 use Nailrod\Core\Macro\Macro;
 use Nailrod\Core\Macro\MacroStep;
@@ -33,13 +34,13 @@ final class TimelineTest extends TestCase
     /** @return list<string> */
     private static function bars(Timeline $line): array
     {
-        return array_map(fn (Bar $bar) => sprintf('%s %s-%s', $bar->output?->inWords() ?? '"'.$bar->text.'"', json_encode($bar->from / 1000), json_encode($bar->to / 1000)), $line->bars);
+        return array_map(fn (Bar $bar) => sprintf('%s %s-%s', $bar->output?->inWords(new PlainNames) ?? '"'.$bar->text.'"', json_encode($bar->from / 1000), json_encode($bar->to / 1000)), $line->bars);
     }
 
     /** @return list<string> */
     private static function steps(Timeline $line): array
     {
-        return array_map(fn (MacroStep $step) => trim($step->does.' '.($step->output?->inWords() ?? $step->text).' '.($step->time > 0 ? json_encode($step->time / 1000) : '')), $line->steps());
+        return array_map(fn (MacroStep $step) => trim($step->does.' '.($step->output?->inWords(new PlainNames) ?? $step->text).' '.($step->time > 0 ? json_encode($step->time / 1000) : '')), $line->steps());
     }
 
     private const KEY_A = ['kind' => 'key', 'code' => 'KeyA'];

@@ -148,7 +148,7 @@ final class MemoryTest extends TestCase
             'Button 2, layer Base: it lights a lamp of another device',
             'Button 3, layer Base: it depends on a stop of another device',
             'Button 4, layer Base: it depends on a flag that another device raises',
-            'Switch T up, layer Base: only Nailrod itself works the mouse',
+            'Switch T up, layer Base: left mouse button can only be done by Nailrod itself',
             'Switch T down, layer Base: its macro is not on the device',
             'Switch T middle, layer Base: its macro is not on the device',
         ], $mapping->leftOut);

@@ -7,6 +7,7 @@ namespace Tests\Core\Plan;
 use Nailrod\Core\Action\EffectKind;
 use Nailrod\Core\Action\Pairs;
 use Nailrod\Core\Device\ControlKind;
+use Nailrod\Core\Format\PlainNames;
 use Nailrod\Core\Output\ControllerAxis;
 use Nailrod\Core\Output\ControllerButton;
 use Nailrod\Core\Output\KeyStroke;
@@ -56,8 +57,8 @@ final class PlannerTest extends TestCase
                     $this->assertFalse($set->catalogue?->isReserved($way), $seed.' '.$way->label());
                 }
                 if ($choice->way->isNew && ! $way instanceof OnOffVariable) {
-                    $this->assertNotContains($way->inWords(), $new, $seed);
-                    $new[] = $way->inWords();
+                    $this->assertNotContains($way->inWords(new PlainNames), $new, $seed);
+                    $new[] = $way->inWords(new PlainNames);
                 }
             }
         });

@@ -62,7 +62,7 @@ final class NoneOfTheseTest extends TestCase
     }
 
     /**
-     * @param list<\Nailrod\Core\Run\OutputEvent> $events
+     * @param list<\Nailrod\Core\Output\OutputEvent> $events
      *
      * @return list<string>
      */

@@ -6,6 +6,7 @@ namespace Tests\Core\Run;
 
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Format\PlainNames;
 use Nailrod\Core\Output\Outputs;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -56,7 +57,7 @@ final class OutputsTest extends TestCase
         $this->assertSame($rows, self::pressing($output)->play('10 b1 1', '20 b1 0', '30 b1 1', '40 b1 0'));
         $read = Outputs::read(Node::of($output));
         $this->assertEquals($read, Outputs::read(Node::of($read->toArray())));
-        $this->assertNotSame('', $read->inWords());
+        $this->assertNotSame('', $read->inWords(new PlainNames));
     }
 
     public function test_ten_steps_of_a_tenth_come_to_exactly_one(): void

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Tests\Core\Run;
 
 use Nailrod\Core\Cause\Cause;
+use Nailrod\Core\Output\OutputEvent;
 use Nailrod\Core\Run\InputError;
 use Nailrod\Core\Run\Machine;
-use Nailrod\Core\Run\OutputEvent;
 use Nailrod\Core\Run\OutputWriter;
 use Nailrod\Core\Run\RunReader;
 use Nailrod\Core\Run\State;

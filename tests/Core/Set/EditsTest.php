@@ -8,6 +8,7 @@ use Nailrod\Core\Behaviour\Pulse;
 use Nailrod\Core\Behaviour\Toggle;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Format\PlainNames;
 use Nailrod\Core\Output\ActionOutput;
 use Nailrod\Core\Output\ControllerAxis;
 use Nailrod\Core\Output\ControllerButton;
@@ -85,7 +86,7 @@ final class EditsTest extends TestCase
     public function test_a_behaviour_that_was_chosen_is_kept_and_what_was_not_is_usual(): void
     {
         $edits = new Edits(DemoSets::skerrywing());
-        $kind = fn (SetDocument $document, string $ref): string => DemoSets::skerrywing($document)->cell('base', $ref)?->behaviour?->inWords() ?? 'none';
+        $kind = fn (SetDocument $document, string $ref): string => DemoSets::skerrywing($document)->cell('base', $ref)?->behaviour?->inWords(new PlainNames) ?? 'none';
         $this->assertSame('toggle', $kind($edits->assign('base', 'gorse/button-6', new Toggle, [new ActionOutput('horn')]), 'gorse/button-6'));
         $this->assertSame('follow', $kind($edits->assign('base', 'gorse/button-6', null, [new ActionOutput('horn')]), 'gorse/button-6'));
         $this->assertSame('pulse 60 ms', $kind($edits->assign('base', 'gorse/button-6', null, [new ActionOutput('hatch')]), 'gorse/button-6'));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Set;
 
 use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Format\PlainNames;
 use Nailrod\Core\Layer\LayerLink;
 use Nailrod\Core\Layer\LayerMap;
 use Nailrod\Core\Macro\Bar;
@@ -87,7 +88,7 @@ final class LoomEditsTest extends TestCase
             $brief = [];
             foreach (self::with($desk, $edited)->cells as $layer => $cells) {
                 foreach ($cells as $ref => $cell) {
-                    $brief[$layer.' '.substr($ref, 2)] = $cell->outputs[0]->inWords();
+                    $brief[$layer.' '.substr($ref, 2)] = $cell->outputs[0]->inWords(new PlainNames);
                 }
             }
             ksort($brief);

@@ -6,6 +6,7 @@ namespace Tests\Core\Set;
 
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Format\PlainNames;
 use Nailrod\Core\Output\KeyStroke;
 use Nailrod\Core\Set\Edits;
 use Nailrod\Core\Set\PartPath;
@@ -143,7 +144,7 @@ final class SetsTest extends TestCase
     public function test_keys_are_known_by_their_codes_and_shown_by_their_labels(): void
     {
         $key = KeyStroke::read(Node::of(['kind' => 'key', 'code' => 'Numpad4', 'with' => ['ControlLeft', 'ShiftLeft']]));
-        $this->assertSame('key Ctrl+Shift+Num 4', $key->inWords());
+        $this->assertSame('key Ctrl+Shift+Num 4', $key->inWords(new PlainNames));
         $this->assertSame(['kind' => 'key', 'code' => 'Numpad4', 'with' => ['ControlLeft', 'ShiftLeft']], $key->toArray());
         $this->expectExceptionMessage('expected each key once');
         KeyStroke::read(Node::of(['kind' => 'key', 'code' => 'KeyA', 'with' => ['ShiftLeft', 'ShiftLeft']]));

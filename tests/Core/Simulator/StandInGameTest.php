@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core\Simulator;
 
+use Nailrod\Core\Cause\Input;
 use Nailrod\Core\Live\Live;
 use Nailrod\Core\Live\LivePicture;
 use Nailrod\Core\Live\LiveState;
-use Nailrod\Core\Run\Input;
 use Nailrod\Core\Simulator\GameEvent;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Desk;

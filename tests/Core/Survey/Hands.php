@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core\Survey;
 
+use Nailrod\Core\Cause\Input;
 use Nailrod\Core\Device\DeviceReader;
 use Nailrod\Core\Device\Rig;
 use Nailrod\Core\Format\Json;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Run\Input;
 use Nailrod\Core\Survey\Survey;
 
 /** Hands on a rig of demo devices, with a survey that watches. Time runs on by itself, in ms. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Survey;
 
+use Nailrod\Core\Cause\Input;
 use Nailrod\Core\Device\ControlNote;
 use Nailrod\Core\Device\Device;
 use Nailrod\Core\Device\DeviceReader;
@@ -11,7 +12,6 @@ use Nailrod\Core\Device\NotedDevice;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Hid\DeviceBuilder;
 use Nailrod\Core\Hid\ReportDescriptor;
-use Nailrod\Core\Run\Input;
 use Nailrod\Core\Survey\Taught;
 use Nailrod\Core\Survey\Teaching;
 use PHPUnit\Framework\TestCase;

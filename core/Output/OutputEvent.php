@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Nailrod\Core\Run;
+namespace Nailrod\Core\Output;
 
 use Nailrod\Core\Cause\Cause;
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Nailrod\Core\Run;
+namespace Nailrod\Core\Cause;
 
 /** One timed input of the rig, or of the game (device `sim`). */
 final readonly class Input

@@ -2,14 +2,13 @@
 
 declare(strict_types=1);
 
-namespace Nailrod\Core\Program;
+namespace Nailrod\Core\Behaviour;
 
-use Nailrod\Core\Behaviour\Behaviour;
 use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Cause\Step;
 use Nailrod\Core\Cause\StepKind;
 use Nailrod\Core\Output\ContactOutput;
-use Nailrod\Core\Run\Run;
+use Nailrod\Core\Output\Effects;
 
 /** An assignment of a contact, ready to run: its outputs are ways, no longer actions. */
 final class Assigned
@@ -46,7 +45,7 @@ final class Assigned
     }
 
     /** Its outputs are let go of, the last first. */
-    public function release(Run $run, Cause $cause): void
+    public function release(Effects $run, Cause $cause): void
     {
         foreach (array_reverse($this->outputs, true) as $i => $output) {
             $output->release($run, $this->source($i), $this->towards($i, $cause));

@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Forms;
+
+use Nailrod\Core\Behaviour\HasPresets;
+use Nailrod\Core\Format\Field;
+use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\Kind;
+use Nailrod\Core\Format\Type\Number;
+use Nailrod\Core\Format\Type\Several;
+use Nailrod\Core\Format\Type\Type;
+use Nailrod\Core\Format\Type\Whole;
+use Nailrod\Core\Format\Type\YesNo;
+
+/** What was typed and chosen in a form of fields, as it stands in the file; what is no number stays as it was typed, for the reader to refuse. */
+final readonly class Answers
+{
+    /** @param array<array-key, mixed> $said by input */
+    public function __construct(private array $said, private Figure $figure = new Figure) {}
+
+    /**
+     * One kind of a family.
+     *
+     * @param array<string, class-string<Kind>> $classes that the form offers, by kind
+     * @param ?array<string, mixed>             $now     what holds now, in the open format: what no form has is kept if it is of the same kind
+     *
+     * @return array<string, mixed> in the open format
+     */
+    public function kind(array $classes, string $kind, ?array $now = null): array
+    {
+        $names = InputNames::of($classes);
+        $value = ['kind' => $kind];
+        foreach (isset($classes[$kind]) ? $classes[$kind]::fields()->all : [] as $name => $field) {
+            if (! $field->isShown) {
+                $value += ($now['kind'] ?? null) === $kind && isset($now[$name]) ? [$name => $now[$name]] : [];
+            } else {
+                $value += $this->field($field, $names->names[$kind][$name]);
+            }
+        }
+        $class = $classes[$kind] ?? null;
+
+        return $class !== null && is_subclass_of($class, HasPresets::class) ? $this->withPreset($value, $class::presets()) : $value;
+    }
+
+    /**
+     * @param array<string, mixed>                $value
+     * @param array<string, array<string, mixed>> $presets
+     *
+     * @return array<string, mixed>
+     */
+    private function withPreset(array $value, array $presets): array
+    {
+        $chosen = $this->said['preset'] ?? null;
+        $of = array_merge(...array_values($presets));
+        if (is_string($chosen) && isset($presets[$chosen])) {
+            return $presets[$chosen] + array_diff_key($value, $of);
+        }
+
+        return $value + (array_intersect_key($value, $of) === [] ? array_values($presets)[0] : []);
+    }
+
+    /** @return array<string, mixed> in the open format */
+    public function all(Fields $fields): array
+    {
+        $value = [];
+        foreach ($fields->all as $name => $field) {
+            $value += $field->isShown ? $this->field($field, $name) : [];
+        }
+
+        return $value;
+    }
+
+    /** @return array<string, mixed> the field in the open format; nothing if it may be left out, and was */
+    private function field(Field $field, string $input): array
+    {
+        $isAsked = array_key_exists($input, $this->said);
+        if ($field->type instanceof YesNo) {
+            return [$field->name => in_array($this->said[$input] ?? '', ['1', 1, true], true)];
+        }
+        $said = $this->said[$input] ?? ($field->type instanceof Several ? [] : null);
+        if ($said === null || $said === '' || ($said === [] && ! $field->isGiven)) {
+            return match (true) {
+                $field->isGiven => [$field->name => null],
+                // A form that was not asked for the field says nothing of it; an empty one takes what is usual.
+                ! $isAsked, $field->type instanceof Several, $field->usual === null => [],
+                default => [$field->name => ''],
+            };
+        }
+
+        return [$field->name => $this->value($field->type, $said)];
+    }
+
+    private function value(Type $type, mixed $said): mixed
+    {
+        return match (true) {
+            $type instanceof Several => is_array($said) ? array_map(fn (mixed $one) => $this->value($type->of, $one), array_values($said)) : $said,
+            $type instanceof Whole => is_numeric($said) && (float) $said === floor((float) $said) && abs((float) $said) < PHP_INT_MAX ? (int) $said : $said,
+            $type instanceof Number => is_numeric($said) ? $this->figure->meant((float) $said, $type->unit) : $said,
+            default => $said,
+        };
+    }
+}

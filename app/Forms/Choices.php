@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Forms;
+
+use App\View\Options;
+use Nailrod\Core\Format\Type\Id;
+use Nailrod\Core\Format\Type\Reference;
+use Nailrod\Core\Set\BindingSet;
+
+/** What of a set, its rig and its simulator a field can be given, in words by what stands in the file. */
+final readonly class Choices
+{
+    public function __construct(private BindingSet $set) {}
+
+    /**
+     * @param string $sort one of Id's
+     *
+     * @return array<string, string>
+     */
+    public function ids(string $sort): array
+    {
+        return match ($sort) {
+            Id::LAYER => Options::names($this->set->layers),
+            Id::STOP => array_map(fn ($stop) => $stop->name, $this->set->stops),
+            Id::FLAG => $this->set->flags,
+            Id::MACRO => Options::names($this->set->macros),
+            Id::VARIABLE => Options::variables($this->set->catalogue),
+            default => $this->set->catalogue === null ? [] : array_map(fn ($action) => $action->name, $this->set->catalogue->actions),
+        };
+    }
+
+    /**
+     * @param string $sort one of Reference's
+     *
+     * @return array<string, string>
+     */
+    public function references(string $sort): array
+    {
+        $rig = $this->set->rig;
+        if ($sort !== Reference::LAMP) {
+            $refs = array_map(strval(...), array_keys($sort === Reference::AXIS ? $rig->axes : $rig->contacts));
+
+            return array_combine($refs, array_map(fn (string $ref) => $rig->deviceNameOf($ref).' · '.$rig->nameOf($ref), $refs));
+        }
+        $lamps = [];
+        foreach ($rig->devices as $device) {
+            foreach ($device->lamps as $lamp) {
+                $lamps[$device->id.'/'.$lamp->id] = $device->name.' · '.$lamp->name;
+            }
+        }
+
+        return $lamps;
+    }
+}

@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Forms;
+
+use App\View\Options;
+use Illuminate\Support\HtmlString;
+use Nailrod\Core\Format\Field;
+use Nailrod\Core\Format\Type\Choice;
+use Nailrod\Core\Format\Type\Id;
+use Nailrod\Core\Format\Type\Number;
+use Nailrod\Core\Format\Type\Reference;
+use Nailrod\Core\Format\Type\Several;
+use Nailrod\Core\Format\Type\Type;
+use Nailrod\Core\Format\Type\Whole;
+use Nailrod\Core\Format\Type\YesNo;
+use Nailrod\Core\Output\KeyCode;
+use Nailrod\Core\Output\KeyCodes;
+
+/** One field as an input of a form, by its type. */
+final readonly class FieldInput
+{
+    /** Beyond this a limit is no help to who types. */
+    private const FAR = 1e9;
+
+    public function __construct(private Choices $choices, private Figure $figure = new Figure) {}
+
+    /**
+     * @param string $name       of the input
+     * @param mixed  $value      in the open format
+     * @param string $attributes further ones, as HTML
+     */
+    public function html(Field $field, string $name, mixed $value, string $attributes = ''): HtmlString
+    {
+        $type = $field->type;
+        $label = e($field->label.($field->unit() === Number::MS ? ', ms' : ''));
+        if ($type instanceof Several) {
+            return new HtmlString('<fieldset class="choice choice--wrap"'.$attributes.' title="'.e($field->help).'"><legend>'.$label.'</legend>'.$this->boxes($type->of, $name, is_array($value) ? $value : []).'</fieldset>');
+        }
+        if ($type instanceof YesNo) {
+            return new HtmlString('<label class="check"'.$attributes.' title="'.e($field->help).'"><input type="checkbox" name="'.e($name).'" value="1"'.($value === true ? ' checked' : '').'> '.$label.'</label>');
+        }
+
+        return new HtmlString('<label class="field field--tall"'.$attributes.' title="'.e($field->help).'"><span>'.$label.'</span>'.$this->input($type, $name, $value).'</label>');
+    }
+
+    /** What a new one begins with, in the open format: the first of what there is, layers beside the base layer before it. */
+    public function atFirst(Field $field): mixed
+    {
+        $type = $field->type;
+        $of = $type instanceof Several ? $type->of : $type;
+        if ((! $of instanceof Id && ! $of instanceof Reference) || $field->begins !== null || $field->usual !== null) {
+            return $field->atFirst();
+        }
+        $there = array_map(strval(...), array_keys($this->words($of) ?? []));
+
+        return $type instanceof Several ? $there : ($there[$of->sort === Id::LAYER ? 1 : 0] ?? $there[0] ?? null);
+    }
+
+    private function input(Type $type, string $name, mixed $value): string
+    {
+        if ($type instanceof Whole || $type instanceof Number) {
+            $shown = fn (int|float $number): string => $this->figure->shown($number, $type->unit);
+            $limit = fn (string $which, int|float $number): string => abs($number) >= self::FAR ? '' : ' '.$which.'="'.$shown($number).'"';
+
+            return '<input type="number" name="'.e($name).'" step="'.($type instanceof Whole ? '1' : 'any').'"'.$limit('min', $type->least).$limit('max', $type->most).' value="'.(is_int($value) || is_float($value) ? $shown($value) : '').'">';
+        }
+        $words = $this->words($type);
+
+        return $words === null
+            ? '<input name="'.e($name).'" value="'.e(is_string($value) ? $value : '').'" maxlength="200">'
+            : '<select name="'.e($name).'">'.Options::of($this->withOwn($words, $value), is_string($value) ? $value : null)->toHtml().'</select>';
+    }
+
+    /** @param array<array-key, mixed> $chosen */
+    private function boxes(Type $type, string $name, array $chosen): string
+    {
+        $words = $this->words($type) ?? [];
+        if ($type instanceof Choice) {
+            $words = array_filter($words, fn (string $word) => in_array($word, $type->offered, true) || in_array($word, $chosen, true), ARRAY_FILTER_USE_KEY);
+        }
+        $boxes = '';
+        foreach ($words as $word => $said) {
+            $boxes .= '<label><input type="checkbox" name="'.e($name).'[]" value="'.e((string) $word).'"'.(in_array((string) $word, $chosen, true) ? ' checked' : '').'><span>'.e($said).'</span></label>';
+        }
+
+        return $boxes;
+    }
+
+    /** @return ?array<array-key, string> what can be chosen, in words by what stands in the file; null where it is typed */
+    private function words(Type $type): ?array
+    {
+        return match (true) {
+            $type instanceof Choice => $type->words,
+            $type instanceof Id => $this->choices->ids($type->sort),
+            $type instanceof Reference => $this->choices->references($type->sort),
+            $type instanceof KeyCode => KeyCodes::all(),
+            default => null,
+        };
+    }
+
+    /**
+     * What is there stays there, even if it could not be chosen now.
+     *
+     * @param array<array-key, string> $words
+     *
+     * @return array<array-key, string>
+     */
+    private function withOwn(array $words, mixed $value): array
+    {
+        return is_string($value) && $value !== '' && ! isset($words[$value]) ? $words + [$value => $value] : $words;
+    }
+}

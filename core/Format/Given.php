@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Format;
+
+/** What was said in the fields of one thing, each read by its type; what was left out has its usual value. */
+final readonly class Given
+{
+    /** @param array<string, mixed> $values by field */
+    public function __construct(private array $values, private Node $node, private Fields $fields) {}
+
+    public function text(string $field): string
+    {
+        $value = $this->values[$field];
+
+        return is_string($value) ? $value : throw new \LogicException('No text: '.$field);
+    }
+
+    public function textOrNull(string $field): ?string
+    {
+        return $this->values[$field] === null ? null : $this->text($field);
+    }
+
+    public function whole(string $field): int
+    {
+        $value = $this->values[$field];
+
+        return is_int($value) ? $value : throw new \LogicException('No whole number: '.$field);
+    }
+
+    public function wholeOrNull(string $field): ?int
+    {
+        return $this->values[$field] === null ? null : $this->whole($field);
+    }
+
+    public function number(string $field): float
+    {
+        $value = $this->values[$field];
+
+        return is_float($value) ? $value : throw new \LogicException('No number: '.$field);
+    }
+
+    public function numberOrNull(string $field): ?float
+    {
+        return $this->values[$field] === null ? null : $this->number($field);
+    }
+
+    /** @return int a field in milliseconds, in whole µs */
+    public function us(string $field): int
+    {
+        return (int) round(1000 * $this->number($field));
+    }
+
+    public function yes(string $field): bool
+    {
+        return $this->values[$field] === true;
+    }
+
+    /** @return list<string> */
+    public function texts(string $field): array
+    {
+        return array_values(array_filter($this->list($field), is_string(...)));
+    }
+
+    /** @return list<float> */
+    public function numbers(string $field): array
+    {
+        return array_values(array_filter($this->list($field), is_float(...)));
+    }
+
+    public function says(string $field): bool
+    {
+        return $this->node->has($field);
+    }
+
+    /** The refusal of a field, or of the whole where it was left out. */
+    public function refuse(string $field, string $expected): FormatError
+    {
+        return ($this->node->has($field) ? $this->node->get($field) : $this->node)->refuse($expected)->inField($this->fields->all[$field] ?? null);
+    }
+
+    /** The refusal of the whole. */
+    public function refuseAll(string $expected): FormatError
+    {
+        return $this->node->refuse($expected);
+    }
+
+    /** The refusal of one entry of a list. */
+    public function refuseEntry(string $field, int $entry, string $expected): FormatError
+    {
+        return ($this->node->get($field)->list(PHP_INT_MAX)[$entry] ?? $this->node->get($field))->refuse($expected)->inField($this->fields->all[$field] ?? null);
+    }
+
+    /** @return list<mixed> */
+    private function list(string $field): array
+    {
+        $value = $this->values[$field] ?? [];
+
+        return is_array($value) ? array_values($value) : [];
+    }
+}

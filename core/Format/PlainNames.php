@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Format;
+
+/** Where nothing has a name: everything is called by its id. */
+final readonly class PlainNames implements Names
+{
+    public function of(string $sort, string $id): string
+    {
+        return $id;
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Format\Type;
+
+use Nailrod\Core\Format\Node;
+
+/** The id of something that the set or its simulator has: a layer, a stop, a variable. */
+final readonly class Id implements Type
+{
+    public const LAYER = 'layer';
+    public const STOP = 'stop';
+    public const FLAG = 'flag';
+    public const MACRO = 'macro';
+    public const VARIABLE = 'variable';
+    public const ACTION = 'action';
+
+    /** @param string $sort one of the constants */
+    public function __construct(public string $sort) {}
+
+    public function read(Node $node): string
+    {
+        return $node->id();
+    }
+
+    public function schema(): array
+    {
+        return ['$ref' => '#/$defs/id'];
+    }
+
+    public function inWords(): string
+    {
+        return 'the id of '.($this->sort === self::ACTION ? 'an ' : 'a ').$this->sort;
+    }
+
+    public function example(): string
+    {
+        return match ($this->sort) {
+            self::LAYER => 'water',
+            self::STOP => 'cruise',
+            self::FLAG => 'armed',
+            self::MACRO => 'harbour-call',
+            self::VARIABLE => 'flaps',
+            default => 'anchor-light',
+        };
+    }
+}

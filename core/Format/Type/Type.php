@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Format\Type;
+
+use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Format\Node;
+
+/** What can stand in a field: how it is read, what it is in JSON Schema, and how its limits are told. */
+interface Type
+{
+    /**
+     * The value as the class that has the field works with it.
+     *
+     * @throws FormatError with the place, what was found, and what was expected
+     */
+    public function read(Node $node): mixed;
+
+    /** @return array<string, mixed> the same limits in JSON Schema, draft 2020-12 */
+    public function schema(): array;
+
+    /** What may stand there, in a few words: "a whole number from 1 to 512". */
+    public function inWords(): string;
+
+    /** A value that may stand there, as it stands in the file. */
+    public function example(): mixed;
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Output;
+
+/** What a device has at hand when it works alone. */
+interface DeviceByItself
+{
+    /** Does it have all axes that the stop holds, and all contacts that open it? */
+    public function hasStop(string $stop): bool;
+
+    /** Can it play the macro by itself, with all its steps? */
+    public function canPlay(string $macro): bool;
+
+    /** Is the lamp one of its own? */
+    public function hasLamp(string $lamp): bool;
+}
