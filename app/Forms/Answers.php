@@ -30,16 +30,39 @@ final readonly class Answers
      */
     public function kind(array $classes, string $kind, ?array $now = null): array
     {
-        $names = InputNames::of($classes);
+        return $this->of($classes[$kind] ?? null, $kind, InputNames::of($classes)->names[$kind] ?? [], $now);
+    }
+
+    /**
+     * One kind that has a form of its own, in which every input is called as its field.
+     *
+     * @param ?class-string<Kind>   $class null if there is no such kind, for the reader to refuse
+     * @param ?array<string, mixed> $now   as in kind()
+     *
+     * @return array<string, mixed> in the open format
+     */
+    public function alone(?string $class, string $kind, ?array $now = null): array
+    {
+        return $this->of($class, $kind, [], $now);
+    }
+
+    /**
+     * @param ?class-string<Kind>   $class
+     * @param array<string, string> $names of inputs that are not called as their field, by field
+     * @param ?array<string, mixed> $now
+     *
+     * @return array<string, mixed>
+     */
+    private function of(?string $class, string $kind, array $names, ?array $now): array
+    {
         $value = ['kind' => $kind];
-        foreach (isset($classes[$kind]) ? $classes[$kind]::fields()->all : [] as $name => $field) {
+        foreach ($class === null ? [] : $class::fields()->all as $name => $field) {
             if (! $field->isShown) {
                 $value += ($now['kind'] ?? null) === $kind && isset($now[$name]) ? [$name => $now[$name]] : [];
             } else {
-                $value += $this->field($field, $names->names[$kind][$name]);
+                $value += $this->field($field, $names[$name] ?? $name);
             }
         }
-        $class = $classes[$kind] ?? null;
 
         return $class !== null && is_subclass_of($class, HasPresets::class) ? $this->withPreset($value, $class::presets()) : $value;
     }

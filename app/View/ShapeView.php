@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Forms\Figure;
 use App\View\Shape\Comparison;
 use App\View\Shape\Figures;
 use App\View\Shape\Handle;
@@ -15,8 +16,9 @@ use Nailrod\Core\Axis\Stop;
 use Nailrod\Core\Device\AxisInput;
 use Nailrod\Core\Device\ControlKind;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Made\BuiltAxis;
+use Nailrod\Core\Made\BuildsAxes;
 use Nailrod\Core\Made\Made;
+use Nailrod\Core\Made\MadeKinds;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Tuning\StartingShape;
 use Nailrod\Core\Tuning\Tuner;
@@ -145,15 +147,50 @@ final readonly class ShapeView
     /** @return array<string, Made> what closes and opens with this axis, by id */
     public function madeFromIt(): array
     {
-        return array_filter($this->place->set->made, fn (Made $made) => ! $made instanceof BuiltAxis && in_array($this->axis?->ref, $made->sources(), true));
+        return array_filter($this->place->set->made, fn (Made $made) => ! $made instanceof BuildsAxes && in_array($this->axis?->ref, $made->sources(), true));
     }
 
-    /** @return array<string, BuiltAxis> what is built from this axis, or what this axis is, by id */
+    /** @return array<string, BuildsAxes> what is built from this axis, or what this axis is, by id */
     public function built(): array
     {
-        return array_filter($this->place->set->made, fn (Made $made) => $made instanceof BuiltAxis && (
+        return array_filter($this->place->set->made, fn (Made $made) => $made instanceof BuildsAxes && (
             in_array($this->axis?->ref, $made->sources(), true) || in_array($this->axis?->ref, array_map(fn (AxisInput $axis) => $axis->ref, $made->axes()), true)
         ));
+    }
+
+    /** @return array<string, string> what can be made from this axis and another one, or from its halves, in words by kind */
+    public function newKinds(): array
+    {
+        $kinds = [];
+        foreach (MadeKinds::all() as $kind => $class) {
+            $isOffered = is_subclass_of($class, BuildsAxes::class) || $class::takes() > 1;
+            if ($isOffered && ($class::wantsCentred() ?? $this->isCentred()) === $this->isCentred()) {
+                $kinds[$kind] = $class::title();
+            }
+        }
+
+        return $kinds;
+    }
+
+    /** How figures are shown and typed: on a centred axis places count from the centre. */
+    public function figure(): Figure
+    {
+        return new Figure($this->isCentred());
+    }
+
+    /** @return array<string, string> axes that it could be made from instead, by reference */
+    public function sourcesLike(Made $made): array
+    {
+        $rig = $this->place->set->rig;
+        $isCentred = $rig->axes[$made->sources()[0]]->centred ?? false;
+        $like = [];
+        foreach ($rig->axes as $ref => $axis) {
+            if (in_array($ref, $made->sources(), true) || (! ($made instanceof BuildsAxes && $axis->isBuilt()) && $axis->centred === $isCentred)) {
+                $like[$ref] = $rig->deviceNameOf($ref).' · '.$rig->nameOf($ref);
+            }
+        }
+
+        return $like;
     }
 
     public function sentenceOfMade(Made $made): string

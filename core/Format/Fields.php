@@ -24,10 +24,11 @@ final readonly class Fields
      * Reads an object that has these fields and no others.
      *
      * @param list<string> $beside names of fields that are read elsewhere
+     * @param string       $id     under which the object stands; empty where it has none
      *
      * @throws FormatError with the place of what is wrong
      */
-    public function read(Node $node, array $beside = []): Given
+    public function read(Node $node, array $beside = [], string $id = ''): Given
     {
         $node->only([...$beside, ...array_keys($this->all)]);
         $values = [];
@@ -35,7 +36,7 @@ final readonly class Fields
             $values[$name] = $field->readIn($node);
         }
 
-        return new Given($values, $node, $this);
+        return new Given($values, $node, $this, $id);
     }
 
     /**

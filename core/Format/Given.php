@@ -7,8 +7,17 @@ namespace Nailrod\Core\Format;
 /** What was said in the fields of one thing, each read by its type; what was left out has its usual value. */
 final readonly class Given
 {
-    /** @param array<string, mixed> $values by field */
-    public function __construct(private array $values, private Node $node, private Fields $fields) {}
+    /**
+     * @param array<string, mixed> $values by field
+     * @param string               $id     under which the thing stands; empty where it has none
+     */
+    public function __construct(private array $values, private Node $node, private Fields $fields, public string $id = '') {}
+
+    /** Does the thing have such a field at all? */
+    public function has(string $field): bool
+    {
+        return array_key_exists($field, $this->values);
+    }
 
     public function text(string $field): string
     {

@@ -8,12 +8,13 @@ namespace Nailrod\Core\Format;
 trait IsKind
 {
     /** @throws FormatError with the place of what is wrong */
-    public static function read(Node $node): static
+    public static function read(Node $node, string $id = ''): static
     {
-        /** @var ?Fields $fields */
-        static $fields = null;
+        // A class that inherits this method shares its variables.
+        /** @var array<class-string, Fields> $fields */
+        static $fields = [];
 
-        return static::from(($fields ??= static::fields())->read($node, ['kind']));
+        return static::from(($fields[static::class] ??= static::fields())->read($node, ['kind'], $id));
     }
 
     public function toArray(): array

@@ -25,8 +25,12 @@ interface Kind
     /** @throws FormatError if its fields do not go together */
     public static function from(Given $given): static;
 
-    /** @throws FormatError with the place of what is wrong */
-    public static function read(Node $node): static;
+    /**
+     * @param string $id under which it stands; empty where it has none
+     *
+     * @throws FormatError with the place of what is wrong
+     */
+    public static function read(Node $node, string $id = ''): static;
 
     /** @return array<string, mixed> its fields in the open format; what is usual may be left out */
     public function values(): array;

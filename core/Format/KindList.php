@@ -53,16 +53,18 @@ abstract class KindList
     }
 
     /**
+     * @param string $id under which it stands; empty where it has none
+     *
      * @return T
      *
      * @throws FormatError with the place of what is wrong
      */
-    final public static function read(Node $node): Kind
+    final public static function read(Node $node, string $id = ''): Kind
     {
         $all = static::all();
         $kind = $node->get('kind')->value;
         $class = is_string($kind) && isset($all[$kind]) ? $all[$kind] : $all[$node->get('kind')->oneOf(Keys::of($all))];
 
-        return $class::read($node);
+        return $class::read($node, $id);
     }
 }

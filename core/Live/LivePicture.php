@@ -8,7 +8,7 @@ use Nailrod\Core\Axis\Shaping;
 use Nailrod\Core\Cause\Narrator;
 use Nailrod\Core\Device\ContactInput;
 use Nailrod\Core\Format\Keys;
-use Nailrod\Core\Made\BuiltAxis;
+use Nailrod\Core\Made\BuildsAxes;
 use Nailrod\Core\Program\Program;
 use Nailrod\Core\Set\BindingSet;
 
@@ -66,7 +66,7 @@ final readonly class LivePicture
         $built = [];
         foreach ($this->program->tables['made'] as $i => $row) {
             $made = $this->program->made($i);
-            if (! $made instanceof BuiltAxis || array_intersect_key($this->state->run->integers, array_flip($row['axes'])) === []) {
+            if (! $made instanceof BuildsAxes || array_intersect_key($this->state->run->integers, array_flip($row['axes'])) === []) {
                 continue;
             }
             $travels = [];

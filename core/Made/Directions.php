@@ -4,24 +4,30 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Made;
 
-use Nailrod\Core\Axis\Percent;
 use Nailrod\Core\Axis\Shaping;
 use Nailrod\Core\Device\ContactInput;
-use Nailrod\Core\Format\Node;
+use Nailrod\Core\Format\Field;
+use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\IsKind;
+use Nailrod\Core\Format\Type\Number;
 
 /**
  * Two centred travels as contacts: x' = 2x - 1, y' = 1 - 2y, so that north is low y. Eight sectors of 45 degrees; an
  * edge belongs to the clockwise one, and is left only 5 degrees past it. None within the dead radius, which is left at
- * 0.05 beyond it. *Eight* closes one of eight contacts, *four* closes two neighbours on a diagonal.
+ * 0.05 beyond it.
  */
-final readonly class Directions implements MadeContacts
+abstract readonly class Directions implements MadeContacts
 {
+    use IsKind;
     use MadeFromAxes;
 
     public const DEAD = 0.4;
+
+    protected const NONE = -1;
+
     private const NAMES = ['north', 'north-east', 'east', 'south-east', 'south', 'south-west', 'west', 'north-west'];
     private const MARKS = ['N', 'NE', 'E', 'SE', 'S', 'SW', 'W', 'NW'];
-    private const NONE = -1;
     private const PAST_EDGE = 5.0;
     private const PAST_RADIUS = 0.05;
 
@@ -29,25 +35,52 @@ final readonly class Directions implements MadeContacts
      * @param non-empty-list<string> $of   across and along
      * @param float                  $dead radius, of 1 from the centre to an end
      */
-    private function __construct(private string $id, private string $name, private string $kind, private array $of, public float $dead) {}
+    final private function __construct(private string $id, private string $name, private array $of, public float $dead) {}
 
-    public static function kinds(): array
+    public static function title(): string
     {
-        return ['four directions', 'eight directions'];
+        return static::kind();
     }
 
-    public static function read(string $id, Node $node): self
+    public static function takes(): int
     {
-        $node->only(['kind', 'name', 'of', 'dead_radius']);
+        return 2;
+    }
 
-        return new self(
-            $id,
-            $node->get('name')->string(60),
-            $node->get('kind')->oneOf(self::kinds()),
-            MadeKinds::sources($node, 2),
-            $node->maybe('dead_radius')?->number(0, 0.9) ?? self::DEAD,
+    public static function wantsCentred(): bool
+    {
+        return true;
+    }
+
+    public static function begin(float $travel, array $names): array
+    {
+        return ['name' => 'Directions'];
+    }
+
+    public static function fields(): Fields
+    {
+        return Fields::of(
+            self::nameField(),
+            self::ofField(),
+            Field::usually(self::DEAD, 'dead_radius', 'Dead radius', Number::of(0, 0.9), 'How far from the centre no direction is closed; 1 is from the centre to an end.'),
         );
     }
+
+    public static function from(Given $given): static
+    {
+        $of = $given->texts('of');
+        assert($of !== []);
+
+        return new static($given->id, $given->text('name'), $of, $given->number('dead_radius'));
+    }
+
+    public function values(): array
+    {
+        return ['name' => $this->name, 'of' => $this->of, 'dead_radius' => $this->dead];
+    }
+
+    /** How many of the eight names there is a contact for: each, or each second one. */
+    abstract protected static function each(): int;
 
     public function axes(): array
     {
@@ -57,7 +90,7 @@ final readonly class Directions implements MadeContacts
     public function contacts(): array
     {
         $contacts = [];
-        for ($i = 0; $i < 8; $i += $this->isEight() ? 1 : 2) {
+        for ($i = 0; $i < 8; $i += static::each()) {
             $contacts[] = ContactInput::ofAxis(self::DEVICE.'/'.$this->id.'.'.self::NAMES[$i], self::NAMES[$i], self::MARKS[$i]);
         }
 
@@ -91,30 +124,5 @@ final readonly class Directions implements MadeContacts
         }
 
         return (int) floor(($angle + 22.5) / 45.0) % 8;
-    }
-
-    public function closed(int $stands): array
-    {
-        if ($this->isEight()) {
-            return array_map(fn (int $i) => $i === $stands, range(0, 7));
-        }
-
-        return array_map(fn (int $i) => $stands !== self::NONE && in_array(($stands - 2 * $i + 8) % 8, [7, 0, 1], true), range(0, 3));
-    }
-
-    public function inWords(array $sources, bool $centred): string
-    {
-        return sprintf(
-            'Turns %s and %s into %s; none within %s of the centre.',
-            $sources[0],
-            $sources[1],
-            $this->isEight() ? 'eight directions' : 'four directions, two of them on a diagonal',
-            Percent::of($this->dead),
-        );
-    }
-
-    private function isEight(): bool
-    {
-        return $this->kind === 'eight directions';
     }
 }

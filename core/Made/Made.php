@@ -7,28 +7,52 @@ namespace Nailrod\Core\Made;
 use Nailrod\Core\Axis\Shaping;
 use Nailrod\Core\Device\AxisInput;
 use Nailrod\Core\Device\ContactInput;
-use Nailrod\Core\Format\Node;
+use Nailrod\Core\Format\Kind;
 
 /**
  * Something that is made from axes: contacts (thresholds, zones, directions) or further axes. A part of a set,
- * `made/ID`; what it makes is referred to as `made/ID` or `made/ID.PART`. A new kind is one class and one line in
- * MadeKinds.
+ * `made/ID`; what it makes is referred to as `made/ID` or `made/ID.PART`. What else it can do it says by an ability:
+ * MadeContacts, BuildsAxes, MarksAxis, SharesTravel. A new kind is one class and one line in MadeKinds.
  */
-interface Made
+interface Made extends Kind
 {
     /** What stands before the slash in the reference of everything that is made. */
     public const DEVICE = 'made';
 
-    /** @return list<string> the words that `kind` can be in the file */
-    public static function kinds(): array;
+    /** @return array<string, string> kinds that it can be turned into as it stands, itself too, in words; empty if there is no other */
+    public static function alternatives(): array;
 
-    public static function read(string $id, Node $node): self;
+    /** What a form calls them: "Closes". */
+    public static function alternativesLabel(): string;
+
+    /** How many axes it is made from. */
+    public static function takes(): int;
+
+    /** Can it be made from axes that are centred, from those that are not, or from both? Null for both. */
+    public static function wantsCentred(): ?bool;
+
+    /**
+     * What a new one begins with.
+     *
+     * @param float        $travel where the hand is, 0..1
+     * @param list<string> $names  of its axes
+     *
+     * @return array<string, mixed> in the open format, with a name, without its axes
+     */
+    public static function begin(float $travel, array $names): array;
+
+    /**
+     * What the form of another kind did not have is added.
+     *
+     * @param array<string, mixed> $said in the open format; null for a field that is missing
+     *
+     * @return array<string, mixed>
+     */
+    public static function completed(array $said): array;
 
     public function id(): string;
 
     public function name(): string;
-
-    public function kind(): string;
 
     /** @return non-empty-list<string> references of the axes that it is made from */
     public function sources(): array;

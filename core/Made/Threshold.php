@@ -6,21 +6,28 @@ namespace Nailrod\Core\Made;
 
 use Nailrod\Core\Axis\Percent;
 use Nailrod\Core\Device\ContactInput;
+use Nailrod\Core\Format\Field;
+use Nailrod\Core\Format\Fields;
 use Nailrod\Core\Format\FormatError;
-use Nailrod\Core\Format\Node;
+use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\IsKind;
+use Nailrod\Core\Format\Type\Choice;
+use Nailrod\Core\Format\Type\Number;
 
 /**
  * A place on an axis where a contact closes: *above* closes at >= p and opens at < p - h, *below* is the mirror image,
  * *between* closes from p to q, with h on both sides. Its opposite is a contact too.
  */
-final readonly class Threshold implements MadeContacts
+abstract readonly class Threshold implements MarksAxis
 {
+    use IsKind;
     use MadeFromAxes;
 
     public const HYSTERESIS = 0.01;
-    private const CLOSED = 0;
-    private const UNDER = -1;
-    private const OVER = 1;
+
+    protected const CLOSED = 0;
+    protected const UNDER = -1;
+    protected const OVER = 1;
 
     /**
      * @param non-empty-list<string> $of
@@ -28,10 +35,9 @@ final readonly class Threshold implements MadeContacts
      * @param float                  $to         of *between* the higher one, else as $at
      * @param float                  $hysteresis how far it must come back to open, 0..1
      */
-    private function __construct(
+    final private function __construct(
         private string $id,
         private string $name,
-        private string $kind,
         private array $of,
         private string $looksAt,
         public float $at,
@@ -39,34 +45,70 @@ final readonly class Threshold implements MadeContacts
         public float $hysteresis,
     ) {}
 
-    public static function kinds(): array
+    public static function title(): string
     {
-        return ['above', 'below', 'between'];
+        return 'threshold';
     }
 
-    public static function read(string $id, Node $node): self
+    public static function alternatives(): array
     {
-        $kind = $node->get('kind')->oneOf(self::kinds());
-        $node->only(['kind', 'name', 'of', 'looks_at', 'at', 'hysteresis', ...($kind === 'between' ? ['to'] : [])]);
-        $at = $node->get('at')->number(0, 1);
-        $to = $kind === 'between' ? $node->get('to')->number($at, 1) : $at;
-        $h = $node->maybe('hysteresis')?->number(0, 0.5) ?? self::HYSTERESIS;
-        $opensBelow = $kind !== 'below' && $at - $h > 0.0;
-        $opensAbove = $kind !== 'above' && $to + $h < 1.0;
-        if (! $opensBelow && ! $opensAbove) {
-            throw $node->get('at')->refuse('a place from which it can open again: '.FormatError::figure($h, 'by').' '.($kind === 'above' ? 'below' : 'above').' it lies beyond the end');
-        }
+        return ['above' => 'above', 'below' => 'below', 'between' => 'between'];
+    }
 
-        return new self(
-            $id,
-            $node->get('name')->string(60),
-            $kind,
-            MadeKinds::sources($node, 1),
-            $node->maybe('looks_at')?->oneOf([self::TRAVEL, self::SHAPED]) ?? self::TRAVEL,
-            $at,
-            $to,
-            $h,
+    public static function alternativesLabel(): string
+    {
+        return 'Closes';
+    }
+
+    public static function takes(): int
+    {
+        return 1;
+    }
+
+    public static function begin(float $travel, array $names): array
+    {
+        return ['name' => 'Threshold', 'kind' => $travel >= 0.5 ? Above::kind() : Below::kind(), 'at' => round(max(0.02, min(0.98, $travel)), 3)];
+    }
+
+    public static function fields(): Fields
+    {
+        return Fields::of(
+            self::nameField(),
+            self::ofField(),
+            Field::usually(self::TRAVEL, 'looks_at', 'Looks at', Choice::said([self::TRAVEL => 'travel', self::SHAPED => 'value']), 'The travel of the axis, or its value after dead zones, curve and range.'),
+            ...static::places(),
+            ...[Field::usually(self::HYSTERESIS, 'hysteresis', 'Opens this far back', Number::by(0.5), 'How far it must come back to open.')],
         );
+    }
+
+    /** @return list<Field> where it closes */
+    abstract protected static function places(): array;
+
+    /** Does it open towards the low end, and towards the high end? */
+    abstract protected static function opensBelow(): bool;
+
+    abstract protected static function opensAbove(): bool;
+
+    public static function from(Given $given): static
+    {
+        $at = $given->number('at');
+        $to = $given->has('to') ? $given->number('to') : $at;
+        $h = $given->number('hysteresis');
+        if ($to < $at) {
+            throw $given->refuse('to', 'a number from '.FormatError::figure($at).' to '.FormatError::figure(1.0));
+        }
+        if (! (static::opensBelow() && $at - $h > 0.0) && ! (static::opensAbove() && $to + $h < 1.0)) {
+            throw $given->refuse('at', 'a place from which it can open again: '.FormatError::figure($h, 'by').' '.(static::opensAbove() ? 'above' : 'below').' it lies beyond the end');
+        }
+        $of = $given->texts('of');
+        assert($of !== []);
+
+        return new static($given->id, $given->text('name'), $of, $given->text('looks_at'), $at, $to, $h);
+    }
+
+    public function values(): array
+    {
+        return ['name' => $this->name, 'of' => $this->of, 'looks_at' => $this->looksAt] + array_intersect_key(['at' => $this->at, 'to' => $this->to], static::fields()->all) + ['hysteresis' => $this->hysteresis];
     }
 
     public function axes(): array
@@ -78,9 +120,9 @@ final readonly class Threshold implements MadeContacts
     {
         $ref = self::DEVICE.'/'.$this->id;
         $at = Percent::figure($this->at);
-        $mark = match ($this->kind) {
-            'above' => '≥'.$at,
-            'below' => '≤'.$at,
+        $mark = match (true) {
+            ! static::opensAbove() => '≥'.$at,
+            ! static::opensBelow() => '≤'.$at,
             default => $at.'–'.Percent::figure($this->to),
         };
 
@@ -100,12 +142,12 @@ final readonly class Threshold implements MadeContacts
     public function next(?int $was, array $values): int
     {
         $value = $values[0];
-        $under = $this->kind === 'below' ? false : $value < $this->at;
-        $over = $this->kind === 'above' ? false : $value > $this->to;
+        $under = static::opensBelow() && $value < $this->at;
+        $over = static::opensAbove() && $value > $this->to;
         if ($was === self::CLOSED) {
             return match (true) {
-                $this->kind !== 'below' && $value < round($this->at - $this->hysteresis, 9) => self::UNDER,
-                $this->kind !== 'above' && $value > round($this->to + $this->hysteresis, 9) => self::OVER,
+                static::opensBelow() && $value < round($this->at - $this->hysteresis, 9) => self::UNDER,
+                static::opensAbove() && $value > round($this->to + $this->hysteresis, 9) => self::OVER,
                 default => self::CLOSED,
             };
         }
@@ -118,15 +160,52 @@ final readonly class Threshold implements MadeContacts
         return [$stands === self::CLOSED];
     }
 
-    public function inWords(array $sources, bool $centred): string
+    public function markKind(): string
     {
-        $what = $this->looksAt === self::TRAVEL ? 'the travel of '.$sources[0] : 'what '.$sources[0].' gives after its curve';
-        $h = $this->hysteresis;
+        return self::FLAG;
+    }
 
-        return match ($this->kind) {
-            'above' => sprintf('Closes when %s comes to %s or above, and opens below %s.', $what, Percent::at($this->at, $centred), Percent::at($this->at - $h, $centred)),
-            'below' => sprintf('Closes when %s comes to %s or below, and opens above %s.', $what, Percent::at($this->at, $centred), Percent::at($this->at + $h, $centred)),
-            default => sprintf('Closes while %s is between %s and %s, and opens %s outside.', $what, Percent::at($this->at, $centred), Percent::at($this->to, $centred), Percent::by($h, $centred)),
-        };
+    public function marks(): array
+    {
+        return array_intersect_key(['at' => $this->at, 'to' => $this->to], static::fields()->all);
+    }
+
+    public function markName(string $mark): string
+    {
+        return 'Threshold '.$this->name;
+    }
+
+    public function markWords(): string
+    {
+        return $this->name.' '.(isset(static::fields()->all['to']) ? 'from' : static::kind());
+    }
+
+    public function strips(): array
+    {
+        return [
+            ...(static::opensBelow() ? [[$this->at - $this->hysteresis, $this->at]] : []),
+            ...(static::opensAbove() ? [[$this->to, $this->to + $this->hysteresis]] : []),
+        ];
+    }
+
+    public function cuts(): array
+    {
+        return [];
+    }
+
+    public function band(): float
+    {
+        return $this->hysteresis;
+    }
+
+    public function withoutMark(int $index): ?array
+    {
+        return null;
+    }
+
+    /** What it looks at, in words. */
+    protected function what(string $source): string
+    {
+        return $this->looksAt === self::TRAVEL ? 'the travel of '.$source : 'what '.$source.' gives after its curve';
     }
 }

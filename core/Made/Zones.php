@@ -6,12 +6,19 @@ namespace Nailrod\Core\Made;
 
 use Nailrod\Core\Axis\Percent;
 use Nailrod\Core\Device\ContactInput;
+use Nailrod\Core\Format\Field;
+use Nailrod\Core\Format\Fields;
 use Nailrod\Core\Format\FormatError;
-use Nailrod\Core\Format\Node;
+use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\IsKind;
+use Nailrod\Core\Format\Type\Number;
+use Nailrod\Core\Format\Type\Several;
+use Nailrod\Core\Format\Type\Text;
 
 /** Cuts a travel at bounds into zones, one contact each: up at t >= b + h, down at t < b - h; a first reading by t >= b. */
-final readonly class Zones implements MadeContacts
+final readonly class Zones implements MarksAxis
 {
+    use IsKind;
     use MadeFromAxes;
 
     public const MOST = 15;
@@ -19,49 +26,82 @@ final readonly class Zones implements MadeContacts
 
     /**
      * @param non-empty-list<string> $of
-     * @param non-empty-list<float>  $bounds     strictly rising, 0..1
+     * @param list<float>            $bounds     strictly rising, 0..1, one or more
      * @param float                  $hysteresis 0..1
      * @param list<string>           $names      of the zones from the low end on; what is missing is numbered
      */
     private function __construct(
         private string $id,
         private string $name,
-        private string $kind,
         private array $of,
         public array $bounds,
         public float $hysteresis,
         public array $names,
     ) {}
 
-    public static function kinds(): array
+    public static function kind(): string
     {
-        return ['zones'];
+        return 'zones';
     }
 
-    public static function read(string $id, Node $node): self
+    public static function title(): string
     {
-        $node->only(['kind', 'name', 'of', 'bounds', 'hysteresis', 'names']);
-        $h = $node->maybe('hysteresis')?->number(0, 0.5) ?? self::HYSTERESIS;
-        $bounds = [];
-        foreach ($node->get('bounds')->list(self::MOST) as $i => $bound) {
-            $b = $bound->number(0, 1);
+        return 'zones';
+    }
+
+    public static function about(): string
+    {
+        return 'Cuts the travel of an axis at bounds into zones, one contact each.';
+    }
+
+    public static function takes(): int
+    {
+        return 1;
+    }
+
+    public static function begin(float $travel, array $names): array
+    {
+        return ['name' => 'Zones of '.$names[0], 'bounds' => [0.333, 0.667]];
+    }
+
+    public static function fields(): Fields
+    {
+        return Fields::of(
+            self::nameField(),
+            self::ofField(),
+            Field::given('bounds', 'Bound', new Several(Number::at(), 1, self::MOST, false, '1 to '.self::MOST.' bounds'), 'Where the travel is cut, rising.', [0.333, 0.667]),
+            Field::usually(self::HYSTERESIS, 'hysteresis', 'Changes this far past', Number::by(0.5), 'How far past a bound it must be to change.'),
+            Field::usually([], 'names', 'Names', new Several(new Text(30), 0, self::MOST + 1), 'What the zones are called from the low end on; what is missing is numbered.')->hidden(),
+        );
+    }
+
+    public static function from(Given $given): static
+    {
+        $h = $given->number('hysteresis');
+        $bounds = $given->numbers('bounds');
+        foreach ($bounds as $i => $b) {
             if ($b - $h <= 0.0 || $b + $h > 1.0) {
-                throw $bound->refuse('a bound that lies more than '.FormatError::figure($h, 'by').' inside the travel');
+                throw $given->refuseEntry('bounds', $i, 'a bound that lies more than '.FormatError::figure($h, 'by').' inside the travel');
             }
             if ($i > 0 && $b - $h < $bounds[$i - 1] + $h) {
-                throw $bound->refuse('a bound at least '.FormatError::figure(2 * $h, 'by').' above the one before, '.FormatError::figure($bounds[$i - 1], 'at'));
+                throw $given->refuseEntry('bounds', $i, 'a bound at least '.FormatError::figure(2 * $h, 'by').' above the one before, '.FormatError::figure($bounds[$i - 1], 'at'));
             }
             if ($i > 0 && $b <= $bounds[$i - 1]) {
-                throw $bound->refuse('a bound above the one before, '.FormatError::figure($bounds[$i - 1], 'at'));
+                throw $given->refuseEntry('bounds', $i, 'a bound above the one before, '.FormatError::figure($bounds[$i - 1], 'at'));
             }
-            $bounds[] = $b;
         }
-        if ($bounds === []) {
-            throw $node->get('bounds')->refuse('1 to '.self::MOST.' bounds');
+        if (count($given->texts('names')) > count($bounds) + 1) {
+            throw $given->refuse('names', 'at most '.(count($bounds) + 1).' entries');
         }
-        $names = array_map(fn (Node $name) => $name->string(30), $node->maybe('names')?->list(count($bounds) + 1) ?? []);
+        $of = $given->texts('of');
+        assert($of !== []);
 
-        return new self($id, $node->get('name')->string(60), $node->get('kind')->oneOf(self::kinds()), MadeKinds::sources($node, 1), $bounds, $h, $names);
+        return new self($given->id, $given->text('name'), $of, $bounds, $h, $given->texts('names'));
+    }
+
+    public function values(): array
+    {
+        return ['name' => $this->name, 'of' => $this->of, 'bounds' => $this->bounds, 'hysteresis' => $this->hysteresis] + ($this->names === [] ? [] : ['names' => $this->names]);
     }
 
     public function axes(): array
@@ -108,6 +148,59 @@ final readonly class Zones implements MadeContacts
     public function closed(int $stands): array
     {
         return array_map(fn (int $zone) => $zone === $stands, range(0, count($this->bounds)));
+    }
+
+    public function markKind(): string
+    {
+        return self::LINE;
+    }
+
+    public function marks(): array
+    {
+        $marks = [];
+        foreach ($this->bounds as $i => $bound) {
+            $marks['bounds-'.$i] = $bound;
+        }
+
+        return $marks;
+    }
+
+    public function markName(string $mark): string
+    {
+        return 'Bound '.(1 + (int) substr($mark, strlen('bounds-'))).' of '.$this->name;
+    }
+
+    public function markWords(): string
+    {
+        return '';
+    }
+
+    public function strips(): array
+    {
+        return [];
+    }
+
+    public function cuts(): array
+    {
+        $cuts = [];
+        foreach ($this->contacts() as $i => $contact) {
+            $cuts[] = [$this->bounds[$i - 1] ?? 0.0, $this->bounds[$i] ?? 1.0, $contact];
+        }
+
+        return $cuts;
+    }
+
+    public function band(): float
+    {
+        return 2 * $this->hysteresis;
+    }
+
+    public function withoutMark(int $index): ?array
+    {
+        $left = $this->bounds;
+        unset($left[$index]);
+
+        return $left === [] ? null : ['bounds' => array_values($left)];
     }
 
     public function inWords(array $sources, bool $centred): string

@@ -126,7 +126,7 @@ final class Program
 
     public function made(int $made): Made
     {
-        return $this->made[$made] ??= MadeKinds::read($this->tables['made'][$made]['id'], Node::of($this->tables['made'][$made]['made']));
+        return $this->made[$made] ??= MadeKinds::read(Node::of($this->tables['made'][$made]['made']), $this->tables['made'][$made]['id']);
     }
 
     public function handOver(int $assignment): ?HandOver

@@ -6,7 +6,7 @@ namespace Nailrod\Core\Run;
 
 use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Cause\Input;
-use Nailrod\Core\Made\BuiltAxis;
+use Nailrod\Core\Made\BuildsAxes;
 use Nailrod\Core\Made\MadeContacts;
 
 /** What is made from axes, at work: built axes follow their sources, contacts close and open with the places of axes. */
@@ -118,7 +118,7 @@ final class MadeParts
     {
         $row = $this->run->program->tables['made'][$made];
         $built = $this->run->program->made($made);
-        assert($built instanceof BuiltAxis);
+        assert($built instanceof BuildsAxes);
 
         return array_combine($row['axes'], $built->travels(array_map($this->run->axes->travelOf(...), $row['sources'])));
     }

@@ -18,7 +18,7 @@ use Nailrod\Core\Lamp\LampRule;
 use Nailrod\Core\Lamp\LampRules;
 use Nailrod\Core\Layer\Layer;
 use Nailrod\Core\Macro\Macro;
-use Nailrod\Core\Made\BuiltAxis;
+use Nailrod\Core\Made\BuildsAxes;
 use Nailrod\Core\Made\Made;
 use Nailrod\Core\Made\MadeDevice;
 use Nailrod\Core\Made\MadeKinds;
@@ -317,12 +317,12 @@ final readonly class BindingSet
         $devices = $shapings;
         $all = [];
         foreach ($merged->section('made') as $part) {
-            $all[$part->path->key] = [MadeKinds::read($part->path->key, self::node($part)), self::node($part)];
+            $all[$part->path->key] = [MadeKinds::read(self::node($part), $part->path->key), self::node($part)];
         }
         $made = [];
         foreach ([true, false] as $isBuilt) {
             foreach (Keys::each($all) as $id => [$one, $node]) {
-                if ($one instanceof BuiltAxis !== $isBuilt) {
+                if ($one instanceof BuildsAxes !== $isBuilt) {
                     continue;
                 }
                 if ($isBuilt && array_filter($one->sources(), fn (string $ref) => str_starts_with($ref, Made::DEVICE.'/')) !== []) {
@@ -339,7 +339,7 @@ final readonly class BindingSet
                 if ($refusal !== null) {
                     throw $node->get('of')->refuse($refusal);
                 }
-                $made[$id] = $one instanceof BuiltAxis ? $one->over($sources) : $one;
+                $made[$id] = $one instanceof BuildsAxes ? $one->over($sources) : $one;
                 foreach ($made[$id]->axes() as $axis) {
                     $shapings[$axis->ref] = Shaping::read($axis, $parts[$axis->ref] ?? []);
                 }

@@ -113,7 +113,8 @@ final readonly class RefusalWords
     {
         $words = array_map($this->field(...), $fields);
         if ($last !== null && $fields !== [] && $fields[count($fields) - 1] === $last->name) {
-            $words[count($words) - 1] = lcfirst($last->label);
+            array_pop($words);
+            $words[] = lcfirst($last->label);
         }
 
         return $words;

@@ -379,7 +379,7 @@ final class SetDocument
             match ($section) {
                 'layers' => Layer::read(Node::of($key, $node->path.'.'.$key)->id(), $child),
                 'stops' => Stop::read(Node::of($key, $node->path.'.'.$key)->id(), $child),
-                'made' => MadeKinds::read(Node::of($key, $node->path.'.'.$key)->id(), $child),
+                'made' => MadeKinds::read($child, Node::of($key, $node->path.'.'.$key)->id()),
                 'axes' => Shaping::check($child),
                 'flags' => $child->only(['name'])->get('name')->string(60),
                 'macros' => Macro::read(Node::of($key, $node->path.'.'.$key)->id(), $child),

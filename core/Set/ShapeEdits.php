@@ -13,9 +13,11 @@ use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Lamp\LampRules;
 use Nailrod\Core\Lamp\LampWhen;
-use Nailrod\Core\Made\BuiltAxis;
+use Nailrod\Core\Made\Above;
 use Nailrod\Core\Made\Made;
 use Nailrod\Core\Made\MadeKinds;
+use Nailrod\Core\Made\MarksAxis;
+use Nailrod\Core\Made\SharesTravel;
 use Nailrod\Core\Made\Zones;
 use Nailrod\Core\Tuning\CurveFit;
 use Nailrod\Core\Tuning\StartingShape;
@@ -81,7 +83,7 @@ final readonly class ShapeEdits
      */
     public function made(string $id, array $made): SetDocument
     {
-        foreach (MadeKinds::read($id, Node::of($made, 'made.'.$id))->sources() as $axis) {
+        foreach (MadeKinds::read(Node::of($made, 'made.'.$id), $id)->sources() as $axis) {
             $this->known($axis, $this->set->rig->axes, 'made.'.$id.'.of', 'an axis of the rig');
         }
 
@@ -128,14 +130,13 @@ final readonly class ShapeEdits
     /**
      * Puts something new on the picture of an axis, with figures to begin from.
      *
-     * @param string $what   point, notch, stop, threshold, zones, directions, or a kind of built axis
+     * @param string $what   point, notch, stop, or a kind of what is made from axes
      * @param float  $travel where the hand is, 0..1
      * @param string $other  reference of the second axis, of what needs two
      */
     public function add(string $axis, string $what, float $travel, string $other = ''): SetDocument
     {
         $shaping = $this->shaping($axis);
-        $name = $this->set->rig->nameOf($axis);
         $value = round($shaping->settled($travel), 3);
 
         return match ($what) {
@@ -144,11 +145,7 @@ final readonly class ShapeEdits
             'stop' => $this->own()->with(PartPath::stop($this->free('stop', $this->set->stops)), [
                 'name' => $this->freeName('Stop', array_map(fn ($stop) => $stop->name, $this->set->stops)), 'axes' => [$axis], 'at' => max(0.01, min(0.99, $value)), 'opens' => 'until drawn back',
             ]),
-            'threshold' => $this->addMade('Threshold', ['kind' => $travel >= 0.5 ? 'above' : 'below', 'of' => [$axis], 'at' => round(max(0.02, min(0.98, $travel)), 3)]),
-            'zones' => $this->addMade('Zones of '.$name, ['kind' => 'zones', 'of' => [$axis], 'bounds' => [0.333, 0.667]]),
-            'four directions', 'eight directions' => $this->addMade('Directions', ['kind' => $what, 'of' => [$axis, $other]]),
-            BuiltAxis::HALVES => $this->addMade('Halves of '.$name, ['kind' => $what, 'of' => [$axis]]),
-            default => $this->addMade(ucfirst($what), ['kind' => $what, 'of' => [$axis, $other]]),
+            default => $this->addMade($what, $travel, [$axis, $other]),
         };
     }
 
@@ -163,10 +160,10 @@ final readonly class ShapeEdits
     {
         if ($what === 'bound') {
             $path = PartPath::made($of);
-            $zones = $this->set->made[$of] ?? null;
-            $left = $zones instanceof Zones ? self::less($zones->bounds, $index) : [];
+            $made = $this->set->made[$of] ?? null;
+            $left = $made instanceof MarksAxis ? $made->withoutMark($index) : null;
 
-            return $left === [] ? $this->removeMade($of) : $this->own()->with($path, ['bounds' => $left] + Node::of($this->set->merged->value($path))->plain());
+            return $left === null ? $this->removeMade($of) : $this->own()->with($path, $left + Node::of($this->set->merged->value($path))->plain());
         }
         $shaping = $this->shaping($of);
         if ($what === 'notch') {
@@ -206,7 +203,7 @@ final readonly class ShapeEdits
     public function biteAt(string $id, float $first, float $second): SetDocument
     {
         $built = $this->set->made[$id] ?? null;
-        if (! $built instanceof BuiltAxis || $built->kind() !== BuiltAxis::SHARED) {
+        if (! $built instanceof SharesTravel) {
             throw FormatError::at('made', $id, 'a travel that two axes share');
         }
         $share = $built->shareBitingAt($first, $second) ?? throw FormatError::told('the bite point', Percent::of($first).' and '.Percent::of($second), 'one of the two pulled to where it bites, the other let go');
@@ -231,12 +228,18 @@ final readonly class ShapeEdits
         return $this->own()->with($this->part($axis, 'notches'), ['at' => $places] + $before);
     }
 
-    /** @param array<string, mixed> $made */
-    private function addMade(string $name, array $made): SetDocument
+    /**
+     * @param float        $travel where the hand is, 0..1
+     * @param list<string> $axes   as many as it may take
+     */
+    private function addMade(string $kind, float $travel, array $axes): SetDocument
     {
-        $name = $this->freeName($name, array_map(fn (Made $one) => $one->name(), $this->set->made));
+        $class = MadeKinds::all()[$kind === 'threshold' ? Above::kind() : $kind] ?? throw FormatError::at('what', $kind, 'one of '.implode(', ', array_keys(MadeKinds::all())));
+        $of = array_slice($axes, 0, $class::takes());
+        $begin = $class::begin($travel, array_map($this->set->rig->nameOf(...), $of)) + ['kind' => $class::kind(), 'of' => $of];
+        $begin['name'] = $this->freeName(is_string($begin['name'] ?? null) ? $begin['name'] : ucfirst($class::title()), array_map(fn (Made $one) => $one->name(), $this->set->made));
 
-        return $this->made($this->free($name, $this->set->made), ['name' => $name] + $made);
+        return $this->made($this->free($begin['name'], $this->set->made), $begin);
     }
 
     /** @param array<string, string> $taken */

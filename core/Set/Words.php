@@ -120,7 +120,7 @@ final readonly class Words
             'lamps' => lcfirst($this->lampRule(LampRules::read($node))),
             'chords' => $this->chord(Chord::read($node)),
             'ways' => $this->output(Outputs::read($node)),
-            'made' => $this->made(MadeKinds::read($part->path->key, $node)),
+            'made' => $this->made(MadeKinds::read($node, $part->path->key)),
             'axes' => $this->axisPart($part->path, $node),
             default => $this->cell(Cell::read($node)),
         };

@@ -12,7 +12,8 @@ use Nailrod\Core\Axis\Side;
 use Nailrod\Core\Axis\Steady;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Made\Made;
-use Nailrod\Core\Made\Threshold;
+use Nailrod\Core\Made\MadeContacts;
+use Nailrod\Core\Made\MarksAxis;
 use Nailrod\Core\Made\Zones;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\PartPath;
@@ -226,11 +227,7 @@ final readonly class Tuner
     /** @return ?array{string, float, float} name, width of what is between the two places, and gain to where it looks */
     private function apart(Made $made): ?array
     {
-        return match (true) {
-            $made instanceof Threshold => [$made->name(), $made->hysteresis, $made->looksAt() === Threshold::TRAVEL ? 1.0 : $this->steepness()],
-            $made instanceof Zones => [$made->name(), 2 * $made->hysteresis, 1.0],
-            default => null,
-        };
+        return $made instanceof MarksAxis ? [$made->name(), $made->band(), $made->looksAt() === MadeContacts::TRAVEL ? 1.0 : $this->steepness()] : null;
     }
 
     /** @return array{good: bool, words: string} */

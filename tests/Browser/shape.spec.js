@@ -163,7 +163,7 @@ test('all of it goes by the keyboard alone', async ({ page, app }) => {
         await page.locator(`.adds [value="${what}"]`).focus();
         await saved(page, () => page.keyboard.press('Enter'));
     }
-    for (const [id, key, field] of [['zone-low', 'ArrowRight', '#f-low'], ['zone-high', 'ArrowLeft', '#f-high'], ['point-2', 'ArrowUp', '#p-2-y'], ['notch-0', 'ArrowUp', '#n-0'], ['stop-stop', 'ArrowUp', '#stop-stop-at'], ['made-threshold-at', 'ArrowRight', '#made-threshold-at'], ['made-zones-of-friction-slider-0', 'ArrowRight', '#made-zones-of-friction-slider-b-0'], ['range-high', 'ArrowDown', '#r-high']]) {
+    for (const [id, key, field] of [['zone-low', 'ArrowRight', '#f-low'], ['zone-high', 'ArrowLeft', '#f-high'], ['point-2', 'ArrowUp', '#p-2-y'], ['notch-0', 'ArrowUp', '#n-0'], ['stop-stop', 'ArrowUp', '#stop-stop-at'], ['made-threshold-at', 'ArrowRight', '#made-threshold-at'], ['made-zones-of-friction-slider-bounds-0', 'ArrowRight', '#made-zones-of-friction-slider-bounds-0'], ['range-high', 'ArrowDown', '#r-high']]) {
         const was = Number(await page.locator(field).inputValue());
         await handle(page, id).focus();
         await saved(page, () => page.keyboard.press(key));

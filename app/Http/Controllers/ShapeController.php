@@ -66,7 +66,7 @@ final class ShapeController
 
     public function made(MadeRequest $request, string $set): RedirectResponse|Response
     {
-        return $this->shape($request, $set, fn (ShapeEdits $edits) => $edits->made($request->id(), $request->value()));
+        return $this->shape($request, $set, fn (ShapeEdits $edits, BindingSet $base) => $edits->made($request->id(), $request->value($base->made[$request->id()] ?? null)));
     }
 
     /** Copies parts of an axis to others, in this set or another one. */
@@ -82,9 +82,9 @@ final class ShapeController
         return back(303)->with('said', 'In '.$revision->set()->name.': '.$revision->sentence);
     }
 
-    /** @param callable(ShapeEdits): SetDocument $change */
+    /** @param callable(ShapeEdits, BindingSet): SetDocument $change */
     private function shape(CopyShapeRequest|MadeRequest|ShapeRequest|ShapeStepRequest $request, string $set, callable $change): RedirectResponse|Response
     {
-        return $this->editOrShow($request, $set, fn (Edits $edits, BindingSet $base) => $change(new ShapeEdits($base)));
+        return $this->editOrShow($request, $set, fn (Edits $edits, BindingSet $base) => $change(new ShapeEdits($base), $base));
     }
 }

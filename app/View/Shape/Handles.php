@@ -10,7 +10,7 @@ use Nailrod\Core\Axis\Percent;
 use Nailrod\Core\Axis\PointCurve;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Made\MadeContacts;
-use Nailrod\Core\Made\Threshold;
+use Nailrod\Core\Made\MarksAxis;
 use Nailrod\Core\Made\Zones;
 
 /** Everything on the picture of an axis that can be moved, in the order of the chain. */
@@ -123,22 +123,21 @@ final readonly class Handles
         $handles = [];
         $row = 0;
         foreach (Keys::each($this->view->madeFromIt()) as $id => $made) {
-            if ($made instanceof Threshold) {
-                $isAcross = $made->looksAt() === MadeContacts::TRAVEL;
-                $ends = $made->kind() === 'between' ? ['at' => $made->at, 'to' => $made->to] : ['at' => $made->at];
-                foreach ($ends as $end => $at) {
-                    $field = '#made-'.$id.'-'.$end;
-                    $flag = $end === 'to' ? '' : $made->name().' '.($made->kind() === 'between' ? 'from' : $made->kind()).' '.Percent::at($at, $this->centred);
-                    $handles[] = $isAcross
-                        ? new Handle('made-'.$id.'-'.$end, 'threshold', 'Threshold '.$made->name(), Handle::ACROSS, $at, 1.0, $this->up($field), null, $flag, 'remove-made-'.$id, row: $row)
-                        : new Handle('made-'.$id.'-'.$end, 'threshold', 'Threshold '.$made->name(), Handle::UP, 0.0, $at, null, $this->up($field), $flag, 'remove-made-'.$id);
-                }
-                $row += (int) $isAcross;
-            } elseif ($made instanceof Zones) {
-                foreach ($made->bounds as $i => $bound) {
-                    $handles[] = new Handle('made-'.$id.'-'.$i, 'bound', 'Bound '.($i + 1).' of '.$made->name(), Handle::ACROSS, $bound, 0.0, $this->up('#made-'.$id.'-b-'.$i), null, '', 'remove-bound-'.$id.'-'.$i);
-                }
+            if (! $made instanceof MarksAxis) {
+                continue;
             }
+            $isFlag = $made->markKind() === MarksAxis::FLAG;
+            $isAcross = $made->looksAt() === MadeContacts::TRAVEL;
+            foreach ($made->marks() as $mark => $at) {
+                $handle = 'made-'.$id.'-'.$mark;
+                $field = $this->up('#'.$handle);
+                $words = $mark === array_key_first($made->marks()) && $made->markWords() !== '' ? $made->markWords().' '.Percent::at($at, $this->centred) : '';
+                $remove = $isFlag ? 'remove-made-'.$id : 'remove-'.$handle;
+                $handles[] = $isAcross
+                    ? new Handle($handle, $made->markKind(), $made->markName($mark), Handle::ACROSS, $at, $isFlag ? 1.0 : 0.0, $field, null, $words, $remove, row: $isFlag ? $row : 0)
+                    : new Handle($handle, $made->markKind(), $made->markName($mark), Handle::UP, 0.0, $at, null, $field, $words, $remove);
+            }
+            $row += (int) ($isFlag && $isAcross);
         }
 
         return $handles;

@@ -18,7 +18,11 @@ final readonly class Several implements Type
     /** @return list<mixed> */
     public function read(Node $node): array
     {
-        $values = array_map($this->of->read(...), $node->list($this->most));
+        $nodes = $node->list($this->refusal === '' ? $this->most : 1000);
+        if (count($nodes) > $this->most) {
+            throw $node->refuse($this->refusal);
+        }
+        $values = array_map($this->of->read(...), $nodes);
         if (count($values) < $this->least || ($this->distinct && count(array_unique($values, SORT_REGULAR)) !== count($values))) {
             throw $node->refuse($this->refusal === '' ? $this->inWords() : $this->refusal);
         }

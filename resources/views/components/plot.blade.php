@@ -23,18 +23,13 @@
             @if ($to > $from)<rect class="plot__zone" x="{{ $plot->x($from) }}" y="{{ $plot->top }}" width="{{ $plot->x($to) - $plot->x($from) }}" height="{{ $plot->height }}" fill="url(#hatch)" />@endif
         @endforeach
         @foreach ($view->madeFromIt() as $made)
-            @if ($made instanceof Nailrod\Core\Made\Threshold)
-                @php($bands = match ($made->kind()) { 'above' => [[$made->at - $made->hysteresis, $made->at]], 'below' => [[$made->at, $made->at + $made->hysteresis]], default => [[$made->at - $made->hysteresis, $made->at], [$made->to, $made->to + $made->hysteresis]] })
-                @foreach ($bands as [$from, $to])
-                    @if ($made->looksAt() === Nailrod\Core\Made\MadeContacts::TRAVEL)<rect class="plot__band" x="{{ $plot->x($from) }}" y="{{ $plot->top }}" width="{{ max(0, $plot->x($to) - $plot->x($from)) }}" height="{{ $plot->height }}" />@else<rect class="plot__band" x="{{ $plot->left }}" y="{{ $plot->y($to) }}" width="{{ $plot->width }}" height="{{ max(0, $plot->y($from) - $plot->y($to)) }}" />@endif
-                @endforeach
-            @elseif ($made instanceof Nailrod\Core\Made\Zones)
-                @foreach ($made->contacts() as $i => $contact)
-                    @php($from = $i === 0 ? 0.0 : $made->bounds[$i - 1])
-                    @php($to = $made->bounds[$i] ?? 1.0)
-                    <g class="plot__cut" data-closes="{{ $contact->ref }}"><rect x="{{ $plot->x($from) }}" y="{{ $plot->bottom() - 20 }}" width="{{ max(0, $plot->x($to) - $plot->x($from)) }}" height="20" /><text x="{{ ($plot->x($from) + $plot->x($to)) / 2 }}" y="{{ $plot->bottom() - 6 }}" text-anchor="middle">{{ $contact->name }}</text></g>
-                @endforeach
-            @endif
+            @continue(! $made instanceof Nailrod\Core\Made\MarksAxis)
+            @foreach ($made->strips() as [$from, $to])
+                @if ($made->looksAt() === Nailrod\Core\Made\MadeContacts::TRAVEL)<rect class="plot__band" x="{{ $plot->x($from) }}" y="{{ $plot->top }}" width="{{ max(0, $plot->x($to) - $plot->x($from)) }}" height="{{ $plot->height }}" />@else<rect class="plot__band" x="{{ $plot->left }}" y="{{ $plot->y($to) }}" width="{{ $plot->width }}" height="{{ max(0, $plot->y($from) - $plot->y($to)) }}" />@endif
+            @endforeach
+            @foreach ($made->cuts() as [$from, $to, $contact])
+                <g class="plot__cut" data-closes="{{ $contact->ref }}"><rect x="{{ $plot->x($from) }}" y="{{ $plot->bottom() - 20 }}" width="{{ max(0, $plot->x($to) - $plot->x($from)) }}" height="20" /><text x="{{ ($plot->x($from) + $plot->x($to)) / 2 }}" y="{{ $plot->bottom() - 6 }}" text-anchor="middle">{{ $contact->name }}</text></g>
+            @endforeach
         @endforeach
         @foreach ($shaping->notches->areStepped() ? [] : $shaping->notches->at as $at)<rect class="plot__band plot__band--notch" x="{{ $plot->left }}" y="{{ $plot->y($at + $shaping->notches->width) }}" width="{{ $plot->width }}" height="{{ max(0, $plot->y($at - $shaping->notches->width) - $plot->y($at + $shaping->notches->width)) }}" />@endforeach
         @if (($parent = $view->comparison()?->parentLine($plot)) !== null)<path class="plot__parent" d="{{ $parent }}"><title>As the parent set shapes it</title></path>@endif

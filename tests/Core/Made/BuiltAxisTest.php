@@ -6,7 +6,8 @@ namespace Tests\Core\Made;
 
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Made\BuiltAxis;
+use Nailrod\Core\Made\MadeKinds;
+use Nailrod\Core\Made\SharedTravel;
 use Nailrod\Core\Run\Machine;
 use Nailrod\Core\Run\State;
 use Nailrod\Core\Run\Swap;
@@ -95,7 +96,7 @@ final class BuiltAxisTest extends TestCase
 
     public function test_the_bite_point_is_found_by_trying(): void
     {
-        $paddles = BuiltAxis::read('x', Node::of(['kind' => 'shared travel', 'name' => 'X', 'of' => ['d/a', 'd/b'], 'share' => 0.6]));
+        $paddles = SharedTravel::read(Node::of(['kind' => 'shared travel', 'name' => 'X', 'of' => ['d/a', 'd/b'], 'share' => 0.6]));
         // A pulled to 0.75 of its way gives 0.45: there it bites, so all of A alone is to give 0.45.
         $this->assertSame(0.45, $paddles->shareBitingAt(0.75, 0.0));
         // B pulled to 0.8 gives 0.32, so all of B alone is to give 0.32, and A has the rest.
@@ -123,7 +124,7 @@ final class BuiltAxisTest extends TestCase
 
     public function test_it_says_what_it_does(): void
     {
-        $words = fn (array $made): string => BuiltAxis::read('x', Node::of($made + ['name' => 'X', 'of' => ['d/a', 'd/b']]))->inWords(['Left paddle', 'Right paddle'], false);
+        $words = fn (array $made): string => MadeKinds::read(Node::of($made + ['name' => 'X', 'of' => ['d/a', 'd/b']]))->inWords(['Left paddle', 'Right paddle'], false);
         $this->assertSame('Left paddle alone reaches 60 %, Right paddle alone 40 %, both together 100 %.', $words(['kind' => 'shared travel', 'share' => 0.6]));
         $this->assertSame('Left paddle pushes one way, Right paddle the other; both alike rest at the centre.', $words(['kind' => 'difference']));
     }

@@ -7,6 +7,7 @@ namespace Tests\Core\Made;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Made\Directions;
+use Nailrod\Core\Made\EightDirections;
 use Nailrod\Core\Made\MadeKinds;
 use Nailrod\Core\Run\Machine;
 use Nailrod\Core\Run\Swap;
@@ -127,15 +128,15 @@ final class MadeContactsTest extends TestCase
     #[DataProvider('directions')]
     public function test_directions_have_sectors_and_edges(?int $was, float $x, float $y, int $stands): void
     {
-        $this->assertSame($stands, Directions::read('x', Node::of(['kind' => 'eight directions', 'name' => 'X', 'of' => ['d/x', 'd/y'], 'dead_radius' => 0.4]))->next($was, [$x, $y]));
+        $this->assertSame($stands, EightDirections::read(Node::of(['kind' => 'eight directions', 'name' => 'X', 'of' => ['d/x', 'd/y'], 'dead_radius' => 0.4]))->next($was, [$x, $y]));
     }
 
     public function test_four_directions_close_two_on_a_diagonal_and_eight_one(): void
     {
-        $four = MadeKinds::read('x', Node::of(['kind' => 'four directions', 'name' => 'X', 'of' => ['d/x', 'd/y']]));
+        $four = MadeKinds::read(Node::of(['kind' => 'four directions', 'name' => 'X', 'of' => ['d/x', 'd/y']]));
         assert($four instanceof Directions);
         $this->assertSame([[true, false, false, false], [true, true, false, false], [true, false, false, true], [false, false, false, false]], array_map($four->closed(...), [0, 1, 7, -1]));
-        $eight = MadeKinds::read('x', Node::of(['kind' => 'eight directions', 'name' => 'X', 'of' => ['d/x', 'd/y']]));
+        $eight = MadeKinds::read(Node::of(['kind' => 'eight directions', 'name' => 'X', 'of' => ['d/x', 'd/y']]));
         assert($eight instanceof Directions);
         $this->assertSame([1], array_keys($eight->closed(1), true, true));
         $this->assertCount(8, $eight->contacts());
@@ -194,7 +195,7 @@ final class MadeContactsTest extends TestCase
 
     public function test_they_say_what_they_do(): void
     {
-        $words = fn (array $made): string => MadeKinds::read('x', Node::of($made + ['name' => 'X', 'of' => ['d/a']]))->inWords(['Lever A', 'Lever B'], false);
+        $words = fn (array $made): string => MadeKinds::read(Node::of($made + ['name' => 'X', 'of' => ['d/a']]), 'x')->inWords(['Lever A', 'Lever B'], false);
         $this->assertSame('Closes when the travel of Lever A comes to 4 % or below, and opens above 5 %.', $words(['kind' => 'below', 'at' => 0.04]));
         $this->assertSame('Closes when what Lever A gives after its curve comes to 92 % or above, and opens below 90 %.', $words(['kind' => 'above', 'at' => 0.92, 'hysteresis' => 0.02, 'looks_at' => 'shaped value']));
         $this->assertSame('Closes while the travel of Lever A is between 40 % and 60 %, and opens 1 % outside.', $words(['kind' => 'between', 'at' => 0.4, 'to' => 0.6]));

@@ -93,9 +93,7 @@
     <form method="post" action="{{ route('shape.add', $place->record->id) }}" data-edit data-opens novalidate class="part__body">
         {{ $place->from() }}<input type="hidden" name="axis" value="{{ $ref }}">
         <label class="field"><span>What</span><select name="what">
-            @foreach (array_merge(Nailrod\Core\Made\BuiltAxis::kinds(), Nailrod\Core\Made\Directions::kinds()) as $what)
-                @if ($view->isCentred() || ! in_array($what, ['halves', 'four directions', 'eight directions'], true))<option value="{{ $what }}">{{ $what }}</option>@endif
-            @endforeach
+            {{ App\View\Options::of($view->newKinds()) }}
         </select></label>
         <label class="field"><span>Together with</span><select name="other">{{ App\View\Options::of($view->partners(), $view->partner()) }}</select></label>
         <button class="button">Build it</button>
