@@ -34,7 +34,7 @@ final readonly class FieldInput
     public function html(Field $field, string $name, mixed $value, string $attributes = ''): HtmlString
     {
         $type = $field->type;
-        $label = e($field->label.($field->unit() === Number::MS ? ', ms' : ''));
+        $label = e($field->label.($field->type->unit() === Number::MS ? ', ms' : ''));
         if ($type instanceof Several) {
             return new HtmlString('<fieldset class="choice choice--wrap"'.$attributes.' title="'.e($field->help).'"><legend>'.$label.'</legend>'.$this->boxes($type->of, $name, is_array($value) ? $value : []).'</fieldset>');
         }

@@ -27,9 +27,11 @@ final readonly class PanelInput
     /**
      * @param mixed                    $value   in the open format
      * @param array<array-key, string> $options what can be chosen, where the type does not say it, in words
-     * @param list<string>             $removes ids of forms that take an entry of a list away, by place
+     * @param list<string>             $removes    ids of forms that take an entry of a list away, by place
+     * @param float                    $apart      how far apart the entries of a list must be, in the open format
+     * @param string                   $attributes further ones of an input of a figure, as HTML
      */
-    public function html(Field $field, mixed $value, array $options = [], array $removes = []): HtmlString
+    public function html(Field $field, mixed $value, array $options = [], array $removes = [], float $apart = 0.001, string $attributes = ''): HtmlString
     {
         $type = $field->type;
         $title = ' title="'.e($field->help).'"';
@@ -38,8 +40,8 @@ final readonly class PanelInput
             $type instanceof YesNo => '<label class="check"'.$title.'><input type="checkbox" name="'.e($field->name).'" value="1"'.($value === true ? ' checked' : '').'> '.e($field->label).'</label>',
             $type instanceof Choice => $this->choice($field, $type->words, $value, $title),
             $type instanceof Several && $type->of instanceof Reference => $this->selects($field, $options, is_array($value) ? array_values($value) : []),
-            $type instanceof Several => $this->list($field, $type->of, is_array($value) ? array_values($value) : [], $removes),
-            $type instanceof Whole, $type instanceof Number => $this->number($field->name, $this->start.'-'.$field->name, $field->label, $type, $value, $title),
+            $type instanceof Several => $this->list($field, $type->of, is_array($value) ? array_values($value) : [], $removes, $apart),
+            $type instanceof Whole, $type instanceof Number => $this->number($field->name, $this->start.'-'.$field->name, $field->label, $type, $value, $title, attributes: $attributes),
             default => '<label class="field"'.$title.'><span>'.e($field->label).'</span><input name="'.e($field->name).'" value="'.e(is_string($value) ? $value : '').'" maxlength="60" required></label>',
         });
     }
@@ -47,14 +49,14 @@ final readonly class PanelInput
     /**
      * @param ?float $least in the open format, if nearer than that of the type; and $most
      */
-    public function number(string $name, string $id, string $label, Whole|Number $type, mixed $value, string $attributes = '', ?float $least = null, ?float $most = null): string
+    public function number(string $name, string $id, string $label, Whole|Number $type, mixed $value, string $title = '', ?float $least = null, ?float $most = null, string $attributes = ''): string
     {
         $unit = $type instanceof Number && $type->isPart() ? '%' : $type->unit;
         $shown = fn (int|float $number): string => $this->figure->shown($number, $type->unit);
         $step = $type instanceof Whole || $type->unit === Number::MS ? '1' : self::STEP;
 
-        return '<label class="field" for="'.e($id).'"'.$attributes.'><span>'.e($label).'</span><span class="field__box"><input id="'.e($id).'" name="'.e($name).'" type="number" value="'
-            .(is_int($value) || is_float($value) ? $shown($value) : '').'" min="'.$shown($least ?? $type->least).'" max="'.$shown($most ?? $type->most).'" step="'.$step.'" required>'
+        return '<label class="field" for="'.e($id).'"'.$title.'><span>'.e($label).'</span><span class="field__box"><input id="'.e($id).'" name="'.e($name).'" type="number" value="'
+            .(is_int($value) || is_float($value) ? $shown($value) : '').'" min="'.$shown($least ?? $type->least).'" max="'.$shown($most ?? $type->most).'" step="'.$step.'" required'.$attributes.'>'
             .($unit === '' ? '' : '<span class="field__unit">'.e($unit).'</span>').'</span></label>';
     }
 
@@ -88,13 +90,13 @@ final readonly class PanelInput
      * @param list<mixed>  $entries
      * @param list<string> $removes
      */
-    private function list(Field $field, Type $type, array $entries, array $removes): string
+    private function list(Field $field, Type $type, array $entries, array $removes, float $apart): string
     {
         $html = '';
         foreach ($entries as $i => $entry) {
             $label = $field->label.' '.($i + 1);
             $row = $type instanceof Number || $type instanceof Whole
-                ? $this->number($field->name.'[]', $this->start.'-'.$field->name.'-'.$i, $label, $type, $entry, '', self::beside($entries, $i - 1), self::beside($entries, $i + 1))
+                ? $this->number($field->name.'[]', $this->start.'-'.$field->name.'-'.$i, $label, $type, $entry, '', self::beside($entries, $i - 1, $apart), self::beside($entries, $i + 1, -$apart))
                 : '<label class="field"><span>'.e($label).'</span><input name="'.e($field->name).'[]" value="'.e(is_string($entry) ? $entry : '').'"></label>';
             $away = 'Take '.lcfirst($label).' away';
             $html .= '<div class="field-row">'.$row.(isset($removes[$i]) ? '<button type="submit" class="link" form="'.e($removes[$i]).'" title="'.e($away).'">✕<span class="sr-only">'.e($away).'</span></button>' : '').'</div>';
@@ -104,10 +106,10 @@ final readonly class PanelInput
     }
 
     /** @param list<mixed> $entries */
-    private static function beside(array $entries, int $at): ?float
+    private static function beside(array $entries, int $at, float $by): ?float
     {
         $entry = $entries[$at] ?? null;
 
-        return is_int($entry) || is_float($entry) ? (float) $entry : null;
+        return is_int($entry) || is_float($entry) ? (float) $entry + $by : null;
     }
 }

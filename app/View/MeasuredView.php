@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use Nailrod\Core\Axis\AxisParts;
 use Nailrod\Core\Axis\Percent;
 use Nailrod\Core\Axis\Shaping;
 use Nailrod\Core\Cause\Narrator;
@@ -31,7 +32,7 @@ final readonly class MeasuredView
             return null;
         }
         $parts = [];
-        foreach (Shaping::PARTS as $part) {
+        foreach (AxisParts::shaping() as $part) {
             $value = $place->set->merged->value(PartPath::axis($axis->ref, $part));
             if ($value !== null) {
                 $parts[$part] = Node::of($value);
@@ -97,7 +98,7 @@ final readonly class MeasuredView
     public function proposals(): array
     {
         $words = [
-            'calibrate' => $this->proposed->calibration->inWords(),
+            'calibrate' => $this->proposed->calibration->inWords(false),
             'steady' => $this->proposed->steady->inWords($this->report->axis->centred) ?: 'No steadying.',
             'dead_zones' => $this->proposed->zones->inWords($this->report->axis->centred) ?: 'No dead zones.',
         ];

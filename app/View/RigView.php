@@ -6,12 +6,13 @@ namespace App\View;
 
 use App\Live\Surveys;
 use App\Memory\FilePort;
-use Nailrod\Core\Axis\Shaping;
+use Nailrod\Core\Axis\AxisParts;
 use Nailrod\Core\Device\AxisInput;
 use Nailrod\Core\Device\ContactInput;
 use Nailrod\Core\Device\Control;
 use Nailrod\Core\Device\ControlKind;
 use Nailrod\Core\Device\Device;
+use Nailrod\Core\Device\Rig;
 use Nailrod\Core\Memory\BankMemory;
 use Nailrod\Core\Memory\DeviceMapping;
 use Nailrod\Core\Set\PartPath;
@@ -159,7 +160,7 @@ final readonly class RigView
     {
         $shaping = $this->place->set->shapings[$axis->ref];
 
-        return trim($shaping->calibration->inWords().' '.$shaping->steady->inWords($shaping->axis->centred));
+        return trim($shaping->calibration->inWords(false).' '.$shaping->steady->inWords($shaping->axis->centred));
     }
 
     /** @return list<string> names of the parts that the open set itself says of an axis, so that the root set does not hold there */
@@ -168,7 +169,7 @@ final readonly class RigView
         if ($this->place->edited->id === $this->place->record->id) {
             return [];
         }
-        $parts = array_filter(Shaping::PARTS, fn (string $part) => $this->place->saysItself(PartPath::axis($axis->ref, $part)));
+        $parts = array_filter(AxisParts::shaping(), fn (string $part) => $this->place->saysItself(PartPath::axis($axis->ref, $part)));
 
         return array_values(array_map(fn (string $part) => str_replace(['_', 'calibrate', 'steady'], [' ', 'calibration', 'steadying'], $part), array_diff($parts, ['curve', 'range'])));
     }

@@ -10,11 +10,17 @@ use App\View\Shape\Figures;
 use App\View\Shape\Handle;
 use App\View\Shape\Handles;
 use App\View\Shape\TwoAxes;
+use Nailrod\Core\Axis\AxisPart;
+use Nailrod\Core\Axis\AxisParts;
+use Nailrod\Core\Axis\Curves;
 use Nailrod\Core\Axis\Percent;
+use Nailrod\Core\Axis\PointCurve;
+use Nailrod\Core\Axis\Points;
 use Nailrod\Core\Axis\Shaping;
 use Nailrod\Core\Axis\Stop;
 use Nailrod\Core\Device\AxisInput;
 use Nailrod\Core\Device\ControlKind;
+use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Made\BuildsAxes;
 use Nailrod\Core\Made\Made;
@@ -170,6 +176,37 @@ final readonly class ShapeView
         }
 
         return $kinds;
+    }
+
+    /** @return array<string, class-string<AxisPart>> parts that can be said of this axis, by the word in the file */
+    public function parts(): array
+    {
+        $axis = $this->axis;
+
+        return $axis === null ? [] : array_filter(AxisParts::all(), fn (string $class) => $class::isOffered($axis));
+    }
+
+    /** @return list<array{float, float}> points of the curve, if it is made of some */
+    public function curvePoints(): array
+    {
+        $curve = $this->shaping()->curve;
+
+        return $curve instanceof PointCurve ? $curve->points : [];
+    }
+
+    /** @return list<array{string, Field}> fields of the kinds of curve that are figures, with their kind */
+    public function curveFields(): array
+    {
+        $fields = [];
+        foreach (Curves::all() as $kind => $class) {
+            foreach ($class::fields()->all as $field) {
+                if (! $field->type instanceof Points) {
+                    $fields[] = [$kind, $field];
+                }
+            }
+        }
+
+        return $fields;
     }
 
     /** How figures are shown and typed: on a centred axis places count from the centre. */

@@ -5,12 +5,16 @@ declare(strict_types=1);
 namespace Nailrod\Core\Axis;
 
 use Nailrod\Core\Device\AxisInput;
+use Nailrod\Core\Format\Field;
+use Nailrod\Core\Format\Fields;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Format\Type\Whole;
+use Nailrod\Core\Format\Type\YesNo;
 
 /** From the reading of a device to its way, 0 to 1: the first stage of every axis of a device. */
-final readonly class Calibration
+final readonly class Calibration implements AxisPart
 {
-    public const FIELDS = ['low', 'high', 'rest', 'reverse'];
+    use IsAxisPart;
 
     private function __construct(
         public int $low,
@@ -26,18 +30,48 @@ final readonly class Calibration
         return new self($axis->min, $axis->max, $axis->centred ? $axis->restReading() : null, false, $axis->centred);
     }
 
-    public static function read(?Node $node, AxisInput $axis): self
+    public static function part(): string
+    {
+        return 'calibrate';
+    }
+
+    public static function title(): string
+    {
+        return 'calibration';
+    }
+
+    public static function about(): string
+    {
+        return 'Which readings are the ends of the travel, and its rest.';
+    }
+
+    public static function isOfReadings(): bool
+    {
+        return true;
+    }
+
+    public static function fields(?AxisInput $axis): Fields
+    {
+        return Fields::of(
+            Field::given('low', 'Lowest reading', self::reading($axis), 'The reading at the low end of the travel.'),
+            Field::given('high', 'Highest reading', self::reading($axis), 'The reading at its high end, at least 2 above the low one.'),
+            ...($axis === null || $axis->centred ? [Field::usually(null, 'rest', 'Reading at rest', self::reading($axis), 'The reading at rest of a centred axis, between the two; the middle if it is not said.')] : []),
+            ...[Field::usually(false, 'reverse', 'Turned round', new YesNo, 'Is the axis to go the other way?')],
+        );
+    }
+
+    public static function read(?Node $node, AxisInput $axis, ?Range $range = null): self
     {
         if ($node === null) {
             return self::whole($axis);
         }
-        $node->only(self::FIELDS);
-        $low = $node->get('low')->int($axis->min, $axis->max - 2);
-        $high = $node->get('high')->int($low + 2, $axis->max);
+        $node->only(array_keys(self::fields(null)->all));
         $rest = $node->maybe('rest');
         if ($rest !== null && ! $axis->centred) {
             throw $rest->refuse('no rest, since the axis is not centred');
         }
+        $low = $node->get('low')->int($axis->min, $axis->max - 2);
+        $high = $node->get('high')->int($low + 2, $axis->max);
 
         return new self(
             $low,
@@ -46,6 +80,16 @@ final readonly class Calibration
             $node->maybe('reverse')?->bool() ?? false,
             $axis->centred,
         );
+    }
+
+    public static function check(Node $node): void
+    {
+        $node->only(array_keys(self::fields(null)->all));
+    }
+
+    private static function reading(?AxisInput $axis): Whole
+    {
+        return new Whole($axis->min ?? -2 ** 31, $axis->max ?? 2 ** 31, 'readings');
     }
 
     public function travel(int $reading): float
@@ -60,7 +104,12 @@ final readonly class Calibration
         return $this->reverse ? 1.0 - $travel : $travel;
     }
 
-    public function inWords(): string
+    public function values(): array
+    {
+        return ['low' => $this->low, 'high' => $this->high] + ($this->rest === null ? [] : ['rest' => $this->rest]) + ['reverse' => $this->reverse];
+    }
+
+    public function inWords(bool $centred): string
     {
         return sprintf(
             'Readings from %d to %d are the whole travel%s%s.',

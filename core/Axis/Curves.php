@@ -4,34 +4,21 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Axis;
 
-use Nailrod\Core\Format\Node;
+use Nailrod\Core\Format\KindList;
 
-/** The kinds of curve, one line each. */
-final class Curves
+/**
+ * The kinds of curve, one line each, in the order in which they are offered.
+ *
+ * @extends KindList<CurveKind>
+ */
+final class Curves extends KindList
 {
-    public static function read(?Node $node, bool $centred): Stage
+    protected static function own(): array
     {
-        return match ($node?->get('kind')->oneOf(['straight', 'expo', 'points']) ?? 'straight') {
-            'points' => PointCurve::read(self::given($node)),
-            'expo' => Expo::read($node, $centred),
-            default => self::straight($node, $centred),
-        };
-    }
-
-    public static function isStraight(Stage $curve): bool
-    {
-        return $curve instanceof Expo && $curve->k === 0.0;
-    }
-
-    private static function straight(?Node $node, bool $centred): Expo
-    {
-        $node?->only(['kind']);
-
-        return Expo::of(0.0, $centred);
-    }
-
-    private static function given(?Node $node): Node
-    {
-        return $node ?? throw new \LogicException('A curve of points has its node.');
+        return [
+            Straight::class,
+            Expo::class,
+            PointCurve::class,
+        ];
     }
 }

@@ -4,14 +4,20 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Axis;
 
-use Nailrod\Core\Format\Node;
+use Nailrod\Core\Format\Field;
+use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\IsKind;
+use Nailrod\Core\Format\Type\Number;
 
 /**
  * The curve (1-k)x + kx³ for k >= 0 and the exact inverse of the curve for -k below; over 0..1, or over each half of a
  * centred axis outwards. Positive k makes the start calm, negative k makes it lively.
  */
-final readonly class Expo implements Stage
+final readonly class Expo implements CurveKind, Stage
 {
+    use IsKind;
+
     private function __construct(public float $k, public bool $centred) {}
 
     public static function of(float $k, bool $centred): self
@@ -19,14 +25,39 @@ final readonly class Expo implements Stage
         return new self($k, $centred);
     }
 
-    public static function read(?Node $node, bool $centred): self
+    public static function kind(): string
     {
-        if ($node === null) {
-            return new self(0.0, $centred);
-        }
-        $node->only(['kind', 'k'])->get('kind')->oneOf(['expo']);
+        return 'expo';
+    }
 
-        return new self($node->get('k')->number(-1, 1), $centred);
+    public static function title(): string
+    {
+        return 'expo';
+    }
+
+    public static function about(): string
+    {
+        return 'The curve (1-k)x + kx³, and for a negative k its inverse: calm or lively at the start.';
+    }
+
+    public static function fields(): Fields
+    {
+        return Fields::of(Field::given('k', 'Expo', Number::of(-1, 1), 'How far it bends: above 0 the start is calm, below 0 it is lively.', 0));
+    }
+
+    public static function from(Given $given): static
+    {
+        return new self($given->number('k'), false);
+    }
+
+    public function values(): array
+    {
+        return ['k' => $this->k];
+    }
+
+    public function over(bool $centred): self
+    {
+        return new self($this->k, $centred);
     }
 
     public function apply(float $value): float

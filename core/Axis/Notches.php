@@ -4,16 +4,25 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Axis;
 
+use Nailrod\Core\Device\AxisInput;
+use Nailrod\Core\Format\Field;
+use Nailrod\Core\Format\Fields;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Format\Type\Choice;
+use Nailrod\Core\Format\Type\Number;
+use Nailrod\Core\Format\Type\Several;
+use Nailrod\Core\Made\Between;
 
 /**
  * Places that pull the value to themselves. *Flat*: within the capture half-width the value is the place, in between it
  * goes on straight lines whose outer ends are the range's. *Stepped*: the value is always one of the places; it moves
  * past one midpoint at a time, when it is past it by more than the hysteresis.
  */
-final readonly class Notches
+final readonly class Notches implements AxisPart
 {
+    use IsAxisPart;
+
     public const MOST = 32;
     public const FLAT = 'flat';
     public const STEPPED = 'stepped';
@@ -32,34 +41,81 @@ final readonly class Notches
         return new self(self::FLAT, [], self::CAPTURE, self::HYSTERESIS, Range::whole());
     }
 
-    /** @param ?Range $range null if it is not known yet */
-    public static function read(?Node $node, ?Range $range): self
+    public static function part(): string
     {
-        if ($node === null) {
-            return self::none();
-        }
-        $kind = $node->only(['kind', 'at', 'width', 'hysteresis'])->get('kind')->oneOf([self::FLAT, self::STEPPED]);
-        $places = $node->get('at')->list(self::MOST);
-        if ($places === []) {
-            throw $node->get('at')->refuse('1 to '.self::MOST.' places');
-        }
-        $width = $node->maybe('width')?->number(0, 0.5) ?? self::CAPTURE;
-        $at = [];
-        foreach ($places as $i => $place) {
-            $p = $place->number(0, 1);
+        return 'notches';
+    }
+
+    public static function title(): string
+    {
+        return 'notches';
+    }
+
+    public static function about(): string
+    {
+        return 'Places that pull the value to themselves.';
+    }
+
+    public static function fields(?AxisInput $axis): Fields
+    {
+        return Fields::of(
+            Field::given('kind', 'Kind', Choice::of(self::FLAT, self::STEPPED), 'Flat: within the capture the value is the place. Stepped: the value is always one of the places.'),
+            Field::given('at', 'Notch', new Several(Number::at(), 1, self::MOST, false, '1 to '.self::MOST.' places'), 'The places, rising, within the range.', [0.5]),
+            Field::usually(self::CAPTURE, 'width', 'Pulls from this far', Number::by(0.5), 'Of flat ones: half of each capture.'),
+            Field::usually(self::HYSTERESIS, 'hysteresis', 'Changes this far past the middle', Number::by(0.5), 'Of stepped ones: how far past the middle between two it changes.'),
+        );
+    }
+
+    public static function read(?Node $node, AxisInput $axis, ?Range $range = null): self
+    {
+        return $node === null ? self::none() : self::of($node, $range);
+    }
+
+    public static function check(Node $node): void
+    {
+        self::of($node, null);
+    }
+
+    /** What has none yet gets one in the middle. */
+    public static function completed(array $said): array
+    {
+        return ($said['at'] ?? null) === null ? array_replace($said, ['at' => [0.5]]) : $said;
+    }
+
+    private static function of(Node $node, ?Range $range): self
+    {
+        $given = self::fields(null)->read($node);
+        $kind = $given->text('kind');
+        $width = $given->number('width');
+        $at = $given->numbers('at');
+        foreach ($at as $i => $p) {
             if ($i > 0 && $p <= $at[$i - 1]) {
-                throw $place->refuse('a place above the one before, '.FormatError::figure($at[$i - 1], 'at'));
+                throw $given->refuseEntry('at', $i, 'a place above the one before, '.FormatError::figure($at[$i - 1], 'at'));
             }
             if ($kind === self::FLAT && $i > 0 && $p - $width <= $at[$i - 1] + $width) {
-                throw $place->refuse('a place whose capture of '.FormatError::figure($width, 'by').' either side does not touch that of the one before, at '.FormatError::figure($at[$i - 1], 'at'));
+                throw $given->refuseEntry('at', $i, 'a place whose capture of '.FormatError::figure($width, 'by').' either side does not touch that of the one before, at '.FormatError::figure($at[$i - 1], 'at'));
             }
             if ($range !== null && ($p < $range->low || $p > $range->high)) {
-                throw $place->refuse('a place within the range, '.FormatError::figure($range->low, 'at').' to '.FormatError::figure($range->high, 'at'));
+                throw $given->refuseEntry('at', $i, 'a place within the range, '.FormatError::figure($range->low, 'at').' to '.FormatError::figure($range->high, 'at'));
             }
-            $at[] = $p;
         }
 
-        return new self($kind, $at, $width, $node->maybe('hysteresis')?->number(0, 0.5) ?? self::HYSTERESIS, $range ?? Range::whole());
+        return new self($kind, $at, $width, $given->number('hysteresis'), $range ?? Range::whole());
+    }
+
+    /** Does a form show this field just now? */
+    public function uses(string $field): bool
+    {
+        return match ($field) {
+            'width' => $this->at !== [] && ! $this->areStepped(),
+            'hysteresis' => $this->areStepped(),
+            default => true,
+        };
+    }
+
+    public function asItComes(AxisInput $axis): string
+    {
+        return 'None.';
     }
 
     public function areStepped(): bool
@@ -118,6 +174,11 @@ final readonly class Notches
     public function midpoint(int $notch): float
     {
         return ($this->at[$notch] + $this->at[$notch + 1]) / 2;
+    }
+
+    public function values(): array
+    {
+        return ['kind' => $this->kind, 'at' => $this->at, 'width' => $this->width, 'hysteresis' => $this->hysteresis];
     }
 
     public function inWords(bool $centred): string

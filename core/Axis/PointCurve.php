@@ -4,16 +4,20 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Axis;
 
-use Nailrod\Core\Format\FormatError;
-use Nailrod\Core\Format\Node;
+use Nailrod\Core\Format\Field;
+use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\IsKind;
 
 /**
  * A curve through points over the whole 0..1, level outside them: the monotone piecewise cubic of Fritsch and Carlson
  * (SIAM J. Numer. Anal. 17, 1980). Inner tangents are the mean of the two secants, 0 where their signs differ, end
  * tangents the end secants; then from left to right tangents that would overshoot are scaled by 3/sqrt(α²+β²).
  */
-final readonly class PointCurve implements Stage
+final readonly class PointCurve implements CurveKind, Stage
 {
+    use IsKind;
+
     public const MOST = 16;
 
     /**
@@ -22,29 +26,41 @@ final readonly class PointCurve implements Stage
      */
     private function __construct(public array $points, private array $tangents) {}
 
-    public static function read(Node $node): self
+    public static function kind(): string
     {
-        $points = [];
-        foreach ($node->only(['kind', 'points'])->get('points')->list(self::MOST) as $i => $point) {
-            $pair = $point->list(2);
-            if (count($pair) !== 2) {
-                throw $point->refuse('a pair of numbers, across and up');
-            }
-            $x = $pair[0]->number(0, 1);
-            $y = $pair[1]->number(0, 1);
-            if ($i > 0 && $x <= $points[$i - 1][0]) {
-                throw $pair[0]->refuse('a number above that of the point before, '.FormatError::figure($points[$i - 1][0]));
-            }
-            if ($i > 0 && $y < $points[$i - 1][1]) {
-                throw $pair[1]->refuse('a number not below that of the point before, '.FormatError::figure($points[$i - 1][1]));
-            }
-            $points[] = [$x, $y];
-        }
-        if (count($points) < 2) {
-            throw $node->get('points')->refuse('2 to '.self::MOST.' points');
-        }
+        return 'points';
+    }
+
+    public static function title(): string
+    {
+        return 'points';
+    }
+
+    public static function about(): string
+    {
+        return 'A smooth curve through points, which never turns back; level outside them.';
+    }
+
+    public static function fields(): Fields
+    {
+        return Fields::of(Field::given('points', 'Points', new Points(self::MOST), 'Across and up of each point; across rises, up never falls.'));
+    }
+
+    public static function from(Given $given): static
+    {
+        $points = $given->pairs('points');
 
         return new self($points, self::tangents($points));
+    }
+
+    public function values(): array
+    {
+        return ['points' => $this->points];
+    }
+
+    public function over(bool $centred): self
+    {
+        return $this;
     }
 
     public function apply(float $value): float

@@ -4,11 +4,17 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Axis;
 
+use Nailrod\Core\Device\AxisInput;
+use Nailrod\Core\Format\Field;
+use Nailrod\Core\Format\Fields;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Format\Type\Number;
 
 /** The part of the output that the whole travel is spread over. */
-final readonly class Range implements Stage
+final readonly class Range implements AxisPart, Stage
 {
+    use IsAxisPart;
+
     private function __construct(public float $low, public float $high) {}
 
     public static function whole(): self
@@ -16,24 +22,60 @@ final readonly class Range implements Stage
         return new self(0.0, 1.0);
     }
 
-    public static function read(?Node $node): self
+    public static function part(): string
+    {
+        return 'range';
+    }
+
+    public static function title(): string
+    {
+        return 'range';
+    }
+
+    public static function about(): string
+    {
+        return 'The part of the output that the whole travel is spread over.';
+    }
+
+    public static function fields(?AxisInput $axis): Fields
+    {
+        return Fields::of(
+            Field::usually(0, 'low', 'From', Number::at(), 'What is sent at the low end.'),
+            Field::usually(1, 'high', 'To', Number::at(), 'What is sent at the high end, above the low one.'),
+        );
+    }
+
+    public static function read(?Node $node, AxisInput $axis, ?Range $range = null): self
     {
         if ($node === null) {
             return self::whole();
         }
-        $node->only(['low', 'high']);
-        $low = $node->maybe('low')?->number(0, 1) ?? 0.0;
-        $high = $node->maybe('high')?->number(0, 1) ?? 1.0;
-        if ($high <= $low) {
+        $given = self::fields($axis)->read($node);
+
+        return $given->number('high') <= $given->number('low') ? throw $node->refuse('a high end above the low end') : new self($given->number('low'), $given->number('high'));
+    }
+
+    public static function check(Node $node): void
+    {
+        $given = self::fields(null)->read($node);
+        if ($given->number('high') <= $given->number('low')) {
             throw $node->refuse('a high end above the low end');
         }
+    }
 
-        return new self($low, $high);
+    public function asItComes(AxisInput $axis): string
+    {
+        return 'The whole travel sends '.($axis->centred ? '-100 to +100 %.' : '0 to 100 %.');
     }
 
     public function apply(float $value): float
     {
         return $value >= 1.0 ? $this->high : $this->low + ($this->high - $this->low) * $value;
+    }
+
+    public function values(): array
+    {
+        return ['low' => $this->low, 'high' => $this->high];
     }
 
     public function inWords(bool $centred): string

@@ -5,18 +5,51 @@ declare(strict_types=1);
 namespace Nailrod\Core\Axis;
 
 use Nailrod\Core\Device\AxisInput;
+use Nailrod\Core\Format\Field;
+use Nailrod\Core\Format\Fields;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Format\Type\Whole;
 
 /** How much of a wheel's rotation is its whole travel: of D degrees lock to lock, U are used, half of them either way. */
-final readonly class Rotation implements Stage
+final readonly class Rotation implements AxisPart, Stage
 {
+    use IsAxisPart;
+
     public const LEAST = 30;
     public const MOST = 3600;
 
     /** @param ?int $degrees lock to lock; null for what is no wheel */
     private function __construct(public ?int $degrees, public ?int $used) {}
 
-    public static function read(?Node $node, AxisInput $axis): self
+    public static function part(): string
+    {
+        return 'rotation';
+    }
+
+    public static function title(): string
+    {
+        return 'rotation';
+    }
+
+    public static function about(): string
+    {
+        return 'How much of the rotation of a wheel is its whole travel.';
+    }
+
+    public static function isOfReadings(): bool
+    {
+        return true;
+    }
+
+    public static function fields(?AxisInput $axis): Fields
+    {
+        return Fields::of(
+            Field::usually($axis?->degrees, 'degrees', 'Lock to lock', new Whole(self::LEAST, self::MOST, '°'), 'How far the wheel turns from lock to lock.', 900),
+            Field::given('used', 'Used of that', new Whole(self::LEAST, self::MOST, '°'), 'How much of that is used, half of it either way.', $axis->degrees ?? 900),
+        );
+    }
+
+    public static function read(?Node $node, AxisInput $axis, ?Range $range = null): self
     {
         if ($node === null) {
             return new self($axis->degrees, null);
@@ -31,16 +64,30 @@ final readonly class Rotation implements Stage
         return new self($degrees, $used->int(self::LEAST, $degrees));
     }
 
-    /** Checks what can be checked without the axis. */
-    public static function check(Node $node): void
+    public static function isOffered(AxisInput $axis): bool
     {
-        $node->only(['degrees', 'used'])->get('used')->int(self::LEAST, self::MOST);
-        $node->maybe('degrees')?->int(self::LEAST, self::MOST);
+        return $axis->degrees !== null && ! $axis->isBuilt();
+    }
+
+    /** No more is used than there is. */
+    public static function completed(array $said): array
+    {
+        return is_int($said['degrees'] ?? null) && is_int($said['used'] ?? null) ? array_replace($said, ['used' => min($said['used'], $said['degrees'])]) : $said;
+    }
+
+    public function asItComes(AxisInput $axis): string
+    {
+        return 'All '.($axis->degrees ?? 900).' degrees are used.';
     }
 
     public function apply(float $value): float
     {
         return $this->used === null ? $value : max(0.0, min(1.0, 0.5 + ($value - 0.5) * $this->degrees / $this->used));
+    }
+
+    public function values(): array
+    {
+        return ['degrees' => $this->degrees ?? 900, 'used' => $this->used ?? $this->degrees ?? 900];
     }
 
     public function inWords(bool $centred): string

@@ -5,79 +5,106 @@ declare(strict_types=1);
 namespace Nailrod\Core\Axis;
 
 use Nailrod\Core\Device\AxisInput;
+use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
 
 /**
- * All that is done between the reading of an axis and its value before the stops. The order of PARTS is the order in
+ * All that is done between the reading of an axis and its value before the stops. The order of AxisParts is the order in
  * which they act; the travel of a built axis comes from other axes, so it has no calibration, rotation or steadying.
  */
 final readonly class Shaping
 {
-    public const PARTS = ['calibrate', 'rotation', 'steady', 'dead_zones', 'curve', 'range', 'notches'];
-
-    /** Parts that say how a reading becomes travel. */
-    public const OF_READINGS = ['calibrate', 'rotation', 'steady'];
-
-    /** Kept beside the shaping; does nothing by itself. */
-    public const MEASURED = 'measured';
-
     public const STEPS = 65535;
 
-    private function __construct(
-        public AxisInput $axis,
-        public Calibration $calibration,
-        public Rotation $rotation,
-        public Steady $steady,
-        public DeadZones $zones,
-        public Stage $curve,
-        public Range $range,
-        public Notches $notches,
-    ) {}
+    public Calibration $calibration;
 
-    /** @param array<string, Node> $parts by the names in PARTS; what is missing is as it comes */
+    public Rotation $rotation;
+
+    public Steady $steady;
+
+    public DeadZones $zones;
+
+    public Stage $curve;
+
+    public Range $range;
+
+    public Notches $notches;
+
+    /** @var list<Stage> what makes the shaped value of a travel, in the order in which it acts */
+    private array $stages;
+
+    /** @param array<string, AxisPart> $parts by the word in the file */
+    private function __construct(public AxisInput $axis, public array $parts)
+    {
+        $this->calibration = self::one($parts, Calibration::class);
+        $this->rotation = self::one($parts, Rotation::class);
+        $this->steady = self::one($parts, Steady::class);
+        $this->zones = self::one($parts, DeadZones::class);
+        $this->curve = self::one($parts, Curve::class)->stage;
+        $this->range = self::one($parts, Range::class);
+        $this->notches = self::one($parts, Notches::class);
+        $stages = [];
+        foreach ($parts as $part) {
+            if ($part instanceof Curve) {
+                $stages[] = $part->stage;
+            } elseif ($part instanceof Stage && ! $part::isOfReadings()) {
+                $stages[] = $part;
+            }
+        }
+        $this->stages = $stages;
+    }
+
+    /**
+     * @template T of AxisPart
+     *
+     * @param array<string, AxisPart> $parts
+     * @param class-string<T>         $class
+     *
+     * @return T
+     */
+    private static function one(array $parts, string $class): AxisPart
+    {
+        $part = $parts[$class::part()];
+
+        return $part instanceof $class ? $part : throw new \LogicException('Every axis has all parts.');
+    }
+
+    /**
+     * @param array<string, Node> $parts by the words in the file; what is missing is as it comes
+     *
+     * @throws FormatError if a part does not fit the axis
+     */
     public static function read(AxisInput $axis, array $parts): self
     {
         if ($axis->isBuilt()) {
-            foreach (array_intersect_key($parts, array_flip(self::OF_READINGS)) as $part) {
+            foreach (array_intersect_key($parts, array_flip(AxisParts::ofReadings())) as $part) {
                 throw $part->refuse('no such part, since this axis is built from others');
             }
         }
-        $range = Range::read($parts['range'] ?? null);
+        $read = [];
+        $range = Range::read($parts[Range::part()] ?? null, $axis);
+        foreach (AxisParts::all() as $name => $class) {
+            if ($class !== Measured::class) {
+                $read[$name] = $class === Range::class ? $range : $class::read($parts[$name] ?? null, $axis, $range);
+            }
+        }
 
-        return new self(
-            $axis,
-            Calibration::read($parts['calibrate'] ?? null, $axis),
-            Rotation::read($parts['rotation'] ?? null, $axis),
-            Steady::read($parts['steady'] ?? null),
-            DeadZones::read($parts['dead_zones'] ?? null, $axis->centred),
-            Curves::read($parts['curve'] ?? null, $axis->centred),
-            $range,
-            Notches::read($parts['notches'] ?? null, $range),
-        );
+        return new self($axis, $read);
     }
 
     /**
      * Checks parts of which the axis is not known yet: all that can be wrong with them whatever the axis is.
      *
-     * @throws \Nailrod\Core\Format\FormatError with the path of what is wrong
+     * @throws FormatError with the path of what is wrong
      */
     public static function check(Node $parts): void
     {
-        foreach (Keys::each($parts->only([...self::PARTS, self::MEASURED])->map()) as $part => $node) {
-            if ($node->value === null) {
-                continue;
+        $all = AxisParts::all();
+        foreach (Keys::each($parts->only(array_keys($all))->map()) as $part => $node) {
+            if ($node->value !== null) {
+                $all[$part]::check($node);
             }
-            match ($part) {
-                'calibrate' => $node->only(Calibration::FIELDS),
-                'rotation' => Rotation::check($node),
-                'steady' => Steady::read($node),
-                'dead_zones' => DeadZones::read($node, $node->has('rest')),
-                'curve' => Curves::read($node, false),
-                'range' => Range::read($node),
-                'notches' => Notches::read($node, null),
-                default => Measured::read($node),
-            };
         }
     }
 
@@ -95,7 +122,11 @@ final readonly class Shaping
     /** The shaped value of a travel, 0..1: before notches and stops. */
     public function shape(float $travel): float
     {
-        return $this->range->apply($this->curve->apply($this->zones->apply($travel)));
+        foreach ($this->stages as $stage) {
+            $travel = $stage->apply($travel);
+        }
+
+        return $travel;
     }
 
     /** The value of a travel before the stops, of an axis that had not moved before. */

@@ -4,11 +4,18 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Axis;
 
+use Nailrod\Core\Device\AxisInput;
+use Nailrod\Core\Format\Field;
+use Nailrod\Core\Format\Fields;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Format\Type\Number;
+use Nailrod\Core\Format\Type\YesNo;
 
 /** What is done against trembling, between calibration and dead zones: single spikes are left out, small movements held. */
-final readonly class Steady
+final readonly class Steady implements AxisPart
 {
+    use IsAxisPart;
+
     /** With no newer reading for this long the last one is taken, spike or not, in µs. */
     public const SPIKE_WAIT = 20_000;
 
@@ -20,19 +27,57 @@ final readonly class Steady
         return new self(0.0, false);
     }
 
-    public static function read(?Node $node): self
+    public static function part(): string
+    {
+        return 'steady';
+    }
+
+    public static function title(): string
+    {
+        return 'steadying';
+    }
+
+    public static function about(): string
+    {
+        return 'What is done against trembling: single spikes are left out, small movements held.';
+    }
+
+    public static function isOfReadings(): bool
+    {
+        return true;
+    }
+
+    public static function fields(?AxisInput $axis): Fields
+    {
+        return Fields::of(
+            Field::usually(0, 'hold', 'Holds movements up to', Number::by(0.5), 'How far the travel must move before it counts.'),
+            Field::usually(false, 'spikes', 'Leave single spikes out', new YesNo, 'Is a single reading that jumps to be left out?'),
+        );
+    }
+
+    public static function read(?Node $node, AxisInput $axis, ?Range $range = null): self
     {
         if ($node === null) {
             return self::none();
         }
-        $node->only(['hold', 'spikes']);
+        $given = self::fields($axis)->read($node);
 
-        return new self($node->maybe('hold')?->number(0, 0.5) ?? 0.0, $node->maybe('spikes')?->bool() ?? false);
+        return new self($given->number('hold'), $given->yes('spikes'));
+    }
+
+    public function asItComes(AxisInput $axis): string
+    {
+        return 'Every reading counts as it comes.';
     }
 
     public function isNone(): bool
     {
         return ! $this->spikes && $this->hold <= 0.0;
+    }
+
+    public function values(): array
+    {
+        return ['hold' => $this->hold, 'spikes' => $this->spikes];
     }
 
     public function inWords(bool $centred): string

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nailrod\Core\Axis;
 
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Made\Above;
 
 /** A place on the travel that holds the value of one or more axes until it is opened. */
 final readonly class Stop

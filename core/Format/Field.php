@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Format;
 
-use Nailrod\Core\Format\Type\Number;
-use Nailrod\Core\Format\Type\Several;
 use Nailrod\Core\Format\Type\Type;
-use Nailrod\Core\Format\Type\Whole;
 
 /**
  * One field of what a file can say: all that a reader, a schema, a form, a refusal and a page of the docs want to know of it
@@ -70,14 +67,6 @@ final readonly class Field
         } catch (FormatError $error) {
             throw $error->inField($this);
         }
-    }
-
-    /** What stands beside the figures of the field: ms, or one of Number's parts; nothing for most. */
-    public function unit(): string
-    {
-        $type = $this->type instanceof Several ? $this->type->of : $this->type;
-
-        return $type instanceof Number || $type instanceof Whole ? $type->unit : '';
     }
 
     /** @return array<string, mixed> in JSON Schema, with what it means */

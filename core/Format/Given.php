@@ -78,6 +78,13 @@ final readonly class Given
         return array_values(array_filter($this->list($field), is_float(...)));
     }
 
+    /** @return non-empty-list<array{float, float}> */
+    public function pairs(string $field): array
+    {
+        /** @var non-empty-list<array{float, float}> as its type read it */
+        return $this->values[$field];
+    }
+
     public function says(string $field): bool
     {
         return $this->node->has($field);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Memory;
 
-use Nailrod\Core\Axis\Shaping;
+use Nailrod\Core\Axis\Measured;
 use Nailrod\Core\Behaviour\PlacesOutputs;
 use Nailrod\Core\Behaviour\PlaysItsMacro;
 use Nailrod\Core\Device\Device;
@@ -43,7 +43,7 @@ final readonly class DeviceMapping
             $value = match ($path->section) {
                 'layers', 'flags' => Node::of($part->value)->plain(),
                 'controls' => $path->key === $device->id ? Node::of($part->value)->plain() : null,
-                'axes' => $path->inner !== Shaping::MEASURED && $alone->isOwn($path->key) ? Node::of($part->value)->plain() : null,
+                'axes' => $path->inner !== Measured::part() && $alone->isOwn($path->key) ? Node::of($part->value)->plain() : null,
                 'made' => $alone->isOwn(Made::DEVICE.'/'.$path->key) ? Node::of($part->value)->plain() : null,
                 'macros' => $macros[$path->key] ?? null,
                 'lamps' => self::lamp($set, $path->key, $alone, $leftOut),

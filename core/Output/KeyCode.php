@@ -27,6 +27,11 @@ final readonly class KeyCode implements Type
         return 'a key by its W3C code, such as KeyL, Digit1, F8 or ArrowUp';
     }
 
+    public function unit(): string
+    {
+        return '';
+    }
+
     public function example(): string
     {
         return 'KeyL';

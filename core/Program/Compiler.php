@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Nailrod\Core\Program;
 
 use Nailrod\Core\Action\Variable;
-use Nailrod\Core\Axis\Shaping;
+use Nailrod\Core\Axis\AxisParts;
 use Nailrod\Core\Behaviour\PlaysItsMacro;
 use Nailrod\Core\Device\AxisInput;
 use Nailrod\Core\Device\ContactInput;
@@ -235,7 +235,7 @@ final class Compiler
     private function axisRow(AxisInput $axis): array
     {
         $shape = [];
-        foreach (Shaping::PARTS as $part) {
+        foreach (AxisParts::shaping() as $part) {
             $value = $this->set->merged->value(PartPath::axis($axis->ref, $part));
             if ($value !== null) {
                 $shape[$part] = $value;

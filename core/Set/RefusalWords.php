@@ -51,7 +51,7 @@ final readonly class RefusalWords
     {
         [$path, $fields] = $this->split($error->place);
         $part = $path === null ? '' : ($path->section === 'axes' ? (string) $path->inner : $path->section);
-        $unit = $error->field?->unit() ?? '';
+        $unit = $error->field?->type->unit() ?? '';
         $unit = $unit !== '' ? $unit : (str_ends_with($error->place, self::MS) ? self::MS : self::UNITS[$part.'.'.(string) preg_replace('/\[.*/', '', $fields[0] ?? '')] ?? '');
         $centred = $path !== null && $this->isCentred($path);
         $tell = fn (float $figure, string $what): string => match ($what === 'own' ? $unit : $what) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set;
 
+use Nailrod\Core\Axis\AxisParts;
 use Nailrod\Core\Axis\Notches;
 use Nailrod\Core\Axis\Percent;
 use Nailrod\Core\Axis\PointCurve;
@@ -64,7 +65,7 @@ final readonly class ShapeEdits
     /** The axis is shaped by a starting shape; its calibration, rotation and steadying stay. Stops and thresholds come to those that are there. */
     public function beginWith(string $axis, StartingShape $shape): SetDocument
     {
-        $changed = array_diff(Shaping::PARTS, Shaping::OF_READINGS);
+        $changed = array_diff(AxisParts::shaping(), AxisParts::ofReadings());
         $own = $this->shapeAll([$axis], array_replace(array_fill_keys($changed, null), $shape->parts));
         foreach (Keys::each($shape->stops) as $id => $stop) {
             $own = $own->with(PartPath::stop($this->free($id, $this->set->stops)), ['axes' => [$axis]] + $stop);

@@ -4,15 +4,8 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set;
 
-use Nailrod\Core\Axis\Calibration;
-use Nailrod\Core\Axis\Curves;
-use Nailrod\Core\Axis\DeadZones;
-use Nailrod\Core\Axis\Measured;
-use Nailrod\Core\Axis\Notches;
+use Nailrod\Core\Axis\AxisParts;
 use Nailrod\Core\Axis\Percent;
-use Nailrod\Core\Axis\Range;
-use Nailrod\Core\Axis\Rotation;
-use Nailrod\Core\Axis\Steady;
 use Nailrod\Core\Axis\Stop;
 use Nailrod\Core\Behaviour\Follows;
 use Nailrod\Core\Behaviour\PlaysItsMacro;
@@ -37,8 +30,6 @@ use Nailrod\Core\Output\Outputs;
 /** Parts of a set, and changes of them, in plain words. */
 final readonly class Words
 {
-    private const PART_NAMES = ['calibrate' => 'calibration', 'rotation' => 'rotation', 'steady' => 'steadying', 'dead_zones' => 'dead zones', 'curve' => 'curve', 'range' => 'range', 'notches' => 'notches', 'measured' => 'what was measured'];
-
     /** @var \Closure(string): ?string */
     private \Closure $nameOfSet;
 
@@ -74,9 +65,16 @@ final readonly class Words
             'chords' => 'Chord in '.$this->layerName($path->key),
             'made' => isset($this->set->made[$path->key]) ? $this->set->made[$path->key]->name() : $named ?? 'What is made',
             'ways' => 'The way to '.($this->set->catalogue?->action($path->key)->name ?? 'an action that the simulator does not have'),
-            'axes' => $this->set->rig->nameOf($path->key).', '.(self::PART_NAMES[(string) $path->inner] ?? $path->inner),
+            'axes' => $this->set->rig->nameOf($path->key).', '.$this->partOf((string) $path->inner),
             default => $this->set->rig->nameOf((string) $path->inner).' in '.$this->layerName($path->key),
         };
+    }
+
+    private function partOf(string $part): string
+    {
+        $class = AxisParts::all()[$part] ?? null;
+
+        return $class === null ? $part : $class::title();
     }
 
     private static function called(string $sort, ?string $name): string
@@ -360,16 +358,8 @@ final readonly class Words
         if ($axis === null) {
             return (string) json_encode($node->value);
         }
-        $words = match ($path->inner) {
-            'calibrate' => Calibration::read($node, $axis)->inWords(),
-            'steady' => Steady::read($node)->inWords($axis->centred),
-            'dead_zones' => DeadZones::read($node, $axis->centred)->inWords($axis->centred),
-            'rotation' => Rotation::read($node, $axis)->inWords($axis->centred),
-            'curve' => Curves::read($node, $axis->centred)->inWords($axis->centred),
-            'range' => Range::read($node)->inWords($axis->centred),
-            'notches' => Notches::read($node, null)->inWords($axis->centred),
-            default => Measured::read($node)->inWords(),
-        };
+        $class = AxisParts::all()[(string) $path->inner] ?? null;
+        $words = $class === null ? '' : $class::read($node, $axis)->inWords($axis->centred);
 
         return $words === '' ? 'as it comes' : lcfirst(rtrim($words, '.'));
     }

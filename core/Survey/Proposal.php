@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Survey;
 
+use Nailrod\Core\Axis\AxisParts;
+use Nailrod\Core\Axis\Measured;
 use Nailrod\Core\Axis\Shaping;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
@@ -21,7 +23,7 @@ final readonly class Proposal
     private const MOST_ZONE = 0.15;
 
     /**
-     * @param array<string, ?array<string, mixed>> $parts   in the open format, by Shaping::PARTS; null: none is needed
+     * @param array<string, ?array<string, mixed>> $parts   in the open format, by AxisParts; null: none is needed
      * @param array<string, string>                $reasons one sentence for each part
      */
     private function __construct(public AxisReport $report, public array $parts, public array $reasons, private Sweep $sweep) {}
@@ -80,7 +82,7 @@ final readonly class Proposal
     /** @return array<string, ?array<string, mixed>> the parts that are proposed, and what was measured to be kept beside them */
     public function partsAndFindings(): array
     {
-        return $this->parts + [Shaping::MEASURED => $this->measured()];
+        return $this->parts + [Measured::part() => $this->measured()];
     }
 
     /** @return array<string, mixed> */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Tuning;
 
-use Nailrod\Core\Axis\Shaping;
+use Nailrod\Core\Axis\AxisParts;
 
 /** A shape to begin with, by what an axis is for. */
 final readonly class StartingShape
@@ -12,7 +12,7 @@ final readonly class StartingShape
     /**
      * @param string                     $why     one sentence: what it does for the hand
      * @param ?bool                      $centred for which axes it is; null: for all
-     * @param array<string, array<string, mixed>> $parts in the open format, by Shaping::PARTS; what is not here is cleared
+     * @param array<string, array<string, mixed>> $parts in the open format, by AxisParts; what is not here is cleared
      * @param array<string, array<string, mixed>> $stops in the open format without their axes, by id
      * @param array<string, array<string, mixed>> $made  in the open format without their source, by id
      */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Tuning;
 
-use Nailrod\Core\Axis\Curves;
+use Nailrod\Core\Axis\Expo;
 use Nailrod\Core\Axis\Measured;
 use Nailrod\Core\Axis\Percent;
 use Nailrod\Core\Axis\Shaping;
@@ -38,8 +38,8 @@ final readonly class Tuner
     public function __construct(private BindingSet $set, private string $ref)
     {
         $this->shaping = $set->shapings[$ref];
-        $measured = $set->merged->value(PartPath::axis($ref, Shaping::MEASURED));
-        $this->measured = $measured === null ? null : Measured::read(Node::of($measured));
+        $measured = $set->merged->value(PartPath::axis($ref, Measured::part()));
+        $this->measured = $measured === null ? null : Measured::of(Node::of($measured));
     }
 
     /**
@@ -201,7 +201,7 @@ final readonly class Tuner
             }
         }
         foreach ($this->actions() as $action) {
-            if ($action->ownCurve && ! Curves::isStraight($this->shaping->curve)) {
+            if ($action->ownCurve && ! ($this->shaping->curve instanceof Expo && $this->shaping->curve->k === 0.0)) {
                 $notices[] = sprintf('%s bends %s itself: with the curve here it is bent twice. Make one of them straight.', $this->set->catalogue->name ?? 'The simulator', $action->name);
             }
         }

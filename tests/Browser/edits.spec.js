@@ -10,21 +10,21 @@ test('two tabs edit one set: the second is told and shown what differs, and noth
     const other = await context.newPage();
     await app.open(page, 'shape', LEFT);
     await app.open(other, 'shape', LEFT);
-    await change(page, '#f-low', 7);
+    await change(page, '#dead_zones-low', 7);
     await other.locator('[data-face] [data-axis="fennel/left-lever"]').press('ArrowUp');
     await expect(other.locator('#moved')).toBeVisible();
-    await unfold(other, '#k');
-    await other.locator('#k').fill('40');
-    await other.locator('#k').press('Enter');
+    await unfold(other, '#curve-k');
+    await other.locator('#curve-k').fill('40');
+    await other.locator('#curve-k').press('Enter');
     await expect(other.getByRole('heading', { name: 'This set was changed in another tab' })).toBeVisible();
     const tables = other.locator('.conflict table');
     await expect(tables.nth(0)).toContainText('7 % at the low end');
     await expect(tables.nth(1)).toContainText('expo 40 %');
     await other.getByRole('button', { name: 'Make my change on top of it' }).click();
-    await expect(other.locator('#k')).toHaveValue('40');
-    await expect(other.locator('#f-low')).toHaveValue('7');
+    await expect(other.locator('#curve-k')).toHaveValue('40');
+    await expect(other.locator('#dead_zones-low')).toHaveValue('7');
     await page.reload();
-    await expect(page.locator('#k')).toHaveValue('40');
+    await expect(page.locator('#curve-k')).toHaveValue('40');
 });
 
 test('ten edits are undone and done again by keys, and the documents are the same byte for byte', async ({ page, app }) => {
@@ -32,7 +32,7 @@ test('ten edits are undone and done again by keys, and the documents are the sam
     await app.open(page, 'shape', LEFT);
     const documents = [await file()];
     for (let i = 1; i <= 10; i++) {
-        await change(page, i % 2 ? '#f-low' : '#k', i + 4);
+        await change(page, i % 2 ? '#dead_zones-low' : '#curve-k', i + 4);
         documents.push(await file());
     }
     expect(new Set(documents).size).toBe(11);
@@ -63,11 +63,11 @@ test('bad input is told with place, found and expected, and changes nothing', as
     await expect(page.locator('#notices')).toContainText('Holds at: found "140", expected 0 to 100. Nothing was changed.');
     await expect(page.locator('body')).toHaveAttribute('data-revision', revision);
 
-    await unfold(page, '#f-low');
-    await page.locator('#f-low').fill('70');
-    await page.locator('#f-low').press('Enter');
-    await page.locator('#f-high').fill('60');
-    await page.locator('#f-high').press('Enter');
+    await unfold(page, '#dead_zones-low');
+    await page.locator('#dead_zones-low').fill('70');
+    await page.locator('#dead_zones-low').press('Enter');
+    await page.locator('#dead_zones-high').fill('60');
+    await page.locator('#dead_zones-high').press('Enter');
     await expect(page.locator('#notices')).toContainText('expected dead zones that leave something of the travel');
 
     await app.open(page, 'store');
@@ -96,7 +96,7 @@ test('a set is shaped and assigned with the keyboard alone', async ({ page, app 
     await page.locator('[data-handle="zone-low"]').focus();
     await page.keyboard.press('ArrowRight');
     await page.keyboard.press('ArrowRight');
-    await expect(page.locator('#f-low')).toHaveValue('4');
+    await expect(page.locator('#dead_zones-low')).toHaveValue('4');
     await expect(page.locator('.panel')).toContainText('4 % at the low end');
     await page.locator('.mark').focus();
     await page.keyboard.press('4');
@@ -132,8 +132,8 @@ test('a stop is dragged on the picture, and what is inherited can be given back'
     expect(at).toBeGreaterThan(65);
     expect(at).toBeLessThan(85);
     await expect(page.locator('.part--stop .part__says')).toContainText(`at or below ${at} %`);
-    await change(page, '#f-low', 5);
+    await change(page, '#dead_zones-low', 5);
     await page.getByRole('button', { name: 'give back' }).first().click();
-    await expect(page.locator('#f-low')).toHaveValue('2');
+    await expect(page.locator('#dead_zones-low')).toHaveValue('2');
     await expect(page.locator('.panel')).toContainText('from House');
 });

@@ -24,9 +24,9 @@ test('a throttle is shaped, a switch gets two meanings, the game answers, the de
     await test.step('set dead zones, expo, and a stop at 92 % for both levers opened by the left thumb', async () => {
         await app.open(page, 'shape', '?axis=fennel/left-lever');
         await expect(page.locator('.panel')).toContainText('from House');
-        await change(page, '#f-low', 3);
-        await change(page, '#f-high', 2);
-        await change(page, '#k', 28);
+        await change(page, '#dead_zones-low', 3);
+        await change(page, '#dead_zones-high', 2);
+        await change(page, '#curve-k', 28);
         await expect(page.locator('.panel')).toContainText('Expo 28 %: calm at the start');
         await unfold(page, '#new-stop [name="axes[]"]');
         const fresh = page.locator('#new-stop form');
@@ -124,8 +124,8 @@ test('a throttle is shaped, a switch gets two meanings, the game answers, the de
         await app.stop();
         await app.start();
         await app.open(page, 'shape', '?axis=fennel/left-lever');
-        await expect(page.locator('#f-low')).toHaveValue('3');
-        await expect(page.locator('#k')).toHaveValue('28');
+        await expect(page.locator('#dead_zones-low')).toHaveValue('3');
+        await expect(page.locator('#curve-k')).toHaveValue('28');
         await expect(page.locator('.panel__part--stop [name="at"]')).toHaveValue('92');
         await app.open(page, 'assign');
         await expect(page.locator('[data-cell="base/fennel/switch-2.down"]')).toContainText('Landing light off');

@@ -14,8 +14,8 @@ const shot = async (name) => {
 };
 
 await app.open(page, 'shape', '?axis=fennel/left-lever');
-await change(page, '#f-low', 3);
-await change(page, '#k', 28);
+await change(page, '#dead_zones-low', 3);
+await change(page, '#curve-k', 28);
 await unfold(page, '#new-stop [name="axes[]"]');
 const stop = page.locator('#new-stop form');
 await stop.locator('[name="opener"]').selectOption('fennel/left-thumb');
@@ -23,7 +23,7 @@ await stop.getByText('Right lever').click();
 await stop.getByText('Put the stop in').click();
 await page.locator('.part--stop .part__says').waitFor();
 await page.locator('#new-stop').evaluate((part) => { part.open = false; });
-for (const field of ['#f-low', '#k']) {
+for (const field of ['#dead_zones-low', '#curve-k']) {
     await page.locator(field).evaluate((element) => { element.closest('details').open = false; });
 }
 await moveLever(page, 'fennel/left-lever', 0.04, 10);
@@ -122,7 +122,7 @@ await page.locator('#write').click();
 await page.locator('.verdict--good').waitFor();
 await page.request.get(`${app.url}/sets/skerrywing/store`);
 await app.open(page, 'shape', '?axis=fennel/right-lever');
-await change(page, '#k', 15);
+await change(page, '#curve-k', 15);
 await app.open(page, 'store');
 await shot('store');
 

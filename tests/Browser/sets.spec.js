@@ -13,14 +13,14 @@ test('another set is picked in the bar and stays through all places', async ({ p
 
 test('an edit of the house set reaches the sets that inherit from it, and what they say themselves stays', async ({ page, app }) => {
     await app.open(page, 'shape', '?axis=fennel/left-lever');
-    await change(page, '#k', 20);
+    await change(page, '#curve-k', 20);
     await page.goto(`${app.url}/sets/house/shape?axis=fennel/left-lever`);
     await page.waitForFunction(() => window.nailrod?.live.picture !== null);
-    await change(page, '#f-low', 9);
-    await change(page, '#k', -40);
+    await change(page, '#dead_zones-low', 9);
+    await change(page, '#curve-k', -40);
     await app.open(page, 'shape', '?axis=fennel/left-lever');
-    await expect(page.locator('#f-low')).toHaveValue('9');
-    await expect(page.locator('#k')).toHaveValue('20');
+    await expect(page.locator('#dead_zones-low')).toHaveValue('9');
+    await expect(page.locator('#curve-k')).toHaveValue('20');
     await expect(page.locator('.plot__parent')).toHaveCount(1);
 });
 
@@ -110,15 +110,15 @@ test('a stop is taken away, and undo brings it back open as it was', async ({ pa
 
 test('an edit while the server is gone is told and what was typed stays', async ({ page, app }) => {
     await app.open(page, 'shape', '?axis=fennel/left-lever');
-    await unfold(page, '#k');
+    await unfold(page, '#curve-k');
     await app.stop();
-    await page.locator('#k').fill('44');
-    await page.locator('#k').press('Enter');
+    await page.locator('#curve-k').fill('44');
+    await page.locator('#curve-k').press('Enter');
     await expect(page.locator('#notices')).toContainText('Not saved: the server does not answer.');
-    await expect(page.locator('#k')).toHaveValue('44');
+    await expect(page.locator('#curve-k')).toHaveValue('44');
     await app.start();
     await expect(page.locator('#offline')).toBeHidden();
-    await change(page, '#k', 45);
+    await change(page, '#curve-k', 45);
     await expect(page.locator('.panel')).toContainText('Expo 45 %');
 });
 

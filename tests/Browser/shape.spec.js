@@ -52,11 +52,11 @@ test('each kind of thing is made, dragged, typed and taken away with the mouse, 
         await expect(page.locator('#part-dead_zones .part__says')).toContainText('at the low end counts for nothing');
         expect(await line()).not.toBe(before);
         await saved(page, () => page.mouse.up());
-        await expect(page.locator('#f-low')).toHaveValue(/^(19|20|21)/);
-        await put(page, '#f-low', 20);
+        await expect(page.locator('#dead_zones-low')).toHaveValue(/^(19|20|21)/);
+        await put(page, '#dead_zones-low', 20);
         await expect(page.locator('#part-dead_zones .part__says')).toHaveText('20 % at the low end counts for nothing.');
         expect((await sends(page, 'fennel/friction', 0.6)).value).toBeCloseTo(0.5, 1);
-        await put(page, '#f-low', 0);
+        await put(page, '#dead_zones-low', 0);
     });
 
     await test.step('a point', async () => {
@@ -65,10 +65,10 @@ test('each kind of thing is made, dragged, typed and taken away with the mouse, 
         await expect(handle(page, 'point-5')).toHaveCount(1);
         await drag(page, 'point-3', 0.9, 0.35);
         await saved(page, () => page.mouse.up());
-        await expect(page.locator('#p-3-x'), 'a point stays between its neighbours').toHaveValue('74.9');
-        await expect(page.locator('#p-3-y')).toHaveValue(/^3[4-6]/);
-        await put(page, '#p-3-y', 25);
-        await put(page, '#p-3-x', 50);
+        await expect(page.locator('#curve-x-3'), 'a point stays between its neighbours').toHaveValue('74.9');
+        await expect(page.locator('#curve-y-3')).toHaveValue(/^3[4-6]/);
+        await put(page, '#curve-y-3', 25);
+        await put(page, '#curve-x-3', 50);
         await expect(page.locator('#part-curve .part__says')).toContainText('Through 6 points');
         expect((await sends(page, 'fennel/friction', 0.5)).sent).toBeCloseTo(0.25, 1);
         await handle(page, 'point-1').focus();
@@ -81,16 +81,16 @@ test('each kind of thing is made, dragged, typed and taken away with the mouse, 
         await drag(page, 'bend', 0.5, 0.4);
         await saved(page, () => page.mouse.up());
         await expect(page.locator('#part-curve .part__says')).toContainText('calm at the start');
-        await put(page, '#k', 0);
+        await put(page, '#curve-k', 0);
     });
 
     await test.step('the range', async () => {
         await drag(page, 'range-high', 0, 0.8);
         await saved(page, () => page.mouse.up());
-        await put(page, '#r-high', 80);
+        await put(page, '#range-high', 80);
         await expect(page.locator('#part-range .part__says')).toHaveText('The whole travel sends 0 % to 80 %.');
         expect((await sends(page, 'fennel/friction', 1)).sent).toBeCloseTo(0.8, 3);
-        await put(page, '#r-high', 100);
+        await put(page, '#range-high', 100);
     });
 
     await test.step('a notch', async () => {
@@ -98,7 +98,7 @@ test('each kind of thing is made, dragged, typed and taken away with the mouse, 
         await saved(page, () => page.locator('.adds').getByText('notch', { exact: true }).click());
         await drag(page, 'notch-0', 1, 0.3);
         await saved(page, () => page.mouse.up());
-        await put(page, '#n-0', 30);
+        await put(page, '#notches-at-0', 30);
         await expect(page.locator('#part-notches .part__says')).toHaveText('Settles at 30 % within 2 % either side.');
         expect((await sends(page, 'fennel/friction', 0.3)).sent).toBeCloseTo(0.3, 4);
         await unfold(page, '[form="remove-notch-0"]');
@@ -163,7 +163,7 @@ test('all of it goes by the keyboard alone', async ({ page, app }) => {
         await page.locator(`.adds [value="${what}"]`).focus();
         await saved(page, () => page.keyboard.press('Enter'));
     }
-    for (const [id, key, field] of [['zone-low', 'ArrowRight', '#f-low'], ['zone-high', 'ArrowLeft', '#f-high'], ['point-2', 'ArrowUp', '#p-2-y'], ['notch-0', 'ArrowUp', '#n-0'], ['stop-stop', 'ArrowUp', '#stop-stop-at'], ['made-threshold-at', 'ArrowRight', '#made-threshold-at'], ['made-zones-of-friction-slider-bounds-0', 'ArrowRight', '#made-zones-of-friction-slider-bounds-0'], ['range-high', 'ArrowDown', '#r-high']]) {
+    for (const [id, key, field] of [['zone-low', 'ArrowRight', '#dead_zones-low'], ['zone-high', 'ArrowLeft', '#dead_zones-high'], ['point-2', 'ArrowUp', '#curve-y-2'], ['notch-0', 'ArrowUp', '#notches-at-0'], ['stop-stop', 'ArrowUp', '#stop-stop-at'], ['made-threshold-at', 'ArrowRight', '#made-threshold-at'], ['made-zones-of-friction-slider-bounds-0', 'ArrowRight', '#made-zones-of-friction-slider-bounds-0'], ['range-high', 'ArrowDown', '#range-high']]) {
         const was = Number(await page.locator(field).inputValue());
         await handle(page, id).focus();
         await saved(page, () => page.keyboard.press(key));
@@ -234,8 +234,8 @@ test('a wheel of 1080 degrees used for 480 is at full lock at 240 either way, in
     expect(await at('marl', 241)).toBe(1);
     expect(await at('marl', -241)).toBe(0);
     expect(await at('marl', 120)).toBeGreaterThan(0.7);
-    await unfold(page, '#c-used');
-    await expect(page.locator('#c-used')).toHaveValue('480');
+    await unfold(page, '#rotation-used');
+    await expect(page.locator('#rotation-used')).toHaveValue('480');
     expect(await at('hairpin-ladder', 241)).toBeLessThan(0.75);
     await expect(page.locator('#part-rotation')).toContainText('All 1080 degrees are used.');
 });
@@ -331,7 +331,7 @@ test('every view of Shape can be used by everyone', async ({ page, app }) => {
 
 test('a copy reaches the pair and another set, and what a truck says itself is given back', async ({ page, app }) => {
     await app.open(page, 'shape', '?axis=fennel/left-lever');
-    await put(page, '#k', 35);
+    await put(page, '#curve-k', 35);
     await page.getByRole('link', { name: 'Copy and begin' }).click();
     await expect(page.locator('[name="to[]"][value="fennel/right-lever"]')).toBeChecked();
     await saved(page, () => page.getByRole('button', { name: 'Copy', exact: true }).click());

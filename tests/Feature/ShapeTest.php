@@ -183,7 +183,7 @@ final class ShapeTest extends TestCase
     {
         $this->send('shape/curve', ['axis' => 'fennel/friction', 'kind' => 'points', 'x' => ['0', '60', '40'], 'y' => ['0', '10', '40']])
             ->assertSessionHas('problem', 'Friction slider, curve, point 3, across: found 40 %, expected a number above that of the point before, 60 %.');
-        $this->send('shape/notches', ['axis' => 'fennel/friction', 'kind' => 'flat', 'at' => ['20', 'x']])->assertSessionHasErrors('at.1');
+        $this->send('shape/notches', ['axis' => 'fennel/friction', 'kind' => 'flat', 'at' => ['20', 'x']])->assertSessionHas('problem', 'Friction slider, notches, notch 2: found "x", expected a number from 0 % to 100 %.');
         $this->send('shape/made', ['id' => 'x', 'name' => 'X', 'kind' => 'above', 'of' => ['fennel/friction'], 'at' => '1', 'hysteresis' => '2'])->assertSessionHas('problem');
         $this->send('shape/add', ['axis' => 'fennel/none', 'what' => 'point'])->assertSessionHas('problem', 'Axis: found something that is not there, expected an axis of the rig.');
         $this->send('shape/add', ['axis' => 'fennel/friction', 'what' => 'cake'])->assertSessionHas('problem');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use Nailrod\Core\Axis\AxisParts;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Set\MergedDocument;
 use Nailrod\Core\Set\PartPath;
@@ -15,7 +16,7 @@ final class CopyShapeRequest extends RevisionRequest
     {
         return [
             'axis' => ['required', 'string'],
-            'parts' => ['required', 'array'], 'parts.*' => ['string', 'in:steady,dead_zones,curve,range,notches,rotation,calibrate'],
+            'parts' => ['required', 'array'], 'parts.*' => ['string', 'in:'.implode(',', AxisParts::shaping())],
             'to' => ['required', 'array'], 'to.*' => ['string'],
             'target' => ['required', 'string'],
         ];

@@ -4,23 +4,22 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Forms\Answers;
+use App\Forms\Figure;
+use Nailrod\Core\Axis\AxisParts;
+use Nailrod\Core\Axis\Curve;
+use Nailrod\Core\Axis\Curves;
+use Nailrod\Core\Axis\Expo;
+use Nailrod\Core\Axis\Notches;
+use Nailrod\Core\Axis\PointCurve;
+use Nailrod\Core\Format\FormatError;
+
 /** One part of the shaping of an axis, as its form gives it: percentages, and readings for the calibration. */
 final class ShapeRequest extends RevisionRequest
 {
     protected function fields(): array
     {
-        $width = ['sometimes', 'required', 'numeric', 'between:0,100'];
-        $place = ['sometimes', 'required', 'numeric', $this->placeRule()];
-
-        return ['axis' => ['required', 'string'], 'reverse' => ['sometimes', 'boolean']] + match ($this->route('part')) {
-            'calibrate' => ['low' => ['required', 'integer'], 'high' => ['required', 'integer'], 'rest' => ['nullable', 'integer']],
-            'rotation' => ['degrees' => ['required', 'integer', 'between:30,3600'], 'used' => ['required', 'integer', 'between:30,3600']],
-            'steady' => ['hold' => ['required', 'numeric', 'between:0,50'], 'spikes' => ['sometimes', 'boolean']],
-            'curve' => ['kind' => ['sometimes', 'in:straight,expo,points'], 'k' => ['sometimes', 'required', 'numeric', 'between:-100,100'], 'x' => ['sometimes', 'array', 'max:16'], 'y' => ['sometimes', 'array', 'max:16'], 'x.*' => ['required', 'numeric'], 'y.*' => ['required', 'numeric']],
-            'range' => ['low' => $place, 'high' => $place],
-            'notches' => ['kind' => ['required', 'in:none,flat,stepped'], 'at' => ['sometimes', 'array', 'max:32'], 'at.*' => ['required', ...array_slice($place, 2)], 'width' => $width, 'hysteresis' => $width],
-            default => ['low' => $width, 'high' => $width, 'rest' => $width],
-        };
+        return ['axis' => ['required', 'string'], 'kind' => ['sometimes', 'string'], 'x' => ['sometimes', 'array', 'max:16'], 'y' => ['sometimes', 'array', 'max:16'], 'x.*' => ['required', 'numeric'], 'y.*' => ['required', 'numeric']];
     }
 
     public function axis(): string
@@ -31,47 +30,43 @@ final class ShapeRequest extends RevisionRequest
     /** Is a curve to be turned into points that are not there yet? */
     public function asksForPoints(): bool
     {
-        return $this->route('part') === 'curve' && $this->string('kind')->toString() === 'points' && ! $this->has('x');
+        return $this->partName() === Curve::part() && $this->string('kind')->toString() === PointCurve::kind() && ! $this->has('x');
     }
 
     /** @return ?array<string, mixed> the part in the open format; null if there is to be none */
     public function value(): ?array
     {
-        return match ($this->route('part')) {
-            'calibrate' => array_filter([
-                'low' => $this->integer('low'),
-                'high' => $this->integer('high'),
-                'rest' => $this->filled('rest') ? $this->integer('rest') : null,
-                'reverse' => $this->boolean('reverse') ?: null,
-            ], fn (mixed $value) => $value !== null),
-            'rotation' => ['degrees' => $this->integer('degrees'), 'used' => min($this->integer('used'), $this->integer('degrees'))],
-            'steady' => ['hold' => $this->width('hold'), 'spikes' => $this->boolean('spikes')],
-            'curve' => $this->curve(),
-            'range' => ['low' => $this->place('low'), 'high' => $this->place('high')],
-            'notches' => $this->notches(),
-            default => array_map($this->width(...), array_combine($fields = array_values(array_filter(['low', 'high', 'rest'], $this->has(...))), $fields)),
+        $class = AxisParts::all()[$this->partName()] ?? null;
+        if ($class === null) {
+            throw FormatError::at('axes', $this->partName(), 'one of '.implode(', ', AxisParts::shaping()));
+        }
+
+        return match (true) {
+            $class === Curve::class => $this->curve(),
+            $class === Notches::class && $this->string('kind')->toString() === 'none' => null,
+            default => $class::completed($this->answers()->all($class::fields(null))),
         };
+    }
+
+    private function partName(): string
+    {
+        $part = $this->route('part');
+
+        return is_string($part) ? $part : '';
+    }
+
+    private function answers(): Answers
+    {
+        return new Answers($this->all(), new Figure($this->boolean('centred')));
     }
 
     /** @return array<string, mixed> */
     private function curve(): array
     {
-        return match ($this->string('kind', 'expo')->toString()) {
-            'straight' => ['kind' => 'straight'],
-            'expo' => ['kind' => 'expo', 'k' => $this->part('k')],
-            default => ['kind' => 'points', 'points' => array_map(null, $this->places('x'), $this->places('y'))],
-        };
-    }
+        $kind = $this->string('kind', Expo::kind())->toString();
 
-    /** @return ?array<string, mixed> */
-    private function notches(): ?array
-    {
-        $kind = $this->string('kind')->toString();
-        if ($kind === 'none') {
-            return null;
-        }
-        $at = $this->places('at');
-
-        return ['kind' => $kind, 'at' => $at === [] ? [0.5] : $at] + ($this->has('width') ? ['width' => $this->width('width')] : []) + ($this->has('hysteresis') ? ['hysteresis' => $this->width('hysteresis')] : []);
+        return $kind === PointCurve::kind()
+            ? ['kind' => $kind, 'points' => array_map(null, $this->places('x'), $this->places('y'))]
+            : $this->answers()->alone(Curves::all()[$kind] ?? null, $kind);
     }
 }

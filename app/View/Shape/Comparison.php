@@ -8,6 +8,7 @@ use App\Models\Revision;
 use App\Sets\DatabaseLibrary;
 use App\View\Place;
 use App\View\Plot;
+use Nailrod\Core\Axis\AxisParts;
 use Nailrod\Core\Axis\Shaping;
 use Nailrod\Core\Device\AxisInput;
 use Nailrod\Core\Format\FormatError;
@@ -30,7 +31,7 @@ final readonly class Comparison
         }
         $parts = [];
         foreach (array_slice($chain, 0, -1) as $document) {
-            foreach (Shaping::PARTS as $part) {
+            foreach (AxisParts::shaping() as $part) {
                 $said = $document->parts()[(string) PartPath::axis($this->axis->ref, $part)] ?? null;
                 if ($said !== null) {
                     $parts[$part] = Node::of($said->value);

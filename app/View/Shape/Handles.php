@@ -37,11 +37,11 @@ final readonly class Handles
         $zones = $this->view->shaping()->zones;
         $whole = $this->centred ? 200.0 : 100.0;
         $handles = [
-            new Handle('zone-low', 'zone', 'Dead zone, low end', Handle::ACROSS, $zones->low, 0.0, ['field' => '#f-low', 'from' => 0.0, 'to' => $whole]),
-            new Handle('zone-high', 'zone', 'Dead zone, high end', Handle::ACROSS, 1.0 - $zones->high, 0.0, ['field' => '#f-high', 'from' => $whole, 'to' => 0.0]),
+            new Handle('zone-low', 'zone', 'Dead zone, low end', Handle::ACROSS, $zones->low, 0.0, ['field' => '#dead_zones-low', 'from' => 0.0, 'to' => $whole]),
+            new Handle('zone-high', 'zone', 'Dead zone, high end', Handle::ACROSS, 1.0 - $zones->high, 0.0, ['field' => '#dead_zones-high', 'from' => $whole, 'to' => 0.0]),
         ];
         if ($this->centred) {
-            $handles[] = new Handle('zone-rest', 'zone', 'Dead zone at rest', Handle::ACROSS, 0.5 + $zones->rest, 0.0, ['field' => '#f-rest', 'from' => -100.0, 'to' => 100.0]);
+            $handles[] = new Handle('zone-rest', 'zone', 'Dead zone at rest', Handle::ACROSS, 0.5 + $zones->rest, 0.0, ['field' => '#dead_zones-rest', 'from' => -100.0, 'to' => 100.0]);
         }
 
         return $handles;
@@ -58,7 +58,7 @@ final readonly class Handles
             $y = $shaping->shape($travel);
             $k = 100.0 * $curve->k;
 
-            return [new Handle('bend', 'bend', 'Bend of the curve', Handle::UP, $travel, $y, null, ['field' => '#k', 'from' => $k + 250.0 * $y, 'to' => $k - 250.0 * (1.0 - $y)])];
+            return [new Handle('bend', 'bend', 'Bend of the curve', Handle::UP, $travel, $y, null, ['field' => '#curve-k', 'from' => $k + 250.0 * $y, 'to' => $k - 250.0 * (1.0 - $y)])];
         }
         $handles = [];
         foreach ($curve instanceof PointCurve ? $curve->points : [] as $i => [$x, $y]) {
@@ -75,8 +75,8 @@ final readonly class Handles
                 Handle::BOTH,
                 $shaping->zones->undo($x),
                 $range->apply($y),
-                ['field' => '#p-'.$i.'-x', 'from' => $at(0.0), 'to' => $at(1.0)],
-                ['field' => '#p-'.$i.'-y', 'from' => $this->figure(-$range->low / $height), 'to' => $this->figure((1.0 - $range->low) / $height)],
+                ['field' => '#curve-x-'.$i, 'from' => $at(0.0), 'to' => $at(1.0)],
+                ['field' => '#curve-y-'.$i, 'from' => $this->figure(-$range->low / $height), 'to' => $this->figure((1.0 - $range->low) / $height)],
                 remove: 'remove-point-'.$i,
             );
         }
@@ -90,8 +90,8 @@ final readonly class Handles
         $range = $this->view->shaping()->range;
 
         return [
-            new Handle('range-low', 'range', 'Range, from', Handle::UP, 0.0, $range->low, null, $this->up('#r-low')),
-            new Handle('range-high', 'range', 'Range, to', Handle::UP, 0.0, $range->high, null, $this->up('#r-high')),
+            new Handle('range-low', 'range', 'Range, from', Handle::UP, 0.0, $range->low, null, $this->up('#range-low')),
+            new Handle('range-high', 'range', 'Range, to', Handle::UP, 0.0, $range->high, null, $this->up('#range-high')),
         ];
     }
 
@@ -100,7 +100,7 @@ final readonly class Handles
     {
         $handles = [];
         foreach ($this->view->shaping()->notches->at as $i => $at) {
-            $handles[] = new Handle('notch-'.$i, 'notch', 'Notch '.($i + 1), Handle::UP, 1.0, $at, null, $this->up('#n-'.$i), remove: 'remove-notch-'.$i);
+            $handles[] = new Handle('notch-'.$i, 'notch', 'Notch '.($i + 1), Handle::UP, 1.0, $at, null, $this->up('#notches-at-'.$i), remove: 'remove-notch-'.$i);
         }
 
         return $handles;

@@ -48,6 +48,11 @@ final readonly class Choice implements Type
         return implode(', ', array_map(fn (string $word) => '"'.$word.'"', Keys::of($this->words)));
     }
 
+    public function unit(): string
+    {
+        return '';
+    }
+
     public function example(): string
     {
         return Keys::of($this->words)[0];

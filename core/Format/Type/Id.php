@@ -34,6 +34,11 @@ final readonly class Id implements Type
         return 'the id of '.($this->sort === self::ACTION ? 'an ' : 'a ').$this->sort;
     }
 
+    public function unit(): string
+    {
+        return '';
+    }
+
     public function example(): string
     {
         return match ($this->sort) {

@@ -70,6 +70,11 @@ final readonly class Number implements Type
         return sprintf('a number from %s to %s%s', json_encode(self::plain($this->least)), json_encode(self::plain($this->most)), $unit);
     }
 
+    public function unit(): string
+    {
+        return $this->unit;
+    }
+
     public function example(): int|float
     {
         return self::plain(match (true) {

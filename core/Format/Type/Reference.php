@@ -31,6 +31,11 @@ final readonly class Reference implements Type
         return ($this->sort === self::AXIS ? 'an axis' : 'a '.$this->sort).' by its reference';
     }
 
+    public function unit(): string
+    {
+        return '';
+    }
+
     public function example(): string
     {
         return match ($this->sort) {

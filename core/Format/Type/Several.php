@@ -46,6 +46,11 @@ final readonly class Several implements Type
         return sprintf('a list of %s, each %s%s', $count, $this->of->inWords(), $this->distinct ? ', none twice' : '');
     }
 
+    public function unit(): string
+    {
+        return $this->of->unit();
+    }
+
     /** @return list<mixed> */
     public function example(): array
     {

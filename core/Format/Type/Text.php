@@ -26,6 +26,11 @@ final readonly class Text implements Type
         return 'a text of at most '.$this->longest.' characters';
     }
 
+    public function unit(): string
+    {
+        return '';
+    }
+
     public function example(): string
     {
         return 'Name';

@@ -23,6 +23,9 @@ interface Type
     /** What may stand there, in a few words: "a whole number from 1 to 512". */
     public function inWords(): string;
 
+    /** What stands beside its figures: ms, px, one of Number's parts; empty for most. */
+    public function unit(): string;
+
     /** A value that may stand there, as it stands in the file. */
     public function example(): mixed;
 }

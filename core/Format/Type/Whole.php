@@ -27,6 +27,11 @@ final readonly class Whole implements Type
         return sprintf('a whole number from %d to %d%s', $this->least, $this->most, $this->unit === '' ? '' : ' '.$this->unit);
     }
 
+    public function unit(): string
+    {
+        return $this->unit;
+    }
+
     public function example(): int
     {
         return max($this->least, min($this->most, 1));

@@ -24,6 +24,11 @@ final readonly class YesNo implements Type
         return 'true or false';
     }
 
+    public function unit(): string
+    {
+        return '';
+    }
+
     public function example(): bool
     {
         return true;

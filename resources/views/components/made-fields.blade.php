@@ -14,7 +14,7 @@
         </fieldset>
         @endif
         @foreach ($made::fields()->all as $field)
-            @if ($field->isShown){{ $input->html($field, $now[$field->name] ?? $field->atFirst(), $view->sourcesLike($made), $removes) }}@endif
+            @if ($field->isShown){{ $input->html($field, $now[$field->name] ?? $field->atFirst(), $view->sourcesLike($made), $removes, $made instanceof Nailrod\Core\Made\MarksAxis ? $made->band() : 0.001) }}@endif
         @endforeach
     </form>
     @if ($made instanceof Nailrod\Core\Made\SharesTravel)

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Axis;
 
-use Nailrod\Core\Axis\Curves;
+use Nailrod\Core\Axis\Curve;
 use Nailrod\Core\Axis\Expo;
 use Nailrod\Core\Axis\Notches;
 use Nailrod\Core\Axis\PointCurve;
@@ -20,6 +20,11 @@ use PHPUnit\Framework\TestCase;
 /** Point curves, notches and the rotation of wheels against figures that were worked by hand. */
 final class CurvesAndNotchesTest extends TestCase
 {
+    private static function axis(bool $centred = false): AxisInput
+    {
+        return new AxisInput('d/a', '', 1, 0, 65535, $centred);
+    }
+
     /** @return iterable<string, array{list<array{float, float}>, float, float}> */
     public static function points(): iterable
     {
@@ -48,15 +53,15 @@ final class CurvesAndNotchesTest extends TestCase
     #[DataProvider('points')]
     public function test_a_curve_through_points_gives_the_worked_figures(array $points, float $in, float $out): void
     {
-        $this->assertEqualsWithDelta($out, Curves::read(Node::of(['kind' => 'points', 'points' => $points]), false)->apply($in), 2e-7);
+        $this->assertEqualsWithDelta($out, Curve::read(Node::of(['kind' => 'points', 'points' => $points]), self::axis())->stage->apply($in), 2e-7);
     }
 
     public function test_the_kinds_of_curve(): void
     {
-        $this->assertInstanceOf(PointCurve::class, Curves::read(Node::of(['kind' => 'points', 'points' => [[0, 0], [1, 1]]]), true));
-        $this->assertInstanceOf(Expo::class, Curves::read(Node::of(['kind' => 'expo', 'k' => 0.2]), true));
-        $this->assertTrue(Curves::isStraight(Curves::read(Node::of(['kind' => 'straight']), true)));
-        $this->assertSame(0.37, Curves::read(null, false)->apply(0.37));
+        $this->assertInstanceOf(PointCurve::class, Curve::read(Node::of(['kind' => 'points', 'points' => [[0, 0], [1, 1]]]), self::axis(true))->stage);
+        $this->assertInstanceOf(Expo::class, Curve::read(Node::of(['kind' => 'expo', 'k' => 0.2]), self::axis(true))->stage);
+        $this->assertTrue(Curve::read(Node::of(['kind' => 'straight']), self::axis(true))->isStraight());
+        $this->assertSame(0.37, Curve::read(null, self::axis())->stage->apply(0.37));
     }
 
     /** @return iterable<string, array{array<string, mixed>, string}> */
@@ -75,7 +80,7 @@ final class CurvesAndNotchesTest extends TestCase
     {
         $this->expectExceptionMessage($message);
         $this->expectException(FormatError::class);
-        Curves::read(Node::of($curve, 'curve'), false);
+        Curve::read(Node::of($curve, 'curve'), self::axis());
     }
 
     /** @return iterable<string, array{list<float>, float, float, float, float, float}> places, width, range, in, out */
@@ -96,13 +101,13 @@ final class CurvesAndNotchesTest extends TestCase
     #[DataProvider('flat')]
     public function test_flat_notches_give_the_worked_figures(array $at, float $width, float $low, float $high, float $in, float $out): void
     {
-        $range = Range::read(Node::of(['low' => $low, 'high' => $high]));
-        $this->assertEqualsWithDelta($out, Notches::read(Node::of(['kind' => 'flat', 'at' => $at, 'width' => $width]), $range)->apply($in), 1e-9);
+        $range = Range::read(Node::of(['low' => $low, 'high' => $high]), self::axis());
+        $this->assertEqualsWithDelta($out, Notches::read(Node::of(['kind' => 'flat', 'at' => $at, 'width' => $width]), self::axis(), $range)->apply($in), 1e-9);
     }
 
     public function test_stepped_notches_move_past_one_midpoint_at_a_time_by_the_hysteresis(): void
     {
-        $notches = Notches::read(Node::of(['kind' => 'stepped', 'at' => [0, 0.25, 0.5, 0.75, 1], 'hysteresis' => 0.02]), Range::whole());
+        $notches = Notches::read(Node::of(['kind' => 'stepped', 'at' => [0, 0.25, 0.5, 0.75, 1], 'hysteresis' => 0.02]), self::axis(), Range::whole());
         $this->assertSame(0, $notches->step(null, 0.125), 'the lower on a tie');
         $this->assertSame(1, $notches->step(null, 0.126));
         $this->assertSame(0, $notches->step(0, 0.145), 'not past 0.125 + 0.02');
@@ -129,7 +134,7 @@ final class CurvesAndNotchesTest extends TestCase
     {
         $this->expectException(FormatError::class);
         $this->expectExceptionMessage($message);
-        Notches::read(Node::of($part, 'notches'), Range::read(Node::of(['low' => 0.1, 'high' => 0.9])));
+        Notches::read(Node::of($part, 'notches'), self::axis(), Range::read(Node::of(['low' => 0.1, 'high' => 0.9]), self::axis()));
     }
 
     public function test_a_wheel_of_1080_degrees_used_for_480_reaches_full_lock_at_240_either_way(): void
@@ -178,8 +183,8 @@ final class CurvesAndNotchesTest extends TestCase
     public function test_they_say_what_they_do(): void
     {
         $this->assertSame('Through 3 points: 0 % gives 0 %, 50 % gives 20 %, 100 % gives 100 %.', PointCurve::read(Node::of(['kind' => 'points', 'points' => [[0, 0], [0.5, 0.2], [1, 1]]]))->inWords(false));
-        $this->assertSame('Sends only 0 %, 50 %, 100 %; it changes 2 % past the middle between two.', Notches::read(Node::of(['kind' => 'stepped', 'at' => [0, 0.5, 1]]), null)->inWords(false));
-        $this->assertSame('Settles at 30 % within 4 % either side.', Notches::read(Node::of(['kind' => 'flat', 'at' => [0.3], 'width' => 0.04]), null)->inWords(false));
+        $this->assertSame('Sends only 0 %, 50 %, 100 %; it changes 2 % past the middle between two.', Notches::read(Node::of(['kind' => 'stepped', 'at' => [0, 0.5, 1]]), self::axis())->inWords(false));
+        $this->assertSame('Settles at 30 % within 4 % either side.', Notches::read(Node::of(['kind' => 'flat', 'at' => [0.3], 'width' => 0.04]), self::axis())->inWords(false));
         $this->assertSame('', Notches::none()->inWords(false));
     }
 }

@@ -62,14 +62,14 @@ final class StagesTest extends TestCase
     #[DataProvider('deadZones')]
     public function test_dead_zones_stretch_what_is_left(array $part, bool $centred, float $in, float $out): void
     {
-        $this->assertEqualsWithDelta($out, DeadZones::read(Node::of($part), $centred)->apply($in), 1e-12);
+        $this->assertEqualsWithDelta($out, DeadZones::read(Node::of($part), self::lever(centred: $centred))->apply($in), 1e-12);
     }
 
     public function test_dead_zones_that_leave_nothing_are_refused(): void
     {
         $this->expectException(FormatError::class);
         $this->expectExceptionMessage('axes.d/a.dead_zones: found an object, expected dead zones that leave something of the travel');
-        DeadZones::read(Node::of(['low' => 0.6, 'high' => 0.4], 'axes.d/a.dead_zones'), false);
+        DeadZones::read(Node::of(['low' => 0.6, 'high' => 0.4], 'axes.d/a.dead_zones'), self::lever());
     }
 
     /** @return iterable<string, array{float, bool, float, float}> */
@@ -93,7 +93,7 @@ final class StagesTest extends TestCase
 
     public function test_range_spreads_the_travel_over_a_part_of_the_output(): void
     {
-        $range = Range::read(Node::of(['low' => 0.2, 'high' => 0.7]));
+        $range = Range::read(Node::of(['low' => 0.2, 'high' => 0.7]), self::lever());
         $this->assertEqualsWithDelta(0.2, $range->apply(0.0), 1e-12);
         $this->assertEqualsWithDelta(0.45, $range->apply(0.5), 1e-12);
         $this->assertSame(0.7, $range->apply(1.0));
@@ -102,7 +102,7 @@ final class StagesTest extends TestCase
     public function test_a_range_that_ends_where_it_begins_is_refused(): void
     {
         $this->expectException(FormatError::class);
-        Range::read(Node::of(['low' => 0.7, 'high' => 0.7]));
+        Range::read(Node::of(['low' => 0.7, 'high' => 0.7]), self::lever());
     }
 
     public function test_the_stages_follow_each_other_in_their_order(): void
@@ -125,12 +125,12 @@ final class StagesTest extends TestCase
 
     public function test_every_stage_says_what_it_does(): void
     {
-        $this->assertSame('2 % at the low end, 1.5 % at the high end count for nothing.', DeadZones::read(Node::of(['low' => 0.02, 'high' => 0.015]), false)->inWords(false));
-        $this->assertSame('6 % each side of rest counts for nothing.', DeadZones::read(Node::of(['rest' => 0.03]), true)->inWords(true));
+        $this->assertSame('2 % at the low end, 1.5 % at the high end count for nothing.', DeadZones::read(Node::of(['low' => 0.02, 'high' => 0.015]), self::lever())->inWords(false));
+        $this->assertSame('6 % each side of rest counts for nothing.', DeadZones::read(Node::of(['rest' => 0.03]), self::lever(centred: true))->inWords(true));
         $this->assertSame('Expo 28 %: calm at the start, quicker at the end.', Expo::of(0.28, false)->inWords(false));
         $this->assertSame('Expo -30 %: quick about rest, calmer at the ends.', Expo::of(-0.3, true)->inWords(true));
         $this->assertSame('', Expo::of(0.0, true)->inWords(true));
-        $this->assertSame('The whole travel sends 20 % to 70 %.', Range::read(Node::of(['low' => 0.2, 'high' => 0.7]))->inWords(false));
-        $this->assertSame('Readings from 100 to 900 are the whole travel, turned round.', Calibration::read(Node::of(['low' => 100, 'high' => 900, 'reverse' => true]), self::lever())->inWords());
+        $this->assertSame('The whole travel sends 20 % to 70 %.', Range::read(Node::of(['low' => 0.2, 'high' => 0.7]), self::lever())->inWords(false));
+        $this->assertSame('Readings from 100 to 900 are the whole travel, turned round.', Calibration::read(Node::of(['low' => 100, 'high' => 900, 'reverse' => true]), self::lever())->inWords(false));
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Run;
 
 use Nailrod\Core\Axis\Steady;
+use Nailrod\Core\Device\AxisInput;
 use Nailrod\Core\Format\Node;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Desk;
@@ -65,7 +66,7 @@ final class SteadyTest extends TestCase
 
     public function test_it_says_what_it_does(): void
     {
-        $this->assertSame('A single reading that jumps is left out, movements up to 1.5 % are held.', Steady::read(Node::of(['hold' => 0.015, 'spikes' => true]))->inWords(false));
+        $this->assertSame('A single reading that jumps is left out, movements up to 1.5 % are held.', Steady::read(Node::of(['hold' => 0.015, 'spikes' => true]), new AxisInput('d/a', '', 1, 0, 9, false))->inWords(false));
         $this->assertSame('', Steady::none()->inWords(false));
     }
 

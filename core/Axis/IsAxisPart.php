@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Axis;
+
+use Nailrod\Core\Device\AxisInput;
+use Nailrod\Core\Format\Node;
+
+/** What most parts of an axis do alike. */
+trait IsAxisPart
+{
+    public static function isOfReadings(): bool
+    {
+        return false;
+    }
+
+    public static function isOffered(AxisInput $axis): bool
+    {
+        return ! self::isOfReadings() || ! $axis->isBuilt();
+    }
+
+    public static function check(Node $node): void
+    {
+        self::fields(null)->read($node);
+    }
+
+    public static function completed(array $said): array
+    {
+        return $said;
+    }
+
+    public function asItComes(AxisInput $axis): string
+    {
+        return 'As it comes.';
+    }
+}
