@@ -89,7 +89,7 @@ final readonly class Calibration implements AxisPart
 
     private static function reading(?AxisInput $axis): Whole
     {
-        return new Whole($axis->min ?? -2 ** 31, $axis->max ?? 2 ** 31, 'readings');
+        return new Whole($axis->min ?? -2 ** 31, $axis->max ?? 2 ** 31);
     }
 
     public function travel(int $reading): float

@@ -85,6 +85,20 @@ final readonly class Given
         return $this->values[$field];
     }
 
+    /** @return list<array{to: float, colour: string}> bands of a row of lamps */
+    public function bands(string $field): array
+    {
+        /** @var list<array{to: float, colour: string}> as its type read it */
+        return $this->values[$field];
+    }
+
+    /** @return array{sort: string, name: string, is: bool, from: float, to: float} what a lamp shows */
+    public function seen(string $field): array
+    {
+        /** @var array{sort: string, name: string, is: bool, from: float, to: float} as its type read it */
+        return $this->values[$field];
+    }
+
     public function says(string $field): bool
     {
         return $this->node->has($field);

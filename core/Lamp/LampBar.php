@@ -4,9 +4,16 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Lamp;
 
-use Nailrod\Core\Device\Lamp;
-use Nailrod\Core\Format\Node;
-use Nailrod\Core\Run\Run;
+use Nailrod\Core\Format\Field;
+use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\Names;
+use Nailrod\Core\Format\Type\Choice;
+use Nailrod\Core\Format\Type\Id;
+use Nailrod\Core\Format\Type\Number;
+use Nailrod\Core\Format\Type\Reference;
+use Nailrod\Core\Format\Type\Several;
+use Nailrod\Core\Output\DeviceByItself;
 
 /**
  * A row of lamps that shows a variable as a bar: of n lamps the k-th is lit from the k-th n-th of the way from low to high
@@ -15,7 +22,7 @@ use Nailrod\Core\Run\Run;
 final readonly class LampBar implements LampRule
 {
     /**
-     * @param list<string>                              $lamps     references, the first of the bar first
+     * @param non-empty-list<string>                    $lamps     references, the first of the bar first
      * @param list<array{to: float, colour: string}>    $bands     rising; the last one's colour holds beyond it too
      * @param bool                                      $isWhole   all that is lit has the colour of the band in which the value lies, not each lamp that of its own place
      * @param ?float                                    $flashAbove the value above which all that is lit flashes; null: never
@@ -31,37 +38,73 @@ final readonly class LampBar implements LampRule
         public Look $look,
     ) {}
 
-    public static function read(Node $node): self
+    public static function key(): string
     {
-        $node->only(['lamps', 'shows', 'from', 'to', 'bands', 'coloured', 'flash_above', 'brightness']);
-        $lamps = array_map(fn (Node $lamp) => $lamp->string(120), $node->get('lamps')->list(64));
-        if (count($lamps) < 2 || count(array_unique($lamps)) < count($lamps)) {
-            throw $node->get('lamps')->refuse('two or more lamps, each once');
-        }
-        $low = $node->get('from')->number(-1e9, 1e9);
-        $high = $node->get('to')->number(-1e9, 1e9);
-        if ($high <= $low) {
-            throw $node->get('to')->refuse('a number above '.json_encode($low));
-        }
-        $bands = [];
-        foreach ($node->maybe('bands')?->list(8) ?? [] as $band) {
-            $band->only(['to', 'colour']);
-            $to = $band->get('to')->number(-1e9, 1e9);
-            if ($bands !== [] && $to <= $bands[count($bands) - 1]['to']) {
-                throw $band->get('to')->refuse('a number above that of the band before');
-            }
-            $bands[] = ['to' => $to, 'colour' => $band->get('colour')->oneOf(Lamp::COLOURS)];
-        }
+        return 'shows';
+    }
 
-        return new self(
-            $lamps,
-            $node->get('shows')->id(),
-            $low,
-            $high,
-            $bands,
-            ($node->maybe('coloured')?->oneOf(['each', 'whole']) ?? 'each') === 'whole',
-            $node->maybe('flash_above')?->number(-1e9, 1e9),
-            Look::read($node),
+    public static function about(): string
+    {
+        return 'A row of lamps that shows a variable of the simulator as a bar.';
+    }
+
+    public static function fields(): Fields
+    {
+        return Fields::of(
+            Field::given('lamps', 'Lamps', new Several(new Reference(Reference::LAMP), 2, 64, true, 'two or more lamps, each once'), 'The lamps, the first of the bar first.'),
+            Field::given('shows', 'Shows', new Id(Id::VARIABLE), 'The variable of the simulator.'),
+            Field::given('from', 'None is lit at', new Number, 'Its value at which none is lit.', 0),
+            Field::given('to', 'All are lit at', new Number, 'Its value at which all are lit, above the other one.', 100),
+            Field::usually([], 'bands', 'Band', new Bands, 'Colours by bands of the value; the last one goes on beyond its end.'),
+            Field::usually('each', 'coloured', 'Colour of each lamp', Choice::said(['each' => 'that of its own band', 'whole' => 'that of the highest band']), 'Has each lamp the colour of its own band, or all that is lit the colour of the band in which the value lies?'),
+            Field::usually(null, 'flash_above', 'Flashes above (empty: never)', new Number, 'The value above which all that is lit flashes.', 90),
+            ...Look::fields(false),
+        );
+    }
+
+    public static function from(Given $given): self
+    {
+        $lamps = $given->texts('lamps');
+        assert($lamps !== []);
+        $bar = new self($lamps, $given->text('shows'), $given->number('from'), $given->number('to'), $given->bands('bands'), $given->text('coloured') === 'whole', $given->numberOrNull('flash_above'), Look::of($given));
+
+        return $bar->high <= $bar->low ? throw $given->refuse('to', 'a number above '.json_encode($bar->low)) : $bar;
+    }
+
+    public function look(): Look
+    {
+        return $this->look;
+    }
+
+    public function names(): array
+    {
+        return [];
+    }
+
+    public function contacts(): array
+    {
+        return [];
+    }
+
+    public function whyNotOn(DeviceByItself $device): string
+    {
+        return 'only Nailrod itself knows the variable that it shows';
+    }
+
+    public function inWords(Names $names): string
+    {
+        $bands = array_map(fn (array $band) => sprintf('%s up to %s', $band['colour'], json_encode($band['to'])), $this->bands);
+
+        return sprintf(
+            '%s to %s show %s from %s to %s%s%s%s.',
+            $names->of(Reference::LAMP, $this->lamps[0]),
+            $names->of(Reference::LAMP, $this->lamps[count($this->lamps) - 1]),
+            $names->of(Id::VARIABLE, $this->variable),
+            json_encode($this->low),
+            json_encode($this->high),
+            $bands === [] ? '' : ', '.implode(', ', $bands).($this->isWhole ? ', the whole bar in the colour of its highest lamp' : ''),
+            $this->flashAbove === null ? '' : ', flashing above '.json_encode($this->flashAbove),
+            $this->look->brightness === Look::FULL ? '' : ', at '.$this->look->brightness.' %',
         );
     }
 
@@ -70,9 +113,9 @@ final readonly class LampBar implements LampRule
         return $this->lamps;
     }
 
-    public function lit(Run $run): array
+    public function lit(LampView $run): array
     {
-        return $this->at($run->variables->valueOf($this->variable));
+        return $this->at($run->variable($this->variable));
     }
 
     /** @return array<string, Look> by lamp, those that are lit at this value */

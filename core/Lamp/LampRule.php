@@ -4,16 +4,48 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Lamp;
 
-use Nailrod\Core\Run\Run;
+use Nailrod\Core\Device\Lamp;
+use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\Names;
+use Nailrod\Core\Output\DeviceByItself;
+use Nailrod\Core\Output\NamesPart;
 
-/** What ties one or more lamps to something that can be seen of a run. */
+/** What ties one or more lamps to something that can be seen of a run. A new rule is one class and one line in LampRules. */
 interface LampRule
 {
-    /** @return list<string> references of its lamps */
+    /** The field by which a file tells it from other rules. */
+    public static function key(): string;
+
+    /** What it does, in a sentence for who reads a file or the docs. */
+    public static function about(): string;
+
+    public static function fields(): Fields;
+
+    /** @throws FormatError if its fields do not go together */
+    public static function from(Given $given): self;
+
+    /** @return non-empty-list<string> references of its lamps */
     public function lamps(): array;
 
     /** @return array<string, Look> by lamp, those that are lit just now */
-    public function lit(Run $run): array;
+    public function lit(LampView $run): array;
+
+    /** How its lamps are lit, where it does not say otherwise. */
+    public function look(): Look;
+
+    /** @return list<array{string, string}> sort (see NamesPart) and id of the parts of the set that it names */
+    public function names(): array;
+
+    /** @return list<string> references of the contacts that it looks at */
+    public function contacts(): array;
+
+    /** Why a device cannot light them by itself; null if it can. */
+    public function whyNotOn(DeviceByItself $device): ?string;
+
+    /** "Lamp 1 is green while layer On water is live." */
+    public function inWords(Names $names): string;
 
     /** @return array<string, mixed> the rule in the open format */
     public function toArray(): array;

@@ -4,51 +4,89 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Lamp;
 
-use Nailrod\Core\Format\Node;
-use Nailrod\Core\Run\Run;
+use Nailrod\Core\Format\Field;
+use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\Names;
+use Nailrod\Core\Format\Type\Reference;
+use Nailrod\Core\Output\DeviceByItself;
+use Nailrod\Core\Output\NamesPart;
 
 /** A lamp that is lit while a layer is live, a stop open, a flag up, a contact closed, or a variable within a band. */
 final readonly class LampWhen implements LampRule
 {
-    public const SORTS = ['layer', 'stop', 'flag', 'contact', 'variable'];
-
     /**
-     * @param string $sort one of SORTS
+     * @param string $sort one of Seen::SORTS
      * @param string $name id of it, or reference of the contact
      * @param bool   $is   open, up; false: shut, down
      * @param float  $from of a variable: the least at which it is lit, and $to the most
      */
     private function __construct(public string $lamp, public string $sort, public string $name, public bool $is, public float $from, public float $to, public Look $look) {}
 
-    public static function read(Node $node): self
+    public static function key(): string
     {
-        $node->only(['lamp', 'while', 'colour', 'brightness']);
-        $while = $node->get('while');
-        $sorts = array_values(array_filter(self::SORTS, $while->has(...)));
-        if (count($sorts) !== 1) {
-            throw $while->refuse('one of "layer", "stop", "flag", "contact" and "variable"');
-        }
-        $sort = $sorts[0];
-        $while->only(match ($sort) {
-            'stop', 'flag' => [$sort, 'is'],
-            'variable' => [$sort, 'from', 'to'],
-            default => [$sort],
-        });
-        $from = $sort === 'variable' ? $while->get('from')->number(-1e9, 1e9) : 0.0;
+        return 'while';
+    }
 
-        return new self(
-            $node->get('lamp')->string(120),
-            $sort,
-            $sort === 'contact' ? $while->get($sort)->string(120) : $while->get($sort)->id(),
-            match ($sort) {
-                'stop' => $while->get('is')->oneOf(['open', 'shut']) === 'open',
-                'flag' => $while->get('is')->oneOf(['up', 'down']) === 'up',
-                default => true,
-            },
-            $from,
-            $sort === 'variable' ? $while->get('to')->number($from, 1e9) : 0.0,
-            Look::read($node),
+    public static function about(): string
+    {
+        return 'One lamp that is lit while something is so.';
+    }
+
+    public static function fields(): Fields
+    {
+        return Fields::of(
+            Field::given('lamp', 'Lamp', new Reference(Reference::LAMP), 'The lamp, as device/lamp.'),
+            Field::given('while', 'Lit while', new Seen, 'What must be so.'),
+            ...Look::fields(true),
         );
+    }
+
+    public static function from(Given $given): self
+    {
+        ['sort' => $sort, 'name' => $name, 'is' => $is, 'from' => $from, 'to' => $to] = $given->seen('while');
+
+        return new self($given->text('lamp'), $sort, $name, $is, $from, $to, Look::of($given));
+    }
+
+    public function look(): Look
+    {
+        return $this->look;
+    }
+
+    public function names(): array
+    {
+        return in_array($this->sort, [NamesPart::LAYER, NamesPart::STOP, NamesPart::FLAG], true) ? [[$this->sort, $this->name]] : [];
+    }
+
+    public function contacts(): array
+    {
+        return $this->sort === 'contact' ? [$this->name] : [];
+    }
+
+    public function whyNotOn(DeviceByItself $device): ?string
+    {
+        return match (true) {
+            $this->sort === 'variable' => 'only Nailrod itself knows the variable that it shows',
+            $this->sort === 'contact' && ! $device->isOwn($this->name) => 'it shows a contact of another device',
+            $this->sort === 'stop' && ! $device->hasStop($this->name) => 'it shows a stop of another device',
+            $this->sort === 'flag' && ! $device->raises($this->name) => 'it shows a flag that another device raises',
+            default => null,
+        };
+    }
+
+    public function inWords(Names $names): string
+    {
+        $name = $names->of($this->sort, $this->name);
+        $while = match ($this->sort) {
+            'layer' => 'layer '.$name.' is live',
+            'stop' => $name.' is '.($this->is ? 'open' : 'shut'),
+            'flag' => $name.' is '.($this->is ? 'up' : 'down'),
+            'contact' => $name.' is closed',
+            default => $name.' is from '.json_encode($this->from).' to '.json_encode($this->to),
+        };
+
+        return sprintf('%s is %s while %s.', $names->of(Reference::LAMP, $this->lamp), $this->look->value() === 1 ? 'lit' : $this->look->inWords(), $while);
     }
 
     public function lamps(): array
@@ -56,14 +94,14 @@ final readonly class LampWhen implements LampRule
         return [$this->lamp];
     }
 
-    public function lit(Run $run): array
+    public function lit(LampView $run): array
     {
         $is = match ($this->sort) {
-            'layer' => $run->program->tables['layers'][$run->layers->live()]['id'] === $this->name,
-            'stop' => $run->stops->isOpen($this->name) === $this->is,
-            'flag' => $run->holds->isOn('flag', $this->name) === $this->is,
-            'contact' => $run->contacts->isClosed($this->name),
-            default => $this->isWithin($run->variables->valueOf($this->name)),
+            'layer' => $run->liveLayer() === $this->name,
+            'stop' => $run->isStopOpen($this->name) === $this->is,
+            'flag' => $run->isFlagUp($this->name) === $this->is,
+            'contact' => $run->isClosed($this->name),
+            default => $this->isWithin($run->variable($this->name)),
         };
 
         return $is ? [$this->lamp => $this->look] : [];

@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace Nailrod\Core\Lamp;
 
 use Nailrod\Core\Device\Lamp;
-use Nailrod\Core\Format\Node;
+use Nailrod\Core\Format\Field;
+use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\Type\Choice;
+use Nailrod\Core\Format\Type\Whole;
 
 /** How a lamp is lit: its colour, how bright, and whether it flashes. */
 final readonly class Look
@@ -18,9 +21,18 @@ final readonly class Look
      */
     public function __construct(public ?string $colour = null, public int $brightness = self::FULL, public bool $flashes = false) {}
 
-    public static function read(Node $node): self
+    /** @return list<Field> what rules say of it alike; a row takes its colours from its bands */
+    public static function fields(bool $hasColour): array
     {
-        return new self($node->maybe('colour')?->oneOf(Lamp::COLOURS), $node->maybe('brightness')?->int(1, self::FULL) ?? self::FULL);
+        return [
+            ...($hasColour ? [Field::usually(null, 'colour', 'Colour', Choice::of(...Lamp::COLOURS), 'The colour in which it is lit; its own if it is not said.', 'green')] : []),
+            ...[Field::usually(self::FULL, 'brightness', 'Brightness', new Whole(1, self::FULL, '%'), 'How bright it is.')],
+        ];
+    }
+
+    public static function of(Given $given): self
+    {
+        return new self($given->has('colour') ? $given->textOrNull('colour') : null, $given->whole('brightness'));
     }
 
     /** @return array<string, mixed> its fields in the open format; what is usual is left out */

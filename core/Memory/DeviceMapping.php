@@ -10,7 +10,6 @@ use Nailrod\Core\Behaviour\PlaysItsMacro;
 use Nailrod\Core\Device\Device;
 use Nailrod\Core\Format\Json;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Lamp\LampWhen;
 use Nailrod\Core\Macro\Macro;
 use Nailrod\Core\Made\Made;
 use Nailrod\Core\Output\PlaysMacro;
@@ -208,13 +207,7 @@ final readonly class DeviceMapping
         if ($rule === null || array_filter($lamps, fn (string $lamp) => $alone->isOwn($lamp)) === []) {
             return null;
         }
-        $reason = match (true) {
-            ! $rule instanceof LampWhen || $rule->sort === 'variable' => 'only Nailrod itself knows the variable that it shows',
-            $rule->sort === 'contact' && ! $alone->isOwn($rule->name) => 'it shows a contact of another device',
-            $rule->sort === 'stop' && ! $alone->hasStop($rule->name) => 'it shows a stop of another device',
-            $rule->sort === 'flag' && ! $alone->raises($rule->name) => 'it shows a flag that another device raises',
-            default => null,
-        };
+        $reason = $rule->whyNotOn($alone);
         if ($reason !== null) {
             $leftOut[] = $set->rig->lampNameOf($lamps[0]).': '.$reason;
 

@@ -10,6 +10,12 @@ interface DeviceByItself
     /** Does it have all axes that the stop holds, and all contacts that open it? */
     public function hasStop(string $stop): bool;
 
+    /** Does a contact of it raise the flag, or does nobody? */
+    public function raises(string $flag): bool;
+
+    /** @param string $ref of an input: is it on the device, or made from nothing but its axes? */
+    public function isOwn(string $ref): bool;
+
     /** Can it play the macro by itself, with all its steps? */
     public function canPlay(string $macro): bool;
 

@@ -12,7 +12,6 @@ use Nailrod\Core\Device\ContactInput;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Lamp\LampRule;
-use Nailrod\Core\Lamp\LampWhen;
 use Nailrod\Core\Output\AxisOutput;
 use Nailrod\Core\Output\ContactOutput;
 use Nailrod\Core\Output\MeansAction;
@@ -222,9 +221,9 @@ final class Compiler
             }
         }
         foreach ($this->set->lamps as $rule) {
-            if ($rule instanceof LampWhen && $rule->sort === 'contact') {
-                $used[$rule->name] = true;
-                $used += array_fill_keys($this->set->rig->contacts[$rule->name]->madeFrom(), true);
+            foreach ($rule->contacts() as $contact) {
+                $used[$contact] = true;
+                $used += array_fill_keys($this->set->rig->contacts[$contact]->madeFrom(), true);
             }
         }
 

@@ -106,6 +106,26 @@ trait ActsAsEngine
         return $this->variables->valueOf($variable);
     }
 
+    public function liveLayer(): string
+    {
+        return $this->program->tables['layers'][$this->layers->live()]['id'];
+    }
+
+    public function isStopOpen(string $stop): bool
+    {
+        return $this->stops->isOpen($stop);
+    }
+
+    public function isFlagUp(string $flag): bool
+    {
+        return $this->holds->isOn('flag', $flag);
+    }
+
+    public function isClosed(string $contact): bool
+    {
+        return $this->contacts->isClosed($contact);
+    }
+
     public function startMacro(string $macro, Cause $cause): void
     {
         $this->macros->press($macro, null, $cause);

@@ -11,7 +11,6 @@ use Nailrod\Core\Device\Lamp;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Lamp\LampRule;
-use Nailrod\Core\Lamp\LampWhen;
 use Nailrod\Core\Layer\Layer;
 use Nailrod\Core\Macro\Macro;
 use Nailrod\Core\Output\AxisOutput;
@@ -83,18 +82,13 @@ final readonly class Fit
     /** Does the rig have what a rule for lamps names? What the set itself should have must be there. */
     public function lamps(LampRule $rule, Node $node): bool
     {
-        if ($rule instanceof LampWhen) {
-            $while = $node->get('while');
-            $known = match ($rule->sort) {
-                'layer' => isset($this->set->layers[$rule->name]),
-                'stop' => isset($this->set->stops[$rule->name]),
-                'flag' => isset($this->set->flags[$rule->name]),
-                default => true,
-            };
-            if (! $known) {
-                throw $while->get($rule->sort)->refuse('a '.$rule->sort.' of the set');
+        foreach ($rule->names() as [$sort, $id]) {
+            if (! isset($this->known()[$sort][$id])) {
+                throw ($node->maybe('while')?->maybe($sort) ?? $node->maybe($sort) ?? $node)->refuse('a '.$sort.' of the set');
             }
-            if ($rule->sort === 'contact' && ! isset($this->set->rig->contacts[$rule->name])) {
+        }
+        foreach ($rule->contacts() as $contact) {
+            if (! isset($this->set->rig->contacts[$contact])) {
                 return false;
             }
         }
@@ -115,7 +109,7 @@ final readonly class Fit
     /** What an output names must be there. */
     public function named(Output $output, Node $place): void
     {
-        $known = [NamesPart::LAYER => $this->set->layers, NamesPart::STOP => $this->set->stops, NamesPart::MACRO => $this->set->macros, NamesPart::FLAG => $this->set->flags];
+        $known = $this->known();
         foreach ($output instanceof NamesPart ? $output->names() : [] as [$sort, $id]) {
             if (! isset($known[$sort][$id])) {
                 throw ($place->maybe($sort) ?? $place->maybe($sort.'s') ?? $place)->refuse('a '.$sort.' of the set'.($known[$sort] === [] ? ' (it has none)' : ''));
@@ -127,6 +121,12 @@ final readonly class Fit
         if ($output instanceof NamesLamp && ! $this->hasLamp($output->lamp())) {
             throw $place->get('lamp')->refuse('a lamp of a device of the rig');
         }
+    }
+
+    /** @return array<string, array<string, mixed>> what parts of the set can name, by sort, then by id */
+    private function known(): array
+    {
+        return [NamesPart::LAYER => $this->set->layers, NamesPart::STOP => $this->set->stops, NamesPart::MACRO => $this->set->macros, NamesPart::FLAG => $this->set->flags];
     }
 
     private function hasLamp(string $ref): bool

@@ -7,7 +7,6 @@ namespace Nailrod\Core\Set;
 use Nailrod\Core\Behaviour\PlayMacro;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Lamp\LampRules;
-use Nailrod\Core\Lamp\LampWhen;
 use Nailrod\Core\Macro\Macro;
 use Nailrod\Core\Macro\MacroStep;
 use Nailrod\Core\Output\NamesPart;
@@ -121,7 +120,7 @@ final readonly class Removal
     {
         $rule = LampRules::read(Node::of($value));
 
-        return $rule instanceof LampWhen && $rule->sort === $sort && $rule->name === $id ? null : $value;
+        return in_array([$sort, $id], $rule->names(), true) ? null : $value;
     }
 
     /**

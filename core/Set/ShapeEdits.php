@@ -13,13 +13,13 @@ use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Lamp\LampRules;
-use Nailrod\Core\Lamp\LampWhen;
 use Nailrod\Core\Made\Above;
 use Nailrod\Core\Made\Made;
 use Nailrod\Core\Made\MadeKinds;
 use Nailrod\Core\Made\MarksAxis;
 use Nailrod\Core\Made\SharesTravel;
 use Nailrod\Core\Made\Zones;
+use Nailrod\Core\Run\Stops;
 use Nailrod\Core\Tuning\CurveFit;
 use Nailrod\Core\Tuning\StartingShape;
 
@@ -120,7 +120,7 @@ final readonly class ShapeEdits
         }
         foreach ($this->set->merged->section('lamps') as $part) {
             $rule = LampRules::read(Node::of($part->value));
-            if ($rule instanceof LampWhen && $rule->sort === 'contact' && $isOf($rule->name)) {
+            if (array_filter($rule->contacts(), $isOf) !== []) {
                 $own = $this->takeAway($own, $part->path);
             }
         }

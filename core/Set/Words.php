@@ -10,15 +10,13 @@ use Nailrod\Core\Axis\Stop;
 use Nailrod\Core\Behaviour\Follows;
 use Nailrod\Core\Behaviour\PlaysItsMacro;
 use Nailrod\Core\Device\ControlKind;
+use Nailrod\Core\Device\Lamp;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Names;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Format\Type\Id;
-use Nailrod\Core\Lamp\LampBar;
 use Nailrod\Core\Lamp\LampRule;
 use Nailrod\Core\Lamp\LampRules;
-use Nailrod\Core\Lamp\LampWhen;
-use Nailrod\Core\Lamp\Look;
 use Nailrod\Core\Layer\Layer;
 use Nailrod\Core\Macro\Macro;
 use Nailrod\Core\Macro\MacroStep;
@@ -264,32 +262,7 @@ final readonly class Words
     /** "Lamp 1 is green while layer On water is live." */
     public function lampRule(LampRule $rule): string
     {
-        $lamps = array_map($this->set->rig->lampNameOf(...), $rule->lamps());
-        if ($rule instanceof LampBar) {
-            $bands = array_map(fn (array $band) => sprintf('%s up to %s', $band['colour'], json_encode($band['to'])), $rule->bands);
-
-            return sprintf(
-                '%s to %s show %s from %s to %s%s%s%s.',
-                $lamps[0],
-                $lamps[count($lamps) - 1],
-                $this->set->catalogue->variables[$rule->variable]->name ?? $rule->variable,
-                json_encode($rule->low),
-                json_encode($rule->high),
-                $bands === [] ? '' : ', '.implode(', ', $bands).($rule->isWhole ? ', the whole bar in the colour of its highest lamp' : ''),
-                $rule->flashAbove === null ? '' : ', flashing above '.json_encode($rule->flashAbove),
-                $rule->look->brightness === Look::FULL ? '' : ', at '.$rule->look->brightness.' %',
-            );
-        }
-        assert($rule instanceof LampWhen);
-        $while = match ($rule->sort) {
-            'layer' => 'layer '.($this->set->layers[$rule->name]->name ?? $rule->name).' is live',
-            'stop' => ($this->set->stops[$rule->name]->name ?? $rule->name).' is '.($rule->is ? 'open' : 'shut'),
-            'flag' => ($this->set->flags[$rule->name] ?? $rule->name).' is '.($rule->is ? 'up' : 'down'),
-            'contact' => $this->set->rig->nameOf($rule->name).' is closed',
-            default => ($this->set->catalogue->variables[$rule->name]->name ?? $rule->name).' is from '.json_encode($rule->from).' to '.json_encode($rule->to),
-        };
-
-        return sprintf('%s is %s while %s.', $lamps[0], $rule->look->value() === 1 ? 'lit' : $rule->look->inWords(), $while);
+        return $rule->inWords($this->names);
     }
 
     private function layer(Layer $layer): string

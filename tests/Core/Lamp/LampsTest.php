@@ -97,7 +97,7 @@ final class LampsTest extends TestCase
     /** @param array<string, mixed> $fields */
     private static function bar(array $fields = []): LampBar
     {
-        return LampBar::read(Node::of($fields + ['lamps' => ['d/1', 'd/2', 'd/3', 'd/4'], 'shows' => 'rpm', 'from' => 0, 'to' => 8000, 'bands' => [['to' => 4000, 'colour' => 'green'], ['to' => 6000, 'colour' => 'amber'], ['to' => 8000, 'colour' => 'red']]]));
+        return LampBar::from(LampBar::fields()->read(Node::of($fields + ['lamps' => ['d/1', 'd/2', 'd/3', 'd/4'], 'shows' => 'rpm', 'from' => 0, 'to' => 8000, 'bands' => [['to' => 4000, 'colour' => 'green'], ['to' => 6000, 'colour' => 'amber'], ['to' => 8000, 'colour' => 'red']]])));
     }
 
     /** @return array<string, int|string> */
