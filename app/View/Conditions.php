@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use Nailrod\Core\Condition\Condition;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Set\BindingSet;
-use Nailrod\Core\Set\Condition;
 
 /** What something can be made to depend on, to choose from; `App\Http\Requests\ReadsCondition` reads what was chosen. */
 final class Conditions

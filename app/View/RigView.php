@@ -12,7 +12,6 @@ use Nailrod\Core\Device\ContactInput;
 use Nailrod\Core\Device\Control;
 use Nailrod\Core\Device\ControlKind;
 use Nailrod\Core\Device\Device;
-use Nailrod\Core\Device\Rig;
 use Nailrod\Core\Memory\BankMemory;
 use Nailrod\Core\Memory\DeviceMapping;
 use Nailrod\Core\Set\PartPath;

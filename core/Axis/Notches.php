@@ -12,7 +12,6 @@ use Nailrod\Core\Format\Node;
 use Nailrod\Core\Format\Type\Choice;
 use Nailrod\Core\Format\Type\Number;
 use Nailrod\Core\Format\Type\Several;
-use Nailrod\Core\Made\Between;
 
 /**
  * Places that pull the value to themselves. *Flat*: within the capture half-width the value is the place, in between it

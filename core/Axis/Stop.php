@@ -4,7 +4,15 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Axis;
 
+use Nailrod\Core\Format\Field;
+use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Format\Type\Choice;
+use Nailrod\Core\Format\Type\Number;
+use Nailrod\Core\Format\Type\Reference;
+use Nailrod\Core\Format\Type\Several;
+use Nailrod\Core\Format\Type\Text;
 use Nailrod\Core\Made\Above;
 
 /** A place on the travel that holds the value of one or more axes until it is opened. */
@@ -30,24 +38,25 @@ final readonly class Stop
         public int $patience,
     ) {}
 
+    public static function fields(): Fields
+    {
+        return Fields::of(
+            Field::given('name', 'Name', new Text(60), 'What it is called.', 'Cruise'),
+            Field::given('axes', 'Acts on', new Several(new Reference(Reference::AXIS), 1, 16, true, 'one or more axes, each once'), 'The axes that it holds; each shuts by itself.'),
+            Field::given('at', 'Holds at', Number::at(), 'Its place on the shaped value.', 0.92),
+            Field::usually(Side::Above->value, 'side', 'Side', Choice::said(['above' => 'from above', 'below' => 'from below']), 'From which side it holds the value.'),
+            Field::given('opens', 'Opens', Choice::of(...array_column(Opening::cases(), 'value')), 'How it is opened: while it is held, until the value is drawn back, by each press in turn, or shut while it is held.', Opening::UntilDrawnBack->value),
+            Field::usually(self::REARM, 'rearm', 'Shuts again this far below', Number::by(0.5), 'Of one that opens until drawn back: how far the value must come back to shut it.'),
+            Field::usually(self::PATIENCE_MS, 'patience_ms', 'Waits, 0 for ever', Number::ms(0, 600_000), 'Of one that opens until drawn back: how long it waits for the value to go past; 0 for ever.'),
+        );
+    }
+
+    /** @throws FormatError with the place of what is wrong */
     public static function read(string $id, Node $node): self
     {
-        $node->only(['name', 'axes', 'at', 'side', 'opens', 'rearm', 'patience_ms']);
-        $axes = array_map(fn (Node $axis) => $axis->string(), $node->get('axes')->list(16));
-        if ($axes === [] || count(array_unique($axes)) !== count($axes)) {
-            throw $node->get('axes')->refuse('one or more axes, each once');
-        }
+        $given = self::fields()->read($node);
 
-        return new self(
-            $id,
-            $node->get('name')->string(60),
-            $axes,
-            $node->get('at')->number(0, 1),
-            Side::from($node->maybe('side')?->oneOf(array_column(Side::cases(), 'value')) ?? 'above'),
-            Opening::from($node->get('opens')->oneOf(array_column(Opening::cases(), 'value'))),
-            $node->maybe('rearm')?->number(0, 0.5) ?? self::REARM,
-            (int) round(1000 * ($node->maybe('patience_ms')?->number(0, 600_000) ?? self::PATIENCE_MS)),
-        );
+        return new self($id, $given->text('name'), $given->texts('axes'), $given->number('at'), Side::from($given->text('side')), Opening::from($given->text('opens')), $given->number('rearm'), $given->us('patience_ms'));
     }
 
     /** Is the value strictly on the far side? */

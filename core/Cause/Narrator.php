@@ -6,14 +6,15 @@ namespace Nailrod\Core\Cause;
 
 use Nailrod\Core\Axis\Percent;
 use Nailrod\Core\Axis\Shaping;
+use Nailrod\Core\Condition\Condition;
 use Nailrod\Core\Device\ContactInput;
 use Nailrod\Core\Layer\Layer;
+use Nailrod\Core\Macro\Macro;
 use Nailrod\Core\Made\Made;
 use Nailrod\Core\Output\KeyCodes;
 use Nailrod\Core\Output\OutputEvent;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Cell;
-use Nailrod\Core\Set\Condition;
 use Nailrod\Core\Set\Words;
 
 /** Prints the cause of an output as one sentence, with the names that the set, the rig and the simulator give. */

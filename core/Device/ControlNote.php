@@ -4,7 +4,13 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Device;
 
+use Nailrod\Core\Format\Field;
+use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Format\Type\Choice;
+use Nailrod\Core\Format\Type\Number;
+use Nailrod\Core\Format\Type\Text;
 
 /**
  * What the owner of a device says of one of its controls, over what the device file says: what it is called, what kind
@@ -12,22 +18,28 @@ use Nailrod\Core\Format\Node;
  */
 final readonly class ControlNote
 {
-    public const FIELDS = ['name', 'label', 'kind', 'at', 'contacts', 'debounce_ms'];
-
     private function __construct(public Node $node) {}
 
-    /** Reads what can be read without the device; the rest is checked when the note is laid over it. */
+    public static function fields(): Fields
+    {
+        return Fields::of(
+            Field::usually(null, 'name', 'Name', new Text(60), 'What it is called.', 'Wipers'),
+            Field::usually(null, 'label', 'Label', new Text(20), 'What stands beside it on the drawing.', 'Wip'),
+            Field::usually(null, 'kind', 'Kind', Choice::of(...array_column(ControlKind::cases(), 'value')), 'What kind of control it is; it must fit what it reports.', 'button'),
+            Field::usually(null, 'at', 'Place', new Place, 'Where it lies on the drawing: across and down.'),
+            Field::usually(null, 'contacts', 'Positions', new Positions, 'Which numbers are its positions.'),
+            Field::usually(null, 'debounce_ms', 'Debounce', Number::ms(0, 1000), 'How long a change that follows another one does not count.', 5),
+        );
+    }
+
+    /**
+     * Reads what can be read without the device; the rest is checked when the note is laid over it.
+     *
+     * @throws FormatError with the place of what is wrong
+     */
     public static function read(Node $node): self
     {
-        $node->only(self::FIELDS);
-        $node->maybe('name')?->string(60);
-        $node->maybe('label')?->string(20);
-        $node->maybe('kind')?->oneOf(array_column(ControlKind::cases(), 'value'));
-        $node->maybe('debounce_ms')?->number(0, 1000);
-        if ($node->has('at')) {
-            ControlReader::place($node->get('at'));
-        }
-        (new ControlReader('-', true))->contacts($node->maybe('contacts'), '-/-');
+        self::fields()->read($node);
 
         return new self($node);
     }

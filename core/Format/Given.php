@@ -99,6 +99,34 @@ final readonly class Given
         return $this->values[$field];
     }
 
+    /**
+     * A value that its type has read into an object.
+     *
+     * @template T of object
+     *
+     * @param class-string<T> $class
+     *
+     * @return ?T null if it was left out
+     */
+    public function object(string $field, string $class): ?object
+    {
+        $value = $this->values[$field];
+
+        return $value === null || $value instanceof $class ? $value : throw new \LogicException('Not of its type: '.$field);
+    }
+
+    /**
+     * @template T of object
+     *
+     * @param class-string<T> $class
+     *
+     * @return list<T>
+     */
+    public function objects(string $field, string $class): array
+    {
+        return array_values(array_filter($this->list($field), fn (mixed $value): bool => $value instanceof $class));
+    }
+
     public function says(string $field): bool
     {
         return $this->node->has($field);

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Format;
 
-use Nailrod\Core\Format\Type\Type;
-
 /** What things are called, by what a document says of them; what is not known is called by its id. */
 interface Names
 {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Lamp;
 
+use Nailrod\Core\Condition\RunView;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
 use Nailrod\Core\Format\Given;
@@ -113,7 +114,7 @@ final readonly class LampBar implements LampRule
         return $this->lamps;
     }
 
-    public function lit(LampView $run): array
+    public function lit(RunView $run): array
     {
         return $this->at($run->variable($this->variable));
     }

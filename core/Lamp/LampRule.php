@@ -4,13 +4,12 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Lamp;
 
-use Nailrod\Core\Device\Lamp;
+use Nailrod\Core\Condition\RunView;
 use Nailrod\Core\Format\Fields;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Given;
 use Nailrod\Core\Format\Names;
 use Nailrod\Core\Output\DeviceByItself;
-use Nailrod\Core\Output\NamesPart;
 
 /** What ties one or more lamps to something that can be seen of a run. A new rule is one class and one line in LampRules. */
 interface LampRule
@@ -30,7 +29,7 @@ interface LampRule
     public function lamps(): array;
 
     /** @return array<string, Look> by lamp, those that are lit just now */
-    public function lit(LampView $run): array;
+    public function lit(RunView $run): array;
 
     /** How its lamps are lit, where it does not say otherwise. */
     public function look(): Look;

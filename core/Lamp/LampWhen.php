@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Lamp;
 
+use Nailrod\Core\Condition\RunView;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
 use Nailrod\Core\Format\Given;
@@ -94,7 +95,7 @@ final readonly class LampWhen implements LampRule
         return [$this->lamp];
     }
 
-    public function lit(LampView $run): array
+    public function lit(RunView $run): array
     {
         $is = match ($this->sort) {
             'layer' => $run->liveLayer() === $this->name,

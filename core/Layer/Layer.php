@@ -4,7 +4,13 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Layer;
 
+use Nailrod\Core\Format\Field;
+use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Format\Type\Text;
+use Nailrod\Core\Format\Type\Whole;
+use Nailrod\Core\Format\Type\YesNo;
 
 /** A full second meaning of the same contacts and axes. */
 final readonly class Layer
@@ -21,11 +27,22 @@ final readonly class Layer
      */
     private function __construct(public string $id, public string $name, public ?int $colour, public int $place, public bool $letsGo) {}
 
+    public static function fields(): Fields
+    {
+        return Fields::of(
+            Field::given('name', 'Name', new Text(30), 'What it is called.'),
+            Field::usually(null, 'colour', 'Colour', new Whole(1, self::COLOURS), 'One of the colours, each with a hatch of its own; by its place if it is not said.', 1),
+            Field::usually(0, 'place', 'Place', new Whole(0, 99), 'Its place among the layers; those of one place come in the order of the file.'),
+            Field::usually(false, 'lets_go', 'Lets go', new YesNo, 'Does leaving it let go of what was toggled or latched in it?'),
+        );
+    }
+
+    /** @throws FormatError with the place of what is wrong */
     public static function read(string $id, Node $node): self
     {
-        $node->only(['name', 'colour', 'place', 'lets_go']);
+        $given = self::fields()->read($node);
 
-        return new self($id, $node->get('name')->string(30), $node->maybe('colour')?->int(1, self::COLOURS), $node->maybe('place')?->int(0, 99) ?? 0, $node->maybe('lets_go')?->bool() ?? false);
+        return new self($id, $given->text('name'), $given->wholeOrNull('colour'), $given->whole('place'), $given->yes('lets_go'));
     }
 
     /** The base layer of a set that says nothing of it. */

@@ -4,8 +4,15 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Macro;
 
+use Nailrod\Core\Condition\Condition;
+use Nailrod\Core\Condition\ConditionType;
+use Nailrod\Core\Format\Field;
+use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Set\Condition;
+use Nailrod\Core\Format\Type\Choice;
+use Nailrod\Core\Format\Type\Several;
+use Nailrod\Core\Format\Type\Text;
 use Nailrod\Core\Typing\KeyLayout;
 
 /** Steps that are played in time: presses, releases, taps, texts, waits. Once, or again and again while it is held. */
@@ -30,22 +37,29 @@ final readonly class Macro
      */
     private function __construct(public string $id, public string $name, public array $steps, public bool $repeats, public bool $stopsAtRelease, public string $again, public ?Condition $when) {}
 
-    /** @param bool $isPlayed the steps are those of `played()` */
+    public static function fields(int $mostSteps = self::MOST_STEPS): Fields
+    {
+        return Fields::of(
+            Field::given('name', 'Name', new Text(60), 'What it is called.'),
+            Field::given('steps', 'Steps', new Several(new StepType, 0, $mostSteps), 'Its steps, one after the other.'),
+            Field::usually(self::ONCE, 'plays', 'Plays', Choice::said([self::ONCE => 'once', self::WHILE_HELD => 'again while held']), 'Once, or again and again while it is held.'),
+            Field::usually(self::FINISH, 'on_release', 'Let go early', Choice::said([self::FINISH => 'finishes the round', self::STOP => 'stops at once']), 'What becomes of it when it is let go of.'),
+            Field::usually(self::IGNORE, 'on_second_press', 'Pressed again', Choice::said([self::IGNORE => 'goes on', self::RESTART => 'starts anew', self::STOP => 'stops']), 'What a second press does while it plays.'),
+            Field::usually(null, 'when', 'Works', new ConditionType, 'What it depends on, judged when it is started.', ['flag' => 'armed', 'is' => 'up']),
+        );
+    }
+
+    /**
+     * @param bool $isPlayed the steps are those of `played()`
+     *
+     * @throws FormatError with the place of what is wrong
+     */
     public static function read(string $id, Node $node, bool $isPlayed = false): self
     {
-        $node->only(['name', 'steps', 'plays', 'on_release', 'on_second_press', 'when']);
-        $steps = array_map(MacroStep::read(...), $node->get('steps')->list($isPlayed ? self::MOST_PLAYED : self::MOST_STEPS));
-        $repeats = ($node->maybe('plays')?->oneOf([self::ONCE, self::WHILE_HELD]) ?? self::ONCE) === self::WHILE_HELD;
-        $when = $node->maybe('when');
-        $macro = new self(
-            $id,
-            $node->get('name')->string(60),
-            $steps,
-            $repeats,
-            ($node->maybe('on_release')?->oneOf([self::FINISH, self::STOP]) ?? self::FINISH) === self::STOP,
-            $node->maybe('on_second_press')?->oneOf([self::IGNORE, self::RESTART, self::STOP]) ?? self::IGNORE,
-            $when === null ? null : Condition::read($when),
-        );
+        $given = self::fields($isPlayed ? self::MOST_PLAYED : self::MOST_STEPS)->read($node);
+        $steps = $given->objects('steps', MacroStep::class);
+        $repeats = $given->text('plays') === self::WHILE_HELD;
+        $macro = new self($id, $given->text('name'), $steps, $repeats, $given->text('on_release') === self::STOP, $given->text('on_second_press'), $given->object('when', Condition::class));
         if ($repeats && array_filter($steps, fn (MacroStep $step) => $step->time > 0) === []) {
             throw $node->get('steps')->refuse('steps that take some time, since they are repeated');
         }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Nailrod\Core\Macro;
 
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Format\Type\Number;
+use Nailrod\Core\Format\Type\Text;
 use Nailrod\Core\Output\ContactOutput;
 use Nailrod\Core\Output\MeansAction;
 use Nailrod\Core\Output\Output;
@@ -64,6 +66,23 @@ final readonly class MacroStep
     public static function type(string $text, string $layout, int $width): self
     {
         return new self(self::TYPE, null, $width, $text, $layout);
+    }
+
+    /** @return array<string, mixed> in JSON Schema */
+    public static function schema(): array
+    {
+        $output = ['output' => ['description' => 'What is pressed or let go of.', '$ref' => '#/$defs/output']];
+        $ms = fn (string $help, float $least, float $most): array => ['ms' => ['description' => $help] + Number::ms($least, $most)->schema()];
+        $step = fn (string $about, array $does, array $fields, array $may = []): array => [
+            'description' => $about, 'type' => 'object', 'properties' => ['do' => ['enum' => $does]] + $fields + $may, 'required' => ['do', ...array_keys($fields)], 'additionalProperties' => false,
+        ];
+
+        return ['oneOf' => [
+            $step('Presses something, or lets go of it.', [self::PRESS, self::RELEASE], $output),
+            $step('Presses something for a while.', [self::TAP], $output, $ms('How long it is on.', 1, 600_000)),
+            $step('Waits.', [self::WAIT], $ms('How long.', 0, 600_000)),
+            $step('Types a text.', [self::TYPE], ['text' => ['description' => 'What is typed; a new line is Enter.'] + (new Text(self::LONGEST_TEXT))->schema(), 'layout' => ['description' => 'Id of the keyboard layout for which it is typed.', '$ref' => '#/$defs/id']], $ms('How long each key is down, and up before the next.', 1, 1000)),
+        ]];
     }
 
     public static function read(Node $node): self

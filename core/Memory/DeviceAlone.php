@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Memory;
 
+use Nailrod\Core\Condition\Condition;
 use Nailrod\Core\Made\Made;
 use Nailrod\Core\Output\DeviceByItself;
 use Nailrod\Core\Output\NamesPart;
@@ -11,7 +12,6 @@ use Nailrod\Core\Output\Output;
 use Nailrod\Core\Output\PlaysMacro;
 use Nailrod\Core\Output\StoredOnDevice;
 use Nailrod\Core\Set\BindingSet;
-use Nailrod\Core\Set\Condition;
 use Nailrod\Core\Set\Words;
 
 /** What a device can do of a set with nothing else at the other end of its cable, and why not of the rest. */

@@ -8,6 +8,7 @@ use Nailrod\Core\Axis\Shaping;
 use Nailrod\Core\Axis\Stop;
 use Nailrod\Core\Behaviour\Assigned;
 use Nailrod\Core\Behaviour\Behaviours;
+use Nailrod\Core\Condition\Condition;
 use Nailrod\Core\Device\AxisInput;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Lamp\LampRule;
@@ -18,7 +19,6 @@ use Nailrod\Core\Made\MadeKinds;
 use Nailrod\Core\Output\AxisOutput;
 use Nailrod\Core\Output\ContactOutput;
 use Nailrod\Core\Output\Outputs;
-use Nailrod\Core\Set\Condition;
 use Nailrod\Core\Set\HandOver;
 
 /**

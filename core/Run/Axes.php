@@ -11,7 +11,6 @@ use Nailrod\Core\Cause\Input;
 use Nailrod\Core\Cause\Step;
 use Nailrod\Core\Cause\StepKind;
 use Nailrod\Core\Output\OutputEvent;
-use Nailrod\Core\Program\Program;
 
 /** The axes of a run: from a reading, through shaping and stops, to the value that AxisRoutes sends. */
 final class Axes implements Timed

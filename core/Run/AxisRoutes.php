@@ -7,6 +7,7 @@ namespace Nailrod\Core\Run;
 use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Cause\Step;
 use Nailrod\Core\Cause\StepKind;
+use Nailrod\Core\Layer\Layer;
 use Nailrod\Core\Output\OutputEvent;
 use Nailrod\Core\Program\Program;
 

@@ -8,6 +8,7 @@ use Nailrod\Core\Behaviour\Follows;
 use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Cause\Step;
 use Nailrod\Core\Cause\StepKind;
+use Nailrod\Core\Layer\Layer;
 use Nailrod\Core\Output\KeepsInStep;
 use Nailrod\Core\Program\Program;
 

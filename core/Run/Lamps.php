@@ -6,6 +6,7 @@ namespace Nailrod\Core\Run;
 
 use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Cause\StepKind;
+use Nailrod\Core\Device\Lamp;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Output\OutputEvent;
 

@@ -6,10 +6,10 @@ namespace Nailrod\Core\Run;
 
 use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Cause\Input;
+use Nailrod\Core\Condition\Condition;
 use Nailrod\Core\Device\ContactInput;
 use Nailrod\Core\Output\OutputEvent;
 use Nailrod\Core\Program\Program;
-use Nailrod\Core\Set\Condition;
 
 /** The engine: a program and a state, timed inputs in, timed outputs out. No clock, no files, no chance. */
 final class Machine

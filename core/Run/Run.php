@@ -6,12 +6,12 @@ namespace Nailrod\Core\Run;
 
 use Nailrod\Core\Behaviour\Engine;
 use Nailrod\Core\Cause\Cause;
-use Nailrod\Core\Lamp\LampView;
+use Nailrod\Core\Condition\RunView;
 use Nailrod\Core\Output\OutputEvent;
 use Nailrod\Core\Program\Program;
 
 /** A program at work on a state, as its parts see it; behaviours and outputs are given it as the Engine that they know. */
-final class Run implements Engine, LampView
+final class Run implements Engine, RunView
 {
     use ActsAsEngine;
 

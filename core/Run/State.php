@@ -4,13 +4,10 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Run;
 
-use Nailrod\Core\Behaviour\Assigned;
 use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Cause\Input;
 use Nailrod\Core\Cause\Step;
 use Nailrod\Core\Cause\StepKind;
-use Nailrod\Core\Lamp\Look;
-use Nailrod\Core\Program\Program;
 
 /**
  * Everything that a run remembers, and the only thing in it that changes. Indices are those of the program; sources are

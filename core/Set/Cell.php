@@ -7,6 +7,8 @@ namespace Nailrod\Core\Set;
 use Nailrod\Core\Behaviour\Behaviour;
 use Nailrod\Core\Behaviour\Behaviours;
 use Nailrod\Core\Behaviour\PlaysItsMacro;
+use Nailrod\Core\Condition\Condition;
+use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Macro\Macro;
 use Nailrod\Core\Macro\MacroStep;
@@ -31,6 +33,28 @@ final readonly class Cell
         return new self(null, []);
     }
 
+    /** @return array<string, mixed> in JSON Schema */
+    public static function schema(): array
+    {
+        $macros = array_keys(array_filter(Behaviours::all(), fn (string $class) => is_subclass_of($class, PlaysItsMacro::class)));
+
+        return ['description' => 'What a layer says of a contact or an axis.', 'oneOf' => [
+            ['description' => 'Nothing happens, whatever the base layer says.', 'type' => 'object', 'properties' => ['nothing' => ['const' => true]], 'required' => ['nothing'], 'additionalProperties' => false],
+            [
+                'description' => 'An assignment.',
+                'type' => 'object',
+                'properties' => [
+                    'behaviour' => ['description' => 'How a contact drives the outputs; an axis has none.', '$ref' => '#/$defs/behaviour'],
+                    'outputs' => ['description' => 'What is driven; an axis has exactly one.', 'type' => 'array', 'minItems' => 1, 'maxItems' => 16, 'items' => ['$ref' => '#/$defs/output']],
+                    'when' => ['description' => 'What it depends on, judged when the contact closes; an axis has none.', '$ref' => '#/$defs/condition'],
+                ] + HandOver::schema(),
+                'additionalProperties' => false,
+                'anyOf' => [['required' => ['outputs']], ['required' => ['behaviour'], 'properties' => ['behaviour' => ['properties' => ['kind' => ['enum' => $macros]]]]]],
+            ],
+        ]];
+    }
+
+    /** @throws FormatError with the place of what is wrong */
     public static function read(Node $node): self
     {
         $node->only(['nothing', 'behaviour', 'outputs', 'when', ...HandOver::FIELDS]);

@@ -4,9 +4,18 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set;
 
+use Nailrod\Core\Condition\Condition;
+use Nailrod\Core\Condition\ConditionType;
+use Nailrod\Core\Format\Field;
+use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Format\Type\Number;
+use Nailrod\Core\Format\Type\Reference;
+use Nailrod\Core\Format\Type\Several;
+use Nailrod\Core\Format\Type\Text;
 use Nailrod\Core\Output\Output;
-use Nailrod\Core\Output\Outputs;
+use Nailrod\Core\Output\OutputType;
 
 /** Several contacts closed together, in one layer, that count as one press: a part `chords/LAYER/ID`. */
 final readonly class Chord
@@ -20,20 +29,23 @@ final readonly class Chord
      */
     private function __construct(public string $name, public array $of, public int $within, public array $outputs, public ?Condition $when) {}
 
+    public static function fields(): Fields
+    {
+        return Fields::of(
+            Field::given('name', 'Name', new Text(60), 'What it is called.'),
+            Field::given('of', 'Contacts', new Several(new Reference(Reference::CONTACT), 2, 8, true, 'two or more contacts, each once'), 'The contacts that count as one press when they close together.'),
+            Field::usually(self::WITHIN_MS, 'within_ms', 'Within', Number::ms(1, 2000), 'The last must close less than this after the first.'),
+            Field::given('outputs', 'Outputs', new Several(new OutputType, 1, 16, false, 'at least one output'), 'What is on from when it forms until the first of its contacts opens.'),
+            Field::usually(null, 'when', 'Works', new ConditionType, 'What it depends on.', ['flag' => 'armed', 'is' => 'up']),
+        );
+    }
+
+    /** @throws FormatError with the place of what is wrong */
     public static function read(Node $node): self
     {
-        $node->only(['name', 'of', 'within_ms', 'outputs', 'when']);
-        $of = array_map(fn (Node $ref) => $ref->string(), $node->get('of')->list(8));
-        if (count($of) < 2 || count(array_unique($of)) !== count($of)) {
-            throw $node->get('of')->refuse('two or more contacts, each once');
-        }
-        $outputs = array_map(Outputs::read(...), $node->get('outputs')->list(16));
-        if ($outputs === []) {
-            throw $node->get('outputs')->refuse('at least one output');
-        }
-        $when = $node->maybe('when');
+        $given = self::fields()->read($node);
 
-        return new self($node->get('name')->string(60), $of, (int) round(1000 * ($node->maybe('within_ms')?->number(1, 2000) ?? self::WITHIN_MS)), $outputs, $when === null ? null : Condition::read($when));
+        return new self($given->text('name'), $given->texts('of'), $given->us('within_ms'), $given->objects('outputs', Output::class), $given->object('when', Condition::class));
     }
 
     /** Are all contacts of another one among these? */

@@ -12,6 +12,7 @@ use Nailrod\Core\Behaviour\Follows;
 use Nailrod\Core\Behaviour\PlacesOutputs;
 use Nailrod\Core\Behaviour\PlaysItsMacro;
 use Nailrod\Core\Behaviour\Ticks;
+use Nailrod\Core\Condition\Condition;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Lamp\LampRule;

@@ -7,6 +7,7 @@ namespace Nailrod\Core\Set;
 use Nailrod\Core\Behaviour\Behaviour;
 use Nailrod\Core\Behaviour\Follows;
 use Nailrod\Core\Behaviour\PlaysItsMacro;
+use Nailrod\Core\Condition\Condition;
 use Nailrod\Core\Device\Lamp;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;

@@ -17,6 +17,15 @@ final readonly class HandOver
 
     private function __construct(public bool $returnsToRest, public bool $picksUp) {}
 
+    /** @return array<string, array<string, mixed>> its fields in JSON Schema */
+    public static function schema(): array
+    {
+        return [
+            'leaving' => ['description' => 'Of an axis: what its output does when the layer goes.', 'enum' => [self::KEEP, self::REST], 'default' => self::KEEP],
+            'taking' => ['description' => 'Of an axis: how it takes its output when the layer comes.', 'enum' => [self::AT_ONCE, self::PICK_UP], 'default' => self::AT_ONCE],
+        ];
+    }
+
     /** @param Node $cell that may have `leaving` and `taking` */
     public static function read(Node $cell): ?self
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nailrod\Core\Set;
 
 use Nailrod\Core\Behaviour\PlayMacro;
+use Nailrod\Core\Condition\Condition;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Lamp\LampRules;
 use Nailrod\Core\Macro\Macro;

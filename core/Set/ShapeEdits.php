@@ -18,8 +18,6 @@ use Nailrod\Core\Made\Made;
 use Nailrod\Core\Made\MadeKinds;
 use Nailrod\Core\Made\MarksAxis;
 use Nailrod\Core\Made\SharesTravel;
-use Nailrod\Core\Made\Zones;
-use Nailrod\Core\Run\Stops;
 use Nailrod\Core\Tuning\CurveFit;
 use Nailrod\Core\Tuning\StartingShape;
 

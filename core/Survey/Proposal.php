@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Survey;
 
-use Nailrod\Core\Axis\AxisParts;
 use Nailrod\Core\Axis\Measured;
 use Nailrod\Core\Axis\Shaping;
 use Nailrod\Core\Format\Keys;

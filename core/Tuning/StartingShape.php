@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Tuning;
 
-use Nailrod\Core\Axis\AxisParts;
-
 /** A shape to begin with, by what an axis is for. */
 final readonly class StartingShape
 {

@@ -14,7 +14,6 @@ use Nailrod\Core\Format\Node;
 use Nailrod\Core\Made\Made;
 use Nailrod\Core\Made\MadeContacts;
 use Nailrod\Core\Made\MarksAxis;
-use Nailrod\Core\Made\Zones;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\PartPath;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use Nailrod\Core\Condition\Condition;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Set\Condition;
 
 /** Reads the condition that was chosen from `App\View\Conditions`. */
 trait ReadsCondition

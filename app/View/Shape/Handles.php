@@ -11,7 +11,6 @@ use Nailrod\Core\Axis\PointCurve;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Made\MadeContacts;
 use Nailrod\Core\Made\MarksAxis;
-use Nailrod\Core\Made\Zones;
 
 /** Everything on the picture of an axis that can be moved, in the order of the chain. */
 final readonly class Handles

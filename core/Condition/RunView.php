@@ -2,12 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Nailrod\Core\Lamp;
+namespace Nailrod\Core\Condition;
 
-use Nailrod\Core\Format\Type\Id;
-
-/** What a rule for lamps can see of a run. */
-interface LampView
+/** What conditions and rules for lamps can see of a run. */
+interface RunView
 {
     /** Id of the layer that is live. */
     public function liveLayer(): string;

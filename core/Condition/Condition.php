@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Nailrod\Core\Set;
+namespace Nailrod\Core\Condition;
 
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Run\Run;
+use Nailrod\Core\Format\Type\Number;
 
 /** What an assignment depends on, judged when its contact closes: a flag, an open stop, a variable against a number. */
 final readonly class Condition
@@ -19,6 +19,19 @@ final readonly class Condition
      * @param float  $to   of a variable
      */
     private function __construct(public string $sort, public string $name, public string $is, public float $to) {}
+
+    /** @return array<string, mixed> in JSON Schema */
+    public static function schema(): array
+    {
+        $id = ['$ref' => '#/$defs/id'];
+        $condition = fn (string $about, array $fields): array => ['description' => $about, 'type' => 'object', 'properties' => $fields, 'required' => array_keys($fields), 'additionalProperties' => false];
+
+        return ['description' => 'What something depends on.', 'oneOf' => [
+            $condition('A flag is up or down.', ['flag' => $id, 'is' => ['enum' => ['up', 'down']]]),
+            $condition('A stop is open or shut.', ['stop' => $id, 'is' => ['enum' => ['open', 'shut']]]),
+            $condition('A variable of the simulator against a number.', ['variable' => $id, 'is' => ['enum' => self::COMPARES], 'to' => (new Number)->schema()]),
+        ]];
+    }
 
     public static function read(Node $node): self
     {
@@ -57,14 +70,14 @@ final readonly class Condition
         return $this->is === 'shut' || $this->is === 'down';
     }
 
-    public function holds(Run $run): bool
+    public function holds(RunView $run): bool
     {
-        $value = $this->sort === 'variable' ? $run->variables->valueOf($this->name) : 0.0;
+        $value = $this->sort === 'variable' ? $run->variable($this->name) : 0.0;
         $to = round($this->to, 6);
 
         return match ($this->sort) {
-            'flag' => $run->holds->isOn('flag', $this->name) === ($this->is === 'up'),
-            'stop' => $run->stops->isOpen($this->name) === ($this->is === 'open'),
+            'flag' => $run->isFlagUp($this->name) === ($this->is === 'up'),
+            'stop' => $run->isStopOpen($this->name) === ($this->is === 'open'),
             default => match ($this->is) {
                 '=' => $value === $to,
                 '≠' => $value !== $to,

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Condition;
+
+use Nailrod\Core\Format\Node;
+use Nailrod\Core\Format\Type\Type;
+
+/** What something depends on, as an object. */
+final readonly class ConditionType implements Type
+{
+    public function read(Node $node): Condition
+    {
+        return Condition::read($node);
+    }
+
+    public function schema(): array
+    {
+        return ['$ref' => '#/$defs/condition'];
+    }
+
+    public function inWords(): string
+    {
+        return 'a condition';
+    }
+
+    public function unit(): string
+    {
+        return '';
+    }
+
+    /** @return array<string, mixed> */
+    public function example(): array
+    {
+        return ['flag' => 'armed', 'is' => 'up'];
+    }
+}
