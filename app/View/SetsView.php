@@ -6,18 +6,12 @@ namespace App\View;
 
 use App\Models\CatalogueRecord;
 use App\Sets\SetStore;
-use Nailrod\Core\Format\Keys;
+use Nailrod\Core\Set\Section\Sections;
 use Nailrod\Core\Set\SetDocument;
 
 /** The sets: what each says itself, what is out and in as files. */
 final readonly class SetsView
 {
-    /** What the parts of a section are called, one and many. */
-    private const SECTIONS = [
-        'cells' => ['assignment', 'assignments'], 'axes' => ['part of shapings', 'parts of shapings'], 'stops' => ['stop', 'stops'], 'layers' => ['layer', 'layers'],
-        'macros' => ['macro', 'macros'], 'lamps' => ['lamp rule', 'lamp rules'], 'ways' => ['way', 'ways'], 'controls' => ['note of a control', 'notes of controls'],
-    ];
-
     public function __construct(public Place $place, private SetStore $store) {}
 
     /** @return list<array{id: string, name: string, depth: int, game: string, says: string}> */
@@ -37,7 +31,8 @@ final readonly class SetsView
     private static function says(SetDocument $own): string
     {
         $says = [];
-        foreach (Keys::each(self::SECTIONS) as $section => [$one, $many]) {
+        foreach (Sections::all() as $section => $class) {
+            [$one, $many] = $class::called();
             $n = count($own->partsOf($section));
             if ($n > 0) {
                 $says[] = $n.' '.($n === 1 ? $one : $many);

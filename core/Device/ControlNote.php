@@ -7,6 +7,7 @@ namespace Nailrod\Core\Device;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
 use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Format\Type\Choice;
 use Nailrod\Core\Format\Type\Number;
@@ -97,5 +98,30 @@ final readonly class ControlNote
         }
 
         return (new ControlReader(explode('/', $control->ref, 2)[0], true))->contacts($contacts, $control->ref);
+    }
+
+    public function inWords(): string
+    {
+        $words = [];
+        $note = $this->node;
+        foreach (Keys::each($note->plain()) as $field => $value) {
+            $words[] = match ($field) {
+                'name' => 'named "'.$note->get('name')->string().'"',
+                'debounce_ms' => 'debounced '.json_encode($note->get('debounce_ms')->number(0, 1000)).' ms',
+                'label' => 'label "'.$note->get('label')->string().'"',
+                'kind' => 'a '.ControlKind::from($note->get('kind')->string())->inWords(),
+                'at' => 'at '.implode(', ', array_map(fn (Node $n) => $n->int(0, 4000), $note->get('at')->list())),
+                default => 'positions '.implode(', ', array_map(self::position(...), $note->get('contacts')->list())),
+            };
+        }
+
+        return $words === [] ? 'as the device says' : implode(', ', $words);
+    }
+
+    private static function position(Node $contact): string
+    {
+        $name = $contact->maybe('name')?->string() ?? '';
+
+        return trim($name.' '.($contact->has('number') ? $contact->get('number')->int(0, 65535) : 'by none'));
     }
 }

@@ -45,6 +45,11 @@ final readonly class Layer
         return new self($id, $given->text('name'), $given->wholeOrNull('colour'), $given->whole('place'), $given->yes('lets_go'));
     }
 
+    public function inWords(): string
+    {
+        return 'named "'.$this->name.'"'.($this->colour === null ? '' : ', colour '.$this->colour).($this->place === 0 ? '' : ', place '.$this->place).($this->letsGo ? ', lets go of what was toggled in it' : '');
+    }
+
     /** The base layer of a set that says nothing of it. */
     public static function base(): self
     {

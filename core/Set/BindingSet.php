@@ -26,6 +26,7 @@ use Nailrod\Core\Output\MeansAction;
 use Nailrod\Core\Output\OpensStop;
 use Nailrod\Core\Output\Output;
 use Nailrod\Core\Output\Outputs;
+use Nailrod\Core\Set\Section\Sections;
 use Nailrod\Core\Typing\KeyLayout;
 
 /** A merged set read against the rig and the simulator: all of it typed, and free of contradictions. */
@@ -102,7 +103,7 @@ final readonly class BindingSet
     /** Is all the same but cells, chords and lamps, so that a cell that fits the one fits the other? */
     private function isLike(self $other): bool
     {
-        foreach (array_diff(array_keys(SetDocument::SECTIONS), ['cells', 'chords', 'lamps']) as $section) {
+        foreach (array_diff(Sections::names(), ['cells', 'chords', 'lamps']) as $section) {
             foreach ($this->merged->chain as $i => $document) {
                 if (! isset($other->merged->chain[$i]) || $document->said($section) !== $other->merged->chain[$i]->said($section)) {
                     return false;

@@ -6,6 +6,7 @@ namespace Nailrod\Core\Set;
 
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Set\Section\Sections;
 
 /** A set and its parents laid over each other, every part knowing the set it comes from. What is merged is made when it is asked for. */
 final class MergedDocument
@@ -103,7 +104,7 @@ final class MergedDocument
     /** @return array<string, PartValue> all parts by path, those of a parent before its child's own */
     public function parts(): array
     {
-        return array_merge(...array_map($this->section(...), array_keys(SetDocument::SECTIONS)));
+        return array_merge(...array_map($this->section(...), Sections::names()));
     }
 
     /** What holds of this part; null if nobody says it, or it is taken away. */

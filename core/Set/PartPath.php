@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nailrod\Core\Set;
 
 use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Set\Section\Sections;
 
 /** Names one part of a set: `stops/cruise`, or with an inner key `cells/base/fennel/thumb-left`. */
 final readonly class PartPath
@@ -70,16 +71,21 @@ final readonly class PartPath
     /** Reads the form that __toString gives. */
     public static function of(string $path): self
     {
-        $pattern = '#^(?:(layers|flags|macros|made|stops|lamps|ways)/([a-z0-9_-]+)|(cells|chords|controls)/([a-z0-9_-]+)/([a-z0-9_./-]+)|(axes)/([a-z0-9_./-]+)/([a-z_]+))$#D';
-        if (preg_match($pattern, $path, $m, PREG_UNMATCHED_AS_NULL) !== 1) {
-            throw FormatError::at('path', $path, 'the path of a part, such as stops/cruise');
+        [$name, $key, $inner] = [...explode('/', $path, 3), '', ''];
+        $section = Sections::all()[$name] ?? null;
+        if ($section !== null && $section::depth() === 2 && ! $section::keyIsId()) {
+            // The key is a reference, which has a stroke in it: what stands after the last one is the inner key.
+            $at = (int) strrpos($path, '/');
+            [$key, $inner] = [substr($path, strlen($name) + 1, max(0, $at - strlen($name) - 1)), substr($path, $at + 1)];
         }
-
-        return match (true) {
-            isset($m[1], $m[2]) => new self($m[1], $m[2]),
-            isset($m[3], $m[4], $m[5]) => new self($m[3], $m[4], $m[5]),
-            default => new self((string) $m[6], (string) $m[7], $m[8]),
+        $id = '/^[a-z0-9_-]+$/D';
+        $ref = '/^[a-z0-9_.\/-]+$/D';
+        $isOne = $section !== null && preg_match($section::keyIsId() ? $id : $ref, $key) === 1 && match ($section::depth()) {
+            1 => $inner === '',
+            default => preg_match($ref, $inner) === 1,
         };
+
+        return $isOne ? new self($name, $key, $section::depth() === 1 ? null : $inner) : throw FormatError::at('path', $path, 'the path of a part, such as stops/cruise');
     }
 
     public function __toString(): string

@@ -7,6 +7,7 @@ namespace Nailrod\Core\Set;
 use Nailrod\Core\Axis\Percent;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Set\Section\Sections;
 
 /**
  * The refusal of an edit in the words of the page: names for what the document refers to, labels for its fields,
@@ -36,9 +37,6 @@ final readonly class RefusalWords
     ];
 
     private const MS = 'ms';
-
-    /** What an edit calls the thing that it looks for in a section of the set. */
-    private const SECTIONS = ['axes' => 'axis', 'layers' => 'layer', 'macros' => 'macro', 'controls' => 'control', 'made' => 'what is made', 'stops' => 'stop', 'devices' => 'device', 'lamps' => 'lamp'];
 
     private Words $words;
 
@@ -93,14 +91,28 @@ final readonly class RefusalWords
         if ($steps[0] === 'cells') {
             return [null, ['Assignments'.(isset($steps[1], $this->set->layers[$steps[1]]) ? ' in '.$this->set->layers[$steps[1]]->name : '')]];
         }
-        if (in_array($steps[0], ['stops', 'layers', 'macros', 'made', 'lamps', 'flags', 'ways'], true) && isset($steps[1])) {
+        $section = Sections::all()[$steps[0]] ?? null;
+        if ($section !== null && $section::depth() === 1 && isset($steps[1])) {
             return [new PartPath($steps[0], $steps[1]), array_slice($steps, 2)];
         }
-        if (in_array($steps[0], ['chords', 'controls'], true) && isset($steps[2])) {
+        if ($section !== null && $section::depth() === 2 && isset($steps[2])) {
             return [new PartPath($steps[0], $steps[1], $steps[2]), array_slice($steps, 3)];
         }
 
-        return [null, [self::SECTIONS[$place] ?? $steps[0], ...array_slice($steps, 1)]];
+        return [null, [self::soughtIn($place) ?? $steps[0], ...array_slice($steps, 1)]];
+    }
+
+    /** What an edit calls the thing that it looks for in a section of the set. */
+    private static function soughtIn(string $section): ?string
+    {
+        return match ($section) {
+            'axes' => 'axis',
+            'controls' => 'control',
+            'made' => 'what is made',
+            'devices' => 'device',
+            'lamps' => 'lamp',
+            default => isset(Sections::all()[$section]) ? Sections::all()[$section]::called()[0] : null,
+        };
     }
 
     /**

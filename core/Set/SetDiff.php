@@ -6,6 +6,7 @@ namespace Nailrod\Core\Set;
 
 use Nailrod\Core\Format\Json;
 use Nailrod\Core\Format\Keys;
+use Nailrod\Core\Set\Section\Sections;
 
 /** What differs between two documents of one set, part by part. */
 final class SetDiff
@@ -21,13 +22,13 @@ final class SetDiff
                 $changes[] = new PartChange($path, $was === null ? null : new PartValue($path, $was), $is === null ? null : new PartValue($path, $is));
             }
         }
-        foreach (Keys::each(SetDocument::SECTIONS) as $section => $depth) {
+        foreach (Sections::all() as $section => $class) {
             [$old, $new] = [$before->said($section), $after->said($section)];
             // What an edit leaves alone is the very same array: that is seen at once.
             if ($old === $new) {
                 continue;
             }
-            if ($depth === 1) {
+            if ($class::depth() === 1) {
                 self::compare($old, $new, fn (string $key) => new PartPath($section, $key), $changes, $gone);
 
                 continue;

@@ -4,18 +4,12 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set;
 
-use Nailrod\Core\Axis\Shaping;
-use Nailrod\Core\Axis\Stop;
-use Nailrod\Core\Device\ControlNote;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Json;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Lamp\LampRules;
 use Nailrod\Core\Layer\Layer;
-use Nailrod\Core\Macro\Macro;
-use Nailrod\Core\Made\MadeKinds;
-use Nailrod\Core\Output\Outputs;
+use Nailrod\Core\Set\Section\Sections;
 
 /**
  * What one set says itself, in the open format `nailrod-set`, version 1 (`schema/set.schema.json`). Immutable; every
@@ -32,12 +26,7 @@ final class SetDocument
     /** Kinds of output that can be a way to an action. */
     public const WAYS = ['axis', 'axis variable', 'button', 'key', 'set variable', 'on/off variable', 'hold layer', 'open stop'];
 
-    /** Sections that hold parts, and the depth at which the parts lie. */
-    public const SECTIONS = ['controls' => 2, 'layers' => 1, 'flags' => 1, 'axes' => 2, 'made' => 1, 'stops' => 1, 'macros' => 1, 'lamps' => 1, 'chords' => 2, 'cells' => 2, 'ways' => 1];
-
-    /** How many parts a section, or a group of a section of depth 2, may have: what can be read can be worked with. */
-    private const MOST = ['layers' => 64, 'cells' => 5000, 'ways' => 5000, 'controls' => 1000];
-    private const MOST_ELSE = 500;
+    private const HEADS = ['format', 'version', 'id', 'name', 'parent', 'simulator', 'devices'];
 
     /**
      * @param ?list<string>        $devices ids in file order; null if the parent says
@@ -114,7 +103,7 @@ final class SetDocument
 
     public static function read(Node $node): self
     {
-        foreach (array_keys(self::SECTIONS) as $section) {
+        foreach (Sections::names() as $section) {
             if ($node->has($section)) {
                 self::checkSection($section, $node->get($section));
             }
@@ -125,7 +114,7 @@ final class SetDocument
 
     private static function head(Node $node): self
     {
-        $node->only(['format', 'version', 'id', 'name', 'parent', 'simulator', 'devices', ...array_keys(self::SECTIONS)]);
+        $node->only([...self::HEADS, ...Sections::names()]);
         $node->get('format')->oneOf([self::FORMAT]);
         $node->get('version')->int(1, 1);
         $devices = $node->maybe('devices');
@@ -155,9 +144,9 @@ final class SetDocument
     private function document(): array
     {
         $document = $this->raw();
-        foreach (array_keys(self::SECTIONS) as $section) {
+        foreach (Sections::names() as $section) {
             if (isset($document[$section]) && is_array($document[$section])) {
-                $document[$section] = self::asObjects($document[$section], self::SECTIONS[$section]);
+                $document[$section] = self::asObjects($document[$section], Sections::all()[$section]::depth());
             }
         }
 
@@ -171,7 +160,7 @@ final class SetDocument
      */
     public function parts(): array
     {
-        return array_merge(...array_map($this->partsOf(...), array_keys(self::SECTIONS)));
+        return array_merge(...array_map($this->partsOf(...), Sections::names()));
     }
 
     /** @return array<string, PartValue> what the set itself says in one section, by path, in file order */
@@ -179,7 +168,7 @@ final class SetDocument
     {
         $parts = [];
         foreach (Keys::each($this->section($section)) as $key => $value) {
-            if (self::SECTIONS[$section] === 1) {
+            if (self::isFlat($section)) {
                 $parts[$section.'/'.$key] = new PartValue(new PartPath($section, (string) $key), $value);
             } elseif (is_array($value)) {
                 foreach ($value as $inner => $part) {
@@ -291,8 +280,8 @@ final class SetDocument
 
             return $changed;
         };
-        foreach (array_diff(array_keys(self::SECTIONS), ['macros', 'flags', 'layers', 'ways', 'controls']) as $section) {
-            if (isset($raw[$section])) {
+        foreach (Sections::all() as $section => $class) {
+            if (isset($raw[$section]) && $class::namesDevices() && $section !== Section\Controls::name()) {
                 $raw[$section] = $change($raw[$section]);
             }
         }
@@ -351,7 +340,7 @@ final class SetDocument
      */
     private static function ordered(array $raw): array
     {
-        $order = array_flip(['format', 'version', 'id', 'name', 'parent', 'simulator', 'devices', ...array_keys(self::SECTIONS)]);
+        $order = array_flip([...self::HEADS, ...Sections::names()]);
         uksort($raw, fn (string $a, string $b) => ($order[$a] ?? 99) <=> ($order[$b] ?? 99));
 
         return $raw;
@@ -359,7 +348,7 @@ final class SetDocument
 
     private static function checkCount(string $section, Node $node): void
     {
-        $most = self::MOST[$section] ?? self::MOST_ELSE;
+        $most = Sections::all()[$section]::most();
         if (count($node->map()) > $most) {
             throw FormatError::told($node->path, count($node->map()).' of them', 'at most '.$most);
         }
@@ -367,72 +356,33 @@ final class SetDocument
 
     private static function checkSection(string $section, Node $node): void
     {
-        foreach (self::SECTIONS[$section] === 1 ? [$node] : $node->map() as $group) {
+        $class = Sections::all()[$section];
+        foreach (self::isFlat($section) ? [$node] : $node->map() as $group) {
             if ($group->value !== null) {
                 self::checkCount($section, $group);
             }
         }
         foreach (Keys::each($node->map()) as $key => $child) {
-            if ($child->value === null && self::SECTIONS[$section] === 1) {
+            if ($child->value === null && self::isFlat($section)) {
                 continue;
             }
-            match ($section) {
-                'layers' => Layer::read(Node::of($key, $node->path.'.'.$key)->id(), $child),
-                'stops' => Stop::read(Node::of($key, $node->path.'.'.$key)->id(), $child),
-                'made' => MadeKinds::read($child, Node::of($key, $node->path.'.'.$key)->id()),
-                'axes' => Shaping::check($child),
-                'flags' => $child->only(['name'])->get('name')->string(60),
-                'macros' => Macro::read(Node::of($key, $node->path.'.'.$key)->id(), $child),
-                'lamps' => self::checkLamp($key, $child),
-                'chords' => self::checkChords($child),
-                'ways' => self::checkWay($key, $child),
-                'controls' => self::checkControls($key, $child),
-                default => self::checkLayerCells($child),
-            };
-        }
-    }
+            if ($class::depth() === 1) {
+                $class::check($key, $child);
 
-    private static function checkLamp(string $id, Node $node): void
-    {
-        Node::of($id, $node->path)->id();
-        LampRules::read($node);
-    }
-
-    private static function checkWay(string $action, Node $node): void
-    {
-        Node::of($action, $node->path)->id();
-        $node->get('kind')->oneOf(self::WAYS);
-        Outputs::read($node);
-    }
-
-    private static function checkControls(string $device, Node $node): void
-    {
-        Node::of($device, $node->path)->id();
-        foreach (Keys::each($node->map()) as $id => $note) {
-            Node::of($id, $note->path)->id();
-            if ($note->value !== null) {
-                ControlNote::read($note);
+                continue;
+            }
+            $class::checkGroup($key, $child);
+            foreach (Keys::each($child->map()) as $inner => $part) {
+                if ($part->value !== null) {
+                    $class::check($inner, $part);
+                }
             }
         }
     }
 
-    private static function checkChords(Node $node): void
+    private static function isFlat(string $section): bool
     {
-        foreach (Keys::each($node->map()) as $id => $chord) {
-            Node::of($id, $chord->path)->id();
-            if ($chord->value !== null) {
-                Chord::read($chord);
-            }
-        }
-    }
-
-    private static function checkLayerCells(Node $node): void
-    {
-        foreach ($node->map() as $cell) {
-            if ($cell->value !== null) {
-                Cell::read($cell);
-            }
-        }
+        return Sections::all()[$section]::depth() === 1;
     }
 
     /**

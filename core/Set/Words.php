@@ -10,31 +10,30 @@ use Nailrod\Core\Axis\Stop;
 use Nailrod\Core\Behaviour\Follows;
 use Nailrod\Core\Behaviour\PlaysItsMacro;
 use Nailrod\Core\Condition\Condition;
-use Nailrod\Core\Device\ControlKind;
-use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Names;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Format\Type\Id;
 use Nailrod\Core\Lamp\LampRule;
-use Nailrod\Core\Lamp\LampRules;
 use Nailrod\Core\Layer\Layer;
 use Nailrod\Core\Macro\Macro;
 use Nailrod\Core\Macro\MacroStep;
 use Nailrod\Core\Made\Made;
-use Nailrod\Core\Made\MadeKinds;
 use Nailrod\Core\Output\Output;
-use Nailrod\Core\Output\Outputs;
+use Nailrod\Core\Set\Section\Sections;
 
 /** Parts of a set, and changes of them, in plain words. */
 final readonly class Words
 {
+    /** What is told of what a set says beside its sections. */
+    private const HEADS = ['devices' => 'Devices', 'name' => 'The name of the set', 'parent' => 'What it inherits from', 'simulator' => 'The simulator'];
+
     /** @var \Closure(string): ?string */
     private \Closure $nameOfSet;
 
     private Names $names;
 
     /** @param ?callable(string): ?string $nameOfSet names of sets that this one does not inherit from, by id */
-    public function __construct(private BindingSet $set, ?callable $nameOfSet = null)
+    public function __construct(public BindingSet $set, ?callable $nameOfSet = null)
     {
         $this->names = new SetNames($set);
         $this->nameOfSet = $nameOfSet === null ? static fn (string $id): ?string => null : $nameOfSet(...);
@@ -49,47 +48,27 @@ final readonly class Words
     {
         $named = is_array($said?->value) && is_string($said->value['name'] ?? null) ? $said->value['name'] : null;
 
-        return match ($path->section) {
-            'layers' => self::called('Layer', $named ?? $this->set->layers[$path->key]->name ?? null),
-            'devices' => 'Devices',
-            'name' => 'The name of the set',
-            'parent' => 'What it inherits from',
-            'simulator' => 'The simulator',
-            'controls' => ($this->set->rig->devices[$path->key]->name ?? 'A device that is gone').', '.($this->set->rig->deviceOf($path->key.'/')?->control((string) $path->inner)->name ?? $path->inner),
-            'stops' => self::called('Stop', $this->set->stops[$path->key]->name ?? $named),
-            'flags' => self::called('Flag', $this->set->flags[$path->key] ?? $named),
-            'macros' => self::called('Macro', $this->set->macros[$path->key]->name ?? $named),
-            'lamps' => $this->lampsOf($path->key, $said),
-            'chords' => 'Chord in '.$this->layerName($path->key),
-            'made' => isset($this->set->made[$path->key]) ? $this->set->made[$path->key]->name() : $named ?? 'What is made',
-            'ways' => 'The way to '.($this->set->catalogue?->action($path->key)->name ?? 'an action that the simulator does not have'),
-            'axes' => $this->set->rig->nameOf($path->key).', '.$this->partOf((string) $path->inner),
-            default => $this->set->rig->nameOf((string) $path->inner).' in '.$this->layerName($path->key),
-        };
+        $section = Sections::all()[$path->section] ?? null;
+
+        return $section === null ? self::HEADS[$path->section] ?? $path->section : $section::subject($path, $named, $said, $this);
     }
 
-    private function partOf(string $part): string
+    /** What a part of an axis is called. */
+    public function axisPart(string $part): string
     {
         $class = AxisParts::all()[$part] ?? null;
 
         return $class === null ? $part : $class::title();
     }
 
-    private static function called(string $sort, ?string $name): string
+    public static function called(string $sort, ?string $name): string
     {
         return $name === null ? 'The new '.lcfirst($sort) : $sort.' '.$name;
     }
 
-    private function layerName(string $id): string
+    public function layerName(string $id): string
     {
         return $this->set->layers[$id]->name ?? 'a layer that is gone';
-    }
-
-    private function lampsOf(string $rule, ?PartValue $said): string
-    {
-        $read = $this->set->lamps[$rule] ?? ($said?->value === null ? null : LampRules::read(Node::of($said->value)));
-
-        return $read === null ? 'A lamp' : implode(', ', array_map($this->set->rig->lampNameOf(...), $read->lamps()));
     }
 
     /** What is said of it. */
@@ -103,22 +82,19 @@ final readonly class Words
         }
         $node = Node::of($part->value);
 
-        return match ($part->path->section) {
-            'name' => $node->string(),
+        $section = Sections::all()[$part->path->section] ?? null;
+
+        return $section === null ? $this->head($part->path->section, $node) : $section::inWords($part->path, $node, $this);
+    }
+
+    /** What a set says beside its sections. */
+    private function head(string $head, Node $node): string
+    {
+        return match ($head) {
             'parent' => ($this->nameOfSet)($node->string()) ?? $this->set->merged->nameOf($node->string()),
             'simulator' => ($this->set->catalogue?->id === $node->value ? $this->set->catalogue?->name : null) ?? $node->string(),
-            'layers' => $this->layer(Layer::read($part->path->key, $node)),
             'devices' => implode(', ', array_map(fn (Node $id) => $this->set->rig->devices[$id->string()]->name ?? $id->string(), $node->list())),
-            'controls' => $this->note($node),
-            'stops' => $this->stop(Stop::read($part->path->key, $node)),
-            'flags' => 'named "'.$node->get('name')->string(60).'"',
-            'macros' => $this->macro(Macro::read($part->path->key, $node)),
-            'lamps' => lcfirst($this->lampRule(LampRules::read($node))),
-            'chords' => $this->chord(Chord::read($node)),
-            'ways' => $this->output(Outputs::read($node)),
-            'made' => $this->made(MadeKinds::read($node, $part->path->key)),
-            'axes' => $this->axisPart($part->path, $node),
-            default => $this->cell(Cell::read($node)),
+            default => $node->string(),
         };
     }
 
@@ -265,37 +241,7 @@ final readonly class Words
         return $rule->inWords($this->names);
     }
 
-    private function layer(Layer $layer): string
-    {
-        return 'named "'.$layer->name.'"'.($layer->colour === null ? '' : ', colour '.$layer->colour).($layer->place === 0 ? '' : ', place '.$layer->place).($layer->letsGo ? ', lets go of what was toggled in it' : '');
-    }
-
-    /** What the owner says of a control. */
-    private function note(Node $note): string
-    {
-        $words = [];
-        foreach (Keys::each($note->plain()) as $field => $value) {
-            $words[] = match ($field) {
-                'name' => 'named "'.$note->get('name')->string().'"',
-                'debounce_ms' => 'debounced '.json_encode($note->get('debounce_ms')->number(0, 1000)).' ms',
-                'label' => 'label "'.$note->get('label')->string().'"',
-                'kind' => 'a '.ControlKind::from($note->get('kind')->string())->inWords(),
-                'at' => 'at '.implode(', ', array_map(fn (Node $n) => $n->int(0, 4000), $note->get('at')->list())),
-                default => 'positions '.implode(', ', array_map($this->position(...), $note->get('contacts')->list())),
-            };
-        }
-
-        return $words === [] ? 'as the device says' : implode(', ', $words);
-    }
-
-    private function position(Node $contact): string
-    {
-        $name = $contact->maybe('name')?->string() ?? '';
-
-        return trim($name.' '.($contact->has('number') ? $contact->get('number')->int(0, 65535) : 'by none'));
-    }
-
-    private function stop(Stop $stop): string
+    public function stop(Stop $stop): string
     {
         return sprintf('%s, %s %s, %s, on %s', $stop->name, $stop->side->value, Percent::at($stop->at, $this->isCentred($stop->axes[0] ?? '')), $stop->opening->value, implode(' and ', array_map($this->set->rig->nameOf(...), $stop->axes)));
     }
@@ -305,7 +251,7 @@ final readonly class Words
         return $this->set->rig->axes[$ref]->centred ?? false;
     }
 
-    private function chord(Chord $chord): string
+    public function chord(Chord $chord): string
     {
         return implode(' and ', array_map($this->set->rig->nameOf(...), $chord->of)).' together: '.implode(' and ', array_map($this->output(...), $chord->outputs));
     }
@@ -320,12 +266,12 @@ final readonly class Words
         });
     }
 
-    private function made(Made $made): string
+    public function made(Made $made): string
     {
         return lcfirst(rtrim($made->inWords(array_map($this->set->rig->nameOf(...), $made->sources()), $this->isCentred($made->sources()[0])), '.'));
     }
 
-    private function axisPart(PartPath $path, Node $node): string
+    public function ofAxisPart(PartPath $path, Node $node): string
     {
         $axis = $this->set->rig->axes[$path->key] ?? null;
         if ($axis === null) {

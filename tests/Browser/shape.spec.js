@@ -171,7 +171,7 @@ test('all of it goes by the keyboard alone', async ({ page, app }) => {
         expect(Math.abs(Number(await page.locator(field).inputValue()) - was)).toBeCloseTo(1, 5);
         await expect(handle(page, id)).toHaveAttribute('aria-valuenow', id === 'point-2' ? /./ : await page.locator(field).inputValue());
     }
-    for (const id of ['made-threshold-at', 'stop-stop', 'notch-0', 'point-2', 'made-zones-of-friction-slider-1']) {
+    for (const id of ['made-threshold-at', 'stop-stop', 'notch-0', 'point-2', 'made-zones-of-friction-slider-bounds-1']) {
         await handle(page, id).focus();
         await saved(page, () => page.keyboard.press('Delete'));
         await expect(handle(page, id)).toHaveCount(0).catch(() => expect(id).toBe('point-2'));
@@ -350,7 +350,7 @@ test('a copy reaches the pair and another set, and what a truck says itself is g
 test('an axis with pick-up waits on the bench until it passes where its output stands', async ({ page, app }) => {
     await page.goto(`${app.url}/sets/skerrywing/assign?layer=water&ref=fennel/friction`);
     await page.waitForFunction(() => window.nailrod?.live.picture !== null);
-    await page.locator('.does [name="output[number]"]').fill('8');
+    await page.locator('.does [name="output[number-axis]"]').fill('8');
     await saved(page, () => page.locator('.does').getByText('Assign', { exact: true }).click());
     await saved(page, () => page.locator('.editor__over [name="taking"]').selectOption('pick up'));
     await expect(page.locator('.editor__head .says')).toContainText('picks the output up when it passes where that stands');

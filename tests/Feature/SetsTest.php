@@ -45,7 +45,7 @@ final class SetsTest extends TestCase
 
     public function test_a_set_is_begun_renamed_copied_deleted_and_brought_back(): void
     {
-        $this->get('/sets/skerrywing/sets')->assertOk()->assertSee('1 assignment, 12 parts of shapings, 2 layers, 1 macro')->assertSee('It cannot be deleted while Dunlin floatplane, Knot twin inherit from it.');
+        $this->get('/sets/skerrywing/sets')->assertOk()->assertSee('2 layers, 12 parts of shapings, 1 thing made from axes, 1 macro, 1 assignment')->assertSee('It cannot be deleted while Dunlin floatplane, Knot twin inherit from it.');
         $this->send('skerrywing', 'sets/new', ['name' => 'Plover glider'])->assertRedirect('/sets/plover-glider/sets')->assertSessionHas('said', 'Plover glider is begun; it inherits from Skerrywing.');
         $this->assertSame('skerrywing', $this->current('plover-glider')->catalogue?->id);
         $this->send('plover-glider', 'sets/rename', ['name' => 'Plover, the glider'])->assertSessionHas('said', 'The name of the set: Plover glider → Plover, the glider');

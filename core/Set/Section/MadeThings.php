@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Set\Section;
+
+use Nailrod\Core\Format\Node;
+use Nailrod\Core\Made\MadeKinds;
+use Nailrod\Core\Set\PartPath;
+use Nailrod\Core\Set\PartValue;
+use Nailrod\Core\Set\Words;
+
+/** What is made from axes: contacts, and further axes. */
+final class MadeThings implements Section
+{
+    use IsSection;
+
+    public static function name(): string
+    {
+        return 'made';
+    }
+
+    public static function called(): array
+    {
+        return ['thing made from axes', 'things made from axes'];
+    }
+
+    public static function about(): string
+    {
+        return 'What is made from axes: contacts, and further axes.';
+    }
+
+    public static function check(string $key, Node $part): void
+    {
+        MadeKinds::read($part, self::mustBeId($key, $part));
+    }
+
+    public static function schema(): array
+    {
+        return ['$ref' => '#/$defs/made'];
+    }
+
+    public static function subject(PartPath $path, ?string $named, ?PartValue $said, Words $words): string
+    {
+        return isset($words->set->made[$path->key]) ? $words->set->made[$path->key]->name() : $named ?? 'What is made';
+    }
+
+    public static function inWords(PartPath $path, Node $part, Words $words): string
+    {
+        return $words->made(MadeKinds::read($part, $path->key));
+    }
+}

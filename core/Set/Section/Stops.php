@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Set\Section;
+
+use Nailrod\Core\Axis\Stop;
+use Nailrod\Core\Format\Node;
+use Nailrod\Core\Set\PartPath;
+use Nailrod\Core\Set\PartValue;
+use Nailrod\Core\Set\Words;
+
+/** Stops: places that hold the value of axes until they are opened. */
+final class Stops implements Section
+{
+    use IsSection;
+
+    public static function name(): string
+    {
+        return 'stops';
+    }
+
+    public static function called(): array
+    {
+        return ['stop', 'stops'];
+    }
+
+    public static function about(): string
+    {
+        return 'Stops: places that hold the value of axes until they are opened.';
+    }
+
+    public static function check(string $key, Node $part): void
+    {
+        Stop::read(self::mustBeId($key, $part), $part);
+    }
+
+    public static function schema(): array
+    {
+        return Stop::fields()->schema();
+    }
+
+    public static function subject(PartPath $path, ?string $named, ?PartValue $said, Words $words): string
+    {
+        return Words::called('Stop', $words->set->stops[$path->key]->name ?? $named);
+    }
+
+    public static function inWords(PartPath $path, Node $part, Words $words): string
+    {
+        return $words->stop(Stop::read($path->key, $part));
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Set\Section;
+
+use Nailrod\Core\Format\Node;
+use Nailrod\Core\Output\Outputs;
+use Nailrod\Core\Set\PartPath;
+use Nailrod\Core\Set\PartValue;
+use Nailrod\Core\Set\SetDocument;
+use Nailrod\Core\Set\Words;
+
+/** By which output each action of the simulator is reached. */
+final class Ways implements Section
+{
+    use IsSection;
+
+    public static function name(): string
+    {
+        return 'ways';
+    }
+
+    public static function called(): array
+    {
+        return ['way', 'ways'];
+    }
+
+    public static function about(): string
+    {
+        return 'By which output each action of the simulator is reached.';
+    }
+
+    public static function most(): int
+    {
+        return 5000;
+    }
+
+    public static function namesDevices(): bool
+    {
+        return false;
+    }
+
+    public static function check(string $key, Node $part): void
+    {
+        self::mustBeId($key, $part);
+        $part->get('kind')->oneOf(SetDocument::WAYS);
+        Outputs::read($part);
+    }
+
+    public static function schema(): array
+    {
+        return ['oneOf' => array_map(fn (string $kind) => ['$ref' => '#/$defs/output '.$kind], SetDocument::WAYS)];
+    }
+
+    public static function subject(PartPath $path, ?string $named, ?PartValue $said, Words $words): string
+    {
+        return 'The way to '.($words->set->catalogue?->action($path->key)->name ?? 'an action that the simulator does not have');
+    }
+
+    public static function inWords(PartPath $path, Node $part, Words $words): string
+    {
+        return $words->output(Outputs::read($part));
+    }
+}
