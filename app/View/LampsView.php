@@ -4,20 +4,21 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Forms\Choices;
+use App\Forms\LampInput;
 use Nailrod\Core\Action\Variable;
 use Nailrod\Core\Device\Device;
 use Nailrod\Core\Format\Keys;
-use Nailrod\Core\Lamp\LampBar;
+use Nailrod\Core\Format\Type\Id;
+use Nailrod\Core\Format\Type\Several;
 use Nailrod\Core\Lamp\LampRule;
-use Nailrod\Core\Lamp\LampWhen;
+use Nailrod\Core\Lamp\LampRules;
 use Nailrod\Core\Set\PartPath;
 
 /** The Lamps place: the devices that have lamps, and what lights them. */
 final readonly class LampsView
 {
     /** Bands that a bar has fields for. */
-    public const BANDS = 3;
-
     /** Id of the rule that is picked; empty if none is. */
     public string $rule;
 
@@ -45,20 +46,40 @@ final readonly class LampsView
         return $this->place->set->lamps[$this->rule] ?? null;
     }
 
-    /** The rule that is picked if it is for one lamp. */
-    public function one(): ?LampWhen
+    /** @return list<class-string<LampRule>> the rules of which there is a form: that of the picked one, or all that this rig can have */
+    public function forms(): array
     {
-        $rule = $this->picked();
+        $picked = $this->picked();
+        $all = array_reverse(LampRules::all());
 
-        return $rule instanceof LampWhen ? $rule : null;
+        return array_values(array_filter($all, fn (string $class) => $picked === null ? $this->isPossible($class) : $picked instanceof $class));
     }
 
-    /** The rule that is picked if it is a bar. */
-    public function bar(): ?LampBar
+    /**
+     * A row needs several lamps, and what shows a variable needs one.
+     *
+     * @param class-string<LampRule> $class
+     */
+    private function isPossible(string $class): bool
     {
-        $rule = $this->picked();
+        foreach ($class::fields()->all as $field) {
+            if (($field->type instanceof Several && count($this->device->lamps ?? []) < $field->type->least) || ($field->type instanceof Id && $this->variables() === [])) {
+                return false;
+            }
+        }
 
-        return $rule instanceof LampBar ? $rule : null;
+        return true;
+    }
+
+    /** @param class-string<LampRule> $class */
+    public function input(string $class): LampInput
+    {
+        $lamps = [];
+        foreach ($this->device->lamps ?? [] as $lamp) {
+            $lamps[$this->device?->id.'/'.$lamp->id] = $lamp->name;
+        }
+
+        return new LampInput(new Choices($this->place->set), $lamps, $this->states(), 'lamp-'.$class::key());
     }
 
     /** @return array<string, LampRule> rules for lamps of the device, by id */
@@ -94,13 +115,6 @@ final readonly class LampsView
         }
 
         return $states;
-    }
-
-    public function state(): string
-    {
-        $one = $this->one();
-
-        return $one === null ? '' : implode(' ', array_map(strval(...), array_filter([$one->sort, $one->name, $one->while()['is'] ?? null])));
     }
 
     /** @return array<string, Variable> */

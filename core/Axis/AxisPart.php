@@ -33,6 +33,9 @@ interface AxisPart
     /** @param ?AxisInput $axis null if it is not known: all fields that there can be, with their widest limits */
     public static function fields(?AxisInput $axis): Fields;
 
+    /** @return array<string, mixed> the part in JSON Schema */
+    public static function schema(): array;
+
     /**
      * @param ?Node  $node  null if nothing is said
      * @param ?Range $range of the axis; null if it is not known

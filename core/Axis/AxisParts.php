@@ -4,9 +4,14 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Axis;
 
-/** The parts of what is said of an axis, one line each, in the order in which they act; Measured does nothing by itself. */
+use Nailrod\Core\Format\CanGrow;
+
+/** The parts of what is said of an axis, one line each, in the order in which they act; Measured does nothing by itself. One that is added acts after the range. */
 final class AxisParts
 {
+    /** @use CanGrow<AxisPart> */
+    use CanGrow;
+
     /** @var list<class-string<AxisPart>> */
     private const OWN = [
         Calibration::class,
@@ -18,24 +23,6 @@ final class AxisParts
         Notches::class,
         Measured::class,
     ];
-
-    /** @var list<class-string<AxisPart>> parts that somebody added, which act after the range */
-    private static array $added = [];
-
-    /**
-     * One more part, for as long as this process lives: what a test or an extension brings. It acts after the range.
-     *
-     * @param class-string<AxisPart> $class
-     */
-    public static function add(string $class): void
-    {
-        self::$added[] = $class;
-    }
-
-    public static function forgetAdded(): void
-    {
-        self::$added = [];
-    }
 
     /** @return array<string, class-string<AxisPart>> by the word in the file */
     public static function all(): array

@@ -44,6 +44,11 @@ final readonly class Curve implements AxisPart
         return new self($node === null ? Expo::of(0.0, $axis->centred) : Curves::read($node)->over($axis->centred));
     }
 
+    public static function schema(): array
+    {
+        return ['description' => self::about(), 'oneOf' => Curves::schemas()];
+    }
+
     public static function check(Node $node): void
     {
         Curves::read($node);

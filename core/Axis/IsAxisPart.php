@@ -25,6 +25,11 @@ trait IsAxisPart
         self::fields(null)->read($node);
     }
 
+    public static function schema(): array
+    {
+        return self::fields(null)->schema([], self::about());
+    }
+
     public static function completed(array $said): array
     {
         return $said;

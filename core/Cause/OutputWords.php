@@ -37,7 +37,9 @@ final readonly class OutputWords
             OutputEvent::MOUSE => $this->mouse($event),
             OutputEvent::LAYER => 'layer '.$value.' is live',
             OutputEvent::STOP => $this->stop($event->target).($value === 1 ? ' is open' : ' is shut'),
-            default => $event->kind.' '.$event->target,
+            default => $event->kind.' '.$event->target.' '.match ($value) {
+                0 => 'off', 1 => 'on', default => $value,
+            },
         };
     }
 
@@ -64,7 +66,8 @@ final readonly class OutputWords
             OutputEvent::MOUSE => 'mouse '.$event->target,
             OutputEvent::LAMP => $this->set->rig->lampNameOf($event->target),
             OutputEvent::FLAG => $this->set->flags[$event->target] ?? $event->target,
-            default => $event->target,
+            OutputEvent::HAT, OutputEvent::CONSUMER, OutputEvent::LAYER => $event->target,
+            default => $event->kind.' '.$event->target,
         };
         foreach ($event->cause->steps as $step) {
             if ($step->kind === StepKind::Action && $event->kind !== OutputEvent::KEY && $event->kind !== OutputEvent::VARIABLE) {

@@ -4,13 +4,27 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Check;
 
+use Nailrod\Core\Format\CanGrow;
 use Nailrod\Core\Set\BindingSet;
 
 /** All checks over a set, in the order in which they are told. */
 final class Checks
 {
+    /** @use CanGrow<Check> */
+    use CanGrow;
+
     /** @var list<class-string<Check>> */
-    private const ALL = [KeptKey::class, UnseenOutput::class, OutputTwice::class, TwoWriters::class, FlipOnSwitch::class, ShortPulse::class, TwiceInLayer::class, HalfPair::class, EssentialMissing::class];
+    private const OWN = [
+        KeptKey::class,
+        UnseenOutput::class,
+        OutputTwice::class,
+        TwoWriters::class,
+        FlipOnSwitch::class,
+        ShortPulse::class,
+        TwiceInLayer::class,
+        HalfPair::class,
+        EssentialMissing::class,
+    ];
 
     /** So many findings of one sort are told; when they are mended, the next ones come. */
     public const MOST = 40;
@@ -23,7 +37,7 @@ final class Checks
         }
         $desk = new Desk($set, $set->catalogue);
         $findings = [];
-        foreach (self::ALL as $check) {
+        foreach ([...self::OWN, ...self::$added] as $check) {
             $told = 0;
             foreach ((new $check)->findings($desk) as $finding) {
                 $findings[] = $finding;

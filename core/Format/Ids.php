@@ -12,6 +12,12 @@ final class Ids
 {
     private const LONGEST = 40;
 
+    /** @return array<string, mixed> in JSON Schema */
+    public static function schema(): array
+    {
+        return ['description' => 'A name for files and references.', 'type' => 'string', 'pattern' => '^(?!0$)[a-z0-9][a-z0-9_-]*$', 'maxLength' => 60];
+    }
+
     public static function isOne(string $id): bool
     {
         return preg_match('/^(?!0$)[a-z0-9][a-z0-9_-]*$/D', $id) === 1;

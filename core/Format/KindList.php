@@ -52,6 +52,12 @@ abstract class KindList
         return self::$known[static::class];
     }
 
+    /** @return list<array<string, mixed>> each kind in JSON Schema */
+    final public static function schemas(): array
+    {
+        return array_values(array_map(fn (string $class) => $class::fields()->schema(['kind' => ['const' => $class::kind()]], $class::about()), static::all()));
+    }
+
     /**
      * @param string $id under which it stands; empty where it has none
      *

@@ -44,6 +44,16 @@ final readonly class LampBar implements LampRule
         return 'shows';
     }
 
+    public static function title(): string
+    {
+        return 'A row that shows a value';
+    }
+
+    public static function does(): string
+    {
+        return 'Show it so';
+    }
+
     public static function about(): string
     {
         return 'A row of lamps that shows a variable of the simulator as a bar.';

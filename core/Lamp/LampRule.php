@@ -17,6 +17,12 @@ interface LampRule
     /** The field by which a file tells it from other rules. */
     public static function key(): string;
 
+    /** What a form calls it: "A row that shows a value". */
+    public static function title(): string;
+
+    /** What the button of its form says: "Show it so". */
+    public static function does(): string;
+
     /** What it does, in a sentence for who reads a file or the docs. */
     public static function about(): string;
 

@@ -29,6 +29,16 @@ final readonly class LampWhen implements LampRule
         return 'while';
     }
 
+    public static function title(): string
+    {
+        return 'One lamp';
+    }
+
+    public static function does(): string
+    {
+        return 'Light it so';
+    }
+
     public static function about(): string
     {
         return 'One lamp that is lit while something is so.';

@@ -14,7 +14,7 @@ use Nailrod\Core\Format\Type\Id;
 use Nailrod\Core\Format\Type\Number;
 
 /** A variable of the simulator that follows an axis between two values. */
-final readonly class AxisVariable implements AxisOutput, WritesVariable
+final readonly class AxisVariable implements AxisOutput, IsWay, WritesVariable
 {
     use IsKind;
 

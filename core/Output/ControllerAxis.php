@@ -13,7 +13,7 @@ use Nailrod\Core\Format\Names;
 use Nailrod\Core\Format\Type\Whole;
 
 /** An axis of the controller that the game sees. */
-final readonly class ControllerAxis implements AxisOutput, Drives, IsNumbered, StoredOnDevice
+final readonly class ControllerAxis implements AxisOutput, Drives, IsNumbered, IsWay, StoredOnDevice
 {
     use IsKind;
 

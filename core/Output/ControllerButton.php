@@ -13,7 +13,7 @@ use Nailrod\Core\Format\Names;
 use Nailrod\Core\Format\Type\Whole;
 
 /** A button of the controller that the game sees. */
-final readonly class ControllerButton implements ContactOutput, Drives, IsNumbered, StoredOnDevice
+final readonly class ControllerButton implements ContactOutput, Drives, IsNumbered, IsWay, StoredOnDevice
 {
     use HoldsTarget;
     use IsKind;

@@ -14,7 +14,7 @@ use Nailrod\Core\Format\Names;
 use Nailrod\Core\Format\Type\Id;
 
 /** A layer that is live while the output is on. */
-final readonly class HoldLayer implements ContactOutput, LeadsToLayer, NamesPart, StoredOnDevice
+final readonly class HoldLayer implements ContactOutput, IsWay, LeadsToLayer, NamesPart, StoredOnDevice
 {
     use IsHeld;
     use IsKind;

@@ -15,7 +15,7 @@ use Nailrod\Core\Format\Type\Choice;
 use Nailrod\Core\Format\Type\Several;
 
 /** A key, named by its W3C KeyboardEvent.code, with modifiers that are pressed before it and released after it. */
-final readonly class KeyStroke implements ContactOutput, Drives, PressesKeys, StoredOnDevice
+final readonly class KeyStroke implements ContactOutput, Drives, IsWay, PressesKeys, StoredOnDevice
 {
     use IsHeld;
     use IsKind;

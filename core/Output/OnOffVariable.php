@@ -15,7 +15,7 @@ use Nailrod\Core\Format\Type\Id;
 use Nailrod\Core\Format\Type\Number;
 
 /** A variable of the simulator with one value while held and another while not. */
-final readonly class OnOffVariable implements ContactOutput, KeepsInStep
+final readonly class OnOffVariable implements ContactOutput, IsWay, KeepsInStep
 {
     use IsHeld;
     use IsKind;

@@ -14,7 +14,7 @@ use Nailrod\Core\Format\Names;
 use Nailrod\Core\Format\Type\Id;
 
 /** A stop that is told to open; going from off to on is a press of the stop. */
-final readonly class OpenStop implements ContactOutput, NamesPart, OpensStop, StoredOnDevice
+final readonly class OpenStop implements ContactOutput, IsWay, NamesPart, OpensStop, StoredOnDevice
 {
     use IsHeld;
     use IsKind;

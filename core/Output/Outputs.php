@@ -49,6 +49,12 @@ final class Outputs extends KindList
         return array_filter(self::all(), fn (string $class) => is_subclass_of($class, ContactOutput::class));
     }
 
+    /** @return list<string> kinds that can be the way by which an action is reached */
+    public static function ways(): array
+    {
+        return array_keys(array_filter(self::all(), fn (string $class) => is_subclass_of($class, IsWay::class)));
+    }
+
     /** @return array<string, class-string<Output>> those that an axis can drive, actions left out, by kind */
     public static function ofAxes(): array
     {

@@ -15,7 +15,7 @@ use Nailrod\Core\Format\Type\Id;
 use Nailrod\Core\Format\Type\Number;
 
 /** A variable of the simulator that each press sets to one value. */
-final readonly class SetVariable implements ContactOutput, WritesVariable
+final readonly class SetVariable implements ContactOutput, IsWay, WritesVariable
 {
     use IsKind;
     use OnEveryPress;

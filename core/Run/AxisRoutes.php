@@ -209,18 +209,18 @@ final class AxisRoutes
         $value = $route->output->send($this->lanes[$axis]->bounded(), $integer);
         if ($route->kind === OutputEvent::MOUSE) {
             $this->run->mouse->steer($axis, (float) $value, $cause);
-        } elseif ($route->direct || $route->kind === OutputEvent::VARIABLE || ($state->present[$route->key] ?? null) !== $integer) {
+        } elseif ($route->direct || $route->kind === OutputEvent::VARIABLE || ($state->present[$route->key] ?? null) !== $value) {
             $this->put($route, $value, $cause);
         }
     }
 
     private function put(Route $route, int|float $value, Cause $cause): void
     {
-        if ($route->kind === OutputEvent::AXIS) {
-            $this->run->state->present[$route->key] = (int) $value;
-            $this->run->events[] = new OutputEvent($this->run->state->now, OutputEvent::AXIS, $route->target, (int) $value, $cause);
-        } else {
+        if ($route->kind === OutputEvent::VARIABLE) {
             $this->run->variables->set($route->target, (float) $value, $cause);
+        } else {
+            $this->run->state->present[$route->key] = $value;
+            $this->run->events[] = new OutputEvent($this->run->state->now, $route->kind, $route->target, $value, $cause);
         }
     }
 

@@ -120,7 +120,7 @@ final class State
     /** @var array<int, int> integer after the stops, by axis */
     public array $integers = [];
 
-    /** @var array<string, int> the integer a controller axis was last sent, by the key of the output; of a direct one as it was left */
+    /** @var array<string, int|float> the integer a controller axis was last sent, by the key of the output; of a direct one as it was left */
     public array $present = [];
 
     /** @var array<string, int> the axis that an output belongs to, by its target */

@@ -23,9 +23,6 @@ final class SetDocument
 {
     public const FORMAT = 'nailrod-set';
 
-    /** Kinds of output that can be a way to an action. */
-    public const WAYS = ['axis', 'axis variable', 'button', 'key', 'set variable', 'on/off variable', 'hold layer', 'open stop'];
-
     private const HEADS = ['format', 'version', 'id', 'name', 'parent', 'simulator', 'devices'];
 
     /**

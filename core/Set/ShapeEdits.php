@@ -9,6 +9,7 @@ use Nailrod\Core\Axis\Notches;
 use Nailrod\Core\Axis\Percent;
 use Nailrod\Core\Axis\PointCurve;
 use Nailrod\Core\Axis\Shaping;
+use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
@@ -236,6 +237,8 @@ final readonly class ShapeEdits
         $class = MadeKinds::all()[$kind === 'threshold' ? Above::kind() : $kind] ?? throw FormatError::at('what', $kind, 'one of '.implode(', ', array_keys(MadeKinds::all())));
         $of = array_slice($axes, 0, $class::takes());
         $begin = $class::begin($travel, array_map($this->set->rig->nameOf(...), $of)) + ['kind' => $class::kind(), 'of' => $of];
+        $kind = is_string($begin['kind']) ? MadeKinds::all()[$begin['kind']] : $class;
+        $begin += array_map(fn (Field $field): mixed => $field->atFirst(), array_filter($kind::fields()->all, fn (Field $field) => $field->isGiven));
         $begin['name'] = $this->freeName(is_string($begin['name'] ?? null) ? $begin['name'] : ucfirst($class::title()), array_map(fn (Made $one) => $one->name(), $this->set->made));
 
         return $this->made($this->free($begin['name'], $this->set->made), $begin);

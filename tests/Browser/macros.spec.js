@@ -115,9 +115,9 @@ test('a macro is switched on and off by a flag, and a lamp shows the flag', asyn
     await app.open(page, 'macros', '?macro=three-sacks');
     await saved(page, () => page.locator('[name="when"]').selectOption('flag armed up'));
     await app.open(page, 'lamps', '?device=fennel');
-    await page.locator('#lamp-one [name="lamp"]').selectOption('fennel/lamp-5');
-    await page.locator('#lamp-one [name="while"]').selectOption('flag armed up');
-    await page.locator('#lamp-one [name="colour"]').selectOption('amber');
+    await page.locator('#lamp-while [name="say[lamp]"]').selectOption('fennel/lamp-5');
+    await page.locator('#lamp-while [name="say[while]"]').selectOption('flag armed up');
+    await page.locator('#lamp-while [name="say[colour]"]').selectOption('amber');
     await saved(page, () => page.getByText('Light it so').click());
     await expect(page.locator('.lamps__rules')).toContainText('Lamp 5 is amber while Armed is up.');
     expect(await play(page, [[0, 'fennel/left-thumb', 1], [20, 'fennel/left-thumb', 0]])).toEqual([]);
@@ -133,11 +133,11 @@ test('a row of lamps shows a value band by band, and flashes above its limit', a
     const lit = () => page.locator('[data-lamp^="rowan/rev-"]').evaluateAll((all) => all.map((lamp) => (lamp.classList.contains('is-lit') ? lamp.dataset.colour[0] : '-') + (lamp.classList.contains('is-flashing') ? '!' : '')).join(''));
     // The engine speed follows the power that the lever sends: 2 and 1.5 % of its travel are dead.
     const runs = (rpm) => page.evaluate((value) => window.nailrod.live.input('fennel/left-lever', Math.round(812 + (0.02 + 0.965 * value / 100) * (64903 - 812))), rpm);
-    await change(page, '#lamp-bar [name="flash"]', 72);
+    await change(page, '#lamp-shows [name="say[flash_above]"]', 72);
     await expect(page.locator('.lamps__rules')).toContainText('flashing above 72');
     await runs(71);
     await expect.poll(lit).toMatch(/^g{6}a-{3}$/);
-    await saved(page, () => page.locator('#lamp-bar [name="coloured"]').selectOption('whole'));
+    await saved(page, () => page.locator('#lamp-shows [name="say[coloured]"]').selectOption('whole'));
     await runs(73);
     await expect.poll(lit).toMatch(/^(a!){7}-{3}$/);
     await saved(page, () => page.locator('.lamps__rules').getByRole('button', { name: /Take away/ }).click());

@@ -136,10 +136,10 @@ test('each kind of thing is made, dragged, typed and taken away with the mouse, 
 
     await test.step('zones', async () => {
         await saved(page, () => page.locator('.adds').getByText('zones', { exact: true }).click());
-        const id = 'made-zones-of-friction-slider';
+        const id = 'made-zones-of-friction-slider-bounds';
         await drag(page, `${id}-0`, 0.2, 0.5);
         await saved(page, () => page.mouse.up());
-        await put(page, `#${id}-b-0`, 20);
+        await put(page, `#${id}-0`, 20);
         await sends(page, 'fennel/friction', 0.1);
         await expect(page.locator('.plot__cut.is-closed')).toHaveText('1');
         await sends(page, 'fennel/friction', 0.9);

@@ -57,9 +57,9 @@ final class MacrosAndLampsTest extends TestCase
         yield 'a recording that is none' => ['macros/record', ['id' => 'three-sacks', 'events' => '[{"t":1,"kind":"lever","target":"x","on":true}]'], 'Event 1, kind: found "lever", expected one of key, button.'];
         yield 'a recording whose time goes back' => ['macros/record', ['id' => 'three-sacks', 'events' => '[{"t":5,"kind":"key","target":"KeyA","on":true},{"t":4,"kind":"key","target":"KeyA","on":false}]'], 'Event 2, time: found 4, expected a whole number from 5 on.'];
         yield 'a key that is not one' => ['macros/record', ['id' => 'three-sacks', 'events' => '[{"t":1,"kind":"key","target":"Unidentified","on":true}]'], 'Event 1, key: found "Unidentified"'];
-        yield 'a rule for no state' => ['lamps', ['lamp' => 'fennel/lamp-1', 'while' => 'moon full'], 'The rule, while'];
-        yield 'a lamp of another device' => ['lamps', ['lamp' => 'fennel/lamp-1', 'last' => 'rowan/rev-1', 'shows' => 'rpm', 'low' => '0', 'high' => '1'], 'Last: found something that is not there, expected a lamp of the same device as Lamp 1.'];
-        yield 'a bar upside down' => ['lamps', ['lamp' => 'fennel/lamp-1', 'last' => 'fennel/lamp-3', 'shows' => 'rpm', 'low' => '5', 'high' => '1'], 'The rule, to: found 1, expected a number above 5.'];
+        yield 'a rule for no state' => ['lamps', ['kind' => 'while', 'say' => ['lamp' => 'fennel/lamp-1', 'while' => 'moon full']], 'The rule, lit while'];
+        yield 'a lamp of another device' => ['lamps', ['kind' => 'shows', 'say' => ['lamps_first' => 'fennel/lamp-1', 'lamps_last' => 'rowan/rev-1', 'shows' => 'rpm', 'from' => '0', 'to' => '1']], 'Last lamp: found something that is not there, expected a lamp of the same device as Lamp 1.'];
+        yield 'a bar upside down' => ['lamps', ['kind' => 'shows', 'say' => ['lamps_first' => 'fennel/lamp-1', 'lamps_last' => 'fennel/lamp-3', 'shows' => 'rpm', 'from' => '5', 'to' => '1']], 'The rule, all are lit at: found 1, expected a number above 5.'];
         yield 'the base layer, moved' => ['layers/shift', ['layer' => 'base', 'way' => 'up'], 'Layer: found Cruise, expected a layer of the set other than the base layer.'];
         yield 'a transfer to nowhere' => ['cells/transfer', ['what' => 'cell', 'how' => 'copy', 'layer' => 'base', 'ref' => 'fennel/mark', 'to_layer' => 'base', 'to_ref' => 'fennel/left-lever'], 'To: found Left lever, an axis, expected a contact, since Mark button is one.'];
     }
@@ -80,11 +80,11 @@ final class MacrosAndLampsTest extends TestCase
 
     public function test_lamps_are_ruled_one_by_one_and_in_rows_also_backwards(): void
     {
-        $this->send('lamps', ['rule' => '', 'lamp' => 'fennel/lamp-4', 'while' => 'contact fennel/mark', 'colour' => 'amber', 'brightness' => '40']);
-        $this->send('lamps', ['rule' => '', 'lamp' => 'rowan/rev-3', 'last' => 'rowan/rev-1', 'shows' => 'rpm', 'low' => '0', 'high' => '90', 'band' => ['30', '', '90'], 'band_colour' => ['green', 'amber', 'red'], 'coloured' => 'whole', 'flash' => '80', 'brightness' => '100']);
+        $this->send('lamps', ['rule' => '', 'kind' => 'while', 'say' => ['lamp' => 'fennel/lamp-4', 'while' => 'contact fennel/mark', 'colour' => 'amber', 'brightness' => '40']]);
+        $this->send('lamps', ['rule' => '', 'kind' => 'shows', 'say' => ['lamps_first' => 'rowan/rev-3', 'lamps_last' => 'rowan/rev-1', 'shows' => 'rpm', 'from' => '0', 'to' => '90', 'band' => ['30', '', '90'], 'band_colour' => ['green', 'amber', 'red'], 'coloured' => 'whole', 'flash_above' => '80', 'brightness' => '100']]);
         $this->get('/sets/skerrywing/lamps?device=fennel')->assertSee('Lamp 4 is amber at 40 % while Mark button is closed.');
         $this->get('/sets/skerrywing/lamps?device=rowan')->assertSee('Rev 3 to Rev 1 show Engine speed from 0 to 90, green up to 30, red up to 90, the whole bar in the colour of its highest lamp, flashing above 80.');
-        $this->send('lamps', ['rule' => 'fennel-lamp-4', 'lamp' => 'fennel/lamp-4', 'while' => 'layer water', 'brightness' => '100']);
+        $this->send('lamps', ['rule' => 'fennel-lamp-4', 'kind' => 'while', 'say' => ['lamp' => 'fennel/lamp-4', 'while' => 'layer water', 'brightness' => '100']]);
         $this->get('/sets/skerrywing/lamps?rule=fennel-lamp-4')->assertSee('Lamp 4 is lit while layer On water is live.');
         $this->send('lamps/remove', ['rule' => 'fennel-lamp-4']);
         $this->assertArrayNotHasKey('fennel-lamp-4', $this->set()->lamps);
@@ -96,7 +96,7 @@ final class MacrosAndLampsTest extends TestCase
         $this->send('layers', ['name' => 'Radio']);
         $this->send('cells', ['layer' => 'base', 'ref' => 'fennel/left-thumb', 'does' => 'step layer', 'output' => ['direction-step-layer' => 'next', 'layers' => ['base', 'trim', 'radio']]]);
         $this->send('cells', ['layer' => 'base', 'ref' => 'fennel/switch-2.up', 'does' => 'go to layer', 'output' => ['layer' => 'trim']]);
-        $this->send('lamps', ['rule' => '', 'lamp' => 'fennel/lamp-4', 'while' => 'layer trim', 'brightness' => '100']);
+        $this->send('lamps', ['rule' => '', 'kind' => 'while', 'say' => ['lamp' => 'fennel/lamp-4', 'while' => 'layer trim', 'brightness' => '100']]);
         $this->get('/sets/skerrywing/layers')->assertSee('next Left thumb')->assertDontSee('has no way out');
         $this->send('layers/remove', ['layer' => 'trim']);
         $set = $this->set();

@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Forms\Answers;
 use Nailrod\Core\Device\Lamp;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Format\Type\Several;
+use Nailrod\Core\Lamp\Bands;
 use Nailrod\Core\Lamp\LampRule;
 use Nailrod\Core\Lamp\LampRules;
+use Nailrod\Core\Lamp\Seen;
 use Nailrod\Core\Set\BindingSet;
 
 /** What lights a lamp, or a row of lamps. */
@@ -16,25 +20,7 @@ final class LampRequest extends RevisionRequest
 {
     protected function fields(): array
     {
-        return [
-            'rule' => ['nullable', 'string'],
-            'lamp' => ['sometimes', 'required', 'string'],
-            'last' => ['sometimes', 'required', 'string'],
-            'while' => ['sometimes', 'required', 'string'],
-            'shows' => ['sometimes', 'required', 'string'],
-            'low' => ['nullable', 'numeric'], 'high' => ['nullable', 'numeric'],
-            'colour' => ['nullable', 'in:'.implode(',', Lamp::COLOURS)],
-            'brightness' => ['sometimes', 'required', 'integer', 'between:1,100'],
-            'coloured' => ['sometimes', 'in:each,whole'],
-            'flash' => ['nullable', 'numeric'],
-            'band' => ['sometimes', 'array'], 'band.*' => ['nullable', 'numeric'],
-            'band_colour' => ['sometimes', 'array'], 'band_colour.*' => ['in:'.implode(',', Lamp::COLOURS)],
-        ];
-    }
-
-    public function attributes(): array
-    {
-        return ['low' => 'From', 'high' => 'To', 'flash' => 'Flashes above', 'band.*' => 'Up to', 'brightness' => 'Brightness', 'while' => 'Lit while', 'shows' => 'Shows', 'lamp' => 'Lamp', 'last' => 'Last lamp'] + parent::attributes();
+        return ['rule' => ['nullable', 'string'], 'kind' => ['required', 'string'], 'say' => ['sometimes', 'array']];
     }
 
     /** Id of the rule that is changed; empty for a new one. */
@@ -43,49 +29,73 @@ final class LampRequest extends RevisionRequest
         return $this->string('rule')->toString();
     }
 
+    /** @throws FormatError if it is not as its kind wants it */
     public function rule(BindingSet $set): LampRule
     {
-        $look = $this->integer('brightness', 100) === 100 ? [] : ['brightness' => $this->integer('brightness')];
+        $kind = $this->string('kind')->toString();
+        $classes = array_values(array_filter(LampRules::all(), fn (string $class) => $class::key() === $kind));
+        $class = $classes[0] ?? throw FormatError::at('kind', $kind, 'a rule for lamps');
+        $said = [];
+        $answers = (new Answers($this->array('say')))->all($class::fields());
+        foreach ($class::fields()->all as $name => $field) {
+            $value = match (true) {
+                $field->type instanceof Seen => $this->seen($name),
+                $field->type instanceof Bands => $this->bands(),
+                $field->type instanceof Several => $this->row($set, $name),
+                default => $answers[$name] ?? null,
+            };
+            $said += ($value === null && ! $field->isGiven) || $value === '' || $value === $field->usual ? [] : [$name => $value];
+        }
 
-        return LampRules::read(Node::of(($this->has('shows') ? $this->bar($set) : $this->one()) + $look, 'the rule'));
+        return LampRules::read(Node::of($said, 'the rule'));
     }
 
-    /** @return array<string, mixed> */
-    private function one(): array
+    private function word(string $input): string
     {
-        [$sort, $name, $is] = [...explode(' ', $this->string('while')->toString(), 3), '', ''];
-        $while = [$sort => $name] + ($is === '' ? [] : ['is' => $is]) + ($sort === 'variable' ? ['from' => $this->float('low'), 'to' => $this->float('high')] : []);
+        $said = $this->array('say')[$input] ?? '';
 
-        return ['lamp' => $this->string('lamp')->toString(), 'while' => $while] + ($this->filled('colour') ? ['colour' => $this->string('colour')->toString()] : []);
+        return is_string($said) ? $said : '';
+    }
+
+    /** A number, or what was typed instead, for the reader to refuse. */
+    private function figure(string $input): float|string
+    {
+        return is_numeric($this->word($input)) ? (float) $this->word($input) : $this->word($input);
     }
 
     /** @return array<string, mixed> */
-    private function bar(BindingSet $set): array
+    private function seen(string $field): array
+    {
+        [$sort, $name, $is] = [...explode(' ', $this->word($field), 3), '', ''];
+
+        return [$sort => $name] + ($is === '' ? [] : ['is' => $is]) + ($sort === 'variable' ? ['from' => $this->figure($field.'_from'), 'to' => $this->figure($field.'_to')] : []);
+    }
+
+    /** @return list<array{to: float, colour: mixed}> */
+    private function bands(): array
     {
         $bands = [];
-        $colours = array_values($this->array('band_colour'));
-        foreach (array_values($this->array('band')) as $i => $to) {
+        $said = $this->array('say');
+        $colours = is_array($said['band_colour'] ?? null) ? array_values($said['band_colour']) : [];
+        foreach (is_array($said['band'] ?? null) ? array_values($said['band']) : [] as $i => $to) {
             if (is_numeric($to)) {
                 $bands[] = ['to' => (float) $to, 'colour' => $colours[$i] ?? ''];
             }
         }
 
-        return ['lamps' => $this->row($set), 'shows' => $this->string('shows')->toString(), 'from' => $this->float('low'), 'to' => $this->float('high')]
-            + ($bands === [] ? [] : ['bands' => $bands])
-            + ($this->string('coloured')->toString() === 'whole' ? ['coloured' => 'whole'] : [])
-            + ($this->filled('flash') ? ['flash_above' => $this->float('flash')] : []);
+        return $bands;
     }
 
-    /** @return list<string> the lamps of one device from the first to the last of the bar; backwards if the last comes first */
-    private function row(BindingSet $set): array
+    /** @return list<string> the lamps of one device from the first to the last of the row; backwards if the last comes first */
+    private function row(BindingSet $set, string $field): array
     {
-        $first = $this->string('lamp')->toString();
+        $first = $this->word($field.'_first');
         $device = explode('/', $first, 2)[0];
         $all = array_map(fn (Lamp $lamp) => $device.'/'.$lamp->id, $set->rig->devices[$device]->lamps ?? []);
-        $last = $this->string('last')->toString();
+        $last = $this->word($field.'_last');
         [$from, $to] = [array_search($first, $all, true), array_search($last, $all, true)];
         if (! is_int($from) || ! is_int($to)) {
-            throw FormatError::at('last', $last, 'a lamp of the same device as '.$set->rig->lampNameOf($first));
+            throw FormatError::at('last lamp', $last, 'a lamp of the same device as '.$set->rig->lampNameOf($first));
         }
         $row = array_slice($all, min($from, $to), abs($to - $from) + 1);
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set\Section;
 
+use Nailrod\Core\Axis\AxisParts;
 use Nailrod\Core\Axis\Shaping;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Set\PartPath;
@@ -40,6 +41,11 @@ final class Axes implements Section
         return false;
     }
 
+    public static function schemaByKey(): array
+    {
+        return array_map(fn (string $class) => $class::schema(), AxisParts::all());
+    }
+
     public static function check(string $key, Node $part): void
     {
         Shaping::check(Node::of([$key => $part->value], substr($part->path, 0, -strlen('.'.$key))));
@@ -47,7 +53,7 @@ final class Axes implements Section
 
     public static function schema(): array
     {
-        return [];
+        return ['oneOf' => array_values(self::schemaByKey())];
     }
 
     public static function subject(PartPath $path, ?string $named, ?PartValue $said, Words $words): string

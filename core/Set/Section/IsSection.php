@@ -21,6 +21,11 @@ trait IsSection
 
     public static function checkGroup(string $key, Node $group): void {}
 
+    public static function schemaByKey(): ?array
+    {
+        return null;
+    }
+
     public static function keyIsId(): bool
     {
         return true;

@@ -50,6 +50,13 @@ interface Section
     /** @return array<string, mixed> one part in JSON Schema */
     public static function schema(): array;
 
+    /**
+     * A group of a section of depth 2, where its inner keys are few and known.
+     *
+     * @return ?array<string, array<string, mixed>> schemas by inner key; null if any can stand there
+     */
+    public static function schemaByKey(): ?array;
+
     /** Are the keys ids, rather than references of inputs, and the inner keys? */
     public static function keyIsId(): bool;
 

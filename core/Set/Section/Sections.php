@@ -4,9 +4,14 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set\Section;
 
+use Nailrod\Core\Format\CanGrow;
+
 /** The sections of a set, one line each, in the order of the file. */
 final class Sections
 {
+    /** @use CanGrow<Section> */
+    use CanGrow;
+
     /** @var list<class-string<Section>> */
     private const OWN = [
         Controls::class,
@@ -25,23 +30,8 @@ final class Sections
     /** @var ?array<string, class-string<Section>> */
     private static ?array $all = null;
 
-    /** @var list<class-string<Section>> sections that somebody added */
-    private static array $added = [];
-
-    /**
-     * One more section, for as long as this process lives: what a test or an extension brings.
-     *
-     * @param class-string<Section> $class
-     */
-    public static function add(string $class): void
+    private static function changed(): void
     {
-        self::$added[] = $class;
-        self::$all = null;
-    }
-
-    public static function forgetAdded(): void
-    {
-        self::$added = [];
         self::$all = null;
     }
 

@@ -8,7 +8,7 @@ use Nailrod\Core\Format\Node;
 use Nailrod\Core\Output\Outputs;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\PartValue;
-use Nailrod\Core\Set\SetDocument;
+use Nailrod\Core\Set\SetSchema;
 use Nailrod\Core\Set\Words;
 
 /** By which output each action of the simulator is reached. */
@@ -44,13 +44,13 @@ final class Ways implements Section
     public static function check(string $key, Node $part): void
     {
         self::mustBeId($key, $part);
-        $part->get('kind')->oneOf(SetDocument::WAYS);
+        $part->get('kind')->oneOf(Outputs::ways());
         Outputs::read($part);
     }
 
     public static function schema(): array
     {
-        return ['oneOf' => array_map(fn (string $kind) => ['$ref' => '#/$defs/output '.$kind], SetDocument::WAYS)];
+        return ['oneOf' => array_map(fn (string $kind) => ['$ref' => '#/$defs/'.SetSchema::named('output', $kind)], Outputs::ways())];
     }
 
     public static function subject(PartPath $path, ?string $named, ?PartValue $said, Words $words): string

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use Illuminate\Console\Command;
+use Nailrod\Core\Format\Json;
+use Nailrod\Core\Set\SetReference;
+use Nailrod\Core\Set\SetSchema;
+
+/** Writes what is made of the fields of sets: their schemas, and the page that tells of every field. */
+final class SchemaCommand extends Command
+{
+    protected $signature = 'nailrod:schema {--check : write nothing, and fail if a file is not as it would be written}';
+
+    protected $description = 'Writes the JSON Schemas of sets and binding lists, and docs/formats.md, from the fields of the code';
+
+    public function handle(): int
+    {
+        $old = [];
+        foreach ($this->files() as $file => $content) {
+            if (is_file(base_path($file)) && file_get_contents(base_path($file)) === $content) {
+                continue;
+            }
+            $old[] = $file;
+            $this->option('check') || file_put_contents(base_path($file), $content);
+        }
+        if ($this->option('check') && $old !== []) {
+            $this->error('Not as the code says: '.implode(', ', $old).'. php artisan nailrod:schema writes them anew.');
+
+            return self::FAILURE;
+        }
+        $this->line($old === [] ? 'All are as the code says.' : 'Written: '.implode(', ', $old).'.');
+
+        return self::SUCCESS;
+    }
+
+    /** @return array<string, string> content by file */
+    private function files(): array
+    {
+        return [
+            'schema/set.schema.json' => Json::encode(SetSchema::ofSets()),
+            'schema/bindings.schema.json' => Json::encode(SetSchema::ofBindings()),
+            'docs/formats.md' => SetReference::markdown(),
+        ];
+    }
+}

@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Forms;
+
+use App\View\Options;
+use Illuminate\Support\HtmlString;
+use Nailrod\Core\Device\Lamp;
+use Nailrod\Core\Format\Field;
+use Nailrod\Core\Format\Type\Choice;
+use Nailrod\Core\Format\Type\Id;
+use Nailrod\Core\Format\Type\Number;
+use Nailrod\Core\Format\Type\Reference;
+use Nailrod\Core\Format\Type\Several;
+use Nailrod\Core\Format\Type\Whole;
+use Nailrod\Core\Lamp\Bands;
+use Nailrod\Core\Lamp\Seen;
+
+/** The fields of rules for lamps: what can be seen is one list, bands are a few rows, a row of lamps is its first and its last. */
+final readonly class LampInput
+{
+    private const ROWS = 3;
+    private const COLOURS = ['green', 'amber', 'red'];
+
+    /**
+     * @param array<string, string>                $lamps  of the device, by reference
+     * @param array<string, array<string, string>> $states what can be seen, in words by what the form sends, by group
+     */
+    public function __construct(private Choices $choices, private array $lamps, private array $states, private string $start) {}
+
+    /** @param mixed $value in the open format; null for a new rule */
+    public function html(Field $field, mixed $value): HtmlString
+    {
+        $type = $field->type;
+
+        return new HtmlString(match (true) {
+            $type instanceof Seen => $this->seen($field, is_array($value) ? $value : []),
+            $type instanceof Bands => $this->bands(is_array($value) ? array_values($value) : []),
+            $type instanceof Several && $type->of instanceof Reference => $this->row($field, is_array($value) ? array_values($value) : []),
+            $type instanceof Reference => $this->select($field->label, $field->name, $this->lamps, $value ?? array_key_first($this->lamps)),
+            $type instanceof Id => $this->select($field->label, $field->name, $this->choices->ids($type->sort), $value),
+            $type instanceof Choice => $this->select($field->label, $field->name, ($field->usual === null ? ['' => 'its own'] : []) + $type->words, $value ?? $field->usual ?? ''),
+            $type instanceof Number => $this->number($field->label, $field->name, $value ?? ($field->isGiven ? $field->begins : null)),
+            $type instanceof Whole => (new PanelInput(new Figure, $this->start))->number(self::name($field->name), $this->start.'-'.$field->name, $field->label, $type, $value ?? $field->atFirst()),
+            default => '',
+        });
+    }
+
+    /** Apart from the fields that every edit has. */
+    private static function name(string $field): string
+    {
+        return 'say['.e($field).']';
+    }
+
+    /** @param array<array-key, string> $words */
+    private function select(string $label, string $name, array $words, mixed $chosen): string
+    {
+        return '<label class="field"><span>'.e($label).'</span><select name="'.self::name($name).'">'.Options::of($words, is_string($chosen) ? $chosen : null)->toHtml().'</select></label>';
+    }
+
+    private function number(string $label, string $name, mixed $value, string $class = ''): string
+    {
+        return '<label class="field'.$class.'"><span>'.e($label).'</span><input type="number" name="'.self::name($name).'" step="any" value="'.(is_int($value) || is_float($value) ? (string) json_encode($value) : '').'"></label>';
+    }
+
+    /** @param array<array-key, mixed> $seen */
+    private function seen(Field $field, array $seen): string
+    {
+        $groups = '';
+        foreach ($this->states as $group => $states) {
+            $groups .= '<optgroup label="'.e($group).'">'.Options::of($states, self::sent($seen))->toHtml().'</optgroup>';
+        }
+
+        return '<label class="field"><span>'.e($field->label).'</span><select name="'.self::name($field->name).'">'.$groups.'</select></label>'
+            .$this->number('From', $field->name.'_from', $seen['from'] ?? 0, ' for-band').$this->number('To', $field->name.'_to', $seen['to'] ?? 1, ' for-band');
+    }
+
+    /**
+     * What the form sends for something that can be seen: "flag armed up".
+     *
+     * @param array<array-key, mixed> $seen
+     */
+    private static function sent(array $seen): string
+    {
+        foreach (Seen::SORTS as $sort) {
+            if (is_string($seen[$sort] ?? null)) {
+                return implode(' ', array_filter([$sort, $seen[$sort], $seen['is'] ?? null], is_string(...)));
+            }
+        }
+
+        return '';
+    }
+
+    /** @param list<mixed> $chosen */
+    private function row(Field $field, array $chosen): string
+    {
+        $refs = array_map(strval(...), array_keys($this->lamps));
+
+        return $this->select('First lamp', $field->name.'_first', $this->lamps, $chosen[0] ?? $refs[0] ?? null)
+            .$this->select('Last lamp', $field->name.'_last', $this->lamps, $chosen[count($chosen) - 1] ?? $refs[count($refs) - 1] ?? null);
+    }
+
+    /** @param list<mixed> $bands */
+    private function bands(array $bands): string
+    {
+        $html = '';
+        for ($i = 0; $i < max(self::ROWS, count($bands)); $i++) {
+            $band = is_array($bands[$i] ?? null) ? $bands[$i] : [];
+            $to = $band['to'] ?? '';
+            $html .= '<div class="field"><span>Band '.($i + 1).', up to</span><span class="field__box"><label><span class="sr-only">Band '.($i + 1).' up to</span><input type="number" name="say[band][]" step="any" value="'.(is_int($to) || is_float($to) ? (string) json_encode($to) : '').'"></label>'
+                .'<label><span class="sr-only">Colour of band '.($i + 1).'</span><select name="say[band_colour][]">'.Options::of(array_combine(Lamp::COLOURS, Lamp::COLOURS), is_string($band['colour'] ?? null) ? $band['colour'] : self::COLOURS[$i % 3])->toHtml().'</select></label></span></div>';
+        }
+
+        return $html;
+    }
+}

@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Set;
+
+use Nailrod\Core\Axis\AxisPart;
+use Nailrod\Core\Axis\AxisParts;
+use Nailrod\Core\Axis\Curve;
+use Nailrod\Core\Axis\Curves;
+use Nailrod\Core\Axis\Stop;
+use Nailrod\Core\Behaviour\Behaviours;
+use Nailrod\Core\Device\ControlNote;
+use Nailrod\Core\Format\Field;
+use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\Kind;
+use Nailrod\Core\Lamp\LampRules;
+use Nailrod\Core\Layer\Layer;
+use Nailrod\Core\Macro\Macro;
+use Nailrod\Core\Made\MadeKinds;
+use Nailrod\Core\Output\Outputs;
+use Nailrod\Core\Set\Section\Flags;
+use Nailrod\Core\Set\Section\Sections;
+
+/** The page that tells of every field of a set, made of the fields that its readers read. */
+final class SetReference
+{
+    public static function markdown(): string
+    {
+        return self::top()
+            .self::heading('Sections', 'Every section is an object. Its parts lie by key, or by key and inner key; a part that is `null` takes away what the parent says.', self::sections())
+            .self::heading('Layers', 'A part of `layers`, by id.', self::fields(Layer::fields()))
+            .self::heading('Flags', 'A part of `flags`, by id.', self::fields(Flags::fields()))
+            .self::heading('Stops', 'A part of `stops`, by id.', self::fields(Stop::fields()))
+            .self::heading('Chords', 'A part of `chords`, by layer and id.', self::fields(Chord::fields()))
+            .self::heading('Macros', 'A part of `macros`, by id. A step says what it does with `do`: `press`, `release`, `tap`, `wait` or `type`.', self::fields(Macro::fields()))
+            .self::heading('Notes of controls', 'A part of `controls`, by device and control.', self::fields(ControlNote::fields()))
+            .self::heading('Parts of an axis', 'A part of `axes`, by axis and the name of the part. They act in this order.', implode('', array_map(self::axisPart(...), AxisParts::all())))
+            .self::heading('Curves', 'What `curve` can be, by its `kind`.', self::kinds(Curves::all()))
+            .self::heading('What is made from axes', 'A part of `made`, by id; its `kind` says what it is.', self::kinds(MadeKinds::all()))
+            .self::heading('Rules for lamps', 'A part of `lamps`, by id.', implode('', array_map(fn (string $class) => '### with `'.$class::key()."`\n\n".$class::about()."\n\n".self::fields($class::fields()), LampRules::all())))
+            .self::heading('Behaviours', 'How a contact drives its outputs, by `kind`.', self::kinds(Behaviours::all()))
+            .self::heading('Outputs', 'What leaves, by `kind`.', self::kinds(Outputs::all()));
+    }
+
+    private static function top(): string
+    {
+        return <<<'TEXT'
+            # The files
+
+            Written by `php artisan nailrod:schema` from the fields that the readers read; do not change it by hand. `schema/` says the same for machines, in JSON Schema.
+
+            A set (`nailrod-set`, version 1) is JSON in UTF-8. It says only what it changes of its parent. Ids are lower-case letters, digits, `-` and `_`; references of inputs and lamps are `device/control`, of one position of a control `device/control.position`. Parts of a travel are numbers from 0 to 1, times are in ms.
+
+
+            TEXT;
+    }
+
+    private static function heading(string $title, string $about, string $body): string
+    {
+        return '## '.$title."\n\n".$about."\n\n".$body;
+    }
+
+    private static function sections(): string
+    {
+        $rows = '';
+        foreach (Sections::all() as $name => $class) {
+            $rows .= sprintf("| `%s` | %s | %s | %d |\n", $name, $class::about(), $class::depth() === 1 ? 'key' : 'key and inner key', $class::most());
+        }
+
+        return "| section | what | by | at most |\n|---|---|---|---|\n".$rows."\n";
+    }
+
+    /** @param class-string<AxisPart> $class */
+    private static function axisPart(string $class): string
+    {
+        return '### `'.$class::part()."`\n\n".$class::about()."\n\n".($class === Curve::class ? "See below.\n\n" : self::fields($class::fields(null)));
+    }
+
+    /** @param array<string, class-string<Kind>> $classes by kind */
+    private static function kinds(array $classes): string
+    {
+        $text = '';
+        foreach ($classes as $kind => $class) {
+            $text .= '### `'.$kind."`\n\n".$class::about()."\n\n".self::fields($class::fields(), ['kind' => $kind]);
+        }
+
+        return $text;
+    }
+
+    /** @param array<string, string> $kind what stands before the fields in the example */
+    private static function fields(Fields $fields, array $kind = []): string
+    {
+        $rows = implode('', array_map(self::row(...), $fields->all));
+        $example = (string) json_encode($kind + $fields->example(), JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
+
+        return ($rows === '' ? '' : "| field | what | may be | usually |\n|---|---|---|---|\n".$rows."\n").'`'.$example."`\n\n";
+    }
+
+    private static function row(Field $field): string
+    {
+        $usual = match (true) {
+            $field->isGiven => 'must be said',
+            $field->usual === null, $field->usual === [] => 'nothing',
+            default => '`'.json_encode($field->usual, JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE).'`',
+        };
+
+        return sprintf("| `%s` | %s | %s | %s |\n", $field->name, $field->help, str_replace('|', '\\|', $field->type->inWords()), $usual);
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Kinds;
+
+use Nailrod\Core\Check\Check;
+use Nailrod\Core\Check\Desk;
+use Nailrod\Core\Check\Finding;
+use Nailrod\Core\Check\Mend;
+
+/** A check that only the tests know: nothing may buzz. */
+final class NoBuzz implements Check
+{
+    public function findings(Desk $desk): iterable
+    {
+        foreach ($desk->outputs() as [$spot, $output]) {
+            if ($output instanceof Buzz) {
+                yield new Finding('buzzing', (string) $spot, $desk->at($spot).' buzzes.', [$spot], [], new Mend('Clear it', fn () => $desk->edits->clear($spot->layer, $spot->ref)));
+            }
+        }
+    }
+}

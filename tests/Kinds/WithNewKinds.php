@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Kinds;
+
+use Nailrod\Core\Axis\AxisParts;
+use Nailrod\Core\Behaviour\Behaviours;
+use Nailrod\Core\Check\Checks;
+use Nailrod\Core\Lamp\LampRules;
+use Nailrod\Core\Made\MadeKinds;
+use Nailrod\Core\Output\Outputs;
+use Nailrod\Core\Set\Section\Sections;
+use PHPUnit\Framework\Attributes\After;
+use PHPUnit\Framework\Attributes\Before;
+
+/** The kinds of this folder are there during a test: for each, its class and one line here. */
+trait WithNewKinds
+{
+    #[Before]
+    public function addKinds(): void
+    {
+        Outputs::add(Buzz::class);
+        Outputs::add(Tilt::class);
+        Behaviours::add(Twice::class);
+        AxisParts::add(Soft::class);
+        MadeKinds::add(Outside::class);
+        LampRules::add(Glow::class);
+        Checks::add(NoBuzz::class);
+        Sections::add(Seats::class);
+    }
+
+    #[After]
+    public function forgetKinds(): void
+    {
+        Outputs::forgetAdded();
+        Behaviours::forgetAdded();
+        AxisParts::forgetAdded();
+        MadeKinds::forgetAdded();
+        LampRules::forgetAdded();
+        Checks::forgetAdded();
+        Sections::forgetAdded();
+    }
+}
