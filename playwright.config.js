@@ -3,7 +3,8 @@ import { defineConfig } from '@playwright/test';
 export default defineConfig({
     testDir: 'tests/Browser',
     testMatch: '*.spec.js',
-    workers: 1,
+    // Each test has an application, a database and a server of its own.
+    workers: Number(process.env.NAILROD_WORKERS ?? 2),
     timeout: 300_000,
     expect: { timeout: 20_000 },
     // The machine that runs all of it may stall. What passes only the second time is listed as flaky, and is to be looked into.

@@ -8,9 +8,9 @@ use App\Models\DeviceRecord;
 use App\Sets\SetStore;
 use Nailrod\Core\Action\Catalogue;
 use Nailrod\Core\Cause\Input;
-use Nailrod\Core\Device\DeviceReader;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Set\SetDocument;
+use Nailrod\Core\Wiring\DeviceReader;
 
 /** A set as large as they come: 16 devices of 25 contacts, 8 layers, 1,500 assignments. */
 final class LargeSet

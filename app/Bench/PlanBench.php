@@ -6,7 +6,6 @@ namespace App\Bench;
 
 use Nailrod\Core\Action\Catalogue;
 use Nailrod\Core\Device\Device;
-use Nailrod\Core\Device\DeviceReader;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Plan\Plan;
 use Nailrod\Core\Plan\Planner;
@@ -15,6 +14,7 @@ use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Library;
 use Nailrod\Core\Set\SetDocument;
 use Nailrod\Core\Typing\KeyLayout;
+use Nailrod\Core\Wiring\DeviceReader;
 
 /** A plan for three hundred actions over sixteen devices, from nothing, against an empty page of the framework. */
 final class PlanBench implements Library

@@ -10,11 +10,11 @@ use App\Models\SetRecord;
 use App\Sets\SetStore;
 use Illuminate\Console\Command;
 use Nailrod\Core\Action\Catalogue;
-use Nailrod\Core\Device\DeviceReader;
 use Nailrod\Core\Format\Json;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Set\SetDocument;
+use Nailrod\Core\Wiring\DeviceReader;
 
 final class DemoCommand extends Command
 {

@@ -8,11 +8,11 @@ use Illuminate\Console\Command;
 use Nailrod\Core\Format\Json;
 use Nailrod\Core\Hid\DescriptorError;
 use Nailrod\Core\Hid\DescriptorText;
-use Nailrod\Core\Hid\DeviceBuilder;
 use Nailrod\Core\Hid\Field;
 use Nailrod\Core\Hid\Report;
 use Nailrod\Core\Hid\ReportDescriptor;
 use Nailrod\Core\Hid\Usages;
+use Nailrod\Core\Wiring\DeviceBuilder;
 use Symfony\Component\Console\Output\OutputInterface;
 
 final class DescribeCommand extends Command

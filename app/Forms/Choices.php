@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Forms;
 
-use App\View\Options;
 use Nailrod\Core\Format\Type\Id;
 use Nailrod\Core\Format\Type\Reference;
 use Nailrod\Core\Set\BindingSet;

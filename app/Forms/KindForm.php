@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Forms;
 
-use App\View\Options;
 use Illuminate\Support\HtmlString;
 use Nailrod\Core\Behaviour\HasPresets;
 use Nailrod\Core\Format\Kind;

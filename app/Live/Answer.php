@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Live;
 
-use Nailrod\Core\Cause\OutputWords;
-use Nailrod\Core\Cause\Sentence;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Live\Live;
 use Nailrod\Core\Live\LivePicture;
@@ -13,6 +11,8 @@ use Nailrod\Core\Live\LiveStep;
 use Nailrod\Core\Output\OutputEvent;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Simulator\GameEvent;
+use Nailrod\Core\Tape\OutputWords;
+use Nailrod\Core\Tape\Sentence;
 
 /** What a page is told after a step: plain data and finished words. */
 final class Answer

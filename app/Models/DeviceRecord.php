@@ -6,10 +6,10 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
 use Nailrod\Core\Device\Device;
-use Nailrod\Core\Device\DeviceReader;
 use Nailrod\Core\Device\KnownPad;
 use Nailrod\Core\Format\Json;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Wiring\DeviceReader;
 
 /**
  * @property string $id

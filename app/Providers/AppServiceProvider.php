@@ -11,6 +11,7 @@ use App\Console\DescribeCommand;
 use App\Console\LargeCommand;
 use App\Console\PlayCommand;
 use App\Console\SchemaCommand;
+use App\Console\StructureCommand;
 use App\Console\TidyCommand;
 use App\Console\WarmCommand;
 use App\Sets\WritingConnection;
@@ -28,6 +29,6 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::preventLazyLoading();
-        $this->commands([BenchCommand::class, DatabaseCommand::class, DemoCommand::class, DescribeCommand::class, LargeCommand::class, PlayCommand::class, SchemaCommand::class, TidyCommand::class, WarmCommand::class]);
+        $this->commands([BenchCommand::class, DatabaseCommand::class, DemoCommand::class, DescribeCommand::class, LargeCommand::class, PlayCommand::class, SchemaCommand::class, StructureCommand::class, TidyCommand::class, WarmCommand::class]);
     }
 }

@@ -5,16 +5,16 @@ declare(strict_types=1);
 namespace App\Sets;
 
 use App\Models\DeviceRecord;
-use Nailrod\Core\Device\DeviceReader;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Ids;
 use Nailrod\Core\Format\Json;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Hid\DescriptorError;
 use Nailrod\Core\Hid\DescriptorText;
-use Nailrod\Core\Hid\DeviceBuilder;
 use Nailrod\Core\Hid\ReportDescriptor;
 use Nailrod\Core\Made\Made;
+use Nailrod\Core\Wiring\DeviceBuilder;
+use Nailrod\Core\Wiring\DeviceReader;
 
 /** Devices that people bring: made, named and kept. */
 final class Devices

@@ -7,11 +7,11 @@ namespace App\Sets;
 use App\Models\DeviceRecord;
 use App\Models\SetRecord;
 use Illuminate\Support\Facades\DB;
-use Nailrod\Core\Device\GamepadBuilder;
 use Nailrod\Core\Device\Recognition;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\RigEdits;
+use Nailrod\Core\Wiring\GamepadBuilder;
 
 /** Real controllers that come and go: recognised, or taken into the rig as new devices. */
 final class Pads

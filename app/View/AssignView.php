@@ -8,19 +8,19 @@ use App\Forms\Choices;
 use App\Forms\FieldInput;
 use App\Forms\KindForm;
 use App\Forms\Offered;
+use App\Forms\Options;
 use Nailrod\Core\Action\Action;
-use Nailrod\Core\Action\Ways;
 use Nailrod\Core\Behaviour\Behaviours;
 use Nailrod\Core\Behaviour\PlacesOutputs;
 use Nailrod\Core\Behaviour\PlaysItsMacro;
 use Nailrod\Core\Device\Device;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Layer\Layer;
-use Nailrod\Core\Layer\LayerMap;
 use Nailrod\Core\Output\ControllerAxis;
 use Nailrod\Core\Output\ControllerButton;
 use Nailrod\Core\Output\Output;
 use Nailrod\Core\Output\OutputNumbers;
+use Nailrod\Core\Plan\LayerMap;
 use Nailrod\Core\Plan\Reach;
 use Nailrod\Core\Plan\Spot;
 use Nailrod\Core\Set\Advice;
@@ -29,6 +29,7 @@ use Nailrod\Core\Set\Cell;
 use Nailrod\Core\Set\Chord;
 use Nailrod\Core\Set\OutputUse;
 use Nailrod\Core\Set\PartPath;
+use Nailrod\Core\Set\Ways;
 
 /** The Assign place: one device, a row for each of its contacts and axes, a column for each layer, and the actions. */
 final readonly class AssignView

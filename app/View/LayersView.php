@@ -6,8 +6,8 @@ namespace App\View;
 
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Layer\Layer;
-use Nailrod\Core\Layer\LayerLink;
-use Nailrod\Core\Layer\LayerMap;
+use Nailrod\Core\Plan\LayerLink;
+use Nailrod\Core\Plan\LayerMap;
 use Nailrod\Core\Set\Cell;
 
 /** The Layers place: what leads where and back, drawn; and the layers themselves. */

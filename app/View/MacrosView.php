@@ -8,6 +8,7 @@ use App\Forms\Choices;
 use App\Forms\FieldInput;
 use App\Forms\KindForm;
 use App\Forms\Offered;
+use App\Forms\Options;
 use App\Sets\Layouts;
 use Nailrod\Core\Macro\Bar;
 use Nailrod\Core\Macro\Macro;

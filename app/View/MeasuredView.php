@@ -7,7 +7,6 @@ namespace App\View;
 use Nailrod\Core\Axis\AxisParts;
 use Nailrod\Core\Axis\Percent;
 use Nailrod\Core\Axis\Shaping;
-use Nailrod\Core\Cause\Narrator;
 use Nailrod\Core\Device\AxisInput;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
@@ -16,6 +15,7 @@ use Nailrod\Core\Survey\AxisReport;
 use Nailrod\Core\Survey\Proposal;
 use Nailrod\Core\Survey\Sweep;
 use Nailrod\Core\Survey\SweepPhase;
+use Nailrod\Core\Tape\Narrator;
 
 /** A measured axis on the page: its picture, its figures before and after, the proposal with its reasons. */
 final readonly class MeasuredView

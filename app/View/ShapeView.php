@@ -17,6 +17,7 @@ use Nailrod\Core\Axis\Percent;
 use Nailrod\Core\Axis\PointCurve;
 use Nailrod\Core\Axis\Points;
 use Nailrod\Core\Axis\Shaping;
+use Nailrod\Core\Axis\StartingShape;
 use Nailrod\Core\Axis\Stop;
 use Nailrod\Core\Device\AxisInput;
 use Nailrod\Core\Device\ControlKind;
@@ -26,7 +27,6 @@ use Nailrod\Core\Made\BuildsAxes;
 use Nailrod\Core\Made\Made;
 use Nailrod\Core\Made\MadeKinds;
 use Nailrod\Core\Set\PartPath;
-use Nailrod\Core\Tuning\StartingShape;
 use Nailrod\Core\Tuning\Tuner;
 
 /**

@@ -14,7 +14,11 @@ final readonly class Points implements Type
 {
     public function __construct(private int $most) {}
 
-    /** @return non-empty-list<array{float, float}> */
+    /**
+     * @return non-empty-list<array{float, float}>
+     *
+     * @throws FormatError
+     */
     public function read(Node $node): array
     {
         $points = [];

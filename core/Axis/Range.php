@@ -7,6 +7,7 @@ namespace Nailrod\Core\Axis;
 use Nailrod\Core\Device\AxisInput;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Format\Type\Number;
 
@@ -45,6 +46,7 @@ final readonly class Range implements AxisPart, Stage
         );
     }
 
+    /** @throws FormatError */
     public static function read(?Node $node, AxisInput $axis, ?Range $range = null): self
     {
         if ($node === null) {
@@ -55,6 +57,7 @@ final readonly class Range implements AxisPart, Stage
         return $given->number('high') <= $given->number('low') ? throw $node->refuse('a high end above the low end') : new self($given->number('low'), $given->number('high'));
     }
 
+    /** @throws FormatError */
     public static function check(Node $node): void
     {
         $given = self::fields(null)->read($node);

@@ -7,6 +7,7 @@ namespace Nailrod\Core\Axis;
 use Nailrod\Core\Device\AxisInput;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Format\Type\Whole;
 
@@ -49,6 +50,7 @@ final readonly class Rotation implements AxisPart, Stage
         );
     }
 
+    /** @throws FormatError */
     public static function read(?Node $node, AxisInput $axis, ?Range $range = null): self
     {
         if ($node === null) {

@@ -13,7 +13,6 @@ use Nailrod\Core\Format\Type\Number;
 use Nailrod\Core\Format\Type\Reference;
 use Nailrod\Core\Format\Type\Several;
 use Nailrod\Core\Format\Type\Text;
-use Nailrod\Core\Made\Above;
 
 /** A place on the travel that holds the value of one or more axes until it is opened. */
 final readonly class Stop

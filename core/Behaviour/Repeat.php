@@ -8,6 +8,7 @@ use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Cause\StepKind;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Given;
 use Nailrod\Core\Format\IsKind;
 
@@ -61,6 +62,7 @@ final readonly class Repeat implements Latches, TimedBehaviour
         );
     }
 
+    /** @throws FormatError */
     public static function from(Given $given): static
     {
         $repeat = new self($given->us('delay_ms'), $given->us('period_ms'), $given->us('width_ms'), $given->text('while') === self::LATCHED);

@@ -8,6 +8,7 @@ use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Cause\StepKind;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Given;
 use Nailrod\Core\Format\IsKind;
 use Nailrod\Core\Format\Names;
@@ -69,6 +70,7 @@ final readonly class ShortLongDouble implements HasPresets, PlacesOutputs, Timed
         );
     }
 
+    /** @throws FormatError */
     public static function from(Given $given): static
     {
         $it = new self($given->wholeOrNull('short'), $given->wholeOrNull('long'), $given->wholeOrNull('double'), $given->us('long_ms'), $given->us('double_ms'), $given->us('width_ms'));

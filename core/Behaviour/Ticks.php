@@ -8,6 +8,7 @@ use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Cause\StepKind;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Given;
 use Nailrod\Core\Format\IsKind;
 use Nailrod\Core\Format\Names;
@@ -71,6 +72,7 @@ final readonly class Ticks implements PlacesOutputs, QueuesTicks
         );
     }
 
+    /** @throws FormatError */
     public static function from(Given $given): static
     {
         $places = $given->says('fine') || $given->says('coarse') ? [$given->wholeOrNull('fine'), $given->wholeOrNull('coarse')] : [0, 1];

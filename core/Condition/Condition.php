@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Condition;
 
+use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Format\Type\Number;
 
@@ -33,6 +34,7 @@ final readonly class Condition
         ]];
     }
 
+    /** @throws FormatError */
     public static function read(Node $node): self
     {
         $node->only(['flag', 'stop', 'variable', 'is', 'to']);

@@ -19,7 +19,11 @@ final class ControlReader
     /** @param bool $ofOwner do the positions come from an owner's note, so that one may keep the name it had before? */
     public function __construct(private readonly string $device, private readonly bool $ofOwner = false) {}
 
-    /** @return list<Control> */
+    /**
+     * @return list<Control>
+     *
+     * @throws FormatError
+     */
     public function controls(Node $nodes): array
     {
         $controls = [];
@@ -100,7 +104,11 @@ final class ControlReader
         );
     }
 
-    /** @return list<ContactInput> */
+    /**
+     * @return list<ContactInput>
+     *
+     * @throws FormatError
+     */
     public function contacts(?Node $nodes, string $control): array
     {
         $contacts = [];
@@ -167,7 +175,11 @@ final class ControlReader
         return $id === null ? $control : $control.'.'.$id;
     }
 
-    /** @return array{int, int} */
+    /**
+     * @return array{int, int}
+     *
+     * @throws FormatError
+     */
     public static function place(Node $node): array
     {
         $pair = $node->list(2);

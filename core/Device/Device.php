@@ -7,6 +7,9 @@ namespace Nailrod\Core\Device;
 /** One thing that reports inputs. */
 final readonly class Device
 {
+    /** Id under which what a set makes from axes stands, as if it were a device. */
+    public const MADE = 'made';
+
     /**
      * @param list<Control> $controls   in the order of the file
      * @param list<Lamp>    $lamps

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Device;
 
+use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
 
 /** A lamp on a device, and where it is drawn. */
@@ -14,6 +15,7 @@ final readonly class Lamp
     /** @param non-empty-list<string> $colours it can show, the usual one first */
     private function __construct(public string $id, public string $name, public int $x, public int $y, public array $colours) {}
 
+    /** @throws FormatError */
     public static function read(Node $node): self
     {
         $node->only(['id', 'name', 'at', 'colours']);

@@ -18,6 +18,8 @@ final readonly class Node
      * The node as an object that has no other fields than these.
      *
      * @param list<string> $fields
+     *
+     * @throws FormatError
      */
     public function only(array $fields): self
     {
@@ -45,6 +47,7 @@ final readonly class Node
         return array_key_exists($field, $this->fields());
     }
 
+    /** @throws FormatError */
     public function get(string $field): self
     {
         $fields = $this->fields();
@@ -62,6 +65,7 @@ final readonly class Node
         return isset($fields[$field]) ? new self($fields[$field], $this->under($field)) : null;
     }
 
+    /** @throws FormatError */
     public function string(int $longest = 200): string
     {
         if (! is_string($this->value) || $this->value === '') {
@@ -74,7 +78,11 @@ final readonly class Node
         return $this->value;
     }
 
-    /** A name for files and references: lower-case letters, digits, hyphens. */
+    /**
+     * A name for files and references: lower-case letters, digits, hyphens.
+     *
+     * @throws FormatError
+     */
     public function id(): string
     {
         $id = $this->string(60);
@@ -85,7 +93,11 @@ final readonly class Node
         return $id;
     }
 
-    /** @param list<string> $words */
+    /**
+     * @param list<string> $words
+     *
+     * @throws FormatError
+     */
     public function oneOf(array $words): string
     {
         if (! is_string($this->value) || ! in_array($this->value, $words, true)) {
@@ -95,6 +107,7 @@ final readonly class Node
         return $this->value;
     }
 
+    /** @throws FormatError */
     public function int(int $low, int $high): int
     {
         if (! is_int($this->value) || $this->value < $low || $this->value > $high) {
@@ -104,6 +117,7 @@ final readonly class Node
         return $this->value;
     }
 
+    /** @throws FormatError */
     public function number(float $low, float $high): float
     {
         if ((! is_int($this->value) && ! is_float($this->value)) || $this->value < $low || $this->value > $high) {
@@ -113,6 +127,7 @@ final readonly class Node
         return (float) $this->value;
     }
 
+    /** @throws FormatError */
     public function bool(): bool
     {
         if (! is_bool($this->value)) {
@@ -122,7 +137,11 @@ final readonly class Node
         return $this->value;
     }
 
-    /** @return list<self> */
+    /**
+     * @return list<self>
+     *
+     * @throws FormatError
+     */
     public function list(int $most = 1000): array
     {
         if (! is_array($this->value) || ! array_is_list($this->value)) {

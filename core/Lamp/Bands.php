@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nailrod\Core\Lamp;
 
 use Nailrod\Core\Device\Lamp;
+use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Format\Type\Type;
 
@@ -13,7 +14,11 @@ final readonly class Bands implements Type
 {
     public const MOST = 8;
 
-    /** @return list<array{to: float, colour: string}> */
+    /**
+     * @return list<array{to: float, colour: string}>
+     *
+     * @throws FormatError
+     */
     public function read(Node $node): array
     {
         $bands = [];

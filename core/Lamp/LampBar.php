@@ -7,6 +7,7 @@ namespace Nailrod\Core\Lamp;
 use Nailrod\Core\Condition\RunView;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Given;
 use Nailrod\Core\Format\Names;
 use Nailrod\Core\Format\Type\Choice;
@@ -73,6 +74,7 @@ final readonly class LampBar implements LampRule
         );
     }
 
+    /** @throws FormatError */
     public static function from(Given $given): self
     {
         $lamps = $given->texts('lamps');

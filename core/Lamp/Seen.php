@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Lamp;
 
+use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Format\Type\Type;
 
@@ -12,7 +13,11 @@ final readonly class Seen implements Type
 {
     public const SORTS = ['layer', 'stop', 'flag', 'contact', 'variable'];
 
-    /** @return array{sort: string, name: string, is: bool, from: float, to: float} */
+    /**
+     * @return array{sort: string, name: string, is: bool, from: float, to: float}
+     *
+     * @throws FormatError
+     */
     public function read(Node $node): array
     {
         $sorts = array_values(array_filter(self::SORTS, $node->has(...)));

@@ -6,8 +6,6 @@ namespace Nailrod\Core\Live;
 
 use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Cause\Input;
-use Nailrod\Core\Cause\Narrator;
-use Nailrod\Core\Cause\Sentence;
 use Nailrod\Core\Device\ControlKind;
 use Nailrod\Core\Exchange\GameBindings;
 use Nailrod\Core\Output\OutputEvent;
@@ -18,6 +16,8 @@ use Nailrod\Core\Run\Phase;
 use Nailrod\Core\Run\Swap;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Simulator\StandInGame;
+use Nailrod\Core\Tape\Narrator;
+use Nailrod\Core\Tape\Sentence;
 
 /** A set at work between a rig and a simulator stand-in, one step at a time. */
 final class Live

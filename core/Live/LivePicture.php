@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Nailrod\Core\Live;
 
 use Nailrod\Core\Axis\Shaping;
-use Nailrod\Core\Cause\Narrator;
 use Nailrod\Core\Device\ContactInput;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Made\BuildsAxes;
 use Nailrod\Core\Program\Program;
 use Nailrod\Core\Set\BindingSet;
+use Nailrod\Core\Tape\Narrator;
 
 /** Everything that a page shows of a live session at one instant. */
 final readonly class LivePicture

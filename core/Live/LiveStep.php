@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Nailrod\Core\Live;
 
 use Nailrod\Core\Cause\Input;
-use Nailrod\Core\Cause\Sentence;
 use Nailrod\Core\Output\OutputEvent;
 use Nailrod\Core\Simulator\GameEvent;
+use Nailrod\Core\Tape\Sentence;
 
 /** What one step of a live session gave. */
 final readonly class LiveStep

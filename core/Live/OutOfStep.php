@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Live;
 
-use Nailrod\Core\Cause\Sentence;
 use Nailrod\Core\Set\Advice;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Simulator\GameEvent;
+use Nailrod\Core\Tape\Sentence;
 
 /** A switch that stands on one thing while the game, which only flips, has changed to the other by itself. */
 final readonly class OutOfStep

@@ -6,7 +6,7 @@ namespace Nailrod\Core\Live;
 
 use Nailrod\Core\Cause\Input;
 use Nailrod\Core\Device\Rig;
-use Nailrod\Core\Hid\Wiring;
+use Nailrod\Core\Wiring\Wiring;
 
 /**
  * Drawn devices at the end of their cable: what a hand does becomes the binary report that the device would send, and

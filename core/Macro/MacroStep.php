@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Macro;
 
+use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Format\Type\Number;
 use Nailrod\Core\Format\Type\Text;
@@ -85,6 +86,7 @@ final readonly class MacroStep
         ]];
     }
 
+    /** @throws FormatError */
     public static function read(Node $node): self
     {
         $does = $node->get('do')->oneOf([self::PRESS, self::RELEASE, self::TAP, self::WAIT, self::TYPE]);

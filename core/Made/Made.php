@@ -7,6 +7,7 @@ namespace Nailrod\Core\Made;
 use Nailrod\Core\Axis\Shaping;
 use Nailrod\Core\Device\AxisInput;
 use Nailrod\Core\Device\ContactInput;
+use Nailrod\Core\Device\Device;
 use Nailrod\Core\Format\Kind;
 
 /**
@@ -17,7 +18,7 @@ use Nailrod\Core\Format\Kind;
 interface Made extends Kind
 {
     /** What stands before the slash in the reference of everything that is made. */
-    public const DEVICE = 'made';
+    public const DEVICE = Device::MADE;
 
     /** @return array<string, string> kinds that it can be turned into as it stands, itself too, in words; empty if there is no other */
     public static function alternatives(): array;

@@ -7,6 +7,7 @@ namespace Nailrod\Core\Made;
 use Nailrod\Core\Axis\Percent;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Given;
 use Nailrod\Core\Format\Type\Number;
 
@@ -32,6 +33,7 @@ final readonly class SharedTravel extends BuiltAxis implements SharesTravel
         );
     }
 
+    /** @throws FormatError */
     public static function from(Given $given): static
     {
         return $given->number('share') > 0.0 && $given->number('share') < 1.0 ? parent::from($given) : throw $given->refuse('share', 'a share above 0 and below 1');

@@ -89,6 +89,7 @@ abstract readonly class Threshold implements MarksAxis
 
     abstract protected static function opensAbove(): bool;
 
+    /** @throws FormatError */
     public static function from(Given $given): static
     {
         $at = $given->number('at');

@@ -75,6 +75,7 @@ final readonly class Zones implements MarksAxis
         );
     }
 
+    /** @throws FormatError */
     public static function from(Given $given): static
     {
         $h = $given->number('hysteresis');

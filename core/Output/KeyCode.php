@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Output;
 
+use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Format\Type\Type;
 
 /** A key by its W3C KeyboardEvent.code. */
 final readonly class KeyCode implements Type
 {
+    /** @throws FormatError */
     public function read(Node $node): string
     {
         $code = $node->string(30);

@@ -7,6 +7,7 @@ namespace Nailrod\Core\Output;
 use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Given;
 use Nailrod\Core\Format\IsKind;
 use Nailrod\Core\Format\Names;
@@ -46,6 +47,7 @@ final readonly class KeyStroke implements ContactOutput, Drives, IsWay, PressesK
         );
     }
 
+    /** @throws FormatError */
     public static function from(Given $given): static
     {
         $key = new self($given->text('code'), $given->texts('with'));

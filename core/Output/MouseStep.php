@@ -7,6 +7,7 @@ namespace Nailrod\Core\Output;
 use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Given;
 use Nailrod\Core\Format\IsKind;
 use Nailrod\Core\Format\Names;
@@ -49,6 +50,7 @@ final readonly class MouseStep implements ContactOutput
         );
     }
 
+    /** @throws FormatError */
     public static function from(Given $given): static
     {
         return $given->whole('by') === 0 ? throw $given->refuse('by', 'pixels one way or the other') : new self($given->text('direction'), $given->whole('by'));

@@ -7,6 +7,7 @@ namespace Nailrod\Core\Output;
 use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Given;
 use Nailrod\Core\Format\IsKind;
 use Nailrod\Core\Format\Names;
@@ -42,6 +43,7 @@ final readonly class MouseWheel implements ContactOutput
         return Fields::of(Field::given('by', 'Steps, up is +', new Whole(-20, 20), 'Steps of the wheel, up is positive; not 0.', 1));
     }
 
+    /** @throws FormatError */
     public static function from(Given $given): static
     {
         return $given->whole('by') === 0 ? throw $given->refuse('by', 'steps up (1 to 20) or down (-1 to -20)') : new self($given->whole('by'));

@@ -7,6 +7,7 @@ namespace Nailrod\Core\Output;
 use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Given;
 use Nailrod\Core\Format\IsKind;
 use Nailrod\Core\Format\Names;
@@ -46,6 +47,7 @@ final readonly class SwapVariable implements ContactOutput, WritesVariable
         );
     }
 
+    /** @throws FormatError */
     public static function from(Given $given): static
     {
         $swap = new self($given->text('name'), $given->number('first'), $given->number('second'));

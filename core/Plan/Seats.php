@@ -10,7 +10,6 @@ use Nailrod\Core\Device\ControlKind;
 use Nailrod\Core\Device\Device;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Layer\Layer;
-use Nailrod\Core\Layer\LayerMap;
 use Nailrod\Core\Output\LeadsToLayer;
 use Nailrod\Core\Set\BindingSet;
 

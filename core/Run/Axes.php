@@ -130,6 +130,7 @@ final class Axes implements Timed
         };
     }
 
+    /** @throws InputError */
     public function move(Input $input, int $axis): void
     {
         $lane = $this->lanes[$axis];

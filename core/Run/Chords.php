@@ -6,7 +6,6 @@ namespace Nailrod\Core\Run;
 
 use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Cause\StepKind;
-use Nailrod\Core\Set\Chord;
 
 /**
  * Chords at work. A member's own press and release come as much later as its chord may take to form, and are dropped if

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Run;
 
-use Nailrod\Core\Check\Finding;
-
 enum Phase
 {
     /** Nothing has happened, not even the start. */

@@ -152,6 +152,7 @@ final class State
         return serialize($this);
     }
 
+    /** @throws \UnexpectedValueException */
     public static function restore(string $written): self
     {
         $state = @unserialize($written, ['allowed_classes' => [

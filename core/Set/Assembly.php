@@ -86,6 +86,7 @@ final readonly class Assembly
         return $layouts;
     }
 
+    /** @throws FormatError */
     public function merge(SetDocument $set): MergedDocument
     {
         $chain = [$set];

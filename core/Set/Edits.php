@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set;
 
-use Nailrod\Core\Action\Ways;
 use Nailrod\Core\Axis\Stop;
 use Nailrod\Core\Behaviour\Behaviour;
 use Nailrod\Core\Behaviour\Follow;
@@ -102,6 +101,8 @@ final readonly class Edits
      * What becomes of the output of an axis when layers change.
      *
      * @param array<string, string> $over fields of HandOver
+     *
+     * @throws FormatError
      */
     public function handOver(string $layer, string $axis, array $over): SetDocument
     {
@@ -124,7 +125,11 @@ final readonly class Edits
         return $this->assign($layer, $ref, $behaviour instanceof PlaysItsMacro ? null : $behaviour, [...$cell->outputs, $output]);
     }
 
-    /** Takes one of several outputs away; the last one clears the cell. */
+    /**
+     * Takes one of several outputs away; the last one clears the cell.
+     *
+     * @throws FormatError
+     */
     public function removeOutput(string $layer, string $ref, int $index): SetDocument
     {
         $cell = $this->set->cell($layer, $ref) ?? throw FormatError::at('cells.'.$layer, $ref, 'a contact that this layer assigns');
@@ -207,6 +212,8 @@ final readonly class Edits
     /**
      * Lets a contact write the variable of an action that the game can otherwise only flip: one value while it is
      * closed, the other while it is open, so that the two cannot fall out of step.
+     *
+     * @throws FormatError
      */
     public function keepInStep(string $layer, string $ref): SetDocument
     {

@@ -31,6 +31,7 @@ final readonly class Fit
     /** @param BindingSet $set with everything but its cells and chords */
     public function __construct(private BindingSet $set) {}
 
+    /** @throws FormatError */
     public function cell(Cell $cell, Node $node, string $ref): void
     {
         $isAxis = isset($this->set->rig->axes[$ref]);
@@ -67,6 +68,7 @@ final readonly class Fit
         }
     }
 
+    /** @throws FormatError */
     public function macro(Macro $macro, Node $node): void
     {
         $this->condition($macro->when, $node);
@@ -80,7 +82,11 @@ final readonly class Fit
         }
     }
 
-    /** Does the rig have what a rule for lamps names? What the set itself should have must be there. */
+    /**
+     * Does the rig have what a rule for lamps names? What the set itself should have must be there.
+     *
+     * @throws FormatError
+     */
     public function lamps(LampRule $rule, Node $node): bool
     {
         foreach ($rule->names() as [$sort, $id]) {
@@ -107,7 +113,11 @@ final readonly class Fit
         $this->named($output, $place);
     }
 
-    /** What an output names must be there. */
+    /**
+     * What an output names must be there.
+     *
+     * @throws FormatError
+     */
     public function named(Output $output, Node $place): void
     {
         $known = $this->known();

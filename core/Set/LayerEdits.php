@@ -18,7 +18,11 @@ final readonly class LayerEdits
 
     public function __construct(private BindingSet $set) {}
 
-    /** A new layer, held by a contact of the base layer if one is named, which must be free. */
+    /**
+     * A new layer, held by a contact of the base layer if one is named, which must be free.
+     *
+     * @throws FormatError
+     */
     public function add(string $name, ?string $holder): SetDocument
     {
         $free = $this->free($name, $this->set->layers, 'layer');
@@ -75,7 +79,11 @@ final readonly class LayerEdits
         return $own;
     }
 
-    /** Takes a layer away with all that it says, and what names it. */
+    /**
+     * Takes a layer away with all that it says, and what names it.
+     *
+     * @throws FormatError
+     */
     public function remove(string $id): SetDocument
     {
         if ($id === Layer::BASE) {

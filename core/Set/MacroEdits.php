@@ -98,7 +98,11 @@ final readonly class MacroEdits
         });
     }
 
-    /** A text as a bar, which takes as long as its keys do. */
+    /**
+     * A text as a bar, which takes as long as its keys do.
+     *
+     * @throws FormatError
+     */
     public function typing(string $text, string $layout, int $width, int $from): Bar
     {
         $known = $this->layouts[$layout] ?? throw FormatError::at('layout', $layout, 'a keyboard layout that is at hand: '.implode(', ', Keys::of($this->layouts)));

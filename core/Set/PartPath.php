@@ -68,7 +68,11 @@ final readonly class PartPath
         return new self('ways', $action);
     }
 
-    /** Reads the form that __toString gives. */
+    /**
+     * Reads the form that __toString gives.
+     *
+     * @throws FormatError
+     */
     public static function of(string $path): self
     {
         [$name, $key, $inner] = [...explode('/', $path, 3), '', ''];

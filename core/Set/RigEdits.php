@@ -51,6 +51,8 @@ final readonly class RigEdits
      * Several parts of one axis at once.
      *
      * @param array<string, ?array<string, mixed>> $parts in the open format; null takes back what the set says itself
+     *
+     * @throws FormatError
      */
     public function shape(string $axis, array $parts): SetDocument
     {

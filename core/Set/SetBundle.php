@@ -6,10 +6,10 @@ namespace Nailrod\Core\Set;
 
 use Nailrod\Core\Action\Catalogue;
 use Nailrod\Core\Device\Device;
-use Nailrod\Core\Device\DeviceReader;
 use Nailrod\Core\Format\Json;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Typing\KeyLayout;
+use Nailrod\Core\Wiring\DeviceReader;
 
 /**
  * A set file with what it refers to merged in: a set document with one more field, `with`, which holds lists of

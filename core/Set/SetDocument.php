@@ -8,7 +8,6 @@ use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Json;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Layer\Layer;
 use Nailrod\Core\Set\Section\Sections;
 
 /**

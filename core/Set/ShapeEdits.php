@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Nailrod\Core\Set;
 
 use Nailrod\Core\Axis\AxisParts;
+use Nailrod\Core\Axis\CurveFit;
 use Nailrod\Core\Axis\Notches;
 use Nailrod\Core\Axis\Percent;
 use Nailrod\Core\Axis\PointCurve;
 use Nailrod\Core\Axis\Shaping;
+use Nailrod\Core\Axis\StartingShape;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Keys;
@@ -19,8 +21,6 @@ use Nailrod\Core\Made\Made;
 use Nailrod\Core\Made\MadeKinds;
 use Nailrod\Core\Made\MarksAxis;
 use Nailrod\Core\Made\SharesTravel;
-use Nailrod\Core\Tuning\CurveFit;
-use Nailrod\Core\Tuning\StartingShape;
 
 /** What a person does to the shaping of axes: each gives a new document of the set itself. */
 final readonly class ShapeEdits
@@ -61,9 +61,14 @@ final readonly class ShapeEdits
         return $own;
     }
 
-    /** The axis is shaped by a starting shape; its calibration, rotation and steadying stay. Stops and thresholds come to those that are there. */
-    public function beginWith(string $axis, StartingShape $shape): SetDocument
+    /**
+     * The axis is shaped by a starting shape; its calibration, rotation and steadying stay. Stops and thresholds come to those that are there.
+     *
+     * @throws FormatError
+     */
+    public function beginWith(string $axis, string $name): SetDocument
     {
+        $shape = StartingShape::all()[$name] ?? throw FormatError::at('shape', $name, 'one of the shapes to begin with');
         $changed = array_diff(AxisParts::shaping(), AxisParts::ofReadings());
         $own = $this->shapeAll([$axis], array_replace(array_fill_keys($changed, null), $shape->parts));
         foreach (Keys::each($shape->stops) as $id => $stop) {
@@ -199,6 +204,8 @@ final readonly class ShapeEdits
      *
      * @param float $first  travel of its first lever, 0..1
      * @param float $second travel of the second one
+     *
+     * @throws FormatError
      */
     public function biteAt(string $id, float $first, float $second): SetDocument
     {

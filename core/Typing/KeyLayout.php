@@ -33,6 +33,7 @@ final readonly class KeyLayout
         return self::read(Node::of(Json::decode($text)));
     }
 
+    /** @throws FormatError */
     public static function read(Node $node): self
     {
         $node->only(['format', 'version', 'id', 'name', 'keys', 'dead']);

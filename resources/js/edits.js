@@ -60,7 +60,7 @@ function lay(html, keep, opensNew = false) {
     document.title = page.title;
     Object.assign(document.body.dataset, page.body.dataset);
     for (const [id, top] of scrolled) {
-        document.getElementById(id)?.scrollTo(0, top);
+        document.getElementById(String(id))?.scrollTo(0, Number(top));
     }
     settleFields(keep);
     document.getElementById('moved').hidden = true;
@@ -132,13 +132,13 @@ export async function visit(url, push = true) {
 }
 
 document.addEventListener('submit', (event) => {
-    const form = event.target;
+    const form = /** @type {HTMLFormElement} */ (event.target);
     if (!form.matches('form[data-edit]')) {
         return;
     }
     event.preventDefault();
     const data = new FormData(form, event.submitter);
-    const said = new URLSearchParams(data).toString();
+    const said = new URLSearchParams(/** @type {any} */ (data)).toString();
     if (form.matches('[data-autosave]') && sent.get(form) === said) {
         return;
     }
@@ -150,7 +150,8 @@ document.addEventListener('submit', (event) => {
 document.addEventListener('submit', (event) => {
     if (event.target.matches('form[data-visit]')) {
         event.preventDefault();
-        const asked = new URLSearchParams([...new FormData(event.target)].filter(([, value]) => value !== ''));
+        const form = /** @type {HTMLFormElement} */ (event.target);
+        const asked = new URLSearchParams(/** @type {string[][]} */ ([...new FormData(form)].filter(([, value]) => value !== '')));
         visit(`${event.target.getAttribute('action')}?${asked}`);
     }
 });

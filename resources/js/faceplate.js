@@ -132,9 +132,9 @@ function dialTo(work, position) {
 function dialAt(work, event) {
     const { x, y } = local(work, event);
     const list = ports(work.dataset.dial);
-    const angle = (Math.atan2(x, -y) * 180) / Math.PI;
+    const turned = (Math.atan2(x, -y) * 180) / Math.PI;
 
-    return Math.round(angle / Number(work.dataset.spread) + (list.length - 1) / 2);
+    return Math.round(turned / Number(work.dataset.spread) + (list.length - 1) / 2);
 }
 
 function tick(work, by) {

@@ -96,7 +96,7 @@ function show() {
     if (!document.getElementById('recorder')) {
         return;
     }
-    element('[data-record]').setAttribute('aria-pressed', since !== null);
+    element('[data-record]').setAttribute('aria-pressed', String(since !== null));
     element('[data-record-word]').textContent = since === null ? 'Record' : 'Stop and keep';
     element('[data-record-time]').hidden = since === null;
     element('[data-record-name]').hidden = since === null;
@@ -107,4 +107,4 @@ function show() {
 
 document.addEventListener('live:answer', show);
 document.addEventListener('page:changed', show);
-setInterval(() => live.picture?.recording != null && show(), 200);
+setInterval(() => (live.picture?.recording ?? null) !== null && show(), 200);

@@ -14,7 +14,7 @@ const post = (path, body, headers = {}) => fetch(`${app.url}${path}`, { method: 
 const json = { 'Content-Type': 'application/json', Accept: 'application/json' };
 
 const place = `${app.url}/sets/skerrywing/layers`;
-let page = await fetch(place);
+const page = await fetch(place);
 let text = await page.text();
 const cookie = page.headers.getSetCookie().map((one) => one.split(';')[0]).join('; ');
 const token = /csrf-token" content="([^"]+)"/.exec(text)[1];

@@ -6,7 +6,6 @@ namespace Tests\Core;
 
 use Nailrod\Core\Action\Catalogue;
 use Nailrod\Core\Device\Device;
-use Nailrod\Core\Device\DeviceReader;
 use Nailrod\Core\Format\Json;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Set\Assembly;
@@ -14,6 +13,7 @@ use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Library;
 use Nailrod\Core\Set\SetDocument;
 use Nailrod\Core\Typing\KeyLayout;
+use Nailrod\Core\Wiring\DeviceReader;
 
 /** The demo files as a library, without a framework. */
 final class DemoSets implements Library

@@ -7,7 +7,6 @@ namespace Tests\Core;
 use Nailrod\Core\Action\Catalogue;
 use Nailrod\Core\Cause\Input;
 use Nailrod\Core\Device\Device;
-use Nailrod\Core\Device\DeviceReader;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Output\OutputEvent;
 use Nailrod\Core\Program\Compiler;
@@ -18,6 +17,7 @@ use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Library;
 use Nailrod\Core\Set\SetDocument;
 use Nailrod\Core\Typing\KeyLayout;
+use Nailrod\Core\Wiring\DeviceReader;
 
 /** A desk for tests: one small device, one set, and runs written as short lines. Reused as the library of the set. */
 final class Desk implements Library

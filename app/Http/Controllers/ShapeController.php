@@ -10,12 +10,10 @@ use App\Http\Requests\ShapeRequest;
 use App\Http\Requests\ShapeStepRequest;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
-use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Edits;
 use Nailrod\Core\Set\SetDocument;
 use Nailrod\Core\Set\ShapeEdits;
-use Nailrod\Core\Tuning\StartingShape;
 
 /** The shaping of axes. */
 final class ShapeController
@@ -49,9 +47,7 @@ final class ShapeController
 
     public function begin(ShapeStepRequest $request, string $set): RedirectResponse|Response
     {
-        $shape = StartingShape::all()[$request->what()] ?? throw FormatError::at('shape', $request->what(), 'one of the shapes to begin with');
-
-        return $this->shape($request, $set, fn (ShapeEdits $edits) => $edits->beginWith($request->axis(), $shape));
+        return $this->shape($request, $set, fn (ShapeEdits $edits) => $edits->beginWith($request->axis(), $request->what()));
     }
 
     public function fit(ShapeStepRequest $request, string $set): RedirectResponse|Response

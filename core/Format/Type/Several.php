@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Format\Type;
 
+use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
 
 /** A list of one type. */
@@ -15,7 +16,11 @@ final readonly class Several implements Type
      */
     public function __construct(public Type $of, public int $least, public int $most, public bool $distinct = false, private string $refusal = '') {}
 
-    /** @return list<mixed> */
+    /**
+     * @return list<mixed>
+     *
+     * @throws FormatError
+     */
     public function read(Node $node): array
     {
         $nodes = $node->list($this->refusal === '' ? $this->most : 1000);

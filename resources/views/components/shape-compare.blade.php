@@ -5,6 +5,6 @@
     <label><span class="adds__word">Beside</span> <select name="with" aria-label="Compare with">
         <option value="">nothing else</option>
         @php($comparison = $view->comparison())
-        {{ App\View\Options::of($comparison->choices(), $comparison->with) }}
+        {{ App\Forms\Options::of($comparison->choices(), $comparison->with) }}
     </select></label>
 </form>

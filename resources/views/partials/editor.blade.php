@@ -44,7 +44,7 @@
             {{ $place->from() }}{{ $hidden() }}
             <label class="field field--tall"><span>Works</span><select name="when">
                 <option value="always">always</option>
-                {{ App\View\Options::of($view->conditions(), $view->conditionOf($cell)) }}
+                {{ App\Forms\Options::of($view->conditions(), $view->conditionOf($cell)) }}
             </select></label>
             @if ($cell->when?->sort === 'variable')<label class="field field--tall"><span>Than</span><input type="number" name="when_to" step="any" value="{{ $cell->when->to }}"></label>@else<input type="hidden" name="when_to" value="0">@endif
         </form>
@@ -93,12 +93,12 @@
     @endforeach</ul>
     <form method="post" action="{{ route('cell.chord', $place->record->id) }}" data-edit novalidate class="editor__form">
         {{ $place->from() }}{{ $hidden() }}
-        <label class="field field--tall"><span>With</span><select name="together">{{ App\View\Options::of($view->others()) }}</select></label>
+        <label class="field field--tall"><span>With</span><select name="together">{{ App\Forms\Options::of($view->others()) }}</select></label>
         <label class="field field--tall"><span>Within, ms</span><input type="number" name="within" min="1" max="2000" step="1" value="60"></label>
         @if ($catalogue === null)
             <input type="hidden" name="does" value="button"><label class="field field--tall"><span>Output</span><input type="number" name="output[number]" min="1" max="512" value="{{ $view->begins()['button']['number'] }}"></label>
         @else
-            <input type="hidden" name="does" value="action"><label class="field field--tall"><span>Does</span><select name="output[action]">{{ App\View\Options::of(App\View\Options::actions($catalogue)) }}</select></label>
+            <input type="hidden" name="does" value="action"><label class="field field--tall"><span>Does</span><select name="output[action]">{{ App\Forms\Options::of(App\Forms\Options::actions($catalogue)) }}</select></label>
         @endif
         <button class="button">Put together</button>
     </form>
@@ -123,9 +123,9 @@
     <form method="post" action="{{ route('cell.transfer', $place->record->id) }}" data-edit novalidate class="editor__form transfer">
         {{ $place->from() }}{{ $hidden() }}
         <label class="field field--tall"><span>What</span><select name="what"><option value="cell">this cell</option><option value="row">the whole row</option><option value="layer">the whole layer</option></select></label>
-        <label class="field field--tall"><span>How</span><select name="how">{{ App\View\Options::of(['copy' => 'copy to', 'move' => 'move to', 'swap' => 'swap with', 'clear' => 'clear']) }}</select></label>
-        <label class="field field--tall to-ref"><span>Control</span><select name="to_ref">@foreach ($view->targets() as $device => $targets)<optgroup label="{{ $device }}">{{ App\View\Options::of($targets, $view->ref) }}</optgroup>@endforeach</select></label>
-        <label class="field field--tall to-layer"><span>Layer</span><select name="to_layer">{{ App\View\Options::of(App\View\Options::names($place->set->layers), $view->layer) }}</select></label>
+        <label class="field field--tall"><span>How</span><select name="how">{{ App\Forms\Options::of(['copy' => 'copy to', 'move' => 'move to', 'swap' => 'swap with', 'clear' => 'clear']) }}</select></label>
+        <label class="field field--tall to-ref"><span>Control</span><select name="to_ref">@foreach ($view->targets() as $device => $targets)<optgroup label="{{ $device }}">{{ App\Forms\Options::of($targets, $view->ref) }}</optgroup>@endforeach</select></label>
+        <label class="field field--tall to-layer"><span>Layer</span><select name="to_layer">{{ App\Forms\Options::of(App\Forms\Options::names($place->set->layers), $view->layer) }}</select></label>
         <button class="button">Do it</button>
     </form>
 </details>

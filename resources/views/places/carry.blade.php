@@ -7,13 +7,13 @@
         <form action="{{ route('carry', $place->record->id) }}" data-visit class="carry__form">
             <h2 class="column__title">From another set</h2>
             <p class="column__note">Matched by role: the same job goes to the same control where there is room for it.</p>
-            <label class="field field--tall"><span>Set</span><select name="from"><option value="">none</option>{{ App\View\Options::of($view->sets(), $view->from?->merged->own->id) }}</select></label>
+            <label class="field field--tall"><span>Set</span><select name="from"><option value="">none</option>{{ App\Forms\Options::of($view->sets(), $view->from?->merged->own->id) }}</select></label>
         </form>
         <form action="{{ route('carry', $place->record->id) }}" data-visit class="carry__form">
             <h2 class="column__title">From an old device to a new one</h2>
             <p class="column__note">Matched by role, by kind of control, and by place on the faceplate. Everything that the old one does in this set moves, in every layer.</p>
-            <label class="field field--tall"><span>It goes</span><select name="old"><option value="">none</option>{{ App\View\Options::of($view->devices(), $view->old?->id) }}</select></label>
-            <label class="field field--tall"><span>It comes</span><select name="new"><option value="">none</option>{{ App\View\Options::of($view->devices(), $view->new?->id) }}</select></label>
+            <label class="field field--tall"><span>It goes</span><select name="old"><option value="">none</option>{{ App\Forms\Options::of($view->devices(), $view->old?->id) }}</select></label>
+            <label class="field field--tall"><span>It comes</span><select name="new"><option value="">none</option>{{ App\Forms\Options::of($view->devices(), $view->new?->id) }}</select></label>
         </form>
         <p><a class="link" href="{{ route('plan', $place->record->id) }}">Back to the plan</a></p>
     </section>

@@ -26,7 +26,7 @@
     <form method="post" action="{{ route('import.take', $view->id) }}" class="import__take">@csrf
         @foreach ($view->match as $old => $new)<input type="hidden" name="match[{{ $old }}]" value="{{ $new }}">@endforeach
         <label class="field field--tall"><span>{{ $set !== null ? 'Name' : 'Name of the set that is begun for it' }}</span><input name="name" maxlength="60" required value="{{ $set->name ?? ($incoming->kind === 'table' ? pathinfo($view->name, PATHINFO_FILENAME) : $view->catalogue->name) }}"></label>
-        @if ($set === null || $set->parent === null || ! isset($view->sets()[$set->parent]))<label class="field field--tall"><span>Inherits from</span><select name="parent"><option value="">nothing here</option>{{ App\View\Options::of($view->sets(), $set === null ? array_key_first($view->sets()) : '') }}</select></label>@endif
+        @if ($set === null || $set->parent === null || ! isset($view->sets()[$set->parent]))<label class="field field--tall"><span>Inherits from</span><select name="parent"><option value="">nothing here</option>{{ App\Forms\Options::of($view->sets(), $set === null ? array_key_first($view->sets()) : '') }}</select></label>@endif
         @if ($incoming->kind === 'table')
             <label class="field field--tall"><span>For</span><select name="game"><option value="">a new simulator of these actions</option>@foreach ($view->games() as $id => $name)@if (($fits = $view->fits($id)) !== null)<option value="{{ $id }}">{{ $name }}: keys of {{ $fits }} of its actions</option>@endif @endforeach</select></label>
             <label class="field"><span>A new one sees so many controller buttons</span><input type="number" name="buttons" min="0" max="128" value="128"></label>

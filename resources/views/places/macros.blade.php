@@ -63,7 +63,7 @@
                     @if ($bar->isText())
                         <form method="post" action="{{ $post('macro.retype') }}" data-edit novalidate data-autosave class="retype">{{ $place->from() }}{{ $hidden }}<input type="hidden" name="bar" value="{{ $i }}">
                             <label><span class="sr-only">Text</span><textarea name="text" rows="2" maxlength="500">{{ $bar->text }}</textarea></label>
-                            <label><span class="sr-only">Keyboard layout</span><select name="layout">{{ App\View\Options::of(App\View\Options::names($view->layouts), $bar->layout) }}</select></label>
+                            <label><span class="sr-only">Keyboard layout</span><select name="layout">{{ App\Forms\Options::of(App\Forms\Options::names($view->layouts), $bar->layout) }}</select></label>
                             <label class="field"><span>Each key, ms</span><input type="number" name="key_ms" min="1" max="1000" step="1" value="{{ $bar->width / 1000 }}"></label>
                         </form>
                     @else
@@ -86,7 +86,7 @@
             {{ $place->from() }}{{ $hidden }}
             <x-output-fields :form="$view->outputForm()" does="key" :begins="$view->begins()" />
             <label class="field field--tall" data-kinds="type" hidden><span>Text; a new line is Enter</span><textarea name="text" rows="3" maxlength="500" cols="30">Text</textarea></label>
-            <label class="field field--tall" data-kinds="type" hidden><span>Typed on</span><select name="layout">{{ App\View\Options::of(App\View\Options::names($view->layouts), 'us') }}</select></label>
+            <label class="field field--tall" data-kinds="type" hidden><span>Typed on</span><select name="layout">{{ App\Forms\Options::of(App\Forms\Options::names($view->layouts), 'us') }}</select></label>
             <label class="field field--tall" data-kinds="type" hidden><span>Each key, ms</span><input type="number" name="key_ms" min="1" max="1000" step="1" value="20"></label>
             <label class="field field--tall for-length"><span>Lasts, ms</span><input type="number" name="lasts" min="1" max="600000" step="1" value="60"></label>
             <button class="button">Add at the end</button>
@@ -102,8 +102,8 @@
             {{ $place->from() }}{{ $hidden }}
             <label class="field"><span>Plays</span><select name="plays">@foreach (['once' => 'once', 'while held' => 'again while held'] as $plays => $words)<option value="{{ $plays }}" @selected($macro->repeats === ($plays !== 'once'))>{{ $words }}</option>@endforeach</select></label>
             <label class="field"><span>Let go early</span><select name="on_release">@foreach (['finish the round' => 'finishes the round', 'stop' => 'stops at once'] as $end => $words)<option value="{{ $end }}" @selected($macro->stopsAtRelease === ($end === 'stop'))>{{ $words }}</option>@endforeach</select></label>
-            <label class="field"><span>Pressed again</span><select name="again">{{ App\View\Options::of(['ignore' => 'goes on', 'restart' => 'starts anew', 'stop' => 'stops'], $macro->again) }}</select></label>
-            <label class="field"><span>Works</span><select name="when">{{ App\View\Options::of($view->conditions(), $view->condition()) }}</select></label>
+            <label class="field"><span>Pressed again</span><select name="again">{{ App\Forms\Options::of(['ignore' => 'goes on', 'restart' => 'starts anew', 'stop' => 'stops'], $macro->again) }}</select></label>
+            <label class="field"><span>Works</span><select name="when">{{ App\Forms\Options::of($view->conditions(), $view->condition()) }}</select></label>
         </form>
         <form method="post" action="{{ $post('macro.say') }}" data-edit novalidate data-autosave class="plays">{{ $place->from() }}{{ $hidden }}<label class="field"><span>Pause at the end, ms</span><input type="number" name="pause" min="0" max="600000" step="any" value="{{ $view->line->pause() / 1000 }}"></label></form>
         <h2 class="column__title">Played by</h2>

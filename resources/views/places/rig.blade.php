@@ -18,7 +18,7 @@
                 <form method="post" action="{{ route('rig.add', $place->edited->id) }}" enctype="multipart/form-data" data-edit novalidate class="upload">{{ $place->from() }}
                     <label class="field field--tall"><span>Or a file: a device of Nailrod, or its report descriptor (binary, hex or a C list)</span><input type="file" name="file" required></label>
                     <label class="field"><span>Name</span><input name="name" maxlength="60" placeholder="as its file says"></label>
-                    <label class="field"><span>Kind</span><select name="kind">@foreach (Nailrod\Core\Device\DeviceReader::KINDS as $kind)<option>{{ $kind }}</option>@endforeach</select></label>
+                    <label class="field"><span>Kind</span><select name="kind">@foreach (Nailrod\Core\Wiring\DeviceReader::KINDS as $kind)<option>{{ $kind }}</option>@endforeach</select></label>
                     <button class="button">Add it</button>
                 </form>
             </div>

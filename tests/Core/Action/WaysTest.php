@@ -6,7 +6,6 @@ namespace Tests\Core\Action;
 
 use Nailrod\Core\Action\Action;
 use Nailrod\Core\Action\Catalogue;
-use Nailrod\Core\Action\Ways;
 use Nailrod\Core\Format\PlainNames;
 use Nailrod\Core\Output\ControllerAxis;
 use Nailrod\Core\Output\ControllerButton;
@@ -14,6 +13,7 @@ use Nailrod\Core\Output\KeyStroke;
 use Nailrod\Core\Output\Output;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Edits;
+use Nailrod\Core\Set\Ways;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\DemoSets;

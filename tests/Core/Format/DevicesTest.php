@@ -6,11 +6,11 @@ namespace Tests\Core\Format;
 
 use Nailrod\Core\Action\Catalogue;
 use Nailrod\Core\Device\ControlKind;
-use Nailrod\Core\Device\DeviceReader;
 use Nailrod\Core\Device\Rig;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Json;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Wiring\DeviceReader;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

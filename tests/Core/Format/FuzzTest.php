@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Tests\Core\Format;
 
 use Nailrod\Core\Action\Catalogue;
-use Nailrod\Core\Device\DeviceReader;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Json;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Run\InputError;
 use Nailrod\Core\Run\RunReader;
 use Nailrod\Core\Set\SetDocument;
+use Nailrod\Core\Wiring\DeviceReader;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;

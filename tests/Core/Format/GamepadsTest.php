@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Tests\Core\Format;
 
 use Nailrod\Core\Device\Device;
-use Nailrod\Core\Device\DeviceReader;
-use Nailrod\Core\Device\GamepadBuilder;
 use Nailrod\Core\Device\KnownPad;
 use Nailrod\Core\Device\Recognition;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Wiring\DeviceReader;
+use Nailrod\Core\Wiring\GamepadBuilder;
 use PHPUnit\Framework\TestCase;
 
 /** Devices made of controllers that a browser shows, and which is which when they are plugged in again. */

@@ -6,7 +6,6 @@ namespace Tests\Core\Format;
 
 use Nailrod\Core\Action\Catalogue;
 use Nailrod\Core\Device\Device;
-use Nailrod\Core\Device\DeviceReader;
 use Nailrod\Core\Exchange\GameBindings;
 use Nailrod\Core\Exchange\KeyList;
 use Nailrod\Core\Exchange\Summary;
@@ -25,6 +24,7 @@ use Nailrod\Core\Set\SetBundle;
 use Nailrod\Core\Set\SetDocument;
 use Nailrod\Core\Set\Words;
 use Nailrod\Core\Typing\KeyLayout;
+use Nailrod\Core\Wiring\DeviceReader;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Memory\CablePort;

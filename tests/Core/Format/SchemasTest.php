@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Tests\Core\Format;
 
 use Nailrod\Core\Action\Catalogue;
-use Nailrod\Core\Device\DeviceReader;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Json;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Set\SetDocument;
+use Nailrod\Core\Wiring\DeviceReader;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

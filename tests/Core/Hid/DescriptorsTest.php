@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Core\Hid;
 
-use Nailrod\Core\Device\DeviceReader;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Hid\DescriptorError;
 use Nailrod\Core\Hid\DescriptorText;
-use Nailrod\Core\Hid\DeviceBuilder;
 use Nailrod\Core\Hid\Field;
 use Nailrod\Core\Hid\ReportDescriptor;
-use Nailrod\Core\Hid\Wiring;
+use Nailrod\Core\Wiring\DeviceBuilder;
+use Nailrod\Core\Wiring\DeviceReader;
+use Nailrod\Core\Wiring\Wiring;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;

@@ -6,14 +6,14 @@ namespace Tests\Core\Hid;
 
 use Nailrod\Core\Cause\Input;
 use Nailrod\Core\Device\Device;
-use Nailrod\Core\Device\DeviceReader;
 use Nailrod\Core\Device\Rig;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Json;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Hid\ReportDescriptor;
-use Nailrod\Core\Hid\Wiring;
 use Nailrod\Core\Live\StandIns;
+use Nailrod\Core\Wiring\DeviceReader;
+use Nailrod\Core\Wiring\Wiring;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

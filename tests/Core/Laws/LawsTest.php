@@ -8,6 +8,7 @@ use Eris\Generators;
 use Eris\TestTrait;
 use Nailrod\Core\Axis\Shaping;
 use Nailrod\Core\Axis\Side;
+use Nailrod\Core\Behaviour\Behaviour;
 use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Cause\Input;
 use Nailrod\Core\Cause\StepKind;

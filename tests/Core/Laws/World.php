@@ -6,7 +6,6 @@ namespace Tests\Core\Laws;
 
 use Nailrod\Core\Cause\Input;
 use Nailrod\Core\Device\ControlNote;
-use Nailrod\Core\Device\DeviceReader;
 use Nailrod\Core\Device\NotedDevice;
 use Nailrod\Core\Device\Rig;
 use Nailrod\Core\Format\Node;
@@ -16,6 +15,7 @@ use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\MergedDocument;
 use Nailrod\Core\Set\SetDocument;
 use Nailrod\Core\Typing\KeyLayout;
+use Nailrod\Core\Wiring\DeviceReader;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 

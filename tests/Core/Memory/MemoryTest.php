@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Core\Memory;
 
 use Nailrod\Core\Device\Device;
-use Nailrod\Core\Device\DeviceReader;
 use Nailrod\Core\Device\MemorySpec;
 use Nailrod\Core\Device\Rig;
 use Nailrod\Core\Format\Node;
@@ -16,6 +15,7 @@ use Nailrod\Core\Memory\MemoryError;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\MergedDocument;
 use Nailrod\Core\Set\SetDocument;
+use Nailrod\Core\Wiring\DeviceReader;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Desk;
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Set;
 
+use Nailrod\Core\Axis\StartingShape;
 use Nailrod\Core\Behaviour\Pulse;
 use Nailrod\Core\Behaviour\Toggle;
 use Nailrod\Core\Format\FormatError;
@@ -24,7 +25,6 @@ use Nailrod\Core\Set\SetDiff;
 use Nailrod\Core\Set\SetDocument;
 use Nailrod\Core\Set\ShapeEdits;
 use Nailrod\Core\Set\Words;
-use Nailrod\Core\Tuning\StartingShape;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -169,7 +169,7 @@ final class EditsTest extends TestCase
             11 => $shapes->remove($pick(['point', 'notch']), $axis, $dice->getInt(0, 3)),
             12 => $shapes->removeMade($made),
             13 => $shapes->fit($axis, $dice->getInt(0, 100) / 100, $dice->getInt(0, 100) / 100, $dice->getInt(0, 1) === 1),
-            14 => $shapes->beginWith($axis, StartingShape::all()[$pick(array_keys(StartingShape::all()))]),
+            14 => $shapes->beginWith($axis, $pick(array_keys(StartingShape::all()))),
             15 => $shapes->remove('bound', $made, 0),
             16 => $edits->giveBack(PartPath::cell($layer, $contact)),
             default => $edits->way($pick(array_keys($set->catalogue->actions ?? [])), new ControllerButton($dice->getInt(1, 40))),

@@ -6,12 +6,12 @@ namespace Tests\Core\Set;
 
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\PlainNames;
-use Nailrod\Core\Layer\LayerLink;
-use Nailrod\Core\Layer\LayerMap;
 use Nailrod\Core\Macro\Bar;
 use Nailrod\Core\Output\ControllerButton;
 use Nailrod\Core\Output\KeyStroke;
 use Nailrod\Core\Output\OutputNumbers;
+use Nailrod\Core\Plan\LayerLink;
+use Nailrod\Core\Plan\LayerMap;
 use Nailrod\Core\Set\Assembly;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Conflicts;

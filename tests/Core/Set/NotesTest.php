@@ -6,7 +6,6 @@ namespace Tests\Core\Set;
 
 use Nailrod\Core\Device\ControlKind;
 use Nailrod\Core\Device\ControlNote;
-use Nailrod\Core\Device\DeviceReader;
 use Nailrod\Core\Device\NotedDevice;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
@@ -16,6 +15,7 @@ use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\RigEdits;
 use Nailrod\Core\Set\SetDiff;
 use Nailrod\Core\Set\Words;
+use Nailrod\Core\Wiring\DeviceReader;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\DemoSets;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Set;
 
+use Nailrod\Core\Axis\StartingShape;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Program\Compiler;
 use Nailrod\Core\Run\Machine;
@@ -13,7 +14,6 @@ use Nailrod\Core\Set\Edits;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\SetDocument;
 use Nailrod\Core\Set\ShapeEdits;
-use Nailrod\Core\Tuning\StartingShape;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Desk;
@@ -40,7 +40,7 @@ final class ShapingEditsTest extends TestCase
         $shape = StartingShape::all()[$id];
         foreach ($shape->centred === null ? ['a', 'c'] : [$shape->centred ? 'c' : 'a'] as $axis) {
             $desk = Desk::plain()->saying(['axes' => ['d/'.$axis => ['calibrate' => ['low' => 10, 'high' => 990], 'curve' => ['kind' => 'expo', 'k' => 0.9], 'range' => ['low' => 0.1]]]]);
-            $set = self::after($desk, (new ShapeEdits($desk->assembled()))->beginWith('d/'.$axis, $shape));
+            $set = self::after($desk, (new ShapeEdits($desk->assembled()))->beginWith('d/'.$axis, $id));
             $this->assertSame(10, $set->shapings['d/'.$axis]->calibration->low);
             $this->assertSame(0.0, $set->shapings['d/'.$axis]->range->low, 'what the shape does not say is as it comes');
             $this->assertCount(count($shape->stops), $set->stops);
@@ -52,7 +52,7 @@ final class ShapingEditsTest extends TestCase
     public function test_a_throttle_with_idle_stop_cruise_stop_and_fuel_cut_works_as_one_expects(): void
     {
         $desk = Desk::plain()->axis('base', 'a', ['kind' => 'axis', 'number' => 1])->saying(['axes' => ['d/a' => ['calibrate' => ['low' => 0, 'high' => 1000]]]]);
-        $document = (new ShapeEdits($desk->assembled()))->beginWith('d/a', StartingShape::all()['idle']);
+        $document = (new ShapeEdits($desk->assembled()))->beginWith('d/a', 'idle');
         $document = $document->with(PartPath::axis('d/a', 'dead_zones'), ['high' => 0]);
         foreach ([['d/b1', 'open stop', ['stop' => 'idle']], ['d/b2', 'open stop', ['stop' => 'cruise']], ['made/fuel-cut', 'button', ['number' => 9]]] as [$ref, $kind, $of]) {
             $document = $document->with(PartPath::cell('base', $ref), ['behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => $kind] + $of]]);

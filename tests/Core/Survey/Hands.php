@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Tests\Core\Survey;
 
 use Nailrod\Core\Cause\Input;
-use Nailrod\Core\Device\DeviceReader;
 use Nailrod\Core\Device\Rig;
 use Nailrod\Core\Format\Json;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Survey\Survey;
+use Nailrod\Core\Wiring\DeviceReader;
 
 /** Hands on a rig of demo devices, with a survey that watches. Time runs on by itself, in ms. */
 final class Hands

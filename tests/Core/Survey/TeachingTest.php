@@ -7,13 +7,13 @@ namespace Tests\Core\Survey;
 use Nailrod\Core\Cause\Input;
 use Nailrod\Core\Device\ControlNote;
 use Nailrod\Core\Device\Device;
-use Nailrod\Core\Device\DeviceReader;
 use Nailrod\Core\Device\NotedDevice;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Hid\DeviceBuilder;
 use Nailrod\Core\Hid\ReportDescriptor;
 use Nailrod\Core\Survey\Taught;
 use Nailrod\Core\Survey\Teaching;
+use Nailrod\Core\Wiring\DeviceBuilder;
+use Nailrod\Core\Wiring\DeviceReader;
 use PHPUnit\Framework\TestCase;
 
 final class TeachingTest extends TestCase

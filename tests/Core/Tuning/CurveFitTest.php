@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core\Tuning;
 
+use Nailrod\Core\Axis\CurveFit;
 use Nailrod\Core\Axis\Shaping;
 use Nailrod\Core\Device\AxisInput;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Tuning\CurveFit;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

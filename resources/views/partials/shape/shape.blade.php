@@ -38,9 +38,9 @@
     <form method="post" action="{{ route('shape.add', $place->record->id) }}" data-edit data-opens novalidate class="part__body">
         {{ $place->from() }}<input type="hidden" name="axis" value="{{ $ref }}">
         <label class="field"><span>What</span><select name="what">
-            {{ App\View\Options::of($view->newKinds()) }}
+            {{ App\Forms\Options::of($view->newKinds()) }}
         </select></label>
-        <label class="field"><span>Together with</span><select name="other">{{ App\View\Options::of($view->partners(), $view->partner()) }}</select></label>
+        <label class="field"><span>Together with</span><select name="other">{{ App\Forms\Options::of($view->partners(), $view->partner()) }}</select></label>
         <button class="button">Build it</button>
     </form>
 </details>

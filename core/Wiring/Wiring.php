@@ -2,12 +2,17 @@
 
 declare(strict_types=1);
 
-namespace Nailrod\Core\Hid;
+namespace Nailrod\Core\Wiring;
 
 use Nailrod\Core\Device\AxisInput;
 use Nailrod\Core\Device\ContactInput;
 use Nailrod\Core\Device\Device;
 use Nailrod\Core\Device\InputPage;
+use Nailrod\Core\Hid\DescriptorError;
+use Nailrod\Core\Hid\Field;
+use Nailrod\Core\Hid\Report;
+use Nailrod\Core\Hid\ReportDescriptor;
+use Nailrod\Core\Hid\Wire;
 
 /**
  * Which control of a device is which value in its reports. Axis n, encoder n and hat n are the n-th of the descriptor;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Nailrod\Core\Tuning;
+namespace Nailrod\Core\Axis;
 
 /** A shape to begin with, by what an axis is for. */
 final readonly class StartingShape

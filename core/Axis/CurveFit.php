@@ -2,11 +2,8 @@
 
 declare(strict_types=1);
 
-namespace Nailrod\Core\Tuning;
+namespace Nailrod\Core\Axis;
 
-use Nailrod\Core\Axis\Percent;
-use Nailrod\Core\Axis\PointCurve;
-use Nailrod\Core\Axis\Shaping;
 use Nailrod\Core\Format\FormatError;
 
 /** Curves through points that are fitted to what a hand wants: "when I press this hard, send 60 %". */
@@ -81,6 +78,8 @@ final readonly class CurveFit
      * @param bool  $bothHalves of a centred axis: the other half is to be alike
      *
      * @return list<array{float, float}>
+     *
+     * @throws FormatError
      */
     public function sending(float $travel, float $sent, bool $bothHalves): array
     {

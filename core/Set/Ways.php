@@ -2,14 +2,14 @@
 
 declare(strict_types=1);
 
-namespace Nailrod\Core\Action;
+namespace Nailrod\Core\Set;
 
+use Nailrod\Core\Action\Action;
+use Nailrod\Core\Action\Catalogue;
 use Nailrod\Core\Output\ControllerAxis;
 use Nailrod\Core\Output\ControllerButton;
 use Nailrod\Core\Output\IsNumbered;
 use Nailrod\Core\Output\Output;
-use Nailrod\Core\Set\BindingSet;
-use Nailrod\Core\Set\OutputUse;
 
 /** The ways by which an action can be reached in a set, and which one to take if nobody has said. */
 final readonly class Ways

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Nailrod\Core\Cause;
+namespace Nailrod\Core\Tape;
 
 /** What happened and why, in its parts; a person reads them with arrows between. */
 final readonly class Sentence

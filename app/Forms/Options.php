@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\View;
+namespace App\Forms;
 
 use Illuminate\Support\HtmlString;
 use Nailrod\Core\Action\Catalogue;

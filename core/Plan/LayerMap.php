@@ -2,11 +2,12 @@
 
 declare(strict_types=1);
 
-namespace Nailrod\Core\Layer;
+namespace Nailrod\Core\Plan;
 
 use Nailrod\Core\Behaviour\Follows;
 use Nailrod\Core\Behaviour\Latches;
 use Nailrod\Core\Format\Keys;
+use Nailrod\Core\Layer\Layer;
 use Nailrod\Core\Output\LeadsToLayer;
 use Nailrod\Core\Output\LetsGoOfAll;
 use Nailrod\Core\Output\Output;

@@ -2,9 +2,11 @@
 
 declare(strict_types=1);
 
-namespace Nailrod\Core\Hid;
+namespace Nailrod\Core\Wiring;
 
-use Nailrod\Core\Device\DeviceReader;
+use Nailrod\Core\Hid\FirstLayout;
+use Nailrod\Core\Hid\ReportDescriptor;
+use Nailrod\Core\Hid\Usages;
 
 /**
  * Makes a device of a report descriptor, in the open format `nailrod-device`: a control for each axis, encoder, hat and

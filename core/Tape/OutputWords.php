@@ -2,10 +2,14 @@
 
 declare(strict_types=1);
 
-namespace Nailrod\Core\Cause;
+namespace Nailrod\Core\Tape;
 
+use Nailrod\Core\Action\Action;
 use Nailrod\Core\Axis\Percent;
 use Nailrod\Core\Axis\Shaping;
+use Nailrod\Core\Cause\Cause;
+use Nailrod\Core\Cause\Input;
+use Nailrod\Core\Cause\StepKind;
 use Nailrod\Core\Output\KeyCodes;
 use Nailrod\Core\Output\OutputEvent;
 use Nailrod\Core\Set\BindingSet;

@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Nailrod\Core\Hid;
+namespace Nailrod\Core\Wiring;
+
+use Nailrod\Core\Hid\Field;
 
 /** A control of a device that its report descriptor does not have, or has otherwise. */
 final class WiringError extends \DomainException

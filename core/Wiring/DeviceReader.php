@@ -2,13 +2,16 @@
 
 declare(strict_types=1);
 
-namespace Nailrod\Core\Device;
+namespace Nailrod\Core\Wiring;
 
+use Nailrod\Core\Device\ControlReader;
+use Nailrod\Core\Device\Device;
+use Nailrod\Core\Device\DeviceLimits;
+use Nailrod\Core\Device\Lamp;
+use Nailrod\Core\Device\MemorySpec;
+use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Hid\DescriptorError;
-use Nailrod\Core\Hid\Wiring;
-use Nailrod\Core\Hid\WiringError;
-use Nailrod\Core\Made\Made;
 
 /** Reads a device from the open format `nailrod-device`, version 1 (`schema/device.schema.json`). */
 final class DeviceReader
@@ -19,6 +22,7 @@ final class DeviceReader
     /** Longest descriptor, in hex digits. */
     private const LONGEST_DESCRIPTOR = 8192;
 
+    /** @throws FormatError */
     public static function read(Node $node): Device
     {
         $node->only(['format', 'version', 'id', 'name', 'kind', 'stand_in', 'face', 'memory', 'limits', 'descriptor', 'gamepad', 'controls', 'lamps']);
@@ -28,7 +32,7 @@ final class DeviceReader
         if ($id === 'sim') {
             throw $node->get('id')->refuse('another name: "sim" stands for the game in a run');
         }
-        if ($id === Made::DEVICE) {
+        if ($id === Device::MADE) {
             throw $node->get('id')->refuse('another name: "made" stands for what a set makes from axes');
         }
         $face = $node->get('face')->only(['width', 'height']);

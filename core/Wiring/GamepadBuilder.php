@@ -2,7 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Nailrod\Core\Device;
+namespace Nailrod\Core\Wiring;
+
+use Nailrod\Core\Device\AxisInput;
+use Nailrod\Core\Device\Device;
 
 /**
  * Makes a device of a controller as a browser shows it (W3C Gamepad), in the open format `nailrod-device`. Axes count

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Nailrod\Core\Layer;
+namespace Nailrod\Core\Plan;
 
 /** A contact that leads from one layer to another. */
 final readonly class LayerLink

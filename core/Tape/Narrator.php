@@ -2,10 +2,14 @@
 
 declare(strict_types=1);
 
-namespace Nailrod\Core\Cause;
+namespace Nailrod\Core\Tape;
 
 use Nailrod\Core\Axis\Percent;
 use Nailrod\Core\Axis\Shaping;
+use Nailrod\Core\Cause\Cause;
+use Nailrod\Core\Cause\Input;
+use Nailrod\Core\Cause\Step;
+use Nailrod\Core\Cause\StepKind;
 use Nailrod\Core\Condition\Condition;
 use Nailrod\Core\Device\ContactInput;
 use Nailrod\Core\Layer\Layer;

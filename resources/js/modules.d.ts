@@ -1,0 +1,3 @@
+declare module '@alpinejs/csp';
+declare module '@alpinejs/focus';
+declare module '@alpinejs/morph';

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * Rules of the structure that PHPStan does not know, over the syntax of the code. Run by `bin/test static`.
+ *   1. Outside core/Output and core/Behaviour nobody asks for a class of an output or a behaviour, but for an ability.
+ *   2. A file has at most 300 lines, a method at most 40.
+ *   3. A public method of the core that throws says so.
+ */
+
+use PhpParser\Node\Expr\Instanceof_;
+use PhpParser\Node\Expr\New_;
+use PhpParser\Node\Expr\Throw_;
+use PhpParser\Node\Name;
+use PhpParser\Node\Stmt\Class_;
+use PhpParser\Node\Stmt\ClassMethod;
+use PhpParser\NodeFinder;
+use PhpParser\NodeTraverser;
+use PhpParser\NodeVisitor\NameResolver;
+use PhpParser\ParserFactory;
+
+require __DIR__.'/../../vendor/autoload.php';
+chdir(__DIR__.'/../..');
+
+/** Who may ask for a class after all, and why. */
+const MAY_ASK = [
+    'app/Bench/PlainContacts.php' => 'it is the plain loop that the engine is measured against: it knows the outputs of its own set and no others',
+];
+/** Longer than they should be, and by how much they may be: to be split, and not to grow. */
+const LONG_FILES = [
+    'core/Run/Axes.php' => 447, 'core/Set/BindingSet.php' => 405, 'core/Set/SetDocument.php' => 404, 'core/Run/Machine.php' => 376, 'app/View/ShapeView.php' => 374, 'core/Run/Contacts.php' => 363,
+    'core/Tuning/Tuner.php' => 331, 'core/Live/Live.php' => 329, 'core/Program/Compiler.php' => 324, 'app/View/AssignView.php' => 318, 'app/Sets/SetStore.php' => 316, 'core/Tape/Narrator.php' => 308,
+];
+const LONG_METHODS = [
+    'core/Program/Compiler.php program' => 61, 'app/Bench/PlainContacts.php feed' => 56, 'core/Exchange/Table.php read' => 50, 'core/Set/BindingSet.php withCells' => 45, 'core/Macro/Timeline.php steps' => 44,
+    'app/Console/BenchCommand.php handle' => 44, 'core/Set/BindingSet.php made' => 41, 'core/Run/Contacts.php report' => 41,
+];
+
+$parser = (new ParserFactory)->createForHostVersion();
+$finder = new NodeFinder;
+$files = [];
+foreach (['core', 'app'] as $folder) {
+    /** @var SplFileInfo $file */
+    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($folder, FilesystemIterator::SKIP_DOTS)) as $file) {
+        if ($file->getExtension() === 'php') {
+            $traverser = new NodeTraverser(new NameResolver);
+            $files[$file->getPathname()] = $traverser->traverse($parser->parse((string) file_get_contents($file->getPathname())) ?? []);
+        }
+    }
+}
+ksort($files);
+
+$kinds = [];
+foreach ($files as $name => $tree) {
+    if (preg_match('#^core/(Output|Behaviour)/#', $name) === 1) {
+        foreach ($finder->findInstanceOf($tree, Class_::class) as $class) {
+            $kinds[(string) $class->namespacedName] = true;
+        }
+    }
+}
+
+$broken = [];
+$asked = 0;
+foreach ($files as $name => $tree) {
+    if (preg_match('#^core/(Output|Behaviour)/#', $name) === 0) {
+        foreach ($finder->findInstanceOf($tree, Instanceof_::class) as $ask) {
+            if ($ask->class instanceof Name && isset($kinds[$ask->class->toString()]) && is_subclass_of($ask->class->toString(), Nailrod\Core\Format\Kind::class)) {
+                isset(MAY_ASK[$name]) ? $asked++ : $broken[] = $name.':'.$ask->getStartLine().' asks for '.$ask->class->getLast().'; it wants to know an ability, which is an interface of its own.';
+            }
+        }
+    }
+    $lines = substr_count((string) file_get_contents($name), "\n");
+    if ($lines > (LONG_FILES[$name] ?? 300)) {
+        $broken[] = $name.' has '.$lines.' lines; at most '.(LONG_FILES[$name] ?? 300).' is allowed. Look for the second idea in it.';
+    }
+    foreach ($finder->findInstanceOf($tree, ClassMethod::class) as $method) {
+        $length = $method->getEndLine() - $method->getStartLine() + 1;
+        $most = LONG_METHODS[$name.' '.$method->name] ?? 40;
+        if ($length > $most) {
+            $broken[] = $name.':'.$method->getStartLine().' '.$method->name.' has '.$length.' lines; at most '.$most.' is allowed.';
+        }
+        $throws = array_filter($finder->findInstanceOf($method->stmts ?? [], Throw_::class), fn (Throw_ $throw) => ! ($throw->expr instanceof New_ && $throw->expr->class instanceof Name && $throw->expr->class->toString() === LogicException::class));
+        if (str_starts_with($name, 'core/') && $method->isPublic() && $throws !== [] && ! str_contains((string) $method->getDocComment(), '@throws')) {
+            $broken[] = $name.':'.$method->getStartLine().' '.$method->name.' throws and does not say so (@throws).';
+        }
+    }
+}
+foreach ($broken as $line) {
+    fwrite(STDERR, $line."\n");
+}
+printf("%d files; %d questions for a class that are excused.\n", count($files), $asked);
+exit($broken === [] ? 0 : 1);
