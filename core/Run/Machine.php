@@ -193,10 +193,12 @@ final class Machine
         $run->stops->carry($carried->stops, $carried->openStops, $cause);
         foreach ($carried->toggled as $assignment) {
             $this->state->toggled[$assignment] = true;
+            $run->acting = $assignment;
             $assigned = $this->program->assigned($assignment);
             foreach ($assigned->outputs as $i => $output) {
                 $output->press($run, $assigned->source($i), $assigned->towards($i, $cause));
             }
+            $run->acting = null;
         }
         if ($this->state->phase === Phase::Running) {
             $run->contacts->findAgain($cause);

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Core\Laws;
 
-use Eris\Generators;
-use Eris\TestTrait;
 use Nailrod\Core\Axis\Shaping;
 use Nailrod\Core\Axis\Side;
 use Nailrod\Core\Behaviour\Behaviour;
@@ -25,31 +23,10 @@ use PHPUnit\Framework\TestCase;
 #[Group('laws')]
 final class LawsTest extends TestCase
 {
-    use TestTrait;
+    use InWorlds;
 
     /** Random sets, and random runs on each: ten thousand cases for every law. */
-    private const CASES = 1000;
     private const RUNS = 10;
-
-    /** @param callable(World): void $law */
-    private function inEveryWorld(callable $law, bool $shared = true, bool $onlyPresses = false, int $runs = self::RUNS): void
-    {
-        $this->limitTo(self::CASES)
-            ->forAll(Generators::choose(0, PHP_INT_MAX >> 16))
-            ->disableShrinking()
-            ->then(function (int $seed) use ($law, $shared, $onlyPresses, $runs): void {
-                $world = new World($seed, $shared, $onlyPresses);
-                for ($run = 1; $run <= $runs; $run++) {
-                    try {
-                        $law($world);
-                    } catch (\Throwable $failure) {
-                        fwrite(STDERR, sprintf("\nWorld %d, run %d\n", $seed, $run));
-                        throw $failure;
-                    }
-                    $world->nextRun();
-                }
-            });
-    }
 
     /**
      * A second after the last input: long enough for all that ends, and what goes on for ever does so alike.

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Core\Laws;
 
-use Eris\Generators;
-use Eris\TestTrait;
 use Nailrod\Core\Cause\Input;
 use Nailrod\Core\Output\OutputEvent;
 use Nailrod\Core\Program\Program;
@@ -19,30 +17,9 @@ use PHPUnit\Framework\TestCase;
 #[Group('laws')]
 final class LivingLawsTest extends TestCase
 {
-    use TestTrait;
+    use InWorlds;
 
-    private const CASES = 1000;
     private const RUNS = 3;
-
-    /** @param callable(World): void $law */
-    private function inEveryWorld(callable $law, bool $onlyPresses = false): void
-    {
-        $this->limitTo(self::CASES)
-            ->forAll(Generators::choose(0, PHP_INT_MAX >> 16))
-            ->disableShrinking()
-            ->then(function (int $seed) use ($law, $onlyPresses): void {
-                $world = new World($seed, true, $onlyPresses);
-                for ($run = 1; $run <= self::RUNS; $run++) {
-                    try {
-                        $law($world);
-                    } catch (\Throwable $failure) {
-                        fwrite(STDERR, sprintf("\nWorld %d, run %d\n", $seed, $run));
-                        throw $failure;
-                    }
-                    $world->nextRun();
-                }
-            });
-    }
 
     public function test_nothing_is_held_that_no_hand_holds_and_no_toggle_says(): void
     {
@@ -104,7 +81,7 @@ final class LivingLawsTest extends TestCase
             $machine->feed(array_map(fn (string $port) => new Input($t, $port, $port === 'd/h' ? -1 : 0), [...array_keys($program->tables['contactPorts']), ...array_keys($program->tables['hatPorts'])]));
             $machine->finish();
             $tried += (int) $this->endsOpen($machine->state);
-        }, true);
+        }, onlyPresses: true);
         $this->assertGreaterThan(self::CASES, $tried, 'the law must have been tried');
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Run;
 
+use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Run\Machine;
 use Nailrod\Core\Run\Swap;
 use PHPUnit\Framework\TestCase;
@@ -63,6 +64,18 @@ final class SwapTest extends TestCase
         [$sent, $after] = self::swap($old, $new, ['10 b1 1', '11 b1 0', '12 b2 1', '13 b2 0'], ['30 b1 1', '40 b2 1']);
         $this->assertSame(['13 button 2 0', '13 button 1 0', '13 button 1 1'], $sent);
         $this->assertSame(['30 button 1 0', '40 button 3 1'], $after);
+    }
+
+    public function test_a_toggle_that_holds_another_layer_stays_on_although_its_own_layer_lets_go(): void
+    {
+        $old = Desk::plain()->saying(['layers' => ['one' => ['name' => 'One', 'lets_go' => true], 'two' => ['name' => 'Two']]])
+            ->cell('base', 'b2', 'pulse', ['kind' => 'go to layer', 'layer' => 'one'])
+            ->cell('one', 'b1', 'toggle', ['kind' => 'hold layer', 'layer' => 'two'], self::button(1));
+        $machine = Machine::start($old->program());
+        $machine->feed(Desk::inputs('10 b2 1', '11 b2 0', '20 b1 1', '21 b1 0'));
+        [$swapped, $events] = Swap::to($old->cell('two', 'b2', 'follow', self::button(9))->program(), $old->program(), $machine->state);
+        $this->assertSame(['21 button 1 0', '21 layer live One', '21 layer live Two', '21 button 1 1'], Desk::rows($events));
+        $this->assertSame(['21 button 1 0', '21 layer live One'], Desk::rows($swapped->letGoOfEverything(new Cause(Cause::CLOSED))), 'and it goes off when all is let go of');
     }
 
     public function test_a_layer_that_a_hand_still_holds_stays_live(): void
