@@ -8,6 +8,7 @@ use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Live\Live;
 use Nailrod\Core\Live\LivePicture;
 use Nailrod\Core\Live\LiveStep;
+use Nailrod\Core\Live\Telling;
 use Nailrod\Core\Output\OutputEvent;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Simulator\GameEvent;
@@ -47,7 +48,7 @@ final class Answer
             'sent' => array_map(fn (OutputEvent $event) => [
                 't' => $event->t, 'kind' => $event->kind, 'target' => $event->target, // A lane of a lamp shows whether it is lit; how, is seen on the device.
                 'value' => $event->kind === OutputEvent::LAMP ? (int) ($event->value !== 0) : $event->value, 'name' => $words->nameOf($event),
-            ], self::latest(array_filter($step->outputs, fn (OutputEvent $event) => ! Live::isLampByItself($event)))),
+            ], self::latest(array_filter($step->outputs, fn (OutputEvent $event) => ! Telling::isLampByItself($event)))),
             'game' => array_map(fn (GameEvent $event) => [
                 't' => $event->t, 'variable' => $event->variable, 'value' => $event->value,
                 ...$words->game($event),

@@ -60,61 +60,10 @@ final class SetStore
         return (string) $record->program;
     }
 
-    /**
-     * What every set is called and what it inherits from, without reading the sets themselves.
-     *
-     * @return list<array{id: string, name: string, parent: ?string}> in their order
-     */
-    public static function headings(): array
-    {
-        $headings = [];
-        foreach (SetRecord::query()->where('removed', false)->orderBy('position')->get(['id', 'name', 'parent']) as $record) {
-            $headings[] = ['id' => $record->id, 'name' => $record->name, 'parent' => $record->parent];
-        }
-
-        return $headings;
-    }
-
-    /** @return list<array{id: string, name: string, depth: int}> every set, parents before their children */
-    public static function tree(): array
-    {
-        $byParent = [];
-        foreach (self::headings() as $heading) {
-            $byParent[$heading['parent'] ?? ''][] = $heading;
-        }
-        $list = [];
-        $walk = function (string $parent, int $depth) use (&$walk, &$list, $byParent): void {
-            foreach ($byParent[$parent] ?? [] as ['id' => $id, 'name' => $name]) {
-                $list[] = ['id' => $id, 'name' => $name, 'depth' => $depth];
-                $walk($id, $depth + 1);
-            }
-        };
-        $walk('', 0);
-
-        return $list;
-    }
-
     /** @return array{name: string, parent: ?string} what is kept beside the document, so that it need not be read to list the sets */
     private static function heading(SetDocument $set): array
     {
         return ['name' => $set->name, 'parent' => $set->parent];
-    }
-
-    /** @return list<string> ids of the sets that inherit from this one, however far */
-    public static function heirs(string $id): array
-    {
-        $heirs = [$id];
-        $headings = self::headings();
-        for ($before = 0; $before < count($heirs);) {
-            $before = count($heirs);
-            foreach ($headings as $heading) {
-                if (in_array($heading['parent'], $heirs, true) && ! in_array($heading['id'], $heirs, true)) {
-                    $heirs[] = $heading['id'];
-                }
-            }
-        }
-
-        return array_slice($heirs, 1);
     }
 
     public function create(SetDocument $set, int $position, string $author, string $sentence): SetRecord
@@ -221,7 +170,7 @@ final class SetStore
     {
         return DB::transaction(function () use ($id): SetRecord {
             $record = $this->open($id);
-            $heirs = array_column(array_filter(self::headings(), fn (array $heading) => $heading['parent'] === $id), 'name');
+            $heirs = array_column(array_filter(SetList::headings(), fn (array $heading) => $heading['parent'] === $id), 'name');
             if ($heirs !== []) {
                 throw FormatError::told('delete', $record->name.', which '.implode(' and ', $heirs).(count($heirs) === 1 ? ' inherits' : ' inherit').' from', 'a set that nothing inherits from; delete those first');
             }
@@ -241,12 +190,6 @@ final class SetStore
         $record->update(['removed' => false]);
 
         return $record;
-    }
-
-    /** @return array<string, string> names of those that were taken out of the list, by id, the latest first */
-    public static function removed(): array
-    {
-        return SetRecord::all()->where('removed', true)->sortByDesc('updated_at')->take(12)->mapWithKeys(fn (SetRecord $record) => [$record->id => $record->name])->all();
     }
 
     /** @param list<int> $redo */
@@ -293,7 +236,7 @@ final class SetStore
     {
         $assembly = new Assembly(new DatabaseLibrary($set));
         $assembled = $assembly->assemble($set, $before);
-        foreach (self::heirs($set->id) as $heir) {
+        foreach (SetList::heirs($set->id) as $heir) {
             $other = $this->open($heir);
             $child = $other->head->set();
             try {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Sets\SetList;
 use App\Sets\SetStore;
 use Nailrod\Core\Device\Device;
 use Nailrod\Core\Format\Keys;
@@ -50,7 +51,7 @@ final readonly class CarryView
     public static function carry(BindingSet $set, Device $old, Device $new, SetStore $store): DeviceCarry
     {
         $known = [];
-        foreach (SetStore::headings() as ['id' => $id]) {
+        foreach (SetList::headings() as ['id' => $id]) {
             if ($id !== $set->merged->own->id) {
                 foreach (Keys::each(CarryOver::places($store->current($store->open($id)))) as $role => $spots) {
                     $known[$role] = [...$known[$role] ?? [], ...$spots];

@@ -8,7 +8,7 @@ use App\Models\CatalogueRecord;
 use App\Models\DeviceRecord;
 use App\Models\SetRecord;
 use App\Sets\DatabaseLibrary;
-use App\Sets\SetStore;
+use App\Sets\SetList;
 use Nailrod\Core\Action\Catalogue;
 use Nailrod\Core\Exchange\CatalogueTable;
 use Nailrod\Core\Exchange\Incoming;
@@ -111,7 +111,7 @@ final readonly class ImportView
     /** @return array<string, string> names of the sets here, by id */
     public function sets(): array
     {
-        return array_column(SetStore::headings(), 'name', 'id');
+        return array_column(SetList::headings(), 'name', 'id');
     }
 
     /** @return array<string, string> names of the games here, by id */

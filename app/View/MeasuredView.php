@@ -15,7 +15,6 @@ use Nailrod\Core\Survey\AxisReport;
 use Nailrod\Core\Survey\Proposal;
 use Nailrod\Core\Survey\Sweep;
 use Nailrod\Core\Survey\SweepPhase;
-use Nailrod\Core\Tape\Narrator;
 
 /** A measured axis on the page: its picture, its figures before and after, the proposal with its reasons. */
 final readonly class MeasuredView
@@ -57,11 +56,11 @@ final readonly class MeasuredView
         $before = $this->isTaken() ? Shaping::read($this->report->axis, []) : $this->now;
         foreach ([$before, $this->proposed] as $i => $shaping) {
             $figures = $this->proposal->figures($shaping);
-            $rows['Low end'][$i] = Narrator::percent($shaping, min($figures['low'], $figures['high']));
-            $rows['High end'][$i] = Narrator::percent($shaping, max($figures['low'], $figures['high']));
+            $rows['Low end'][$i] = $shaping->percent(min($figures['low'], $figures['high']));
+            $rows['High end'][$i] = $shaping->percent(max($figures['low'], $figures['high']));
             $rows['At rest'][$i] = $figures['rest_from'] === $figures['rest_to']
-                ? Narrator::percent($shaping, $figures['rest_from'])
-                : Narrator::percent($shaping, $figures['rest_from']).' to '.Narrator::percent($shaping, $figures['rest_to']);
+                ? $shaping->percent($figures['rest_from'])
+                : $shaping->percent($figures['rest_from']).' to '.$shaping->percent($figures['rest_to']);
         }
 
         return array_map(fn (array $pair) => [$pair[0], $pair[1]], $rows);

@@ -7,6 +7,7 @@ namespace App\View;
 use App\Models\Revision;
 use App\Models\SetRecord;
 use App\Sets\Heirs;
+use App\Sets\SetList;
 use App\Sets\SetStore;
 use Illuminate\Support\HtmlString;
 use Nailrod\Core\Set\BindingSet;
@@ -53,7 +54,7 @@ final readonly class Place
             $edited,
             $set,
             new Words($set),
-            SetStore::tree(),
+            SetList::tree(),
             $edited->head->made_from === null ? null : $edited->head->sentence,
             $redo?->sentence,
             new Heirs($record->id),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Models\CatalogueRecord;
+use App\Sets\SetList;
 use App\Sets\SetStore;
 use Nailrod\Core\Set\Section\Sections;
 use Nailrod\Core\Set\SetDocument;
@@ -51,12 +52,12 @@ final readonly class SetsView
     /** @return array<string, string> names by id */
     public function removed(): array
     {
-        return SetStore::removed();
+        return SetList::removed();
     }
 
     /** @return list<string> names of the sets that inherit from this one directly */
     public function children(): array
     {
-        return array_column(array_filter(SetStore::headings(), fn (array $heading) => $heading['parent'] === $this->place->record->id), 'name');
+        return array_column(array_filter(SetList::headings(), fn (array $heading) => $heading['parent'] === $this->place->record->id), 'name');
     }
 }

@@ -179,4 +179,10 @@ final readonly class Shaping
     {
         return (int) floor(self::STEPS * $value + 0.5);
     }
+
+    /** A part of the way as a person reads it: 0 to 100 %, of a centred axis -100 to +100 %. */
+    public function percent(float $part): string
+    {
+        return $this->axis->centred ? Percent::signed($part) : Percent::steady($part);
+    }
 }

@@ -26,24 +26,14 @@ final readonly class Table
      */
     public static function read(string $text, array $known, array $must): self
     {
-        if (strlen($text) > self::MAX_BYTES) {
-            throw FormatError::told('', strlen($text).' bytes', 'at most '.self::MAX_BYTES.' bytes');
-        }
-        if (! mb_check_encoding($text, 'UTF-8')) {
-            throw FormatError::told('', 'signs in another encoding', 'UTF-8; save the file anew as "CSV UTF-8"');
-        }
-        $text = str_starts_with($text, "\xEF\xBB\xBF") ? substr($text, 3) : $text;
+        $text = self::checked($text);
         $stream = fopen('php://memory', 'r+');
         assert($stream !== false);
         fwrite($stream, $text);
         rewind($stream);
-        $first = strtok($text, "\n");
-        $first = $first === false ? '' : $first;
-        $comma = substr_count($first, ';') > substr_count($first, ',') ? ';' : (substr_count($first, "\t") > substr_count($first, ',') ? "\t" : ',');
-        $columns = [];
-        $rows = [];
-        $line = 1;
-        $read = 0;
+        $comma = self::separator($text);
+        $columns = $rows = [];
+        [$line, $read] = [1, 0];
         while (($cells = fgetcsv($stream, null, $comma, '"', '')) !== false) {
             $cells = array_map(fn (?string $cell) => trim((string) $cell), $cells);
             $at = $line;
@@ -73,6 +63,27 @@ final readonly class Table
         }
 
         return new self($columns, $rows);
+    }
+
+    /** @return string without the mark that some programs put before UTF-8 */
+    private static function checked(string $text): string
+    {
+        if (strlen($text) > self::MAX_BYTES) {
+            throw FormatError::told('', strlen($text).' bytes', 'at most '.self::MAX_BYTES.' bytes');
+        }
+        if (! mb_check_encoding($text, 'UTF-8')) {
+            throw FormatError::told('', 'signs in another encoding', 'UTF-8; save the file anew as "CSV UTF-8"');
+        }
+
+        return str_starts_with($text, "\xEF\xBB\xBF") ? substr($text, 3) : $text;
+    }
+
+    /** What stands between the columns: what the first line has most of. */
+    private static function separator(string $text): string
+    {
+        $first = (string) strtok($text, "\n");
+
+        return substr_count($first, ';') > substr_count($first, ',') ? ';' : (substr_count($first, "\t") > substr_count($first, ',') ? "\t" : ',');
     }
 
     /**

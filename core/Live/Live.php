@@ -16,20 +16,16 @@ use Nailrod\Core\Run\Phase;
 use Nailrod\Core\Run\Swap;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Simulator\StandInGame;
-use Nailrod\Core\Tape\Narrator;
 use Nailrod\Core\Tape\Sentence;
 
 /** A set at work between a rig and a simulator stand-in, one step at a time. */
 final class Live
 {
-    /** Outputs of one step that are told. */
-    public const MOST_TOLD = 200;
-
     private Machine $machine;
 
     private readonly ?StandInGame $game;
 
-    private readonly Narrator $narrator;
+    private readonly Telling $telling;
 
     private readonly StandIns $standIns;
 
@@ -37,7 +33,7 @@ final class Live
     {
         $this->machine = Machine::resume($program, $state->run);
         $this->game = $set->catalogue === null ? null : new StandInGame($set->catalogue, GameBindings::of($set, $set->catalogue), $state->game);
-        $this->narrator = new Narrator($set);
+        $this->telling = new Telling($set, $state);
         $this->standIns = new StandIns($set->rig);
     }
 
@@ -101,12 +97,12 @@ final class Live
             $this->state->hands[$input->port] = (int) $input->value;
             $isByHand = ! isset($this->set->rig->axes[$input->port]) || ($this->state->survey->finder->found === $input->port && ! $this->state->survey->finder->isNoise($input->port, (int) $input->value));
             if ($events === [] && $isByHand && $before !== null && $before !== $input->value && $this->state->run->phase === Phase::Running) {
-                $idle[] = $this->narrator->idle($input, $this->liveLayer(), $before, $this->machine->holds(...)) ?? $this->narrator->held($input, $this->machine->heldBy($input->port));
+                $idle[] = $this->telling->whyNothing($input, $before, $this->liveLayer(), $this->machine);
             }
         }
         array_push($outputs, ...$this->machine->advance(max($to, $this->machine->state->now)));
 
-        return $this->answer($outputs, [...array_values(array_filter($idle)), ...$this->dropped($dropped)], $problems, $taken);
+        return $this->answer($outputs, [...array_values(array_filter($idle)), ...$this->telling->dropped($dropped, $this->program)], $problems, $taken);
     }
 
     /**
@@ -194,23 +190,6 @@ final class Live
         return $this->answer($this->machine->plugIn($device), [], []);
     }
 
-    /**
-     * @param array<int, int> $before ticks that had been dropped, by assignment
-     *
-     * @return list<Sentence>
-     */
-    private function dropped(array $before): array
-    {
-        $told = [];
-        foreach ($this->state->run->dropped as $assignment => $ticks) {
-            if ($ticks > ($before[$assignment] ?? 0)) {
-                $told[] = $this->narrator->dropped($this->state->run->now, $this->program->tables['assignments'][$assignment]['ref'], $ticks - ($before[$assignment] ?? 0));
-            }
-        }
-
-        return $told;
-    }
-
     /** The bench is left: nothing stays down. What the hands still hold counts as found when it is taken up again. */
     public function leave(): LiveStep
     {
@@ -249,38 +228,6 @@ final class Live
         return $this->answer($this->machine->letGoOfEverything(new Cause(Cause::CLOSED)), [], []);
     }
 
-    /**
-     * What can be read is told: of very many outputs the latest, and how many came before them.
-     *
-     * @param list<OutputEvent> $outputs
-     *
-     * @return list<Sentence>
-     */
-    private function told(array $outputs): array
-    {
-        $worth = array_values(array_filter($outputs, fn (OutputEvent $event) => ! $this->isTrembling($event) && ! self::isLampByItself($event)));
-        $leftOut = count($worth) - self::MOST_TOLD;
-        if ($leftOut <= 0) {
-            return $this->narrator->sentences($worth);
-        }
-
-        return [$this->narrator->leftOut($worth[0]->t, $leftOut), ...$this->narrator->sentences(array_slice($worth, $leftOut))];
-    }
-
-    /** Lamps that the game moves, or that are lit because a program begins, would fill the tape and the lanes: they are seen on the device. */
-    public static function isLampByItself(OutputEvent $event): bool
-    {
-        return $event->kind === OutputEvent::LAMP && ! ($event->cause->origin instanceof Input && ! str_starts_with($event->cause->origin->port, 'sim/'));
-    }
-
-    /** Does an axis send this only because it trembles by itself? That is not told. */
-    private function isTrembling(OutputEvent $event): bool
-    {
-        $origin = $event->cause->origin;
-
-        return $origin instanceof Input && isset($this->set->rig->axes[$origin->port]) && $event->cause->contact() === null && $this->state->survey->finder->isNoise($origin->port, (int) $origin->value);
-    }
-
     /** Id of the live layer. */
     public function liveLayer(): string
     {
@@ -308,7 +255,7 @@ final class Live
     {
         $before = $this->game?->gaugesNow() ?? [];
         $game = $this->game?->play($outputs, $this->state->run->now) ?? [];
-        $sentences = [...$this->told($outputs), ...$idle, ...(new OutOfStep($this->set))->sentences($game, $this->state->hands)];
+        $sentences = [...$this->telling->outputs($outputs), ...$idle, ...(new OutOfStep($this->set))->sentences($game, $this->state->hands)];
         usort($sentences, fn (Sentence $a, Sentence $b) => $a->t <=> $b->t);
         $learnt = [];
         foreach ($game as $event) {

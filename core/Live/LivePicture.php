@@ -10,7 +10,6 @@ use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Made\BuildsAxes;
 use Nailrod\Core\Program\Program;
 use Nailrod\Core\Set\BindingSet;
-use Nailrod\Core\Tape\Narrator;
 
 /** Everything that a page shows of a live session at one instant. */
 final readonly class LivePicture
@@ -43,9 +42,9 @@ final readonly class LivePicture
                 'value' => round($value, 5),
                 'sent' => $sent === null ? null : round($sent, 5),
                 'words' => [
-                    'travel' => Narrator::percent($shaping, $travel),
-                    'value' => Narrator::percent($shaping, $value),
-                    'sent' => $sent === null ? 'not used' : Narrator::percent($shaping, $sent),
+                    'travel' => $shaping->percent($travel),
+                    'value' => $shaping->percent($value),
+                    'sent' => $sent === null ? 'not used' : $shaping->percent($sent),
                 ],
             ];
         }

@@ -117,15 +117,7 @@ final readonly class Timeline
      */
     public function steps(): array
     {
-        $edges = [];
-        foreach ($this->bars as $i => $bar) {
-            $edges[] = [$bar->from, $bar->isText() ? 3 : 1, $i, true];
-            if (! $bar->isText()) {
-                $edges[] = [$bar->to, $bar->to > $bar->from ? 0 : 2, $i, false];
-            }
-        }
-        // At one instant what ends comes before what begins, and a text comes last.
-        usort($edges, fn (array $a, array $b) => [$a[0], $a[1], $a[2]] <=> [$b[0], $b[1], $b[2]]);
+        $edges = $this->edges();
         $steps = $tapped = [];
         $now = 0;
         foreach ($edges as $at => [$time, , $i, $begins]) {
@@ -158,6 +150,22 @@ final readonly class Timeline
         }
 
         return $steps;
+    }
+
+    /** @return list<array{int, int, int, bool}> when a bar begins or ends, in µs; its place among those of one instant; its number; does it begin? */
+    private function edges(): array
+    {
+        $edges = [];
+        foreach ($this->bars as $i => $bar) {
+            $edges[] = [$bar->from, $bar->isText() ? 3 : 1, $i, true];
+            if (! $bar->isText()) {
+                $edges[] = [$bar->to, $bar->to > $bar->from ? 0 : 2, $i, false];
+            }
+        }
+        // At one instant what ends comes before what begins, and a text comes last.
+        usort($edges, fn (array $a, array $b) => [$a[0], $a[1], $a[2]] <=> [$b[0], $b[1], $b[2]]);
+
+        return $edges;
     }
 
     /**

@@ -79,41 +79,19 @@ final class Compiler
         foreach (Keys::of($this->set->layers) as $i => $layer) {
             $this->layerChords($i, (string) $layer);
         }
-        $contactRows = $opposites = $noneOf = $contactPorts = $hatPorts = $tickPorts = [];
-        foreach ($contacts as $ref => $contact) {
-            $i = $this->contactIndex[$ref];
-            $sources = array_map(fn (string $of) => $this->contactIndex[$of], $contact->noneOf);
-            $of = $contact->opposite === null ? null : $this->contactIndex[$contact->opposite];
-            $contactRows[] = ['ref' => $ref, 'opposite' => $of, 'noneOf' => $sources, 'settle' => $contact->settle, 'ofAxis' => $contact->mark !== null, 'debounce' => $contact->debounce];
-            foreach ($sources as $source) {
-                $noneOf[$source][] = $i;
-            }
-            if ($of !== null) {
-                $opposites[$of][] = $i;
-            } elseif ($sources !== [] || $contact->mark !== null) {
-                continue;
-            } elseif ($contact->encoder !== null) {
-                $tickPorts[$contact->encoder] ??= [null, null];
-                $tickPorts[$contact->encoder][$contact->direction > 0 ? 0 : 1] = $i;
-            } elseif ($contact->hat !== null) {
-                $hatPorts[$contact->hat] ??= [null, null, null, null];
-                $hatPorts[$contact->hat][$contact->direction] = $i;
-            } else {
-                $contactPorts[$ref] = $i;
-            }
-        }
+        $tables = ContactTables::of($contacts);
 
         return new Program([
             'starts' => array_map(fn (Variable $variable) => round($variable->start, 6), $this->set->catalogue->variables ?? []),
             'axisPorts' => array_intersect_key($this->axisIndex, array_filter($axes, fn (AxisInput $axis) => ! $axis->isBuilt())),
-            'contactPorts' => $contactPorts,
-            'hatPorts' => array_map(array_values(...), $hatPorts),
-            'tickPorts' => $tickPorts,
+            'contactPorts' => $tables->contactPorts,
+            'hatPorts' => $tables->hatPorts,
+            'tickPorts' => $tables->tickPorts,
             'layers' => $layers,
             'axes' => array_map($this->axisRow(...), array_values($axes)),
-            'contacts' => $contactRows,
-            'opposites' => $opposites,
-            'noneOf' => $noneOf,
+            'contacts' => $tables->rows,
+            'opposites' => $tables->opposites,
+            'noneOf' => $tables->noneOf,
             'made' => $this->madeRows(),
             'stops' => $this->stopRows(),
             'assignments' => $this->assignments,
@@ -314,11 +292,6 @@ final class Compiler
     /** @return list<array{id: string, stop: array<string, mixed>}> */
     private function stopRows(): array
     {
-        $rows = [];
-        foreach (Keys::of($this->set->stops) as $id) {
-            $rows[] = ['id' => $id, 'stop' => Node::of($this->set->merged->value(PartPath::stop($id)))->plain()];
-        }
-
-        return $rows;
+        return array_map(fn (string $id) => ['id' => $id, 'stop' => Node::of($this->set->merged->value(PartPath::stop($id)))->plain()], Keys::of($this->set->stops));
     }
 }

@@ -7,7 +7,6 @@ namespace Nailrod\Core\Run;
 use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Cause\Input;
 use Nailrod\Core\Condition\Condition;
-use Nailrod\Core\Device\ContactInput;
 use Nailrod\Core\Output\OutputEvent;
 use Nailrod\Core\Program\Program;
 
@@ -19,9 +18,12 @@ final class Machine
 
     private readonly Run $run;
 
+    private readonly Reports $reports;
+
     private function __construct(private readonly Program $program, public readonly State $state, bool $fused)
     {
         $this->run = new Run($program, $state, $fused);
+        $this->reports = new Reports($this->run);
     }
 
     /** @param bool $fused true for long runs: shaping is computed once for every reading; the integers are the same */
@@ -66,9 +68,9 @@ final class Machine
                 if ($axis !== null) {
                     $axes->move($input, $axis);
                 } elseif (isset($contactPorts[$input->port])) {
-                    $this->contact($input, $contactPorts[$input->port]);
+                    $this->reports->contact($input, $contactPorts[$input->port]);
                 } else {
-                    $this->other($input);
+                    $this->reports->other($input);
                 }
                 if ($hasLamps) {
                     $this->run->lamps->update(new Cause($input));
@@ -183,30 +185,7 @@ final class Machine
      */
     public function takeUp(Carried $carried, Cause $cause): array
     {
-        $run = $this->run;
-        $run->findsAgain = true;
-        $run->axes->beStill();
-        foreach ($carried->readings as $axis => $reading) {
-            $run->axes->place($axis, $reading);
-        }
-        $run->made->place();
-        $run->stops->carry($carried->stops, $carried->openStops, $cause);
-        foreach ($carried->toggled as $assignment) {
-            $this->state->toggled[$assignment] = true;
-            $run->acting = $assignment;
-            $assigned = $this->program->assigned($assignment);
-            foreach ($assigned->outputs as $i => $output) {
-                $output->press($run, $assigned->source($i), $assigned->towards($i, $cause));
-            }
-            $run->acting = null;
-        }
-        if ($this->state->phase === Phase::Running) {
-            $run->contacts->findAgain($cause);
-        }
-        $run->axes->takeUp($carried->sending, $this->program->tables['layers'][$run->layers->live()]['id'] !== $carried->liveLayer, $cause);
-        $run->findsAgain = false;
-        $run->lamps->settle($cause);
-        $run->lamps->update($cause);
+        $carried->into($this->run, $cause);
 
         return $this->collect();
     }
@@ -306,63 +285,6 @@ final class Machine
             if ($this->run->lamps->isRuled) {
                 $this->run->lamps->update($timer->cause);
             }
-        }
-    }
-
-    private function contact(Input $input, int $contact): void
-    {
-        if ($input->value !== 0 && $input->value !== 1) {
-            throw InputError::outOfRange($input, 0, 1);
-        }
-        $cause = new Cause($input);
-        if ($this->program->tables['contacts'][$contact]['debounce'] === 0) {
-            $this->run->contacts->change($contact, $input->value === 1, $cause);
-        } else {
-            $this->run->contacts->report($this->run->debounce->filter([$contact => $input->value === 1], $cause), $cause);
-        }
-    }
-
-    private function other(Input $input): void
-    {
-        $tables = $this->program->tables;
-        if (isset($tables['hatPorts'][$input->port])) {
-            $this->hat($input, $tables['hatPorts'][$input->port]);
-        } elseif (isset($tables['tickPorts'][$input->port])) {
-            $this->ticks($input, $tables['tickPorts'][$input->port]);
-        } elseif (str_starts_with($input->port, 'sim/')) {
-            $this->run->variables->learn(substr($input->port, 4), (float) $input->value);
-        }
-    }
-
-    /** @param list<?int> $contacts north, east, south and west; null where the set does not use one */
-    private function hat(Input $input, array $contacts): void
-    {
-        if (! is_int($input->value) || $input->value < -1 || $input->value > 7) {
-            throw InputError::outOfRange($input, -1, 7);
-        }
-        $reported = [];
-        foreach ($contacts as $direction => $contact) {
-            if ($contact !== null) {
-                $reported[$contact] = ContactInput::points($direction, $input->value);
-            }
-        }
-        $cause = new Cause($input);
-        $this->run->contacts->report($this->run->debounce->filter($reported, $cause), $cause);
-    }
-
-    /** @param array{?int, ?int} $contacts for ticks one way and the other; null where the set does not use it */
-    private function ticks(Input $input, array $contacts): void
-    {
-        if (! is_int($input->value)) {
-            throw InputError::outOfRange($input, -10_000, 10_000);
-        }
-        $contact = $contacts[$input->value > 0 ? 0 : 1];
-        if ($contact === null || $this->state->phase !== Phase::Running) {
-            return;
-        }
-        $cause = new Cause($input);
-        for ($i = abs($input->value); $i > 0; $i--) {
-            $this->run->contacts->tick($contact, $cause);
         }
     }
 

@@ -8,6 +8,7 @@ use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Json;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Set\Section\Parts;
 use Nailrod\Core\Set\Section\Sections;
 
 /**
@@ -57,17 +58,7 @@ final class SetDocument
     /** @return array<string, array<string, bool>> as $cells of the constructor */
     private function saidCells(): array
     {
-        if ($this->cells !== null) {
-            return $this->cells;
-        }
-        $said = [];
-        foreach (Keys::each($this->section('cells')) as $layer => $cells) {
-            foreach (is_array($cells) ? $cells : [] as $ref => $cell) {
-                $said[(string) $layer][(string) $ref] = $cell !== null;
-            }
-        }
-
-        return $said;
+        return $this->cells ?? Section\Cells::said($this->section(Section\Cells::name()));
     }
 
     /** @return array<string, mixed> */
@@ -101,7 +92,7 @@ final class SetDocument
     {
         foreach (Sections::names() as $section) {
             if ($node->has($section)) {
-                self::checkSection($section, $node->get($section));
+                Parts::check($section, $node->get($section));
             }
         }
 
@@ -127,26 +118,13 @@ final class SetDocument
 
     public function toJson(): string
     {
-        return Json::encode($this->document());
+        return Json::encode(Parts::toWrite($this->raw()));
     }
 
     /** The same on one line, to be kept. */
     public function toCompactJson(): string
     {
-        return Json::compact($this->document());
-    }
-
-    /** @return array<string, mixed> */
-    private function document(): array
-    {
-        $document = $this->raw();
-        foreach (Sections::names() as $section) {
-            if (isset($document[$section]) && is_array($document[$section])) {
-                $document[$section] = self::asObjects($document[$section], Sections::all()[$section]::depth());
-            }
-        }
-
-        return $document;
+        return Json::compact(Parts::toWrite($this->raw()));
     }
 
     /**
@@ -164,7 +142,7 @@ final class SetDocument
     {
         $parts = [];
         foreach (Keys::each($this->section($section)) as $key => $value) {
-            if (self::isFlat($section)) {
+            if (Sections::all()[$section]::depth() === 1) {
                 $parts[$section.'/'.$key] = new PartValue(new PartPath($section, (string) $key), $value);
             } elseif (is_array($value)) {
                 foreach ($value as $inner => $part) {
@@ -234,9 +212,9 @@ final class SetDocument
             $section[$path->key] = $group;
         }
         $raw[$path->section] = $section;
-        self::checkCount($path->section, Node::of($path->inner === null ? $section : $section[$path->key], $path->section));
+        Parts::checkCount($path->section, Node::of($path->inner === null ? $section : $section[$path->key], $path->section));
         // All else was read when this document was made.
-        self::checkSection($path->section, Node::of([$path->key => $path->inner === null ? $value : [$path->inner => $value]], $path->section));
+        Parts::check($path->section, Node::of([$path->key => $path->inner === null ? $value : [$path->inner => $value]], $path->section));
 
         return self::head(Node::of(self::ordered($raw)));
     }
@@ -261,30 +239,7 @@ final class SetDocument
     /** All that is said of one device is said of another. */
     public function withDevice(string $old, string $new): self
     {
-        $raw = $this->raw();
-        $change = function (mixed $value) use (&$change, $old, $new): mixed {
-            if (is_string($value)) {
-                return str_starts_with($value, $old.'/') ? $new.substr($value, strlen($old)) : $value;
-            }
-            if (! is_array($value)) {
-                return $value;
-            }
-            $changed = [];
-            foreach (Keys::each($value) as $key => $inner) {
-                $changed[str_starts_with($key, $old.'/') ? $new.substr($key, strlen($old)) : $key] = $change($inner);
-            }
-
-            return $changed;
-        };
-        foreach (Sections::all() as $section => $class) {
-            if (isset($raw[$section]) && $class::namesDevices() && $section !== Section\Controls::name()) {
-                $raw[$section] = $change($raw[$section]);
-            }
-        }
-        if (isset($raw['controls']) && is_array($raw['controls']) && isset($raw['controls'][$old])) {
-            $raw['controls'][$new] = $raw['controls'][$old];
-            unset($raw['controls'][$old]);
-        }
+        $raw = Parts::ofDevice($this->raw(), $old, $new);
         if ($this->devices !== null) {
             $raw['devices'] = array_values(array_unique(array_map(fn (string $id) => $id === $old ? $new : $id, $this->devices)));
         }
@@ -340,65 +295,5 @@ final class SetDocument
         uksort($raw, fn (string $a, string $b) => ($order[$a] ?? 99) <=> ($order[$b] ?? 99));
 
         return $raw;
-    }
-
-    private static function checkCount(string $section, Node $node): void
-    {
-        $most = Sections::all()[$section]::most();
-        if (count($node->map()) > $most) {
-            throw FormatError::told($node->path, count($node->map()).' of them', 'at most '.$most);
-        }
-    }
-
-    private static function checkSection(string $section, Node $node): void
-    {
-        $class = Sections::all()[$section];
-        foreach (self::isFlat($section) ? [$node] : $node->map() as $group) {
-            if ($group->value !== null) {
-                self::checkCount($section, $group);
-            }
-        }
-        foreach (Keys::each($node->map()) as $key => $child) {
-            if ($child->value === null && self::isFlat($section)) {
-                continue;
-            }
-            if ($class::depth() === 1) {
-                $class::check($key, $child);
-
-                continue;
-            }
-            $class::checkGroup($key, $child);
-            foreach (Keys::each($child->map()) as $inner => $part) {
-                if ($part->value !== null) {
-                    $class::check($inner, $part);
-                }
-            }
-        }
-    }
-
-    private static function isFlat(string $section): bool
-    {
-        return Sections::all()[$section]::depth() === 1;
-    }
-
-    /**
-     * Empty groups stay objects in the file.
-     *
-     * @param array<array-key, mixed> $value
-     *
-     * @return array<array-key, mixed>|\stdClass
-     */
-    private static function asObjects(array $value, int $depth): array|\stdClass
-    {
-        if ($value === []) {
-            return new \stdClass;
-        }
-        if ($depth > 1) {
-            foreach (Keys::each($value) as $key => $inner) {
-                $value[$key] = is_array($inner) ? self::asObjects($inner, $depth - 1) : $inner;
-            }
-        }
-
-        return $value;
     }
 }

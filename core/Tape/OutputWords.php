@@ -87,7 +87,7 @@ final readonly class OutputWords
         $part = (int) $event->value / Shaping::STEPS;
         $shaping = $this->set->shapings[$this->axisOf($event->cause)] ?? null;
 
-        return $shaping === null ? Percent::steady($part) : Narrator::percent($shaping, $part);
+        return $shaping === null ? Percent::steady($part) : $shaping->percent($part);
     }
 
     /** Reference of the axis that an output came from, by itself or because a stop or a layer let it; empty if none. */
@@ -134,5 +134,15 @@ final readonly class OutputWords
     public function stop(string $id): string
     {
         return $this->set->stops[$id]->name ?? 'stop '.$id;
+    }
+
+    /** How an axis was moved: "Left lever reads 812 → travel 79.3 %". */
+    public function axisMoved(Shaping $shaping, string $ref, int $reading): string
+    {
+        $travel = $shaping->travel($reading);
+        $value = $shaping->shape($travel);
+        $shaped = abs($value - $travel) < 0.0005 ? '' : ' → shaped '.$shaping->percent($value);
+
+        return sprintf('%s reads %d → travel %s%s', $this->set->rig->nameOf($ref), $reading, $shaping->percent($travel), $shaped);
     }
 }

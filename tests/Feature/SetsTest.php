@@ -8,6 +8,7 @@ use App\Models\CatalogueRecord;
 use App\Models\DeviceRecord;
 use App\Models\Revision;
 use App\Models\SetRecord;
+use App\Sets\SetList;
 use App\Sets\SetStore;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
@@ -57,7 +58,7 @@ final class SetsTest extends TestCase
         $this->send('skerrywing', 'sets/remove')->assertSessionHas('problem', fn (string $problem) => str_contains($problem, 'inherit from'));
         $this->send('dunlin-second', 'sets/remove')->assertRedirect('/sets/skerrywing/sets');
         $this->get('/sets/skerrywing/sets')->assertSee('Bring it back');
-        $this->assertNotContains('dunlin-second', array_column(SetStore::headings(), 'id'));
+        $this->assertNotContains('dunlin-second', array_column(SetList::headings(), 'id'));
         $this->send('skerrywing', 'sets/bring-back', ['id' => 'dunlin-second'])->assertSessionHas('said', 'Dunlin, second is back.');
         $this->send('house', 'sets/new', ['name' => 'Nothing known', 'simulator' => 'nothing'])->assertSessionHas('problem');
         $this->send('house', 'sets/new', ['name' => 'Other tug', 'simulator' => 'quay-cable']);
@@ -96,11 +97,11 @@ final class SetsTest extends TestCase
         foreach (['marl', 'hairpin-ladder'] as $set) {
             $this->send($set, 'sets/remove');
         }
-        $this->assertNotContains('hairpin-ladder', array_column(SetStore::tree(), 'id'));
+        $this->assertNotContains('hairpin-ladder', array_column(SetList::tree(), 'id'));
         $preview = (string) $this->bring('marl.json', $file)->headers->get('Location');
         $this->get($preview)->assertSee('A set of that id is here already; this one comes beside it');
         $this->post($preview, ['name' => 'Marl again'])->assertRedirect('/sets/marl-2/plan');
-        $this->assertSame([['hairpin-ladder', 1], ['marl-2', 2]], array_values(array_map(fn (array $set) => [$set['id'], $set['depth']], array_filter(SetStore::tree(), fn (array $set) => in_array($set['id'], ['hairpin-ladder', 'marl-2', 'marl'], true)))));
+        $this->assertSame([['hairpin-ladder', 1], ['marl-2', 2]], array_values(array_map(fn (array $set) => [$set['id'], $set['depth']], array_filter(SetList::tree(), fn (array $set) => in_array($set['id'], ['hairpin-ladder', 'marl-2', 'marl'], true)))));
     }
 
     public function test_a_set_from_another_rig_is_matched_by_hand_or_left_open(): void

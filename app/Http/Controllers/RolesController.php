@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\InLineRequest;
+use App\Sets\SetList;
 use App\Sets\SetStore;
 use App\View\Place;
 use App\View\RolesView;
@@ -35,7 +36,7 @@ final class RolesController
         $only = $request->string('only')->toString();
         $done = $left = [];
         // Parents first: what inherits is in line with them then.
-        foreach (SetStore::tree() as ['id' => $id, 'name' => $name]) {
+        foreach (SetList::tree() as ['id' => $id, 'name' => $name]) {
             if ($only !== '' && $only !== $id) {
                 continue;
             }

@@ -8,7 +8,7 @@ use App\Http\Requests\EditRequest;
 use App\Http\Requests\SetRequest;
 use App\Models\CatalogueRecord;
 use App\Sets\Imports;
-use App\Sets\SetStore;
+use App\Sets\SetList;
 use App\View\Place;
 use App\View\SetsView;
 use Illuminate\Contracts\View\View;
@@ -59,7 +59,7 @@ final class SetsController
     {
         $record = $this->sets->remove($set);
 
-        return redirect()->route('sets', $record->parent ?? SetStore::headings()[0]['id'] ?? $set, 303)->with('said', $record->name.' is deleted. It can be brought back here.');
+        return redirect()->route('sets', $record->parent ?? SetList::headings()[0]['id'] ?? $set, 303)->with('said', $record->name.' is deleted. It can be brought back here.');
     }
 
     public function bringBack(EditRequest $request): RedirectResponse

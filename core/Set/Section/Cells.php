@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set\Section;
 
+use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Set\Cell;
 use Nailrod\Core\Set\PartPath;
@@ -28,6 +29,25 @@ final class Cells implements Section
     public static function about(): string
     {
         return 'What each layer says of contacts and axes, by layer.';
+    }
+
+    /**
+     * Of which contacts a set says something at all.
+     *
+     * @param array<array-key, mixed> $section as it stands in the file
+     *
+     * @return array<string, array<string, bool>> by layer and reference; false where it says that there is none
+     */
+    public static function said(array $section): array
+    {
+        $said = [];
+        foreach (Keys::each($section) as $layer => $cells) {
+            foreach (is_array($cells) ? $cells : [] as $ref => $cell) {
+                $said[(string) $layer][(string) $ref] = $cell !== null;
+            }
+        }
+
+        return $said;
     }
 
     public static function depth(): int

@@ -35,6 +35,11 @@ final class Controls implements Section
         return 2;
     }
 
+    public static function keyIsDevice(): bool
+    {
+        return true;
+    }
+
     public static function most(): int
     {
         return 1000;

@@ -36,6 +36,11 @@ trait IsSection
         return true;
     }
 
+    public static function keyIsDevice(): bool
+    {
+        return false;
+    }
+
     public static function namesDevices(): bool
     {
         return true;

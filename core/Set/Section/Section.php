@@ -62,6 +62,9 @@ interface Section
 
     public static function innerKeyIsId(): bool;
 
+    /** Are the keys devices, so that its groups go with a device? */
+    public static function keyIsDevice(): bool;
+
     /** Does it name devices, so that it is rewritten when one takes the place of another? */
     public static function namesDevices(): bool;
 

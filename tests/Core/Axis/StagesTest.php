@@ -65,6 +65,37 @@ final class StagesTest extends TestCase
         $this->assertEqualsWithDelta($out, DeadZones::read(Node::of($part), self::lever(centred: $centred))->apply($in), 1e-12);
     }
 
+    /** @return iterable<string, array{array<string, float>, bool}> */
+    public static function allDeadZones(): iterable
+    {
+        yield 'none' => [[], false];
+        yield 'none, centred' => [[], true];
+        yield 'at both ends' => [['low' => 0.12, 'high' => 0.3], false];
+        yield 'about rest' => [['rest' => 0.07], true];
+        yield 'all three' => [['low' => 0.05, 'high' => 0.1, 'rest' => 0.03], true];
+    }
+
+    /** @param array<string, float> $part */
+    #[DataProvider('allDeadZones')]
+    public function test_the_travel_of_a_value_is_that_which_gives_it(array $part, bool $centred): void
+    {
+        $zones = DeadZones::read(Node::of($part), self::lever(centred: $centred));
+        for ($value = 0.0; $value <= 1.0; $value += 0.0625) {
+            $travel = $zones->undo($value);
+            $this->assertEqualsWithDelta($value, $zones->apply($travel), 1e-12, 'value '.$value);
+            if ($value !== 0.5) {
+                $this->assertGreaterThan(1e-4, abs($zones->apply($travel + ($value < 0.5 ? 0.001 : -0.001)) - $value), 'it begins to change there: value '.$value);
+            }
+        }
+    }
+
+    public function test_a_zone_about_rest_is_for_centred_axes(): void
+    {
+        $this->expectException(FormatError::class);
+        $this->expectExceptionMessage('rest');
+        DeadZones::read(Node::of(['rest' => 0.1], 'axes.d/a.dead_zones'), self::lever());
+    }
+
     public function test_dead_zones_that_leave_nothing_are_refused(): void
     {
         $this->expectException(FormatError::class);
@@ -89,6 +120,15 @@ final class StagesTest extends TestCase
     public function test_expo_gives_the_worked_figures(float $k, bool $centred, float $in, float $out): void
     {
         $this->assertEqualsWithDelta($out, Expo::of($k, $centred)->apply($in), 1e-7);
+    }
+
+    public function test_a_negative_expo_undoes_the_positive_one_to_the_last_digits(): void
+    {
+        foreach ([1e-9, 1e-4, 0.01, 0.3, 0.77, 0.999, 1.0] as $k) {
+            for ($x = 0.0; $x <= 1.0; $x += 0.03125) {
+                $this->assertEqualsWithDelta($x, Expo::of(-$k, false)->apply(Expo::of($k, false)->apply($x)), 2e-14 + ($k > 0.9 ? 1e-10 : 0.0), "k {$k}, x {$x}");
+            }
+        }
     }
 
     public function test_range_spreads_the_travel_over_a_part_of_the_output(): void

@@ -101,6 +101,10 @@ final class ChecksTest extends TestCase
             'rowan/button-1' => ['behaviour' => ['kind' => 'cycle'], 'outputs' => [['kind' => 'action', 'action' => 'bilge'], ['kind' => 'action', 'action' => 'paddle']]],
         ], ['anchor' => ['kind' => 'on/off variable', 'name' => 'anchor', 'on' => 1, 'off' => 0]]);
         $this->assertSame(['not reached'], array_values(array_unique(array_map(fn (Finding $finding) => $finding->kind, Checks::over($well)))));
+        $frame = self::set('hairpin-ladder', [])->catalogue->frame ?? 0;
+        $pulse = fn (float $width): array => array_column(array_map(fn (Finding $finding) => ['kind' => $finding->kind], Checks::over(self::set('hairpin-ladder', ['rowan/button-9' => ['behaviour' => ['kind' => 'pulse', 'width_ms' => $width], 'outputs' => [['kind' => 'button', 'number' => 5]]]]))), 'kind');
+        $this->assertNotContains('short pulse', $pulse($frame / 1000), 'exactly as long as a frame is long enough');
+        $this->assertContains('short pulse', $pulse(($frame - 1) / 1000));
         $this->assertSame([], Checks::over(self::of((new DemoSets)->set('house') ?? throw new \LogicException)), 'a set without a game has nothing to be told');
         $this->assertFalse(Checks::over($well)[0]->isAbout('base', 'fennel/switch-1.up'));
         $this->assertSame('base/d', (string) new Spot('base', 'd'));

@@ -12,6 +12,8 @@ use Nailrod\Core\Memory\BankMemory;
 use Nailrod\Core\Memory\CableCut;
 use Nailrod\Core\Memory\DeviceMapping;
 use Nailrod\Core\Memory\MemoryError;
+use Nailrod\Core\Output\Outputs;
+use Nailrod\Core\Output\StoredOnDevice;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\MergedDocument;
 use Nailrod\Core\Set\SetDocument;
@@ -107,6 +109,31 @@ final class MemoryTest extends TestCase
         $this->assertSame(['d/a'], $parts['stops/both']->value['axes']);
         $this->assertSame($mapping->document->toJson(), DeviceMapping::decode($mapping->encode())->toJson());
         $this->assertSame([], $mapping->empty()->parts());
+    }
+
+    public function test_a_device_keeps_what_goes_down_its_cable_and_not_what_only_the_computer_has(): void
+    {
+        $kept = array_keys(array_filter(Outputs::all(), fn (string $class) => is_subclass_of($class, StoredOnDevice::class)));
+        $this->assertSame(['action', 'axis variable', 'mouse button', 'mouse movement', 'mouse step', 'mouse wheel', 'on/off variable', 'set variable', 'step variable', 'swap variable'], array_values(array_diff(self::sorted(array_keys(Outputs::all())), $kept)));
+
+        $set = Desk::plain()->axis('base', 'c', ['kind' => 'mouse movement', 'direction' => 'x', 'speed' => 500])->axis('base', 'a', ['kind' => 'axis', 'number' => 1])->assembled();
+        $device = $set->rig->devices['d'];
+        $mapping = DeviceMapping::of($set, new Device($device->id, $device->name, $device->kind, true, $device->controls, [], 10, 10, new MemorySpec(2, 4096)));
+        $this->assertCount(1, $mapping->leftOut);
+        $this->assertStringContainsString('mouse left and right, up to 500 px a second can only be done by Nailrod itself', $mapping->leftOut[0]);
+        $this->assertSame(['cells/base/d/a'], array_keys($mapping->document->partsOf('cells')));
+    }
+
+    /**
+     * @param list<string> $names
+     *
+     * @return list<string>
+     */
+    private static function sorted(array $names): array
+    {
+        sort($names);
+
+        return $names;
     }
 
     public function test_every_bank_that_a_device_has_is_used_in_turn(): void

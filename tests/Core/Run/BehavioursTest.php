@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core\Run;
 
+use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Output\OutputEvent;
+use Nailrod\Core\Run\Machine;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Desk;
 
@@ -51,6 +54,24 @@ final class BehavioursTest extends TestCase
             ['0.1 button 7 1', '60.1 button 7 0', '120.1 button 7 1', '180.1 button 7 0'],
             $desk->play('0.1 b1 1', '5 b1 0', '10 b1 1', '15 b1 0', '20 b1 1', '25 b1 0'),
         );
+    }
+
+    public function test_the_pulse_that_waits_is_that_of_the_second_press_not_of_the_third(): void
+    {
+        $machine = Machine::start(Desk::plain()->cell('base', 'b1', ['kind' => 'pulse', 'width_ms' => 60], self::BUTTON)->program());
+        $events = [...$machine->feed(Desk::inputs('0.1 b1 1', '5 b1 0', '10 b1 1', '15 b1 0', '20 b1 1', '25 b1 0')), ...$machine->finish()];
+        $this->assertSame(
+            ['d/b1=1@100', 'd/b1=1@100', 'd/b1=1@10000', 'd/b1=1@10000'],
+            array_map(fn (OutputEvent $event) => explode(' > ', $event->cause->compact())[0], $events),
+        );
+    }
+
+    public function test_pulses_that_are_on_at_the_close_end_the_latest_first(): void
+    {
+        $desk = Desk::plain()->cell('base', 'b1', ['kind' => 'pulse', 'width_ms' => 100], self::BUTTON)->cell('base', 'b2', ['kind' => 'pulse', 'width_ms' => 100], ['kind' => 'button', 'number' => 8]);
+        $machine = Machine::start($desk->program());
+        $machine->feed(Desk::inputs('10 b1 1', '20 b2 1', '30 b1 0'));
+        $this->assertSame(['30 button 8 0', '30 button 7 0'], Desk::rows($machine->letGoOfEverything(new Cause(Cause::CLOSED))));
     }
 
     public function test_pulse_on_release_of_a_switch_found_closed_is_sent_when_it_opens(): void

@@ -30,6 +30,7 @@ use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Tests\Core\DemoSets;
+use Tests\Core\Desk;
 
 /** Edits of the demo sets, without storage. */
 final class EditsTest extends TestCase
@@ -72,6 +73,25 @@ final class EditsTest extends TestCase
         $water = DemoSets::skerrywing((new LayerEdits($set))->remove('water'));
         $this->assertArrayNotHasKey('water', $water->layers);
         $this->assertNull($water->cell('base', 'fennel/ring'), 'the ring lever of the house set held it');
+    }
+
+    public function test_a_layer_that_is_moved_takes_its_place_and_only_those_that_it_passes_are_said_anew(): void
+    {
+        $set = Desk::plain()->saying(['layers' => ['one' => ['name' => 'One', 'place' => 1], 'two' => ['name' => 'Two', 'place' => 2], 'three' => ['name' => 'Three', 'place' => 3]]])->assembled();
+        $places = fn (SetDocument $document): array => array_map(fn (mixed $layer) => is_array($layer) ? $layer['place'] ?? null : null, $document->said('layers'));
+        $this->assertSame(['one' => 1, 'two' => 3, 'three' => 2], $places((new LayerEdits($set))->shift('three', -1)));
+        $this->assertSame(['one' => 3, 'two' => 1, 'three' => 2], $places((new LayerEdits($set))->shift('one', 9)));
+        $below = Desk::plain()->under('parent', ['layers' => ['one' => ['name' => 'One', 'place' => 1], 'two' => ['name' => 'Two', 'place' => 2], 'three' => ['name' => 'Three', 'place' => 3]]])->assembled();
+        $this->assertSame(['three' => 2, 'two' => 3], $places((new LayerEdits($below))->shift('three', -1)), 'the first is still where the parent says');
+    }
+
+    public function test_a_set_without_its_parents_says_all_that_it_inherits(): void
+    {
+        $set = Desk::plain()->under('parent', ['flags' => ['armed' => ['name' => 'Armed']], 'cells' => ['base' => ['d/b2' => ['behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'button', 'number' => 1]]]]]])->cell('base', 'b1', 'follow', ['kind' => 'button', 'number' => 1])->assembled();
+        $flat = $set->merged->flattened();
+        $this->assertNull($flat->parent);
+        $this->assertSame(['flags/armed', 'cells/base/d/b2', 'cells/base/d/b1'], array_keys($flat->parts()));
+        $this->assertSame(['d'], $flat->devices);
     }
 
     public function test_the_name_of_a_layer_makes_its_id_and_two_of_one_name_differ(): void

@@ -155,6 +155,15 @@ final class LoomEditsTest extends TestCase
         $this->assertSame([['base/d/b1'], ['water/d/b2'], []], [(new Conflicts($set))->with('water', 'd/b2'), (new Conflicts($set))->with('base', 'd/b1'), (new Conflicts($set))->with('base', 'd/s.up')]);
     }
 
+    public function test_what_a_layer_says_anew_is_not_in_conflict_there(): void
+    {
+        $desk = Desk::plain()->layer('water', 'b4')->cell('base', 'b1', 'follow', self::button(1))->cell('water', 'b2', 'follow', self::button(1));
+        $hidden = new Conflicts($desk->cell('water', 'b1', 'follow', self::button(5))->assembled());
+        $this->assertSame([], $hidden->all());
+        $this->assertSame([[], []], [$hidden->with('water', 'd/b2'), $hidden->with('base', 'd/b1')]);
+        $this->assertCount(2, (new Conflicts($desk->assembled()))->all(), 'but what falls through is');
+    }
+
     public function test_macros_are_made_named_filled_copied_and_taken_away_with_all_that_plays_them(): void
     {
         $layouts = ['us' => KeyLayout::fromJson((string) file_get_contents(__DIR__.'/../../../layouts/us.layout.json'))];

@@ -8,6 +8,7 @@ use Nailrod\Core\Cause\Input;
 use Nailrod\Core\Live\Live;
 use Nailrod\Core\Live\LivePicture;
 use Nailrod\Core\Live\LiveState;
+use Nailrod\Core\Live\Telling;
 use Nailrod\Core\Simulator\GameEvent;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Desk;
@@ -270,6 +271,6 @@ final class StandInGameTest extends TestCase
         $step = $live->step([], 3_600_000_000);
         $this->assertSame(57_594, count($step->outputs));
         $this->assertSame(['Much happened at once', '57 394 changes before these are not told'], $step->sentences[0]->parts);
-        $this->assertLessThanOrEqual(Live::MOST_TOLD + 1, count($step->sentences));
+        $this->assertLessThanOrEqual(Telling::MOST_TOLD + 1, count($step->sentences));
     }
 }

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Live;
+
+use Nailrod\Core\Cause\Input;
+use Nailrod\Core\Output\OutputEvent;
+use Nailrod\Core\Program\Program;
+use Nailrod\Core\Run\Machine;
+use Nailrod\Core\Set\BindingSet;
+use Nailrod\Core\Tape\Narrator;
+use Nailrod\Core\Tape\Sentence;
+use Nailrod\Core\Tape\WhyNothing;
+
+/** What of a step is told, in sentences: what came out, why nothing did, what was left out. */
+final readonly class Telling
+{
+    /** Outputs of one step that are told. */
+    public const MOST_TOLD = 200;
+
+    private Narrator $narrator;
+
+    private WhyNothing $whyNothing;
+
+    public function __construct(private BindingSet $set, private LiveState $state)
+    {
+        $this->narrator = new Narrator($set);
+        $this->whyNothing = new WhyNothing($set);
+    }
+
+    /** Why nothing came of an input; null if there is nothing to say. */
+    public function whyNothing(Input $input, int $before, string $layer, Machine $machine): ?Sentence
+    {
+        return $this->whyNothing->idle($input, $layer, $before, $machine->holds(...)) ?? $this->whyNothing->held($input, $machine->heldBy($input->port));
+    }
+
+    /**
+     * Ticks that were left out since then.
+     *
+     * @param array<int, int> $before ticks that had been dropped, by assignment
+     *
+     * @return list<Sentence>
+     */
+    public function dropped(array $before, Program $program): array
+    {
+        $told = [];
+        foreach ($this->state->run->dropped as $assignment => $ticks) {
+            if ($ticks > ($before[$assignment] ?? 0)) {
+                $told[] = $this->whyNothing->dropped($this->state->run->now, $program->tables['assignments'][$assignment]['ref'], $ticks - ($before[$assignment] ?? 0));
+            }
+        }
+
+        return $told;
+    }
+
+    /**
+     * What can be read is told: of very many outputs the latest, and how many came before them.
+     *
+     * @param list<OutputEvent> $outputs
+     *
+     * @return list<Sentence>
+     */
+    public function outputs(array $outputs): array
+    {
+        $worth = array_values(array_filter($outputs, fn (OutputEvent $event) => ! $this->isTrembling($event) && ! self::isLampByItself($event)));
+        $leftOut = count($worth) - self::MOST_TOLD;
+        if ($leftOut <= 0) {
+            return $this->narrator->sentences($worth);
+        }
+
+        return [$this->whyNothing->leftOut($worth[0]->t, $leftOut), ...$this->narrator->sentences(array_slice($worth, $leftOut))];
+    }
+
+    /** Lamps that the game moves, or that are lit because a program begins, would fill the tape and the lanes: they are seen on the device. */
+    public static function isLampByItself(OutputEvent $event): bool
+    {
+        return $event->kind === OutputEvent::LAMP && ! ($event->cause->origin instanceof Input && ! str_starts_with($event->cause->origin->port, 'sim/'));
+    }
+
+    /** Does an axis send this only because it trembles by itself? That is not told. */
+    private function isTrembling(OutputEvent $event): bool
+    {
+        $origin = $event->cause->origin;
+
+        return $origin instanceof Input && isset($this->set->rig->axes[$origin->port]) && $event->cause->contact() === null && $this->state->survey->finder->isNoise($origin->port, (int) $origin->value);
+    }
+}

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Run;
+
+use Nailrod\Core\Cause\Cause;
+use Nailrod\Core\Cause\Input;
+use Nailrod\Core\Device\ContactInput;
+
+/** What a device reports of contacts, hats and encoders, and what the game says of its variables, goes to the parts of the run that it concerns. */
+final readonly class Reports
+{
+    public function __construct(private Run $run) {}
+
+    /** @throws InputError for anything but 0 and 1 */
+    public function contact(Input $input, int $contact): void
+    {
+        if ($input->value !== 0 && $input->value !== 1) {
+            throw InputError::outOfRange($input, 0, 1);
+        }
+        $cause = new Cause($input);
+        if ($this->run->program->tables['contacts'][$contact]['debounce'] === 0) {
+            $this->run->contacts->change($contact, $input->value === 1, $cause);
+        } else {
+            $this->run->contacts->report($this->run->debounce->filter([$contact => $input->value === 1], $cause), $cause);
+        }
+    }
+
+    /** @throws InputError for what the port cannot report */
+    public function other(Input $input): void
+    {
+        $tables = $this->run->program->tables;
+        if (isset($tables['hatPorts'][$input->port])) {
+            $this->hat($input, $tables['hatPorts'][$input->port]);
+        } elseif (isset($tables['tickPorts'][$input->port])) {
+            $this->ticks($input, $tables['tickPorts'][$input->port]);
+        } elseif (str_starts_with($input->port, 'sim/')) {
+            $this->run->variables->learn(substr($input->port, 4), (float) $input->value);
+        }
+    }
+
+    /** @param list<?int> $contacts north, east, south and west; null where the set does not use one */
+    private function hat(Input $input, array $contacts): void
+    {
+        if (! is_int($input->value) || $input->value < -1 || $input->value > 7) {
+            throw InputError::outOfRange($input, -1, 7);
+        }
+        $reported = [];
+        foreach ($contacts as $direction => $contact) {
+            if ($contact !== null) {
+                $reported[$contact] = ContactInput::points($direction, $input->value);
+            }
+        }
+        $cause = new Cause($input);
+        $this->run->contacts->report($this->run->debounce->filter($reported, $cause), $cause);
+    }
+
+    /** @param array{?int, ?int} $contacts for ticks one way and the other; null where the set does not use it */
+    private function ticks(Input $input, array $contacts): void
+    {
+        if (! is_int($input->value)) {
+            throw InputError::outOfRange($input, -10_000, 10_000);
+        }
+        $contact = $contacts[$input->value > 0 ? 0 : 1];
+        if ($contact === null || $this->run->state->phase !== Phase::Running) {
+            return;
+        }
+        $cause = new Cause($input);
+        for ($i = abs($input->value); $i > 0; $i--) {
+            $this->run->contacts->tick($contact, $cause);
+        }
+    }
+}

@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Tape;
+
+use Nailrod\Core\Axis\Percent;
+use Nailrod\Core\Cause\Input;
+use Nailrod\Core\Condition\Condition;
+use Nailrod\Core\Device\ContactInput;
+use Nailrod\Core\Layer\Layer;
+use Nailrod\Core\Set\BindingSet;
+use Nailrod\Core\Set\Cell;
+use Nailrod\Core\Set\Words;
+
+/** Says why nothing came of a press or a movement, and what was left out. */
+final readonly class WhyNothing
+{
+    private OutputWords $words;
+
+    public function __construct(private BindingSet $set)
+    {
+        $this->words = new OutputWords($set);
+    }
+
+    /**
+     * A press or a movement that led to nothing, and why; null if there is nothing to say.
+     *
+     * @param callable(Condition): bool $holds does a condition hold just now?
+     */
+    public function idle(Input $input, string $layer, int $before, callable $holds): ?Sentence
+    {
+        $said = $this->idleAxis($input) ?? $this->idleContact($input, $layer, $before);
+        if ($said === null) {
+            return null;
+        }
+        [$ref, $what] = $said;
+        $cell = $this->set->cell($layer, $ref) ?? $this->set->cell(Layer::BASE, $ref);
+        $when = $cell?->when;
+        $why = match (true) {
+            $cell === null => 'nothing is assigned to it',
+            $cell->isNothing() => 'it is set to do nothing here',
+            $when !== null && ! $holds($when) => 'it works '.(new Words($this->set))->condition($when),
+            default => $this->idleMacro($cell, $holds),
+        };
+        if ($why === null) {
+            return null;
+        }
+
+        return new Sentence($input->t, $ref, [$this->set->rig->deviceNameOf($ref).' · '.$what, 'layer '.($this->set->layers[$layer]->name ?? $layer), $why], false, []);
+    }
+
+    /** So much happened at once that the earlier part of it is only counted. */
+    public function leftOut(int $t, int $changes): Sentence
+    {
+        return new Sentence($t, 'left out', ['Much happened at once', number_format($changes, 0, '.', ' ').($changes === 1 ? ' change before this is' : ' changes before these are').' not told'], false, []);
+    }
+
+    /** Ticks of an encoder that were left out, since too many were waiting. */
+    public function dropped(int $t, string $ref, int $ticks): Sentence
+    {
+        return new Sentence($t, $ref, [$this->set->rig->deviceNameOf($ref).' · '.$this->set->rig->nameOf($ref), $ticks === 1 ? '1 tick was dropped' : $ticks.' ticks were dropped', 'more came than may wait'], false, []);
+    }
+
+    /** A movement that a shut stop holds back, so that nothing new is sent; null if no stop does. */
+    public function held(Input $input, ?string $stop): ?Sentence
+    {
+        $shaping = $this->set->shapings[$input->port] ?? null;
+        $at = $this->set->stops[$stop ?? ''] ?? null;
+        if ($shaping === null || $at === null) {
+            return null;
+        }
+
+        return new Sentence($input->t, $input->port, [
+            $this->set->rig->deviceNameOf($input->port).' · '.$this->words->axisMoved($shaping, $input->port, (int) $input->value),
+            $at->name.' at '.Percent::at($at->at, $shaping->axis->centred).' is shut',
+            'still sends '.$shaping->percent($at->at),
+        ], false, []);
+    }
+
+    /**
+     * A macro that its own condition keeps from being played.
+     *
+     * @param callable(Condition): bool $holds
+     */
+    private function idleMacro(Cell $cell, callable $holds): ?string
+    {
+        foreach ($cell->plays() as $id) {
+            $macro = $this->set->macros[$id] ?? null;
+            if ($macro?->when !== null && ! $holds($macro->when)) {
+                return 'macro '.$macro->name.' plays '.(new Words($this->set))->condition($macro->when);
+            }
+        }
+
+        return null;
+    }
+
+    /** @return ?array{string, string} */
+    private function idleAxis(Input $input): ?array
+    {
+        $shaping = $this->set->shapings[$input->port] ?? null;
+
+        return $shaping === null ? null : [$input->port, $this->words->axisMoved($shaping, $input->port, (int) $input->value)];
+    }
+
+    /** @return ?array{string, string} the contact that the input closed, or opened if it closed none */
+    private function idleContact(Input $input, string $layer, int $before): ?array
+    {
+        foreach ($this->set->rig->contacts as $ref => $contact) {
+            $closed = match (true) {
+                $contact->hat === $input->port => ContactInput::points($contact->direction, (int) $input->value) && ! ContactInput::points($contact->direction, $before),
+                $contact->opposite === $input->port => $input->value === 0,
+                default => $ref === $input->port && $input->value === 1,
+            };
+            if ($closed) {
+                return [$ref, $this->set->rig->nameOf($ref).' closed'];
+            }
+        }
+
+        return null;
+    }
+}
