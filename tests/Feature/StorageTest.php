@@ -26,6 +26,23 @@ final class StorageTest extends TestCase
         config(['nailrod.programs' => $this->folder.'/programs', 'nailrod.runs' => $this->folder.'/runs', 'session.files' => $this->folder.'/sessions', 'cache.stores.file.path' => $this->folder.'/cache']);
     }
 
+    public function test_what_is_compiled_is_of_the_form_that_its_number_says(): void
+    {
+        $looks = [];
+        foreach (['Action', 'Axis', 'Behaviour', 'Condition', 'Device', 'Lamp', 'Layer', 'Macro', 'Made', 'Output', 'Program', 'Set', 'Typing'] as $folder) {
+            foreach (glob(base_path('core/'.$folder.'/*.php')) ?: [] as $file) {
+                /** @var class-string $class */
+                $class = 'Nailrod\\Core\\'.$folder.'\\'.basename($file, '.php');
+                $properties = array_filter((new \ReflectionClass($class))->getProperties(), fn (\ReflectionProperty $property) => ! $property->isStatic());
+                if ($properties !== []) {
+                    $looks[] = $class.' '.implode(' ', array_map(fn (\ReflectionProperty $property) => $property->getType().' '.$property->getName(), $properties));
+                }
+            }
+        }
+        sort($looks);
+        $this->assertSame(Programs::LOOKS, hash('xxh128', implode("\n", $looks)), 'The objects of a set look different: what an older version compiled must not be read. Count Programs::FORM up, and write the new sum into LOOKS.');
+    }
+
     public function test_compiled_files_that_are_damaged_are_made_anew(): void
     {
         $this->get('/sets/skerrywing/assign')->assertOk();
