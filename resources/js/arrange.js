@@ -1,3 +1,4 @@
+import { onDrag } from './drag.js';
 import { visit } from './edits.js';
 import { live } from './live.js';
 
@@ -7,7 +8,6 @@ import { live } from './live.js';
  */
 const GRID = 10;
 const CLICK = 6;
-let drag = null;
 
 const plateOf = (target) => target.closest?.('[data-arrange]');
 const placeOf = (control) => { const { e, f } = control.transform.baseVal.consolidate().matrix; return { x: e, y: f }; };
@@ -17,45 +17,35 @@ function local(svg, event) {
     return new DOMPoint(event.clientX, event.clientY).matrixTransform(svg.getScreenCTM().inverse());
 }
 
-function begin(event) {
+onDrag((event) => {
     const plate = plateOf(event.target);
-    const control = event.target.closest?.('[data-control]');
-    if (!plate || !control || event.button > 0 || live.picture?.teaching) {
-        return;
+    const control = event.target.closest('[data-control]');
+    if (!plate || !control || live.picture?.teaching) {
+        return null;
     }
     event.preventDefault();
     event.stopImmediatePropagation();
     const svg = control.closest('svg');
-    drag = { plate, control, svg, from: local(svg, event), start: placeOf(control), moved: false };
-    control.setPointerCapture?.(event.pointerId);
-}
+    const from = local(svg, event);
+    const start = placeOf(control);
+    const put = ({ x, y }) => control.setAttribute('transform', `translate(${x} ${y})`);
+    let to = start;
 
-function move(event) {
-    if (!drag) {
-        return;
-    }
-    const { svg, control, from, start } = drag;
-    const at = local(svg, event);
-    drag.moved ||= Math.hypot(at.x - from.x, at.y - from.y) > CLICK;
-    if (drag.moved) {
-        const { width, height } = svg.viewBox.baseVal;
-        drag.to = { x: onGrid(start.x + at.x - from.x, width), y: onGrid(start.y + at.y - from.y, height) };
-        control.setAttribute('transform', `translate(${drag.to.x} ${drag.to.y})`);
-    }
-}
+    return {
+        holds: control,
+        far: CLICK,
+        move: (moved) => {
+            const at = local(svg, moved);
+            const { width, height } = svg.viewBox.baseVal;
+            to = { x: onGrid(start.x + at.x - from.x, width), y: onGrid(start.y + at.y - from.y, height) };
+            put(to);
+        },
+        end: (_, moved) => (moved ? save(plate, control.dataset.control, to) : visit(plate.dataset.pick.replace('ref=-', `ref=${encodeURIComponent(control.dataset.control)}`))),
+        cancel: () => put(start),
+    };
+}, { before: true });
 
-function end() {
-    if (!drag) {
-        return;
-    }
-    const { plate, control, moved, to } = drag;
-    const ref = control.dataset.control;
-    drag = null;
-    if (!moved) {
-        visit(plate.dataset.pick.replace('ref=-', `ref=${encodeURIComponent(ref)}`));
-
-        return;
-    }
+function save(plate, ref, to) {
     const form = document.createElement('form');
     form.method = 'post';
     form.action = plate.dataset.arrange;
@@ -67,8 +57,3 @@ function end() {
     form.requestSubmit();
     form.remove();
 }
-
-document.addEventListener('pointerdown', begin, true);
-document.addEventListener('pointermove', move);
-document.addEventListener('pointerup', end);
-document.addEventListener('pointercancel', () => { drag = null; });

@@ -1,10 +1,9 @@
 import { clamp, dialled, hand, held, latched, place, ports, rail, thrown, toReading } from './controls.js';
+import { isDragging, onDrag } from './drag.js';
 import { paint } from './facepaint.js';
 import { live } from './live.js';
 
 /** Drawn devices that can be worked by mouse, touch and keys. They report raw readings and contacts, like a device. */
-
-let drag = null;
 
 function report(port, value) {
     held[port] = value;
@@ -152,49 +151,55 @@ function hatAt(hat, event) {
 
 // Pointer.
 
-function begin(event) {
+onDrag((event) => {
     const target = event.target.closest('.work, [data-pad], [data-hat]');
-    if (!target || !target.closest('[data-face]') || event.button > 0) {
-        return;
+    if (!target || !target.closest('[data-face]')) {
+        return null;
     }
-    const hat = event.target.closest('[data-hat]');
-    const data = target.dataset;
     event.preventDefault();
     target.closest('.work')?.focus({ preventScroll: true });
+    const drag = pressed(target, event);
+
+    return drag && { holds: target, ...drag, cancel: drag.end };
+});
+
+/** What the pointer does to a control that it was pressed on; the drag, where it goes on until it is let go. */
+function pressed(target, event) {
+    const hat = event.target.closest('[data-hat]');
+    const data = target.dataset;
     if (data.rail !== undefined) {
-        drag = railDrag(target, event);
-    } else if (target.matches('[data-pad]')) {
-        drag = padDrag(target, event);
-    } else if (hat) {
+        return railDrag(target, event);
+    }
+    if (target.matches('[data-pad]')) {
+        return padDrag(target, event);
+    }
+    if (hat) {
         report(hat.dataset.hat, hatAt(hat, event));
-        drag = { move: (e) => report(hat.dataset.hat, hatAt(hat, e)), end: () => report(hat.dataset.hat, -1) };
-    } else if (data.press && (event.shiftKey || latched.has(ports(data.press).at(-1)))) {
+
+        return { move: (e) => report(hat.dataset.hat, hatAt(hat, e)), end: () => report(hat.dataset.hat, -1) };
+    }
+    if (data.press && (event.shiftKey || latched.has(ports(data.press).at(-1)))) {
         latch(target);
     } else if (data.press) {
         press(target, true);
-        drag = { move: () => {}, end: () => press(target, false) };
+
+        return { end: () => press(target, false) };
     } else if (data.flip) {
         flip(target, 1 - hand(data.flip));
     } else if (data.throw) {
         const { y } = local(target, event);
         throwTo(target, Math.abs(y) < 26 ? 0 : y < 0 ? 1 : -1);
-        drag = 'sprung' in data ? { move: () => {}, end: () => throwTo(target, 0) } : null;
+
+        return 'sprung' in data ? { end: () => throwTo(target, 0) } : null;
     } else if (data.dial) {
         dialTo(target, dialAt(target, event));
     } else if (data.encoder) {
         tick(target, local(target, event).x < 0 ? -1 : 1);
     }
-    if (drag) {
-        target.setPointerCapture?.(event.pointerId);
-    }
+
+    return null;
 }
 
-const end = () => { drag?.end(); drag = null; };
-
-document.addEventListener('pointerdown', begin);
-document.addEventListener('pointermove', (event) => drag?.move(event));
-document.addEventListener('pointerup', end);
-document.addEventListener('pointercancel', end);
 document.addEventListener('wheel', (event) => {
     const work = event.target.closest?.('[data-encoder]');
     if (work) {
@@ -275,9 +280,8 @@ document.addEventListener('keyup', (event) => {
 
 document.addEventListener('focusout', (event) => {
     const work = focused(event);
-    if (work?.dataset.springs !== undefined && !drag) {
+    if (work?.dataset.springs !== undefined && !isDragging()) {
         report(work.dataset.axis, Number(work.dataset.rest));
     }
 });
 
-window.addEventListener('blur', end);

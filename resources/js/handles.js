@@ -1,3 +1,4 @@
+import { onDrag } from './drag.js';
 import { pending } from './edits.js';
 import { frame } from './shape.js';
 
@@ -103,38 +104,38 @@ async function preview(form) {
     asking = false;
 }
 
-document.addEventListener('pointerdown', (event) => {
-    const handle = event.target.closest?.('[data-handle]');
-    if (handle && event.button === 0) {
-        event.preventDefault();
-        handle.focus({ preventScroll: true });
-        handle.setPointerCapture(event.pointerId);
-        unfold(handle);
-        held = { handle, moved: false };
+onDrag((event) => {
+    const handle = event.target.closest('[data-handle]');
+    if (!handle) {
+        return null;
     }
-});
-document.addEventListener('pointermove', (event) => {
-    if (!held) {
-        return;
-    }
-    held.moved = true;
-    const svg = plot();
-    const at = frame(svg);
-    const p = new DOMPoint(event.clientX, event.clientY).matrixTransform(svg.getScreenCTM().inverse());
-    let field = null;
-    for (const way of ways(held.handle)) {
-        const part = Math.min(1, Math.max(0, at[WAYS[way]](way === 'across' ? p.x : p.y)));
-        field = write(held.handle, way, figureOf(held.handle, way, part));
-    }
-    preview(field.form);
-});
-document.addEventListener('pointerup', () => {
-    const was = held;
-    held = null;
-    asked = null;
-    if (was?.moved) {
-        save(was.handle);
-    }
+    event.preventDefault();
+    handle.focus({ preventScroll: true });
+    unfold(handle);
+    held = handle;
+    const letGo = (moved) => {
+        held = asked = null;
+        if (moved) {
+            save(handle);
+        }
+    };
+
+    return {
+        holds: handle,
+        move: (moved) => {
+            const svg = plot();
+            const at = frame(svg);
+            const p = new DOMPoint(moved.clientX, moved.clientY).matrixTransform(svg.getScreenCTM().inverse());
+            let field = null;
+            for (const way of ways(handle)) {
+                const part = Math.min(1, Math.max(0, at[WAYS[way]](way === 'across' ? p.x : p.y)));
+                field = write(handle, way, figureOf(handle, way, part));
+            }
+            preview(field.form);
+        },
+        end: (_, moved) => letGo(moved),
+        cancel: letGo,
+    };
 });
 
 document.addEventListener('focusin', (event) => {

@@ -1,3 +1,5 @@
+import { onDrag } from './drag.js';
+
 /** The wires of the loom: control on the faceplate, its row, its action. Picking any of the three lights all three. */
 const NS = 'http://www.w3.org/2000/svg';
 let hovered = null;
@@ -202,47 +204,47 @@ function join(from, to, event) {
     }
 }
 
-document.addEventListener('pointerdown', (down) => {
+onDrag((down) => {
     // A finger scrolls; wires are drawn with a mouse or a pen.
-    const from = down.button === 0 && down.pointerType !== 'touch' && down.target.closest?.('.comb, .loom__actions') ? endOf(down.target) : null;
+    const from = down.pointerType !== 'touch' && down.target.closest('.comb, .loom__actions') ? endOf(down.target) : null;
     if (!from || (!from.cell && !from.action)) {
-        return;
+        return null;
     }
     let drawn = null;
     const loom = document.getElementById('loom');
-    const move = (event) => {
-        if (!drawn && Math.hypot(event.clientX - down.clientX, event.clientY - down.clientY) < FAR) {
-            return;
-        }
-        const origin = loom.getBoundingClientRect();
+    const unmark = () => document.querySelector('.is-target')?.classList.remove('is-target');
+    const letGo = () => {
+        unmark();
         drawn?.remove();
-        drawn = wire(curve({ x: down.clientX - origin.left, y: down.clientY - origin.top }, { x: event.clientX - origin.left, y: event.clientY - origin.top }), true);
-        drawn.classList.add('wire--drawn');
-        document.getElementById('wires').append(drawn);
-        document.querySelector('.is-target')?.classList.remove('is-target');
-        endOf(document.elementFromPoint(event.clientX, event.clientY))?.element.classList.add('is-target');
     };
-    const stop = (event) => {
-        document.removeEventListener('pointermove', move);
-        document.removeEventListener('pointerup', stop);
-        document.removeEventListener('pointercancel', stop);
-        document.querySelector('.is-target')?.classList.remove('is-target');
-        if (!drawn) {
-            return;
-        }
-        drawn.remove();
-        const to = event.type === 'pointerup' ? endOf(document.elementFromPoint(event.clientX, event.clientY)) : null;
-        // The click that ends a drag is none.
-        const swallow = (click) => { click.preventDefault(); click.stopPropagation(); };
-        document.addEventListener('click', swallow, { capture: true, once: true });
-        setTimeout(() => { document.removeEventListener('click', swallow, { capture: true }); document.dispatchEvent(new Event('loom:redraw')); }, 30);
-        if (to) {
-            join(from, to, event);
-        }
+
+    return {
+        far: FAR,
+        move: (event) => {
+            const origin = loom.getBoundingClientRect();
+            drawn?.remove();
+            drawn = wire(curve({ x: down.clientX - origin.left, y: down.clientY - origin.top }, { x: event.clientX - origin.left, y: event.clientY - origin.top }), true);
+            drawn.classList.add('wire--drawn');
+            document.getElementById('wires').append(drawn);
+            unmark();
+            endOf(document.elementFromPoint(event.clientX, event.clientY))?.element.classList.add('is-target');
+        },
+        end: (event, moved) => {
+            letGo();
+            if (!moved) {
+                return;
+            }
+            const to = endOf(document.elementFromPoint(event.clientX, event.clientY));
+            // The click that ends a drag is none.
+            const swallow = (click) => { click.preventDefault(); click.stopPropagation(); };
+            document.addEventListener('click', swallow, { capture: true, once: true });
+            setTimeout(() => { document.removeEventListener('click', swallow, { capture: true }); document.dispatchEvent(new Event('loom:redraw')); }, 30);
+            if (to) {
+                join(from, to, event);
+            }
+        },
+        cancel: letGo,
     };
-    document.addEventListener('pointermove', move);
-    document.addEventListener('pointerup', stop);
-    document.addEventListener('pointercancel', stop);
 });
 document.addEventListener('dragstart', (event) => {
     if (event.target.closest?.('.comb, .loom__actions')) {

@@ -1,3 +1,4 @@
+import { onDrag } from './drag.js';
 import { live } from './live.js';
 
 /** The time line of a macro: its bars are dragged here; what becomes of them the server says. */
@@ -27,31 +28,35 @@ function send(bar, from, to) {
     form.requestSubmit();
 }
 
-document.addEventListener('pointerdown', (event) => {
-    const bar = event.target.closest?.('.bar');
-    if (!bar || event.button !== 0) {
-        return;
+onDrag((event) => {
+    const bar = event.target.closest('.bar');
+    if (!bar) {
+        return null;
     }
     const isEnd = event.target.matches('.bar__end');
     const [from, to] = [Number(bar.dataset.from), Number(bar.dataset.to)];
     let now = [from, to];
-    bar.setPointerCapture(event.pointerId);
     bar.classList.add('is-dragged');
-    const move = (moved) => {
-        const by = (moved.clientX - event.clientX) * perPixel();
-        const at = snap(from + by);
-        now = isEnd ? [from, Math.max(from + 1000, snap(to + by))] : [at, at + to - from];
-        show(bar, ...now);
+
+    return {
+        holds: bar,
+        move: (_, { x }) => {
+            const by = x * perPixel();
+            const at = snap(from + by);
+            now = isEnd ? [from, Math.max(from + 1000, snap(to + by))] : [at, at + to - from];
+            show(bar, ...now);
+        },
+        end: () => {
+            bar.classList.remove('is-dragged');
+            if (now[0] !== from || now[1] !== to) {
+                send(bar, ...now);
+            }
+        },
+        cancel: () => {
+            bar.classList.remove('is-dragged');
+            show(bar, from, to);
+        },
     };
-    const end = () => {
-        bar.removeEventListener('pointermove', move);
-        bar.classList.remove('is-dragged');
-        if (now[0] !== from || now[1] !== to) {
-            send(bar, ...now);
-        }
-    };
-    bar.addEventListener('pointermove', move);
-    bar.addEventListener('lostpointercapture', end, { once: true });
 });
 
 document.addEventListener('keydown', (event) => {

@@ -40,6 +40,12 @@ test('a macro is made of steps, dragged, typed, played against the game, and giv
     await page.mouse.move(box.x + box.width / 3, box.y + 8);
     await page.mouse.down();
     await page.mouse.move(box.x + box.width / 3 + width / 4, box.y + 8, { steps: 5 });
+    await page.keyboard.press('Escape');
+    await page.mouse.up();
+    expect((await bars(page))[1], 'Escape lets a drag be').toEqual(['key B', 100, 160]);
+    await page.mouse.move(box.x + box.width / 3, box.y + 8);
+    await page.mouse.down();
+    await page.mouse.move(box.x + box.width / 3 + width / 4, box.y + 8, { steps: 5 });
     await saved(page, () => page.mouse.up());
     expect((await bars(page))[1]).toEqual(['key B', 150, 210]);
     await page.locator('.bar[aria-label="key B"]').focus();

@@ -144,5 +144,25 @@ test('fingers work the drawn devices', async ({ browser, app }) => {
     await expect(page.locator('#tape-lines')).toContainText('Skerrywing: Pitot heat on');
     await flip(page, 'fennel/switch-1.up');
     await expect(page.locator('#tape-lines')).toContainText('Skerrywing: Pitot heat off');
+
+    // Two fingers hold two buttons, and each lets go of its own.
+    const touch = await context.newCDPSession(page);
+    const on = async (port, id) => {
+        const { x, y, width, height } = await page.locator(`[data-press="${port}"]`).boundingBox();
+
+        return { x: x + width / 2, y: y + height / 2, id };
+    };
+    const [mark, left] = [await on('fennel/mark', 1), await on('fennel/left-thumb', 2)];
+    const fingers = (type, touchPoints) => touch.send('Input.dispatchTouchEvent', { type, touchPoints });
+    const isNow = async (port, state) => expect(page.locator(`[data-now="${port}"]`)).toHaveText(state);
+    await fingers('touchStart', [mark]);
+    await fingers('touchStart', [mark, left]);
+    await isNow('fennel/mark', 'closed');
+    await isNow('fennel/left-thumb', 'closed');
+    await fingers('touchEnd', [left]);
+    await isNow('fennel/mark', 'open');
+    await isNow('fennel/left-thumb', 'closed');
+    await fingers('touchEnd', []);
+    await isNow('fennel/left-thumb', 'open');
     await context.close();
 });
