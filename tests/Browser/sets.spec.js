@@ -159,10 +159,10 @@ test('fingers work the drawn devices', async ({ browser, app }) => {
     await fingers('touchStart', [mark, left]);
     await isNow('fennel/mark', 'closed');
     await isNow('fennel/left-thumb', 'closed');
-    await fingers('touchEnd', [left]);
+    await fingers('touchEnd', [mark]);
     await isNow('fennel/mark', 'open');
     await isNow('fennel/left-thumb', 'closed');
-    await fingers('touchEnd', []);
+    await fingers('touchEnd', [left]);
     await isNow('fennel/left-thumb', 'open');
     await context.close();
 });
