@@ -21,15 +21,12 @@ use Nailrod\Core\Output\ControllerButton;
 use Nailrod\Core\Output\Output;
 use Nailrod\Core\Output\OutputNumbers;
 use Nailrod\Core\Plan\LayerMap;
-use Nailrod\Core\Plan\Reach;
-use Nailrod\Core\Plan\Spot;
 use Nailrod\Core\Set\Advice;
 use Nailrod\Core\Set\BetterWay;
 use Nailrod\Core\Set\Cell;
 use Nailrod\Core\Set\Chord;
 use Nailrod\Core\Set\OutputUse;
 use Nailrod\Core\Set\PartPath;
-use Nailrod\Core\Set\Ways;
 
 /** The Assign place: one device, a row for each of its contacts and axes, a column for each layer, and the actions. */
 final readonly class AssignView
@@ -58,6 +55,8 @@ final readonly class AssignView
 
     public AssignComb $comb;
 
+    public AssignActions $actions;
+
     public function __construct(public Place $place, string $device, string $layer, string $ref, string $filter = '', string $take = '', string $more = '', int $page = 0)
     {
         $this->take = $place->set->catalogue?->action($take) === null ? '' : $take;
@@ -68,6 +67,7 @@ final readonly class AssignView
         $id = $this->ref === '' ? $device : explode('/', $this->ref, 2)[0];
         $this->device = $rig->deviceOf($id.'/') ?? (array_values($rig->devices)[0] ?? null);
         $this->layer = isset($place->set->layers[$layer]) ? $layer : Layer::BASE;
+        $this->actions = new AssignActions($place);
         $this->comb = new AssignComb($place, $this->device, $this->layer, $this->ref, $filter);
         $this->page = max(1, min($this->device?->pages() ?? 1, $page > 0 ? $page : $rig->controlOf($this->ref)->page ?? 1));
         $at = $place->notHere;
@@ -268,31 +268,9 @@ final readonly class AssignView
         return isset($this->place->set->rig->axes[$this->ref]);
     }
 
-    /** @return array<string, string> ways that are open to an action, in words by their JSON */
-    public function waysOf(Action $action): array
-    {
-        $ways = [];
-        foreach ($this->place->set->catalogue === null ? [] : (new Ways($this->place->set, $this->place->set->catalogue))->of($action) as $way) {
-            $ways[(string) json_encode($way->toArray())] = $this->place->words->output($way);
-        }
-
-        return $ways;
-    }
-
-    public function wayOf(Action $action): ?Output
-    {
-        return $this->place->set->wayOf($action->id);
-    }
-
     public function advice(): ?BetterWay
     {
         return $this->ref === '' ? null : (new Advice($this->place->set))->outOfStep($this->layer, $this->ref);
-    }
-
-    /** @return array<string, list<Spot>> where each action that is reached is reached from, by action */
-    public function reaching(): array
-    {
-        return Reach::of($this->place->set)->byAction;
     }
 
     /** @return array<string, string> what leads to a layer, by layer */

@@ -9,6 +9,8 @@ use App\View\Shape\Comparison;
 use App\View\Shape\Figures;
 use App\View\Shape\Handle;
 use App\View\Shape\Handles;
+use App\View\Shape\ShapeMade;
+use App\View\Shape\ShapeStops;
 use App\View\Shape\TwoAxes;
 use Nailrod\Core\Axis\AxisPart;
 use Nailrod\Core\Axis\AxisParts;
@@ -18,14 +20,11 @@ use Nailrod\Core\Axis\PointCurve;
 use Nailrod\Core\Axis\Points;
 use Nailrod\Core\Axis\Shaping;
 use Nailrod\Core\Axis\StartingShape;
-use Nailrod\Core\Axis\Stop;
 use Nailrod\Core\Device\AxisInput;
 use Nailrod\Core\Device\ControlKind;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Made\BuildsAxes;
 use Nailrod\Core\Made\Made;
-use Nailrod\Core\Made\MadeKinds;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Tuning\Tuner;
 
@@ -45,15 +44,17 @@ final readonly class ShapeView
 
     public Plot $plot;
 
-    /** @var array<string, Stop> */
-    public array $stops;
+    public ShapeStops $stops;
+
+    public ShapeMade $made;
 
     /** @param Query $query */
     public function __construct(public Place $place, private array $query)
     {
         $set = $place->set;
         $this->axis = $set->rig->axes[$query['axis']] ?? (array_values($set->rig->axes)[0] ?? null);
-        $this->stops = $this->axis === null ? [] : $set->stopsOf($this->axis->ref);
+        $this->stops = new ShapeStops($place, $this->axis);
+        $this->made = new ShapeMade($place, $this->axis);
         $this->plot = $this->window();
         $place->notHere->ask('axis', $query['axis'], isset($set->rig->axes[$query['axis']]), $this->axis === null ? '' : $set->rig->deviceNameOf($this->axis->ref).' '.$set->rig->nameOf($this->axis->ref));
         $place->notHere->ask('part', $query['tab'], isset(self::TABS[$query['tab']]), self::TABS['shape']);
@@ -150,34 +151,6 @@ final readonly class ShapeView
         }));
     }
 
-    /** @return array<string, Made> what closes and opens with this axis, by id */
-    public function madeFromIt(): array
-    {
-        return array_filter($this->place->set->made, fn (Made $made) => ! $made instanceof BuildsAxes && in_array($this->axis?->ref, $made->sources(), true));
-    }
-
-    /** @return array<string, BuildsAxes> what is built from this axis, or what this axis is, by id */
-    public function built(): array
-    {
-        return array_filter($this->place->set->made, fn (Made $made) => $made instanceof BuildsAxes && (
-            in_array($this->axis?->ref, $made->sources(), true) || in_array($this->axis?->ref, array_map(fn (AxisInput $axis) => $axis->ref, $made->axes()), true)
-        ));
-    }
-
-    /** @return array<string, string> what can be made from this axis and another one, or from its halves, in words by kind */
-    public function newKinds(): array
-    {
-        $kinds = [];
-        foreach (MadeKinds::all() as $kind => $class) {
-            $isOffered = is_subclass_of($class, BuildsAxes::class) || $class::takes() > 1;
-            if ($isOffered && ($class::wantsCentred() ?? $this->isCentred()) === $this->isCentred()) {
-                $kinds[$kind] = $class::title();
-            }
-        }
-
-        return $kinds;
-    }
-
     /** @return array<string, class-string<AxisPart>> parts that can be said of this axis, by the word in the file */
     public function parts(): array
     {
@@ -215,41 +188,6 @@ final readonly class ShapeView
         return new Figure($this->isCentred());
     }
 
-    /** @return array<string, string> axes that it could be made from instead, by reference */
-    public function sourcesLike(Made $made): array
-    {
-        $rig = $this->place->set->rig;
-        $isCentred = $rig->axes[$made->sources()[0]]->centred ?? false;
-        $like = [];
-        foreach ($rig->axes as $ref => $axis) {
-            if (in_array($ref, $made->sources(), true) || (! ($made instanceof BuildsAxes && $axis->isBuilt()) && $axis->centred === $isCentred)) {
-                $like[$ref] = $rig->deviceNameOf($ref).' · '.$rig->nameOf($ref);
-            }
-        }
-
-        return $like;
-    }
-
-    public function sentenceOfMade(Made $made): string
-    {
-        $rig = $this->place->set->rig;
-
-        return $made->inWords(array_map($rig->nameOf(...), $made->sources()), $rig->axes[$made->sources()[0]]->centred ?? false);
-    }
-
-    /** @return array<string, string> axes that something can be made with beside this one, by reference */
-    public function partners(): array
-    {
-        $partners = [];
-        foreach ($this->place->set->rig->axes as $ref => $axis) {
-            if ($ref !== $this->axis?->ref && ! $axis->isBuilt() && $axis->centred === $this->isCentred()) {
-                $partners[$ref] = $this->place->set->rig->deviceNameOf($ref).' · '.$this->place->set->rig->nameOf($ref);
-            }
-        }
-
-        return $partners;
-    }
-
     /** What the axis is compared with on the picture. */
     public function comparison(): ?Comparison
     {
@@ -266,7 +204,7 @@ final readonly class ShapeView
     public function shows(): string
     {
         $shows = [$this->axis->ref ?? '', $this->two() === null ? '' : $this->query['two']];
-        foreach ($this->axis?->isBuilt() === true ? $this->built() : [] as $built) {
+        foreach ($this->axis?->isBuilt() === true ? $this->made->built() : [] as $built) {
             array_push($shows, ...$built->sources());
         }
 
@@ -306,41 +244,6 @@ final readonly class ShapeView
     public function originOf(string $part): ?Origin
     {
         return $this->axis === null ? null : $this->place->originOf(PartPath::axis($this->axis->ref, $part));
-    }
-
-    /** @return array<string, string> every contact of the rig, with what it does in the base layer, by reference */
-    public function openers(): array
-    {
-        $set = $this->place->set;
-        $openers = [];
-        foreach (array_keys($set->rig->contacts) as $ref) {
-            $does = $this->place->words->cell($set->cell('base', $ref));
-            $openers[$ref] = $set->rig->deviceNameOf($ref).' · '.$set->rig->nameOf($ref).($does === '' ? '' : ' (now: '.$does.')');
-        }
-
-        return $openers;
-    }
-
-    public function openerOf(Stop $stop): string
-    {
-        return $this->place->set->openersOf($stop->id)[0] ?? '';
-    }
-
-    public function sentenceOf(Stop $stop): string
-    {
-        $rig = $this->place->set->rig;
-        $opener = $this->openerOf($stop);
-
-        return $stop->inWords(implode(' and ', array_map($rig->nameOf(...), $stop->axes)), $opener === '' ? '' : $rig->nameOf($opener), $this->isCentred());
-    }
-
-    /** A name for a stop that is not there yet. */
-    public function freeStop(): string
-    {
-        for ($n = count($this->place->set->stops) + 1; isset($this->place->set->stops['stop-'.$n]); $n++) {
-        }
-
-        return 'stop-'.$n;
     }
 
     /** Where the axis goes in each layer, in words. */

@@ -23,80 +23,19 @@ use Nailrod\Core\Set\PartPath;
  */
 final readonly class Tuner
 {
-    /** Step for slopes, as a part of the travel. */
-    private const STEP = 1e-6;
-
-    /** Places at which the steepest slope is looked for. */
-    private const SAMPLES = 400;
-
     public Shaping $shaping;
 
     /** Null if the axis was never measured. */
     public ?Measured $measured;
+
+    public Response $response;
 
     public function __construct(private BindingSet $set, private string $ref)
     {
         $this->shaping = $set->shapings[$ref];
         $measured = $set->merged->value(PartPath::axis($ref, Measured::part()));
         $this->measured = $measured === null ? null : Measured::of(Node::of($measured));
-    }
-
-    /**
-     * How much the value changes for a small movement: 1 is one for one. Just outside the dead zones; notches count.
-     *
-     * @return array{rest: float, low: float, high: float}
-     */
-    public function gains(): array
-    {
-        $zones = $this->shaping->zones;
-        $low = $this->slope($zones->low, 1);
-        $rest = $this->shaping->axis->centred ? $this->slope(0.5 + $zones->rest, 1) : $low;
-
-        return ['rest' => $rest, 'low' => $low, 'high' => $this->slope(1.0 - $zones->high, -1)];
-    }
-
-    /** The travel from rest, on the way that takes longer, until what is sent changes; null if it never does. */
-    public function fromRest(): ?float
-    {
-        $rest = $this->shaping->restTravel();
-        $sent = Shaping::integer($this->shaping->settled($rest));
-        $longest = null;
-        foreach ($this->shaping->axis->centred ? [-1, 1] : [1] as $direction) {
-            $end = $direction > 0 ? 1.0 - $rest : $rest;
-            if ($this->sentAt($rest + $direction * $end) === $sent) {
-                continue;
-            }
-            [$same, $other] = [0.0, $end];
-            for ($i = 0; $i < 40; $i++) {
-                $middle = ($same + $other) / 2;
-                $this->sentAt($rest + $direction * $middle) === $sent ? $same = $middle : $other = $middle;
-            }
-            $longest = max($longest ?? 0.0, $other);
-        }
-
-        return $longest === null ? null : max($longest, $this->shaping->steady->hold);
-    }
-
-    /** The smallest travel that changes what is sent at the place where the axis answers most strongly. */
-    public function finest(): float
-    {
-        $steepest = 0.0;
-        for ($i = 0; $i < self::SAMPLES; $i++) {
-            $steepest = max($steepest, $this->chain(($i + 1) / self::SAMPLES) - $this->chain($i / self::SAMPLES));
-        }
-        $steepest *= self::SAMPLES;
-        if ($steepest <= 0.0) {
-            return 1.0;
-        }
-        $steps = $this->shaping->notches->areStepped() ? 2 * $this->shaping->notches->hysteresis : 1 / Shaping::STEPS;
-
-        return max($this->step(), $steps / $steepest, $this->shaping->steady->hold);
-    }
-
-    /** How many different integers it can send while its stops are open. */
-    public function distinct(): int
-    {
-        return count($this->integers());
+        $this->response = new Response($this->shaping, $this->measured);
     }
 
     /**
@@ -107,7 +46,7 @@ final readonly class Tuner
     public function reached(): array
     {
         $centred = $this->shaping->axis->centred;
-        $integers = $this->integers();
+        $integers = $this->response->integers();
         $reached = [Percent::at(0.0, $centred) => isset($integers[0]) ? null : $this->lost(0.0)];
         if ($centred) {
             $reached['centre'] = isset($integers[Shaping::integer(0.5)]) ? null : $this->lost(0.5);
@@ -143,7 +82,7 @@ final readonly class Tuner
         if ($this->measured === null) {
             return null;
         }
-        $trembling = 2 * $this->measured->peak * $this->perReading();
+        $trembling = 2 * $this->measured->peak * $this->response->perReading();
 
         return $this->shaping->steady->hold >= $trembling ? 0.0 : $trembling;
     }
@@ -168,7 +107,7 @@ final readonly class Tuner
             }
         }
         $notches = $this->shaping->notches;
-        $gain = $this->steepness();
+        $gain = $this->response->steepness();
         if ($notches->areStepped()) {
             $said[] = $this->judged('Notches', 'between going on and coming back', 2 * $notches->hysteresis, $trembling * $gain, 'they do not flicker', 'they can flicker');
         } elseif ($notches->at !== []) {
@@ -190,7 +129,7 @@ final readonly class Tuner
     {
         $notices = [];
         $centred = $this->shaping->axis->centred;
-        if ($centred && $this->sentAt(0.5) !== Shaping::integer(0.5)) {
+        if ($centred && $this->response->sentAt(0.5) !== Shaping::integer(0.5)) {
             $notices[] = sprintf('At rest it sends %s, not the centre.', Percent::at($this->shaping->settled(0.5), true));
         }
         if ($this->measured !== null && $centred) {
@@ -226,7 +165,7 @@ final readonly class Tuner
     /** @return ?array{string, float, float} name, width of what is between the two places, and gain to where it looks */
     private function apart(Made $made): ?array
     {
-        return $made instanceof MarksAxis ? [$made->name(), $made->band(), $made->looksAt() === MadeContacts::TRAVEL ? 1.0 : $this->steepness()] : null;
+        return $made instanceof MarksAxis ? [$made->name(), $made->band(), $made->looksAt() === MadeContacts::TRAVEL ? 1.0 : $this->response->steepness()] : null;
     }
 
     /** @return array{good: bool, words: string} */
@@ -239,22 +178,11 @@ final readonly class Tuner
         return ['good' => $isGood, 'words' => sprintf('%s: %s %s, %s: %s.', $name, Percent::by($width, $centred), $what, $trembles, $isGood ? $well : $badly)];
     }
 
-    /** The steepest slope before the notches. */
-    private function steepness(): float
-    {
-        $steepest = 0.0;
-        for ($i = 0; $i < self::SAMPLES; $i++) {
-            $steepest = max($steepest, $this->shaping->shape(($i + 1) / self::SAMPLES) - $this->shaping->shape($i / self::SAMPLES));
-        }
-
-        return $steepest * self::SAMPLES;
-    }
-
     /** The first stage at which a value that should be sent is lost, in words. */
     private function lost(float $wanted): string
     {
         $centred = $this->shaping->axis->centred;
-        $travels = array_map($this->shaping->travel(...), $this->readings());
+        $travels = array_map($this->shaping->travel(...), $this->response->readings());
         $reached = $wanted === 0.0 ? min($travels) : ($wanted === 1.0 ? max($travels) : 0.5);
         if ($wanted !== 0.5 && $this->shaping->zones->apply($reached) !== $wanted) {
             return 'the calibration: the hand comes to '.Percent::at($reached, $centred);
@@ -269,63 +197,5 @@ final readonly class Tuner
         }
 
         return 'the notches: they give '.Percent::at($this->shaping->settled($wanted), $centred).' there';
-    }
-
-    /** @return array<int, true> every integer that can be sent with open stops */
-    private function integers(): array
-    {
-        $notches = $this->shaping->notches;
-        $integers = [];
-        foreach ($this->readings() as $reading) {
-            $value = $this->shaping->value($reading);
-            $integers[Shaping::integer($notches->areStepped() ? $notches->at[$notches->step(null, $value)] : $value)] = true;
-        }
-
-        return $integers;
-    }
-
-    /** @return non-empty-list<int> readings that the hand can reach: what was measured, else all that the device can report */
-    private function readings(): array
-    {
-        $axis = $this->shaping->axis;
-        $low = max($axis->min, $this->measured->low ?? $axis->min);
-        $high = min($axis->max, $this->measured->high ?? $axis->max);
-        $step = max(1, $this->measured->step ?? 1);
-
-        return [...range(min($low, $high), max($low, $high), $step), max($low, $high)];
-    }
-
-    /** The travel of the smallest difference between two readings. */
-    private function step(): float
-    {
-        return ($this->measured->step ?? 1) * $this->perReading();
-    }
-
-    /** How much travel one reading is at most. */
-    private function perReading(): float
-    {
-        $calibration = $this->shaping->calibration;
-        $per = $calibration->rest === null
-            ? 1 / ($calibration->high - $calibration->low)
-            : 0.5 / min($calibration->rest - $calibration->low, $calibration->high - $calibration->rest);
-        $rotation = $this->shaping->rotation;
-
-        return $rotation->used === null || $rotation->degrees === null ? $per : $per * $rotation->degrees / $rotation->used;
-    }
-
-    private function slope(float $travel, int $direction): float
-    {
-        return abs($this->chain($travel + $direction * self::STEP) - $this->chain($travel)) / self::STEP;
-    }
-
-    /** Through everything that has no memory. */
-    private function chain(float $travel): float
-    {
-        return $this->shaping->notches->apply($this->shaping->shape($travel));
-    }
-
-    private function sentAt(float $travel): int
-    {
-        return Shaping::integer($this->shaping->settled($travel));
     }
 }

@@ -63,7 +63,7 @@ final class ShapeTest extends TestCase
         $this->assertSame('Stop', $this->current()->stops['stop']->name);
         $this->send('shape/add', ['axis' => $lever, 'what' => 'threshold', 'travel' => '0.2']);
         $this->send('shape/made', ['id' => 'threshold', 'name' => 'Fuel cut', 'kind' => 'between', 'of' => [$lever], 'looks_at' => 'travel', 'at' => '20', 'to' => '30', 'hysteresis' => '2']);
-        $this->assertSame('Closes while the travel of Friction slider is between 20 % and 30 %, and opens 2 % outside.', $this->look('axis='.$lever)->sentenceOfMade($this->current()->made['threshold']));
+        $this->assertSame('Closes while the travel of Friction slider is between 20 % and 30 %, and opens 2 % outside.', $this->look('axis='.$lever)->made->sentenceOf($this->current()->made['threshold']));
         $this->send('shape/add', ['axis' => $lever, 'what' => 'zones']);
         $this->send('shape/remove', ['axis' => 'zones-of-friction-slider', 'what' => 'bound', 'index' => '0']);
         $this->assertCount(2, $this->current()->made['zones-of-friction-slider']->contacts());

@@ -38,7 +38,7 @@ final class ViewsTest extends TestCase
         $view = new ShapeView($this->place(), ShapeView::query('?axis=fennel/friction'));
         $plot = new Plot(0, 0, 100, 100);
         $free = explode('L', substr($plot->line($view->shaping()), 1));
-        $held = explode('L', substr($plot->line($view->shaping(), array_values($view->stops)), 1));
+        $held = explode('L', substr($plot->line($view->shaping(), array_values($view->stops->all)), 1));
         $this->assertSame(['0 100', '50 50', '100 0'], [$free[0], $free[120], $free[240]]);
         $this->assertSame(['0 100', '50 50', '100 50'], [$held[0], $held[120], $held[240]]);
         $this->assertSame([25.0, 75.0], [$plot->x(0.25), $plot->y(0.25)]);
@@ -70,12 +70,12 @@ final class ViewsTest extends TestCase
 
     public function test_a_stop_that_is_not_there_yet_gets_a_free_name(): void
     {
-        $this->assertSame('stop-1', (new ShapeView($this->place(), ShapeView::query('?axis=')))->freeStop());
+        $this->assertSame('stop-1', (new ShapeView($this->place(), ShapeView::query('?axis=')))->stops->freeId());
         $this->edit(fn (Edits $edits) => $edits->stop('stop-2', ['name' => 'S', 'axes' => ['fennel/friction'], 'at' => 0.5, 'opens' => 'held'], 'fennel/left-thumb'));
         $view = new ShapeView($this->place(), ShapeView::query('?axis=fennel/friction'));
-        $this->assertSame('stop-3', $view->freeStop());
-        $this->assertSame('fennel/left-thumb', $view->openerOf($view->stops['stop-2']));
-        $this->assertSame('Fennel · Left thumb (now: open S)', $view->openers()['fennel/left-thumb']);
+        $this->assertSame('stop-3', $view->stops->freeId());
+        $this->assertSame('fennel/left-thumb', $view->stops->openerOf($view->stops->all['stop-2']));
+        $this->assertSame('Fennel · Left thumb (now: open S)', $view->stops->openers()['fennel/left-thumb']);
     }
 
     public function test_the_comb_has_a_row_for_all_that_can_be_assigned_and_knows_what_reaches_an_action(): void
@@ -84,7 +84,7 @@ final class ViewsTest extends TestCase
         $rows = array_column($view->comb->rows(), 'number', 'ref');
         $this->assertCount(3 + 4 + 6 + 3 + 4 + 2, $rows);
         $this->assertSame(['a1', '31', '¬31', '44'], [$rows['fennel/left-lever'], $rows['fennel/switch-1.up'], $rows['fennel/switch-1.down'], $rows['fennel/dial.4']]);
-        $this->assertSame(['base/fennel/mark'], array_map(strval(...), $view->reaching()['drop-sack']));
+        $this->assertSame(['base/fennel/mark'], array_map(strval(...), $view->actions->reaching()['drop-sack']));
         $this->assertSame(['base' => 'base', 'water' => 'hold Ring lever'], $view->holders());
         $other = new AssignView($this->place(name: 'assign'), 'fennel', 'none', 'gorse/hat.north');
         $this->assertSame(['gorse', 'base'], [$other->device?->id, $other->layer]);

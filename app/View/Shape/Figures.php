@@ -15,17 +15,17 @@ final readonly class Figures
     /** @return array<string, string> figure by what it is */
     public function rows(): array
     {
-        $gains = $this->tuner->gains();
+        $gains = $this->tuner->response->gains();
         $centred = $this->tuner->shaping->axis->centred;
-        $fromRest = $this->tuner->fromRest();
+        $fromRest = $this->tuner->response->fromRest();
         $rows = ['Gain at rest' => self::gain($gains['rest'])];
         if ($centred) {
             $rows['Gain at the low end'] = self::gain($gains['low']);
         }
         $rows['Gain at the high end'] = self::gain($gains['high']);
         $rows['From rest until something is sent'] = $fromRest === null ? 'nothing ever is' : $this->travel($fromRest);
-        $rows['Finest movement that counts'] = $this->travel($this->tuner->finest());
-        $rows['Values it can send'] = sprintf('%s of 65 536', number_format($this->tuner->distinct(), 0, '.', ' '));
+        $rows['Finest movement that counts'] = $this->travel($this->tuner->response->finest());
+        $rows['Values it can send'] = sprintf('%s of 65 536', number_format($this->tuner->response->distinct(), 0, '.', ' '));
         foreach ($this->tuner->reached() as $place => $lost) {
             $rows[ucfirst($place)] = $lost === null ? 'is reached' : 'is lost in '.$lost;
         }

@@ -109,7 +109,7 @@ final readonly class Handles
     private function stops(): array
     {
         $handles = [];
-        foreach ($this->view->stops as $stop) {
+        foreach ($this->view->stops->all as $stop) {
             $handles[] = new Handle('stop-'.$stop->id, 'stop', 'Stop '.$stop->name, Handle::UP, 0.0, $stop->at, null, $this->up('#stop-'.$stop->id.'-at'), $stop->name.' '.Percent::at($stop->at, $this->centred), 'remove-stop-'.$stop->id, $stop->id);
         }
 
@@ -121,7 +121,7 @@ final readonly class Handles
     {
         $handles = [];
         $row = 0;
-        foreach (Keys::each($this->view->madeFromIt()) as $id => $made) {
+        foreach (Keys::each($this->view->made->fromIt()) as $id => $made) {
             if (! $made instanceof MarksAxis) {
                 continue;
             }

@@ -5,7 +5,7 @@
 @php($isBuilt = $made instanceof Nailrod\Core\Made\BuildsAxes)
 @php($removes = array_map(fn (int $i) => 'remove-made-'.$id.'-bounds-'.$i, range(0, 15)))
 <details class="part part--made" key="made-{{ $id }}" id="part-made-{{ $id }}">
-    <summary class="part__head"><h3>{{ $made->name() }} <small>{{ $made::title() }}</small></h3><span class="part__says" data-made-state="made/{{ $id }}">{{ $view->sentenceOfMade($made) }}</span></summary>
+    <summary class="part__head"><h3>{{ $made->name() }} <small>{{ $made::title() }}</small></h3><span class="part__says" data-made-state="made/{{ $id }}">{{ $view->made->sentenceOf($made) }}</span></summary>
     <form method="post" action="{{ route('shape.made', $place->record->id) }}" data-edit novalidate data-autosave class="part__body">
         {{ $place->from() }}<input type="hidden" name="id" value="{{ $id }}"><input type="hidden" name="centred" value="{{ (int) $view->isCentred() }}">
         @if ($made::alternatives() === [])<input type="hidden" name="kind" value="{{ $made::kind() }}">
@@ -14,7 +14,7 @@
         </fieldset>
         @endif
         @foreach ($made::fields()->all as $field)
-            @if ($field->isShown){{ $input->html($field, $now[$field->name] ?? $field->atFirst(), $view->sourcesLike($made), $removes, $made instanceof Nailrod\Core\Made\MarksAxis ? $made->band() : 0.001) }}@endif
+            @if ($field->isShown){{ $input->html($field, $now[$field->name] ?? $field->atFirst(), $view->made->sourcesLike($made), $removes, $made instanceof Nailrod\Core\Made\MarksAxis ? $made->band() : 0.001) }}@endif
         @endforeach
     </form>
     @if ($made instanceof Nailrod\Core\Made\SharesTravel)

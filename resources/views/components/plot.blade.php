@@ -22,7 +22,7 @@
         @foreach ([[0.0, $zones->low], [1.0 - $zones->high, 1.0], [0.5 - $zones->rest, 0.5 + $zones->rest]] as [$from, $to])
             @if ($to > $from)<rect class="plot__zone" x="{{ $plot->x($from) }}" y="{{ $plot->top }}" width="{{ $plot->x($to) - $plot->x($from) }}" height="{{ $plot->height }}" fill="url(#hatch)" />@endif
         @endforeach
-        @foreach ($view->madeFromIt() as $made)
+        @foreach ($view->made->fromIt() as $made)
             @continue(! $made instanceof Nailrod\Core\Made\MarksAxis)
             @foreach ($made->strips() as [$from, $to])
                 @if ($made->looksAt() === Nailrod\Core\Made\MadeContacts::TRAVEL)<rect class="plot__band" x="{{ $plot->x($from) }}" y="{{ $plot->top }}" width="{{ max(0, $plot->x($to) - $plot->x($from)) }}" height="{{ $plot->height }}" />@else<rect class="plot__band" x="{{ $plot->left }}" y="{{ $plot->y($to) }}" width="{{ $plot->width }}" height="{{ max(0, $plot->y($from) - $plot->y($to)) }}" />@endif
@@ -34,8 +34,8 @@
         @foreach ($shaping->notches->areStepped() ? [] : $shaping->notches->at as $at)<rect class="plot__band plot__band--notch" x="{{ $plot->left }}" y="{{ $plot->y($at + $shaping->notches->width) }}" width="{{ $plot->width }}" height="{{ max(0, $plot->y($at - $shaping->notches->width) - $plot->y($at + $shaping->notches->width)) }}" />@endforeach
         @if (($parent = $view->comparison()?->parentLine($plot)) !== null)<path class="plot__parent" d="{{ $parent }}"><title>As the parent set shapes it</title></path>@endif
         @if (($compared = $view->comparison()?->line($plot)) !== null)<path class="plot__compared" d="{{ $compared }}"><title>{{ $view->comparison()->choices()[$view->comparison()->with] ?? 'compared' }}</title></path>@endif
-        <path class="plot__ghost" data-line="ghost" d="{{ $view->stops === [] ? '' : $plot->line($shaping) }}" />
-        <path class="plot__line" data-line="line" d="{{ $plot->line($shaping, array_values($view->stops)) }}" />
+        <path class="plot__ghost" data-line="ghost" d="{{ $view->stops->all === [] ? '' : $plot->line($shaping) }}" />
+        <path class="plot__line" data-line="line" d="{{ $plot->line($shaping, array_values($view->stops->all)) }}" />
     </g>
     @foreach ($view->handles() as $handle)
         @php($isAcross = $handle->moves === App\View\Shape\Handle::ACROSS)
@@ -52,7 +52,7 @@
                 @if ($handle->flag !== '')<text class="handle__flag" x="{{ $handle->x > 0.7 ? -7 : 7 }}" y="{{ -$plot->height + 12 + 16 * $handle->row }}" text-anchor="{{ $handle->x > 0.7 ? 'end' : 'start' }}">{{ $handle->flag }}</text>@endif
             @elseif ($isLine)
                 <path class="handle__line" d="M0 0H{{ $plot->width }}" />
-                @php($below = isset($view->stops[$handle->stop]) && $view->stops[$handle->stop]->side->value === 'below')
+                @php($below = isset($view->stops->all[$handle->stop]) && $view->stops->all[$handle->stop]->side->value === 'below')
                 @if ($handle->stop !== '')
                     <g class="stop-flag" transform="translate(0 {{ $below ? -22 : 0 }})"><rect width="{{ round(16 + 7.3 * (mb_strlen($handle->flag) + 7)) }}" height="22" /><text x="8" y="15">{{ $handle->flag }} · <tspan data-stop-state="{{ $handle->stop }}">shut</tspan></text></g>
                 @else

@@ -19,7 +19,7 @@
     <select name="opener">
         <option value="">nothing yet</option>
         @foreach ($openers as $ref => $label)
-            <option value="{{ $ref }}" @selected($stop !== null && $view->openerOf($stop) === $ref)>{{ $label }}</option>
+            <option value="{{ $ref }}" @selected($stop !== null && $view->stops->openerOf($stop) === $ref)>{{ $label }}</option>
         @endforeach
     </select>
 </label>

@@ -67,8 +67,8 @@
         <form method="post" action="{{ route('way.save', $place->record->id) }}" data-edit novalidate data-autosave class="editor__form">
             {{ $place->from() }}<input type="hidden" name="action" value="{{ $action->id }}">
             <label class="field field--tall"><span>{{ $action->name }} reaches the game by</span><select name="way">
-                @if ($view->wayOf($action) === null)<option value="">no way yet: choose one</option>@endif
-                @foreach ($view->waysOf($action) as $json => $words)<option value="{{ $json }}" @selected(($view->wayOf($action) === null ? '' : $place->words->output($view->wayOf($action))) === $words)>{{ $words }}</option>@endforeach
+                @if ($view->actions->wayOf($action) === null)<option value="">no way yet: choose one</option>@endif
+                @foreach ($view->actions->waysOf($action) as $json => $words)<option value="{{ $json }}" @selected(($view->actions->wayOf($action) === null ? '' : $place->words->output($view->actions->wayOf($action))) === $words)>{{ $words }}</option>@endforeach
             </select></label>
         </form>
         <x-origin :place="$place" :origin="$place->originOf(Nailrod\Core\Set\PartPath::way($action->id))" path="ways/{{ $action->id }}" />

@@ -78,13 +78,13 @@
                 <p class="empty">The set {{ $place->record->head->set()->name }} has no simulator. Pick a set below it in the bar above to assign actions; keys and outputs can be assigned here.</p>
             @else
                 <label class="find"><span class="sr-only">Find an action of {{ $catalogue->name }}</span><input type="search" placeholder="{{ $view->ref === '' ? 'Find an action' : 'Type an action, Enter assigns it' }}" x-on:input="filter" x-on:keydown.enter.prevent="takeFirst"></label>
-                @php($reaching = $view->reaching())
+                @php($reaching = $view->actions->reaching())
                 <form method="post" action="{{ route('cell.assign', $place->record->id) }}" data-edit novalidate class="scroll" id="action-list" tabindex="0" aria-label="Actions">
                     {{ $place->from() }}<input type="hidden" name="layer" value="{{ $view->layer }}"><input type="hidden" name="ref" value="{{ $view->ref }}"><input type="hidden" name="does" value="action">
                     @foreach ($catalogue->byGroup() as $group => $actions)
                         <fieldset class="actions" data-group><legend><span>{{ $catalogue->groups[$group] }}</span><small>{{ count(array_filter($actions, fn ($a) => isset($reaching[$a->id]))) }} of {{ count($actions) }}</small></legend>
                         @foreach ($actions as $action)
-                            @php($way = $view->wayOf($action) === null ? 'no way yet' : $place->words->output($view->wayOf($action)))
+                            @php($way = $view->actions->wayOf($action) === null ? 'no way yet' : $place->words->output($view->actions->wayOf($action)))
                             @if ($view->ref === '' && isset($reaching[$action->id]))
                                 <a class="action is-reached" href="{{ $link(['layer' => $reaching[$action->id][0]->layer, 'ref' => $reaching[$action->id][0]->ref]) }}" data-refresh data-action="{{ $action->id }}" data-name="{{ mb_strtolower($action->name) }}"><span class="action__dot" aria-hidden="true"></span><span class="action__name">{{ $action->name }}</span><span class="way">{{ $way }}</span></a>
                             @elseif ($view->ref === '')

@@ -17,7 +17,7 @@
             @endforeach
         </div>
         @if ($view->axis !== null)
-            @php($faces = $view->axis->isBuilt() ? array_unique(array_merge(...array_map(fn ($made) => array_map(fn ($ref) => explode('/', $ref)[0], $made->sources()), array_values($view->built())))) : [explode('/', $view->axis->ref)[0]])
+            @php($faces = $view->axis->isBuilt() ? array_unique(array_merge(...array_map(fn ($made) => array_map(fn ($ref) => explode('/', $ref)[0], $made->sources()), array_values($view->made->built())))) : [explode('/', $view->axis->ref)[0]])
             @foreach (array_slice($faces, 0, 1) as $face)@if (isset($place->set->rig->devices[$face]))<div class="axes__face"><x-face :device="$place->set->rig->devices[$face]" /></div>@endif @endforeach
         @endif
     </nav>

@@ -11,6 +11,7 @@ use Nailrod\Core\Axis\PointCurve;
 use Nailrod\Core\Axis\Range;
 use Nailrod\Core\Axis\Rotation;
 use Nailrod\Core\Axis\Shaping;
+use Nailrod\Core\Axis\StartingShape;
 use Nailrod\Core\Device\AxisInput;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
@@ -54,6 +55,17 @@ final class CurvesAndNotchesTest extends TestCase
     public function test_a_curve_through_points_gives_the_worked_figures(array $points, float $in, float $out): void
     {
         $this->assertEqualsWithDelta($out, Curve::read(Node::of(['kind' => 'points', 'points' => $points]), self::axis())->stage->apply($in), 2e-7);
+    }
+
+    public function test_starting_shapes_fit_an_axis_that_is_centred_or_one_that_is_not(): void
+    {
+        $centred = array_keys(StartingShape::fitting(true));
+        $plain = array_keys(StartingShape::fitting(false));
+        $this->assertContains('flaps', $plain);
+        $this->assertNotContains('flaps', $centred);
+        foreach (StartingShape::all() as $id => $shape) {
+            $this->assertSame([$shape->centred !== false, $shape->centred !== true], [in_array($id, $centred, true), in_array($id, $plain, true)], $id);
+        }
     }
 
     public function test_the_kinds_of_curve(): void

@@ -76,6 +76,20 @@ final class RunsTest extends TestCase
         }
     }
 
+    public function test_a_hat_reports_eight_directions_and_the_centre_and_nothing_else(): void
+    {
+        $desk = Desk::plain()->cell('base', 'h.north', 'follow', ['kind' => 'button', 'number' => 1]);
+        $this->assertSame(['20 button 1 1', '30 button 1 0'], $desk->play('10 h -1', '20 h 7', '30 h 4'));
+        foreach ([8, -2] as $value) {
+            try {
+                $desk->play('10 h '.$value);
+                $this->fail($value.' is no direction');
+            } catch (InputError $error) {
+                $this->assertStringContainsString('found the value '.$value.' for d/h, expected a whole number from -1 to 7', $error->getMessage());
+            }
+        }
+    }
+
     public function test_a_control_that_the_set_does_not_use_is_ignored(): void
     {
         $this->assertSame(['20 button 1 1'], Desk::plain()->cell('base', 'b1', 'follow', ['kind' => 'button', 'number' => 1])->play('10 b2 1', '15 x 99', '20 b1 1'));

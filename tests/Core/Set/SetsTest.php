@@ -68,6 +68,20 @@ final class SetsTest extends TestCase
         $this->assertNull($document->parts()['stops/cruise']->value);
     }
 
+    public function test_all_that_is_said_of_a_device_is_said_of_another(): void
+    {
+        $set = SetDocument::read(Node::of([
+            'format' => SetDocument::FORMAT, 'version' => 1, 'id' => 'x', 'name' => 'X', 'devices' => ['gorse', 'fennel', 'rowan'],
+            'controls' => ['fennel' => ['mark' => ['name' => 'fennel/mark']], 'rowan' => ['button-1' => ['name' => 'One']]],
+            'cells' => ['base' => ['fennel/mark' => ['behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'lamp', 'lamp' => 'fennel/lamp']]], 'rowan/button-1' => ['behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'button', 'number' => 1]]]]],
+        ]))->withDevice('fennel', 'fennel-2');
+        $this->assertSame(['gorse', 'fennel-2', 'rowan'], $set->devices);
+        $this->assertSame(['rowan/button-1', 'fennel-2/mark'], array_map(fn ($part) => $part->path->key.'/'.$part->path->inner, array_values($set->partsOf('controls'))));
+        $this->assertSame(['name' => 'fennel/mark'], $set->partsOf('controls')['controls/fennel-2/mark']->value, 'a name is no reference');
+        $this->assertSame(['base/fennel-2/mark', 'base/rowan/button-1'], array_map(fn ($part) => $part->path->key.'/'.$part->path->inner, array_values($set->partsOf('cells'))));
+        $this->assertSame('fennel-2/lamp', $set->partsOf('cells')['cells/base/fennel-2/mark']->value['outputs'][0]['lamp']);
+    }
+
     public function test_documents_read_back_as_they_were_written(): void
     {
         foreach (glob(__DIR__.'/../../../demo/sets/*.json') ?: [] as $file) {

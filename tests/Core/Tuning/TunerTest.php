@@ -24,11 +24,11 @@ final class TunerTest extends TestCase
     public function test_an_axis_as_it_comes(): void
     {
         $tuner = self::tuner([]);
-        $this->assertEqualsWithDelta(['rest' => 1.0, 'low' => 1.0, 'high' => 1.0], $tuner->gains(), 1e-6);
-        $this->assertSame(1001, $tuner->distinct());
-        $this->assertEqualsWithDelta(0.001, $tuner->finest(), 1e-12, 'one reading of a thousand');
+        $this->assertEqualsWithDelta(['rest' => 1.0, 'low' => 1.0, 'high' => 1.0], $tuner->response->gains(), 1e-6);
+        $this->assertSame(1001, $tuner->response->distinct());
+        $this->assertEqualsWithDelta(0.001, $tuner->response->finest(), 1e-12, 'one reading of a thousand');
         // The integer becomes 1 at 0.5/65535.
-        $this->assertEqualsWithDelta(0.5 / 65535, (float) $tuner->fromRest(), 1e-9);
+        $this->assertEqualsWithDelta(0.5 / 65535, (float) $tuner->response->fromRest(), 1e-9);
         $this->assertSame(['0 %' => null, '100 %' => null], $tuner->reached());
         $this->assertSame(0.0, $tuner->delay());
         $this->assertNull($tuner->trembling());
@@ -40,19 +40,19 @@ final class TunerTest extends TestCase
     {
         // What is left, 0.8, is stretched by 1.25; expo 0.5 has a slope of 0.5 at the start and 0.5 + 1.5 = 2 at the end.
         $tuner = self::tuner(['dead_zones' => ['low' => 0.1, 'high' => 0.1], 'curve' => ['kind' => 'expo', 'k' => 0.5]]);
-        $this->assertEqualsWithDelta(['rest' => 0.625, 'low' => 0.625, 'high' => 2.5], $tuner->gains(), 1e-4);
-        $this->assertSame(801, $tuner->distinct(), 'readings 100 to 900');
-        $this->assertEqualsWithDelta(0.1 + 0.5 / 65535 / 0.625, (float) $tuner->fromRest(), 1e-8);
+        $this->assertEqualsWithDelta(['rest' => 0.625, 'low' => 0.625, 'high' => 2.5], $tuner->response->gains(), 1e-4);
+        $this->assertSame(801, $tuner->response->distinct(), 'readings 100 to 900');
+        $this->assertEqualsWithDelta(0.1 + 0.5 / 65535 / 0.625, (float) $tuner->response->fromRest(), 1e-8);
     }
 
     public function test_a_centred_axis(): void
     {
         // 0.5 - 0.05 of each half is stretched to 0.5: 1.1111.
         $tuner = self::tuner(['dead_zones' => ['rest' => 0.05], 'steady' => ['hold' => 0.002]], 'c');
-        $this->assertEqualsWithDelta(10 / 9, $tuner->gains()['rest'], 1e-6);
-        $this->assertSame(901, $tuner->distinct(), 'the rest zone takes readings 450 to 550 to one value');
-        $this->assertEqualsWithDelta(0.05, (float) $tuner->fromRest(), 2e-5);
-        $this->assertSame(0.002, $tuner->finest(), 'the hold band is wider than one reading');
+        $this->assertEqualsWithDelta(10 / 9, $tuner->response->gains()['rest'], 1e-6);
+        $this->assertSame(901, $tuner->response->distinct(), 'the rest zone takes readings 450 to 550 to one value');
+        $this->assertEqualsWithDelta(0.05, (float) $tuner->response->fromRest(), 2e-5);
+        $this->assertSame(0.002, $tuner->response->finest(), 'the hold band is wider than one reading');
         $this->assertSame(['-100 %' => null, 'centre' => null, '+100 %' => null], $tuner->reached());
     }
 
@@ -77,16 +77,16 @@ final class TunerTest extends TestCase
     public function test_five_notches_send_five_values(): void
     {
         $tuner = self::tuner(['notches' => ['kind' => 'stepped', 'at' => [0, 0.25, 0.5, 0.75, 1], 'hysteresis' => 0.03]]);
-        $this->assertSame(5, $tuner->distinct());
-        $this->assertEqualsWithDelta(0.06, $tuner->finest(), 1e-9, 'from the hysteresis on one side of a midpoint to the other');
+        $this->assertSame(5, $tuner->response->distinct());
+        $this->assertEqualsWithDelta(0.06, $tuner->response->finest(), 1e-9, 'from the hysteresis on one side of a midpoint to the other');
         // 0.125 is the midpoint; from rest it is left there, whatever the hysteresis, by the nearest.
-        $this->assertEqualsWithDelta(0.125, (float) $tuner->fromRest(), 1e-9);
+        $this->assertEqualsWithDelta(0.125, (float) $tuner->response->fromRest(), 1e-9);
     }
 
     public function test_a_wheel_is_as_coarse_as_the_rotation_it_uses(): void
     {
         // 500 readings a half, 1080 of 480 degrees: each is 0.001 · 2.25 of the travel.
-        $this->assertEqualsWithDelta(0.00225, self::tuner(['rotation' => ['degrees' => 1080, 'used' => 480]], 'c')->finest(), 1e-12);
+        $this->assertEqualsWithDelta(0.00225, self::tuner(['rotation' => ['degrees' => 1080, 'used' => 480]], 'c')->response->finest(), 1e-12);
     }
 
     public function test_the_delay_is_one_reading_and_at_most_20_ms(): void

@@ -1,5 +1,5 @@
 @php($shaping = $view->shaping())
-@php($openers = $view->openers())
+@php($openers = $view->stops->openers())
 @foreach ($view->parts() as $part => $class)
 <x-shape-part :view="$view" :part="$part" :title="ucfirst($class::title())" :says="$shaping->parts[$part]->inWords($view->isCentred()) ?: $shaping->parts[$part]->asItComes($view->axis)">
     @includeFirst(['partials.shape.parts.'.$part, 'partials.shape.parts.fields'], ['fields' => $class::fields($view->axis), 'now' => $shaping->parts[$part]->values(), 'input' => new App\Forms\PanelInput($view->figure(), $part)])
@@ -10,9 +10,9 @@
         <form method="post" action="{{ route('shape.remove', $place->record->id) }}" data-edit novalidate id="remove-{{ $what }}-{{ $i }}" hidden>{{ $place->from() }}<input type="hidden" name="axis" value="{{ $ref }}"><input type="hidden" name="what" value="{{ $what }}"><input type="hidden" name="index" value="{{ $i }}"></form>
     @endforeach
 @endforeach
-@foreach ($view->stops as $stop)
+@foreach ($view->stops->all as $stop)
     <details class="part part--stop" key="stop-{{ $stop->id }}" id="part-stop-{{ $stop->id }}">
-        <summary class="part__head"><h3>{{ $stop->name }} <small>stop</small></h3><span class="part__says">{{ $view->sentenceOf($stop) }}</span></summary>
+        <summary class="part__head"><h3>{{ $stop->name }} <small>stop</small></h3><span class="part__says">{{ $view->stops->sentenceOf($stop) }}</span></summary>
         <form method="post" action="{{ route('stop.save', $place->record->id) }}" data-edit novalidate data-autosave class="part__body panel__part--stop" id="stop-{{ $stop->id }}">
             <x-stop-fields :openers="$openers" :place="$place" :view="$view" :stop="$stop" :id="$stop->id" />
         </form>
@@ -22,25 +22,25 @@
         </div>
     </details>
 @endforeach
-@foreach ($view->madeFromIt() + $view->built() as $id => $made)
+@foreach ($view->made->fromIt() + $view->made->built() as $id => $made)
     <x-made-fields :place="$place" :view="$view" :made="$made" :id="$id" />
 @endforeach
 <details class="panel__new" id="new-stop">
     <summary>New stop</summary>
     <form method="post" action="{{ route('stop.save', $place->record->id) }}" data-edit novalidate class="part__body">
-        <x-stop-fields :openers="$openers" :place="$place" :view="$view" :stop="null" :id="$view->freeStop()" />
+        <x-stop-fields :openers="$openers" :place="$place" :view="$view" :stop="null" :id="$view->stops->freeId()" />
         <button class="button">Put the stop in</button>
     </form>
 </details>
-@if ($view->partners() !== [] && ! $view->axis->isBuilt())
+@if ($view->made->partners() !== [] && ! $view->axis->isBuilt())
 <details class="panel__new" id="new-built">
     <summary>New axis or directions from this one</summary>
     <form method="post" action="{{ route('shape.add', $place->record->id) }}" data-edit data-opens novalidate class="part__body">
         {{ $place->from() }}<input type="hidden" name="axis" value="{{ $ref }}">
         <label class="field"><span>What</span><select name="what">
-            {{ App\Forms\Options::of($view->newKinds()) }}
+            {{ App\Forms\Options::of($view->made->newKinds()) }}
         </select></label>
-        <label class="field"><span>Together with</span><select name="other">{{ App\Forms\Options::of($view->partners(), $view->partner()) }}</select></label>
+        <label class="field"><span>Together with</span><select name="other">{{ App\Forms\Options::of($view->made->partners(), $view->partner()) }}</select></label>
         <button class="button">Build it</button>
     </form>
 </details>

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View\Shape;
+
+use App\View\Place;
+use Nailrod\Core\Axis\Stop;
+use Nailrod\Core\Device\AxisInput;
+
+/** The stops of the picked axis, and what opens them. */
+final readonly class ShapeStops
+{
+    /** @var array<string, Stop> by id, in file order */
+    public array $all;
+
+    private bool $isCentred;
+
+    public function __construct(private Place $place, ?AxisInput $axis)
+    {
+        $this->isCentred = $axis?->centred === true;
+        $this->all = $axis === null ? [] : $place->set->stopsOf($axis->ref);
+    }
+
+    /** @return array<string, string> every contact of the rig, with what it does in the base layer, by reference */
+    public function openers(): array
+    {
+        $set = $this->place->set;
+        $openers = [];
+        foreach (array_keys($set->rig->contacts) as $ref) {
+            $does = $this->place->words->cell($set->cell('base', $ref));
+            $openers[$ref] = $set->rig->deviceNameOf($ref).' · '.$set->rig->nameOf($ref).($does === '' ? '' : ' (now: '.$does.')');
+        }
+
+        return $openers;
+    }
+
+    public function openerOf(Stop $stop): string
+    {
+        return $this->place->set->openersOf($stop->id)[0] ?? '';
+    }
+
+    public function sentenceOf(Stop $stop): string
+    {
+        $rig = $this->place->set->rig;
+        $opener = $this->openerOf($stop);
+
+        return $stop->inWords(implode(' and ', array_map($rig->nameOf(...), $stop->axes)), $opener === '' ? '' : $rig->nameOf($opener), $this->isCentred);
+    }
+
+    /** A name for a stop that is not there yet. */
+    public function freeId(): string
+    {
+        for ($n = count($this->place->set->stops) + 1; isset($this->place->set->stops['stop-'.$n]); $n++) {
+        }
+
+        return 'stop-'.$n;
+    }
+}
