@@ -28,7 +28,7 @@ final readonly class RolesView
     {
         $sets = [];
         foreach ($place->sets as ['id' => $id]) {
-            $set = $id === $place->record->id ? $place->set : $store->current($store->open($id));
+            $set = $id === $place->record->id ? $place->set : $store->current($store->record($id));
             if ($set->catalogue !== null) {
                 $sets[$id] = $set;
             }
