@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Axis;
 
-use Nailrod\Core\Format\Fields;
-use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\HasNoFields;
 use Nailrod\Core\Format\IsKind;
 
 /** No bend at all. */
 final readonly class Straight implements CurveKind
 {
+    use HasNoFields;
     use IsKind;
 
     public static function kind(): string
@@ -26,21 +26,6 @@ final readonly class Straight implements CurveKind
     public static function about(): string
     {
         return 'A straight line.';
-    }
-
-    public static function fields(): Fields
-    {
-        return Fields::of();
-    }
-
-    public static function from(Given $given): static
-    {
-        return new self;
-    }
-
-    public function values(): array
-    {
-        return [];
     }
 
     public function over(bool $centred): Expo

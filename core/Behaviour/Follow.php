@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace Nailrod\Core\Behaviour;
 
 use Nailrod\Core\Cause\Cause;
-use Nailrod\Core\Format\Fields;
-use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\HasNoFields;
 use Nailrod\Core\Format\IsKind;
 use Nailrod\Core\Format\Names;
 
 /** The output is on while the contact is closed. */
 final readonly class Follow implements Follows
 {
+    use HasNoFields;
     use IsKind;
     use TakesAnyOutput;
 
@@ -34,21 +34,6 @@ final readonly class Follow implements Follows
     public static function about(): string
     {
         return 'The outputs are on while the contact is closed.';
-    }
-
-    public static function fields(): Fields
-    {
-        return Fields::of();
-    }
-
-    public static function from(Given $given): static
-    {
-        return new self;
-    }
-
-    public function values(): array
-    {
-        return [];
     }
 
     public function inWords(Names $names): string

@@ -6,8 +6,7 @@ namespace Nailrod\Core\Behaviour;
 
 use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Cause\StepKind;
-use Nailrod\Core\Format\Fields;
-use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\HasNoFields;
 use Nailrod\Core\Format\IsKind;
 
 use Nailrod\Core\Format\Names;
@@ -16,6 +15,7 @@ use Nailrod\Core\Output\ContactOutput;
 /** Each press flips this assignment's own hold of its outputs; the hold is kept over layer changes. */
 final readonly class Toggle implements Latches
 {
+    use HasNoFields;
     use IsKind;
 
     public static function kind(): string
@@ -31,21 +31,6 @@ final readonly class Toggle implements Latches
     public static function about(): string
     {
         return 'Each press turns the outputs on, or off again; they stay so over layer changes.';
-    }
-
-    public static function fields(): Fields
-    {
-        return Fields::of();
-    }
-
-    public static function from(Given $given): static
-    {
-        return new self;
-    }
-
-    public function values(): array
-    {
-        return [];
     }
 
     public function inWords(Names $names): string

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace Nailrod\Core\Output;
 
 use Nailrod\Core\Cause\Cause;
-use Nailrod\Core\Format\Fields;
-use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\HasNoFields;
 use Nailrod\Core\Format\IsKind;
 use Nailrod\Core\Format\Names;
 
 /** Lets go of everything that is held, toggled or repeating, and ends all macros. */
 final readonly class LetGo implements ContactOutput, LetsGoOfAll, StoredOnDevice
 {
+    use HasNoFields;
     use IsKind;
     use OnEveryPress;
 
@@ -31,21 +31,6 @@ final readonly class LetGo implements ContactOutput, LetsGoOfAll, StoredOnDevice
     public static function about(): string
     {
         return 'Lets go of everything that is held, toggled or repeating, and ends all macros.';
-    }
-
-    public static function fields(): Fields
-    {
-        return Fields::of();
-    }
-
-    public static function from(Given $given): static
-    {
-        return new self;
-    }
-
-    public function values(): array
-    {
-        return [];
     }
 
     public function inWords(Names $names): string
