@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Laws;
 
+use Eris\Generators;
 use Nailrod\Core\Axis\Shaping;
 use Nailrod\Core\Axis\Side;
 use Nailrod\Core\Behaviour\Behaviour;
