@@ -14,18 +14,18 @@ final readonly class Choices
     public function __construct(private BindingSet $set) {}
 
     /**
-     * @param string $sort one of Id's
+     * What can be named by an id of this sort; of variables those that can be written, or all where one is only read.
      *
      * @return array<string, string>
      */
-    public function ids(string $sort): array
+    public function ids(Id $type): array
     {
-        return match ($sort) {
+        return match ($type->sort) {
             Id::LAYER => Options::names($this->set->layers),
             Id::STOP => array_map(fn ($stop) => $stop->name, $this->set->stops),
             Id::FLAG => $this->set->flags,
             Id::MACRO => Options::names($this->set->macros),
-            Id::VARIABLE => Options::variables($this->set->catalogue),
+            Id::VARIABLE => Options::variables($this->set->catalogue, $type->isRead),
             default => $this->set->catalogue === null ? [] : array_map(fn ($action) => $action->name, $this->set->catalogue->actions),
         };
     }

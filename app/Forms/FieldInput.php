@@ -69,7 +69,7 @@ final readonly class FieldInput
 
         return $words === null
             ? '<input name="'.e($name).'" value="'.e(is_string($value) ? $value : '').'" maxlength="200">'
-            : '<select name="'.e($name).'">'.Options::of($this->withOwn($words, $value), is_string($value) ? $value : null)->toHtml().'</select>';
+            : '<select name="'.e($name).'">'.Options::of(Options::withOwn($words, $value), is_string($value) ? $value : null)->toHtml().'</select>';
     }
 
     /** @param array<array-key, mixed> $chosen */
@@ -92,22 +92,10 @@ final readonly class FieldInput
     {
         return match (true) {
             $type instanceof Choice => $type->words,
-            $type instanceof Id => $this->choices->ids($type->sort),
+            $type instanceof Id => $this->choices->ids($type),
             $type instanceof Reference => $this->choices->references($type->sort),
             $type instanceof KeyCode => KeyCodes::all(),
             default => null,
         };
-    }
-
-    /**
-     * What is there stays there, even if it could not be chosen now.
-     *
-     * @param array<array-key, string> $words
-     *
-     * @return array<array-key, string>
-     */
-    private function withOwn(array $words, mixed $value): array
-    {
-        return is_string($value) && $value !== '' && ! isset($words[$value]) ? $words + [$value => $value] : $words;
     }
 }

@@ -38,7 +38,7 @@ final readonly class LampInput
             $type instanceof Bands => $this->bands(is_array($value) ? array_values($value) : []),
             $type instanceof Several && $type->of instanceof Reference => $this->row($field, is_array($value) ? array_values($value) : []),
             $type instanceof Reference => $this->select($field->label, $field->name, $this->lamps, $value ?? array_key_first($this->lamps)),
-            $type instanceof Id => $this->select($field->label, $field->name, $this->choices->ids($type->sort), $value),
+            $type instanceof Id => $this->select($field->label, $field->name, Options::withOwn($this->choices->ids($type), $value), $value),
             $type instanceof Choice => $this->select($field->label, $field->name, ($field->usual === null ? ['' => 'its own'] : []) + $type->words, $value ?? $field->usual ?? ''),
             $type instanceof Number => $this->number($field->label, $field->name, $value ?? ($field->isGiven ? $field->begins : null)),
             $type instanceof Whole => (new PanelInput(new Figure, $this->start))->number(self::name($field->name), $this->start.'-'.$field->name, $field->label, $type, $value ?? $field->atFirst()),

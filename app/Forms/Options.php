@@ -38,12 +38,24 @@ final class Options
         return array_map(fn (Layer|Macro|KeyLayout $thing) => $thing->name, $things);
     }
 
-    /** @return array<string, string> names of the variables that can be written, by id */
-    public static function variables(?Catalogue $catalogue): array
+    /**
+     * What is there stays there, even if it could not be chosen now.
+     *
+     * @param array<array-key, string> $words
+     *
+     * @return array<array-key, string>
+     */
+    public static function withOwn(array $words, mixed $value): array
+    {
+        return is_string($value) && $value !== '' && ! isset($words[$value]) ? $words + [$value => $value] : $words;
+    }
+
+    /** @return array<string, string> names of the variables that can be written, gauges too if they are only read, by id */
+    public static function variables(?Catalogue $catalogue, bool $withGauges = false): array
     {
         $names = [];
         foreach ($catalogue->variables ?? [] as $variable) {
-            if ($variable->gauge === null) {
+            if ($withGauges || $variable->gauge === null) {
                 $names[$variable->id] = $variable->name;
             }
         }

@@ -10,7 +10,6 @@ use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
 use Nailrod\Core\Format\Given;
 use Nailrod\Core\Format\IsKind;
-
 use Nailrod\Core\Format\Names;
 use Nailrod\Core\Format\Type\Choice;
 use Nailrod\Core\Format\Type\Number;
@@ -83,7 +82,7 @@ final readonly class Cycle implements Behaviour
         $count = count($outputs);
         $isBack = $this->direction === self::BACK;
         [$place, $last] = $run->place($assigned) ?? [null, 0];
-        if ($place === null || $place >= $count || ($this->idle > 0 && $run->now() - $last >= $this->idle)) {
+        if ($place === null || $place >= $count || ($this->idle > 0 && $run->elapsed() - $last >= $this->idle)) {
             $place = $isBack ? $count - 1 : 0;
         } else {
             $place = ($place + ($isBack ? $count - 1 : 1)) % $count;

@@ -11,7 +11,7 @@ use Nailrod\Core\Output\Effects;
 interface Engine extends Effects
 {
     /** Time in µs since the start of the run. */
-    public function now(): int;
+    public function elapsed(): int;
 
     /**
      * One output is on for the width; one that comes while it is on waits.

@@ -64,7 +64,7 @@ final readonly class LampBar implements LampRule
     {
         return Fields::of(
             Field::given('lamps', 'Lamps', new Several(new Reference(Reference::LAMP), 2, 64, true, 'two or more lamps, each once'), 'The lamps, the first of the bar first.'),
-            Field::given('shows', 'Shows', new Id(Id::VARIABLE), 'The variable of the simulator.'),
+            Field::given('shows', 'Shows', new Id(Id::VARIABLE, true), 'The variable of the simulator.'),
             Field::given('from', 'None is lit at', new Number, 'Its value at which none is lit.', 0),
             Field::given('to', 'All are lit at', new Number, 'Its value at which all are lit, above the other one.', 100),
             Field::usually([], 'bands', 'Band', new Bands, 'Colours by bands of the value; the last one goes on beyond its end.'),

@@ -11,7 +11,7 @@ use Nailrod\Core\Cause\Cause;
 /** The run as outputs and behaviours see it: each wish goes to the part that does it. */
 trait ActsAsEngine
 {
-    public function now(): int
+    public function elapsed(): int
     {
         return $this->state->now;
     }

@@ -84,6 +84,9 @@ final class MacrosAndLampsTest extends TestCase
         $this->send('lamps', ['rule' => '', 'kind' => 'shows', 'say' => ['lamps_first' => 'rowan/rev-3', 'lamps_last' => 'rowan/rev-1', 'shows' => 'rpm', 'from' => '0', 'to' => '90', 'band' => ['30', '', '90'], 'band_colour' => ['green', 'amber', 'red'], 'coloured' => 'whole', 'flash_above' => '80', 'brightness' => '100']]);
         $this->get('/sets/skerrywing/lamps?device=fennel')->assertSee('Lamp 4 is amber at 40 % while Mark button is closed.');
         $this->get('/sets/skerrywing/lamps?device=rowan')->assertSee('Rev 3 to Rev 1 show Engine speed from 0 to 90, green up to 30, red up to 90, the whole bar in the colour of its highest lamp, flashing above 80.');
+        $row = array_key_first(array_filter($this->set()->lamps, fn ($rule) => str_contains((string) json_encode($rule->toArray()), 'rev-3')));
+        $this->get('/sets/skerrywing/lamps?rule='.$row)->assertSee('<option value="rpm" selected>Engine speed</option>', false);
+        $this->get('/sets/skerrywing/assign?ref=fennel/mark')->assertDontSee('<option value="rpm"', false);
         $this->send('lamps', ['rule' => 'fennel-lamp-4', 'kind' => 'while', 'say' => ['lamp' => 'fennel/lamp-4', 'while' => 'layer water', 'brightness' => '100']]);
         $this->get('/sets/skerrywing/lamps?rule=fennel-lamp-4')->assertSee('Lamp 4 is lit while layer On water is live.');
         $this->send('lamps/remove', ['rule' => 'fennel-lamp-4']);

@@ -16,8 +16,11 @@ final readonly class Id implements Type
     public const VARIABLE = 'variable';
     public const ACTION = 'action';
 
-    /** @param string $sort one of the constants */
-    public function __construct(public string $sort) {}
+    /**
+     * @param string $sort   one of the constants
+     * @param bool   $isRead is it only looked at? A variable can then be a gauge, which cannot be written
+     */
+    public function __construct(public string $sort, public bool $isRead = false) {}
 
     public function read(Node $node): string
     {
