@@ -45,10 +45,10 @@ final class PlainContacts
     /** @param int $width of all pulses, in µs */
     public function __construct(Program $program, private readonly int $width)
     {
-        $this->ports = $program->tables['contactPorts'];
-        $this->cells = $program->tables['cells'];
-        $this->layers = array_column($program->tables['layers'], 'name');
-        foreach (array_keys($program->tables['assignments']) as $id) {
+        $this->ports = $program->tables->contactPorts;
+        $this->cells = $program->tables->cells;
+        $this->layers = array_column($program->tables->layers, 'name');
+        foreach (array_keys($program->tables->assignments) as $id) {
             $assigned = $program->assigned($id);
             $output = array_values($assigned->outputs)[0];
             $this->does[$id] = [

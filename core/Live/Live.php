@@ -231,7 +231,7 @@ final class Live
     /** Id of the live layer. */
     public function liveLayer(): string
     {
-        return $this->program->tables['layers'][$this->machine->liveLayer()]['id'];
+        return $this->program->tables->layers[$this->machine->liveLayer()]->id;
     }
 
     /** When something will happen by itself, in µs; null if nothing will. */

@@ -63,17 +63,17 @@ final readonly class LivePicture
     private function built(): array
     {
         $built = [];
-        foreach ($this->program->tables['made'] as $i => $row) {
+        foreach ($this->program->tables->made as $i => $row) {
             $made = $this->program->made($i);
-            if (! $made instanceof BuildsAxes || array_intersect_key($this->state->run->integers, array_flip($row['axes'])) === []) {
+            if (! $made instanceof BuildsAxes || array_intersect_key($this->state->run->integers, array_flip($row->axes)) === []) {
                 continue;
             }
             $travels = [];
-            foreach ($row['sources'] as $source) {
+            foreach ($row->sources as $source) {
                 $shaping = $this->program->shaping($source);
                 $travels[] = $this->travel($shaping, $source) ?? $shaping->restTravel();
             }
-            $built += array_combine($row['axes'], $made->travels($travels));
+            $built += array_combine($row->axes, $made->travels($travels));
         }
 
         return $built;

@@ -47,7 +47,7 @@ final readonly class Telling
         $told = [];
         foreach ($this->state->run->dropped as $assignment => $ticks) {
             if ($ticks > ($before[$assignment] ?? 0)) {
-                $told[] = $this->whyNothing->dropped($this->state->run->now, $program->tables['assignments'][$assignment]['ref'], $ticks - ($before[$assignment] ?? 0));
+                $told[] = $this->whyNothing->dropped($this->state->run->now, $program->tables->assignments[$assignment]->ref, $ticks - ($before[$assignment] ?? 0));
             }
         }
 

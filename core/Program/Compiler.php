@@ -23,13 +23,6 @@ use Nailrod\Core\Set\PartPath;
 /**
  * Makes a program of a set: only what the set uses, numbered in file order, actions replaced by their ways.
  * An action that has no way yet is left out, as if its cell had one output less.
- *
- * @phpstan-import-type Tables from Program
- * @phpstan-import-type AxisRow from Program
- * @phpstan-import-type AssignmentRow from Program
- * @phpstan-import-type MadeRow from Program
- * @phpstan-import-type MacroRow from Program
- * @phpstan-import-type ChordRow from Program
  */
 final class Compiler
 {
@@ -74,34 +67,34 @@ final class Compiler
         $layers = [];
         foreach ($this->set->layers as $layer) {
             $this->layer(count($layers), $layer->id);
-            $layers[] = ['id' => $layer->id, 'name' => $layer->name] + ($layer->letsGo ? ['letsGo' => true] : []);
+            $layers[] = new LayerRow($layer->id, $layer->name, $layer->letsGo);
         }
         foreach (Keys::of($this->set->layers) as $i => $layer) {
             $this->layerChords($i, (string) $layer);
         }
         $tables = ContactTables::of($contacts);
 
-        return new Program([
-            'starts' => array_map(fn (Variable $variable) => round($variable->start, 6), $this->set->catalogue->variables ?? []),
-            'axisPorts' => array_intersect_key($this->axisIndex, array_filter($axes, fn (AxisInput $axis) => ! $axis->isBuilt())),
-            'contactPorts' => $tables->contactPorts,
-            'hatPorts' => $tables->hatPorts,
-            'tickPorts' => $tables->tickPorts,
-            'layers' => $layers,
-            'axes' => array_map($this->axisRow(...), array_values($axes)),
-            'contacts' => $tables->rows,
-            'opposites' => $tables->opposites,
-            'noneOf' => $tables->noneOf,
-            'made' => $this->madeRows(),
-            'stops' => $this->stopRows(),
-            'assignments' => $this->assignments,
-            'macros' => $this->macroRows(),
-            'lamps' => array_map(fn (LampRule $rule) => $rule->toArray(), $this->set->lamps),
-            'chords' => $this->chords,
-            'chordsOf' => $this->chordsOf,
-            'cells' => $this->cells,
-            'axisCells' => $this->axisCells,
-        ]);
+        return new Program(new Tables(
+            starts: array_map(fn (Variable $variable) => round($variable->start, 6), $this->set->catalogue->variables ?? []),
+            axisPorts: array_intersect_key($this->axisIndex, array_filter($axes, fn (AxisInput $axis) => ! $axis->isBuilt())),
+            contactPorts: $tables->contactPorts,
+            hatPorts: $tables->hatPorts,
+            tickPorts: $tables->tickPorts,
+            layers: $layers,
+            axes: array_map($this->axisRow(...), array_values($axes)),
+            contacts: $tables->rows,
+            opposites: $tables->opposites,
+            noneOf: $tables->noneOf,
+            made: $this->madeRows(),
+            stops: $this->stopRows(),
+            assignments: $this->assignments,
+            macros: $this->macroRows(),
+            lamps: array_map(fn (LampRule $rule) => $rule->toArray(), $this->set->lamps),
+            chords: $this->chords,
+            chordsOf: $this->chordsOf,
+            cells: $this->cells,
+            axisCells: $this->axisCells,
+        ));
     }
 
     private function layer(int $index, string $id): void
@@ -131,15 +124,7 @@ final class Compiler
         if ($outputs === [] && ! $cell->behaviour instanceof PlaysItsMacro) {
             return Program::NOTHING;
         }
-        $this->assignments[] = [
-            'layer' => $layer,
-            'ref' => $ref,
-            'behaviour' => $cell->behaviour?->toArray(),
-            'outputs' => $outputs,
-            'actions' => $actions,
-            'over' => $cell->over?->toArray() ?? [],
-            'when' => $cell->when?->toArray(),
-        ];
+        $this->assignments[] = new AssignmentRow($layer, $ref, $cell->behaviour?->toArray(), $outputs, $actions, $cell->over?->toArray() ?? [], $cell->when?->toArray());
 
         return count($this->assignments) - 1;
     }
@@ -208,8 +193,7 @@ final class Compiler
         return array_intersect_key($this->set->rig->contacts, $used);
     }
 
-    /** @return AxisRow */
-    private function axisRow(AxisInput $axis): array
+    private function axisRow(AxisInput $axis): AxisRow
     {
         $shape = [];
         foreach (AxisParts::shaping() as $part) {
@@ -223,11 +207,7 @@ final class Compiler
             $stops[] = $this->stopIndex[$stop->id];
         }
 
-        return [
-            'ref' => $axis->ref, 'name' => $axis->name, 'number' => $axis->number,
-            'min' => $axis->min, 'max' => $axis->max, 'centred' => $axis->centred, 'degrees' => $axis->degrees, 'built' => $axis->isBuilt(),
-            'shape' => $shape, 'stops' => $stops,
-        ];
+        return new AxisRow($axis->ref, $axis->name, $axis->number, $axis->min, $axis->max, $axis->centred, $axis->degrees, $axis->isBuilt(), $shape, $stops);
     }
 
     private function layerChords(int $index, string $layer): void
@@ -243,8 +223,8 @@ final class Compiler
                 }
             }
             $members = array_map(fn (string $ref) => $this->contactIndex[$ref], $chord->of);
-            $this->assignments[] = ['layer' => $index, 'ref' => $chord->of[0], 'behaviour' => ['kind' => 'follow'], 'outputs' => $outputs, 'actions' => $actions, 'over' => [], 'when' => null];
-            $this->chords[] = ['id' => $id, 'members' => $members, 'within' => $chord->within, 'assignment' => count($this->assignments) - 1, 'when' => $chord->when?->toArray()];
+            $this->assignments[] = new AssignmentRow($index, $chord->of[0], ['kind' => 'follow'], $outputs, $actions, [], null);
+            $this->chords[] = new ChordRow($id, $members, $chord->within, count($this->assignments) - 1, $chord->when?->toArray());
             foreach ($members as $member) {
                 $this->chordsOf[$index][$member][] = count($this->chords) - 1;
             }
@@ -263,7 +243,7 @@ final class Compiler
                 $outputs[] = $this->fits($way, false) ? $way->toArray() : null;
                 $actions[] = $step->output instanceof MeansAction ? $step->output->action() : null;
             }
-            $rows[] = ['id' => $id, 'macro' => $played->toArray(), 'outputs' => $outputs, 'actions' => $actions];
+            $rows[] = new MacroRow($id, $played->toArray(), $outputs, $actions);
         }
 
         return $rows;
@@ -274,24 +254,24 @@ final class Compiler
     {
         $rows = [];
         foreach (Keys::each($this->set->made) as $id => $made) {
-            $rows[] = [
-                'id' => $id,
-                'made' => Node::of($this->set->merged->value(PartPath::made($id)))->plain(),
-                'sources' => array_map(fn (string $ref) => $this->axisIndex[$ref], $made->sources()),
-                'axes' => array_map(fn (AxisInput $axis) => $this->axisIndex[$axis->ref], $made->axes()),
-                'contacts' => array_values(array_map(
+            $rows[] = new MadeRow(
+                $id,
+                Node::of($this->set->merged->value(PartPath::made($id)))->plain(),
+                array_map(fn (string $ref) => $this->axisIndex[$ref], $made->sources()),
+                array_map(fn (AxisInput $axis) => $this->axisIndex[$axis->ref], $made->axes()),
+                array_values(array_map(
                     fn (ContactInput $contact) => $this->contactIndex[$contact->ref],
                     array_filter($made->contacts(), fn (ContactInput $contact) => $contact->mark !== null),
                 )),
-            ];
+            );
         }
 
         return $rows;
     }
 
-    /** @return list<array{id: string, stop: array<string, mixed>}> */
+    /** @return list<StopRow> */
     private function stopRows(): array
     {
-        return array_map(fn (string $id) => ['id' => $id, 'stop' => Node::of($this->set->merged->value(PartPath::stop($id)))->plain()], Keys::of($this->set->stops));
+        return array_map(fn (string $id) => new StopRow($id, Node::of($this->set->merged->value(PartPath::stop($id)))->plain()), Keys::of($this->set->stops));
     }
 }

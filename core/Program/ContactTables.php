@@ -8,13 +8,11 @@ use Nailrod\Core\Device\ContactInput;
 
 /**
  * The contacts of a program by number, what is made from which, and at which port each is reported.
- *
- * @phpstan-import-type Tables from Program
  */
 final readonly class ContactTables
 {
     /**
-     * @param list<array{ref: string, opposite: ?int, noneOf: list<int>, settle: int, ofAxis: bool, debounce: int}> $rows
+     * @param list<ContactRow>                      $rows
      * @param array<int, list<int>>               $opposites    contacts that are closed while the key is open
      * @param array<int, list<int>>               $noneOf       contacts that the key keeps open
      * @param array<string, int>                  $contactPorts
@@ -32,7 +30,7 @@ final readonly class ContactTables
             $i = $index[$ref];
             $sources = array_map(fn (string $of) => $index[$of], $contact->noneOf);
             $of = $contact->opposite === null ? null : $index[$contact->opposite];
-            $rows[] = ['ref' => $ref, 'opposite' => $of, 'noneOf' => $sources, 'settle' => $contact->settle, 'ofAxis' => $contact->mark !== null, 'debounce' => $contact->debounce];
+            $rows[] = new ContactRow($ref, $of, $sources, $contact->settle, $contact->mark !== null, $contact->debounce);
             foreach ($sources as $source) {
                 $noneOf[$source][] = $i;
             }

@@ -22,23 +22,7 @@ use Nailrod\Core\Output\Outputs;
 use Nailrod\Core\Set\HandOver;
 
 /**
- * A set compiled for running: plain tables of numbers and of parts in the open format, so that it can be kept as a PHP
- * file of constants. What a run touches is made into objects when it is first touched.
- *
- * @phpstan-type AxisRow array{ref: string, name: string, number: int, min: int, max: int, centred: bool, degrees: ?int, built: bool, shape: array<string, mixed>, stops: list<int>}
- * @phpstan-type ContactRow array{ref: string, opposite: ?int, noneOf: list<int>, settle: int, ofAxis: bool, debounce: int}
- * @phpstan-type AssignmentRow array{layer: int, ref: string, behaviour: ?array<string, mixed>, outputs: array<int, array<string, mixed>>, actions: array<int, ?string>, over: array<string, string>, when: ?array<string, mixed>}
- * @phpstan-type MadeRow array{id: string, made: array<string, mixed>, sources: list<int>, axes: list<int>, contacts: list<int>}
- * @phpstan-type MacroRow array{id: string, macro: array<string, mixed>, outputs: list<?array<string, mixed>>, actions: list<?string>}
- * @phpstan-type ChordRow array{id: string, members: list<int>, within: int, assignment: int, when: ?array<string, mixed>}
- * @phpstan-type StopRow array{id: string, stop: array<string, mixed>}
- * @phpstan-type Tables array{
- *     starts: array<string, float>, axisPorts: array<string, int>, contactPorts: array<string, int>, hatPorts: array<string, list<?int>>, tickPorts: array<string, array{?int, ?int}>,
- *     layers: list<array{id: string, name: string, letsGo?: true}>, axes: list<AxisRow>, contacts: list<ContactRow>,
- *     opposites: array<int, list<int>>, noneOf: array<int, list<int>>, made: list<MadeRow>, stops: list<StopRow>, assignments: list<AssignmentRow>,
- *     macros: list<MacroRow>, lamps: array<string, array<string, mixed>>, chords: list<ChordRow>, chordsOf: array<int, array<int, list<int>>>,
- *     cells: array<int, array<int, int>>, axisCells: array<int, array<int, int>>,
- * }
+ * A set compiled for running: tables of numbers and of parts in the open format, so that it can be kept as a PHP file. What a run touches is made into objects when it is first touched.
  */
 final class Program
 {
@@ -83,10 +67,9 @@ final class Program
     /** @var array<int, AxisOutput> */
     private array $axisOutputs = [];
 
-    /** @param Tables $tables */
-    public function __construct(public readonly array $tables) {}
+    public function __construct(public readonly Tables $tables) {}
 
-    /** The program as PHP source that gives the tables back as constants. */
+    /** The program as PHP source that gives its tables back. */
     public function toPhp(): string
     {
         return "<?php\n\nreturn ".var_export($this->tables, true).";\n";
@@ -100,9 +83,9 @@ final class Program
     public function shaping(int $axis): Shaping
     {
         if (! isset($this->shapings[$axis])) {
-            $row = $this->tables['axes'][$axis];
-            $input = new AxisInput($row['ref'], $row['name'], $row['number'], $row['min'], $row['max'], $row['centred'], $row['degrees'], built: $row['built']);
-            $this->shapings[$axis] = Shaping::read($input, Node::of($row['shape'])->map());
+            $row = $this->tables->axes[$axis];
+            $input = new AxisInput($row->ref, $row->name, $row->number, $row->min, $row->max, $row->centred, $row->degrees, built: $row->built);
+            $this->shapings[$axis] = Shaping::read($input, Node::of($row->shape)->map());
         }
 
         return $this->shapings[$axis];
@@ -111,7 +94,7 @@ final class Program
     /** Index of an axis that the program uses, one of a device or a built one; -1 if it does not use it. */
     public function axisIndex(string $ref): int
     {
-        $this->axisIndex ??= array_flip(array_column($this->tables['axes'], 'ref'));
+        $this->axisIndex ??= array_flip(array_column($this->tables->axes, 'ref'));
 
         return $this->axisIndex[$ref] ?? -1;
     }
@@ -119,30 +102,30 @@ final class Program
     /** Index of a contact that the program uses; -1 if it does not use it. */
     public function contactIndex(string $ref): int
     {
-        $this->contactIndex ??= array_flip(array_column($this->tables['contacts'], 'ref'));
+        $this->contactIndex ??= array_flip(array_column($this->tables->contacts, 'ref'));
 
         return $this->contactIndex[$ref] ?? -1;
     }
 
     public function made(int $made): Made
     {
-        return $this->made[$made] ??= MadeKinds::read(Node::of($this->tables['made'][$made]['made']), $this->tables['made'][$made]['id']);
+        return $this->made[$made] ??= MadeKinds::read(Node::of($this->tables->made[$made]->made), $this->tables->made[$made]->id);
     }
 
     public function handOver(int $assignment): ?HandOver
     {
-        return HandOver::read(Node::of($this->tables['assignments'][$assignment]['over']));
+        return HandOver::read(Node::of($this->tables->assignments[$assignment]->over));
     }
 
     public function macro(int $macro): Macro
     {
-        return $this->macros[$macro] ??= Macro::read($this->tables['macros'][$macro]['id'], Node::of($this->tables['macros'][$macro]['macro']), true);
+        return $this->macros[$macro] ??= Macro::read($this->tables->macros[$macro]->id, Node::of($this->tables->macros[$macro]->macro), true);
     }
 
     /** -1 if the program has no such macro. */
     public function macroIndex(string $id): int
     {
-        $index = array_search($id, array_column($this->tables['macros'], 'id'), true);
+        $index = array_search($id, array_column($this->tables->macros, 'id'), true);
 
         return is_int($index) ? $index : -1;
     }
@@ -152,7 +135,7 @@ final class Program
     {
         $key = $macro.':'.$step;
         if (! array_key_exists($key, $this->macroOutputs)) {
-            $row = $this->tables['macros'][$macro]['outputs'][$step] ?? null;
+            $row = $this->tables->macros[$macro]->outputs[$step] ?? null;
             $read = $row === null ? null : Outputs::read(Node::of($row));
             $this->macroOutputs[$key] = $read instanceof ContactOutput ? $read : null;
         }
@@ -163,13 +146,13 @@ final class Program
     /** @return array<string, LampRule> by id, in file order */
     public function lampRules(): array
     {
-        return $this->lampRules ??= array_map(fn (array $rule) => LampRules::read(Node::of($rule)), $this->tables['lamps']);
+        return $this->lampRules ??= array_map(fn (array $rule) => LampRules::read(Node::of($rule)), $this->tables->lamps);
     }
 
     public function condition(int $assignment): ?Condition
     {
         if (! array_key_exists($assignment, $this->conditions)) {
-            $when = $this->tables['assignments'][$assignment]['when'];
+            $when = $this->tables->assignments[$assignment]->when;
             $this->conditions[$assignment] = $when === null ? null : Condition::read(Node::of($when));
         }
 
@@ -178,7 +161,7 @@ final class Program
 
     public function chordCondition(int $chord): ?Condition
     {
-        $when = $this->tables['chords'][$chord]['when'];
+        $when = $this->tables->chords[$chord]->when;
 
         return $when === null ? null : Condition::read(Node::of($when));
     }
@@ -201,13 +184,13 @@ final class Program
 
     public function stop(int $stop): Stop
     {
-        return $this->stops[$stop] ??= Stop::read($this->tables['stops'][$stop]['id'], Node::of($this->tables['stops'][$stop]['stop']));
+        return $this->stops[$stop] ??= Stop::read($this->tables->stops[$stop]->id, Node::of($this->tables->stops[$stop]->stop));
     }
 
     public function stopIndex(string $id): int
     {
-        foreach ($this->tables['stops'] as $i => $row) {
-            if ($row['id'] === $id) {
+        foreach ($this->tables->stops as $i => $row) {
+            if ($row->id === $id) {
                 return $i;
             }
         }
@@ -217,8 +200,8 @@ final class Program
 
     public function layerIndex(string $id): int
     {
-        foreach ($this->tables['layers'] as $i => $row) {
-            if ($row['id'] === $id) {
+        foreach ($this->tables->layers as $i => $row) {
+            if ($row->id === $id) {
                 return $i;
             }
         }
@@ -229,14 +212,14 @@ final class Program
     public function assigned(int $assignment): Assigned
     {
         if (! isset($this->assigned[$assignment])) {
-            $row = $this->tables['assignments'][$assignment];
+            $row = $this->tables->assignments[$assignment];
             $outputs = [];
-            foreach ($row['outputs'] as $i => $output) {
+            foreach ($row->outputs as $i => $output) {
                 $read = Outputs::read(Node::of($output));
                 assert($read instanceof ContactOutput);
                 $outputs[$i] = $read;
             }
-            $this->assigned[$assignment] = new Assigned($assignment, Behaviours::read(Node::of($row['behaviour'])), $outputs, $row['actions']);
+            $this->assigned[$assignment] = new Assigned($assignment, Behaviours::read(Node::of($row->behaviour)), $outputs, $row->actions);
         }
 
         return $this->assigned[$assignment];
@@ -245,7 +228,7 @@ final class Program
     public function axisOutput(int $assignment): AxisOutput
     {
         if (! isset($this->axisOutputs[$assignment])) {
-            $read = Outputs::read(Node::of($this->tables['assignments'][$assignment]['outputs'][0]));
+            $read = Outputs::read(Node::of($this->tables->assignments[$assignment]->outputs[0]));
             assert($read instanceof AxisOutput);
             $this->axisOutputs[$assignment] = $read;
         }
@@ -256,6 +239,6 @@ final class Program
     /** The action that an axis assignment stands for, if it names one. */
     public function axisAction(int $assignment): ?string
     {
-        return $this->tables['assignments'][$assignment]['actions'][0];
+        return $this->tables->assignments[$assignment]->actions[0];
     }
 }

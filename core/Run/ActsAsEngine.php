@@ -108,7 +108,7 @@ trait ActsAsEngine
 
     public function liveLayer(): string
     {
-        return $this->program->tables['layers'][$this->layers->live()]['id'];
+        return $this->program->tables->layers[$this->layers->live()]->id;
     }
 
     public function isStopOpen(string $stop): bool

@@ -35,8 +35,8 @@ final class Axes implements Timed
     public function begin(): void
     {
         $state = $this->run->state;
-        foreach ($this->run->program->tables['axes'] as $axis => $row) {
-            $lane = new AxisLane($row['min'], $row['max']);
+        foreach ($this->run->program->tables->axes as $axis => $row) {
+            $lane = new AxisLane($row->min, $row->max);
             $lane->reading = $lane->standing = $state->readings[$axis] ?? 0;
             $lane->value = $state->values[$axis] ?? 0.0;
             $lane->integer = $state->integers[$axis] ?? -1;
@@ -49,8 +49,8 @@ final class Axes implements Timed
             $lane->wouldSend = $lane->pending === null || $lane->integer < 0 ? null : $lane->pending->output->send($lane->bounded(), $lane->integer);
         }
         $this->routes->lead($this->lanes);
-        foreach ($this->run->program->tables['made'] as $i => $made) {
-            foreach ($made['contacts'] === [] ? $this->run->made->travels($i) : [] as $axis => $travel) {
+        foreach ($this->run->program->tables->made as $i => $made) {
+            foreach ($made->contacts === [] ? $this->run->made->travels($i) : [] as $axis => $travel) {
                 $this->lanes[$axis]->travel = $travel;
             }
         }
@@ -66,7 +66,7 @@ final class Axes implements Timed
             }
             $state->values[$axis] = $lane->value;
             $state->integers[$axis] = $lane->integer;
-            if (! $this->run->program->tables['axes'][$axis]['built']) {
+            if (! $this->run->program->tables->axes[$axis]->built) {
                 $state->readings[$axis] = $lane->reading;
             }
             if ($lane->notch !== null) {
@@ -336,7 +336,7 @@ final class Axes implements Timed
         foreach ($this->lanes as $axis => $lane) {
             $route = $lane->route ?? $lane->pending;
             if ($route !== null) {
-                $sending[$this->run->program->tables['axes'][$axis]['ref']] = $this->routes->sending($axis, $lane, $route);
+                $sending[$this->run->program->tables->axes[$axis]->ref] = $this->routes->sending($axis, $lane, $route);
             }
         }
 
@@ -352,7 +352,7 @@ final class Axes implements Timed
     public function takeUp(array $before, bool $hasChanged, Cause $cause): void
     {
         $this->isStill = false;
-        foreach ($this->run->program->tables['axes'] as $axis => $row) {
+        foreach ($this->run->program->tables->axes as $axis => $row) {
             $this->lanes[$axis]->assignment = $this->run->layers->axisAssignmentOf($axis);
             $this->bound($axis);
             if ($this->lanes[$axis]->integer >= 0) {
@@ -362,8 +362,8 @@ final class Axes implements Timed
         if ($hasChanged) {
             $this->routes->leaveAll($before, $cause);
         }
-        foreach ($this->run->program->tables['axes'] as $axis => $row) {
-            $this->routes->takeUp($axis, $before[$row['ref']] ?? null, $this->moved($axis, $cause));
+        foreach ($this->run->program->tables->axes as $axis => $row) {
+            $this->routes->takeUp($axis, $before[$row->ref] ?? null, $this->moved($axis, $cause));
             $this->bound($axis);
         }
     }
@@ -413,7 +413,7 @@ final class Axes implements Timed
 
     private function moved(int $axis, Cause $cause): Cause
     {
-        return $cause->then(StepKind::AxisSends, $this->run->program->tables['axes'][$axis]['ref']);
+        return $cause->then(StepKind::AxisSends, $this->run->program->tables->axes[$axis]->ref);
     }
 
     private function bound(int $axis): void
@@ -422,7 +422,7 @@ final class Axes implements Timed
         $lane->high = 1.0;
         $lane->low = 0.0;
         $lane->steps = $lane->stepsHigh = $lane->stepsLow = ($lane->route ?? $lane->pending)->steps ?? [];
-        foreach ($this->run->program->tables['axes'][$axis]['stops'] as $index) {
+        foreach ($this->run->program->tables->axes[$axis]->stops as $index) {
             if (isset($this->run->state->stopOpen[$index][$axis])) {
                 continue;
             }

@@ -28,7 +28,7 @@ final class AxisRoutes
 
     public function __construct(private readonly Run $run)
     {
-        foreach ($run->program->tables['axisCells'] as $cells) {
+        foreach ($run->program->tables->axisCells as $cells) {
             foreach ($cells as $axis => $assignment) {
                 if ($assignment !== Program::NOTHING) {
                     $this->drivers[$this->keyOf($assignment)][$axis] = true;
@@ -88,7 +88,7 @@ final class AxisRoutes
         $this->run->mouse->stop($axis);
         unset($this->run->state->waiting[$axis]);
         if ($lane->route !== null) {
-            $this->rest($this->sending($axis, $lane, $lane->route), $lane->route, $this->run->program->tables['axes'][$axis]['ref'], $cause);
+            $this->rest($this->sending($axis, $lane, $lane->route), $lane->route, $this->run->program->tables->axes[$axis]->ref, $cause);
         }
     }
 
@@ -269,12 +269,12 @@ final class AxisRoutes
         if ($assignment < 0) {
             return null;
         }
-        $row = $this->run->program->tables['axes'][$axis];
+        $row = $this->run->program->tables->axes[$axis];
         $output = $this->run->program->axisOutput($assignment);
         $action = $this->run->program->axisAction($assignment);
         $key = $this->keyOf($assignment);
-        $layer = $this->run->program->tables['layers'][$this->run->program->tables['assignments'][$assignment]['layer']]['id'];
-        $steps = [...($row['built'] ? [new Step(StepKind::Builds, $row['ref'])] : []), new Step(StepKind::Layer, $layer)];
+        $layer = $this->run->program->tables->layers[$this->run->program->tables->assignments[$assignment]->layer]->id;
+        $steps = [...($row->built ? [new Step(StepKind::Builds, $row->ref)] : []), new Step(StepKind::Layer, $layer)];
         if ($action !== null) {
             $steps[] = new Step(StepKind::Action, $action);
         }

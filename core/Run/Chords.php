@@ -29,7 +29,7 @@ final class Chords implements Timed
     public function press(int $contact, array $chords, int $assignment, Cause $cause): void
     {
         $state = $this->run->state;
-        $wait = max([0, ...array_map(fn (int $chord) => $this->run->program->tables['chords'][$chord]['within'], $chords)]);
+        $wait = max([0, ...array_map(fn (int $chord) => $this->run->program->tables->chords[$chord]->within, $chords)]);
         foreach ($state->presses[$contact] ?? [] as $before) {
             $wait = max($wait, $before['ends'] - $state->now);
         }
@@ -98,7 +98,7 @@ final class Chords implements Timed
     {
         foreach (array_reverse(array_keys($this->run->state->chordOn)) as $chord) {
             if ($which($chord)) {
-                $this->endOne($chord, $this->run->program->tables['chords'][$chord]['members'][0], $cause);
+                $this->endOne($chord, $this->run->program->tables->chords[$chord]->members[0], $cause);
             }
         }
     }
@@ -154,7 +154,7 @@ final class Chords implements Timed
     private function endOne(int $chord, int $contact, Cause $cause): void
     {
         unset($this->run->state->chordOn[$chord]);
-        $this->run->contacts->releaseAssignment($this->run->program->tables['chords'][$chord]['assignment'], $contact, $cause);
+        $this->run->contacts->releaseAssignment($this->run->program->tables->chords[$chord]->assignment, $contact, $cause);
     }
 
     private function drop(int $contact, int $i): void
@@ -170,9 +170,9 @@ final class Chords implements Timed
 
     private function forms(int $chord): bool
     {
-        $row = $this->run->program->tables['chords'][$chord];
+        $row = $this->run->program->tables->chords[$chord];
         $times = [];
-        foreach ($row['members'] as $member) {
+        foreach ($row->members as $member) {
             $presses = $this->run->state->presses[$member] ?? [];
             $last = array_key_last($presses);
             if ($last === null || $presses[$last]['on'] || $presses[$last]['open'] || ! in_array($chord, $presses[$last]['chords'], true)) {
@@ -181,20 +181,20 @@ final class Chords implements Timed
             $times[] = $presses[$last]['at'];
         }
 
-        return $times !== [] && max($times) - min($times) < $row['within'] && ($row['when'] === null || $this->run->program->chordCondition($chord)?->holds($this->run) === true);
+        return $times !== [] && max($times) - min($times) < $row->within && ($row->when === null || $this->run->program->chordCondition($chord)?->holds($this->run) === true);
     }
 
     private function form(int $chord, Cause $cause): void
     {
         $state = $this->run->state;
-        $row = $this->run->program->tables['chords'][$chord];
-        foreach ($row['members'] as $member) {
+        $row = $this->run->program->tables->chords[$chord];
+        foreach ($row->members as $member) {
             $last = (int) array_key_last($state->presses[$member]);
             $this->run->timers->cancel(self::OWNER, 'press '.$member.' '.$state->presses[$member][$last]['n']);
             $this->drop($member, $last);
             $state->consumed[$member] = $chord;
         }
-        $this->run->contacts->pressAssignment($row['assignment'], $row['members'][0], $cause->then(StepKind::Chord, $row['id']));
+        $this->run->contacts->pressAssignment($row->assignment, $row->members[0], $cause->then(StepKind::Chord, $row->id));
         $state->chordOn[$chord] = true;
     }
 
@@ -203,16 +203,16 @@ final class Chords implements Timed
     {
         $tables = $this->run->program->tables;
         $live = $this->run->layers->live();
-        if (isset($tables['cells'][$live][$contact]) || isset($tables['chordsOf'][$live][$contact])) {
-            return $tables['chordsOf'][$live][$contact] ?? [];
+        if (isset($tables->cells[$live][$contact]) || isset($tables->chordsOf[$live][$contact])) {
+            return $tables->chordsOf[$live][$contact] ?? [];
         }
 
-        return $tables['chordsOf'][Layers::BASE][$contact] ?? [];
+        return $tables->chordsOf[Layers::BASE][$contact] ?? [];
     }
 
     /** What a contact of a layer that has a chord with it is bound to by itself, if that layer says nothing else. */
     public function hidesBase(int $contact, int $live): bool
     {
-        return isset($this->run->program->tables['chordsOf'][$live][$contact]) && ! isset($this->run->program->tables['cells'][$live][$contact]);
+        return isset($this->run->program->tables->chordsOf[$live][$contact]) && ! isset($this->run->program->tables->cells[$live][$contact]);
     }
 }

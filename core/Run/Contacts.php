@@ -10,6 +10,7 @@ use Nailrod\Core\Cause\Step;
 use Nailrod\Core\Cause\StepKind;
 use Nailrod\Core\Layer\Layer;
 use Nailrod\Core\Output\KeepsInStep;
+use Nailrod\Core\Program\AssignmentRow;
 use Nailrod\Core\Program\Program;
 
 /** The contacts of a run: what is closed, and which assignment each press was bound to. */
@@ -33,9 +34,8 @@ final class Contacts implements Timed
     public function __construct(private readonly Run $run)
     {
         $this->state = $run->state;
-        $tables = $run->program->tables;
-        $this->conditional = array_map(fn () => true, array_filter($tables['assignments'], fn (array $row) => $row['when'] !== null));
-        $this->hasChords = $tables['chords'] !== [];
+        $this->conditional = array_map(fn () => true, array_filter($run->program->tables->assignments, fn (AssignmentRow $row) => $row->when !== null));
+        $this->hasChords = $run->program->tables->chords !== [];
     }
 
     /** Is this contact closed, as far as is known? */
@@ -59,9 +59,9 @@ final class Contacts implements Timed
             if (($state->closed[$contact] ?? null) === $closed) {
                 continue;
             }
-            if (! isset($state->closed[$contact]) && ($state->phase === Phase::Finding || $this->run->program->tables['contacts'][$contact]['ofAxis'])) {
+            if (! isset($state->closed[$contact]) && ($state->phase === Phase::Finding || $this->run->program->tables->contacts[$contact]->ofAxis)) {
                 $found[$contact] = $closed;
-                foreach ($state->phase === Phase::Running ? $this->run->program->tables['opposites'][$contact] ?? [] : [] as $opposite) {
+                foreach ($state->phase === Phase::Running ? $this->run->program->tables->opposites[$contact] ?? [] : [] as $opposite) {
                     $found[$opposite] = ! $closed;
                 }
 
@@ -69,10 +69,10 @@ final class Contacts implements Timed
             }
             $closed ? $closing[] = $contact : $opening[] = $contact;
             if ($state->phase === Phase::Running) {
-                foreach ($this->run->program->tables['opposites'][$contact] ?? [] as $opposite) {
+                foreach ($this->run->program->tables->opposites[$contact] ?? [] as $opposite) {
                     $closed ? $opening[] = $opposite : $closing[] = $opposite;
                 }
-                foreach ($this->run->program->tables['noneOf'][$contact] ?? [] as $none) {
+                foreach ($this->run->program->tables->noneOf[$contact] ?? [] as $none) {
                     $this->noneOf($none, $reported, $cause, $opening, $closing);
                 }
             }
@@ -102,7 +102,7 @@ final class Contacts implements Timed
             return;
         }
         $tables = $this->run->program->tables;
-        if ($before === null || $state->phase !== Phase::Running || isset($tables['opposites'][$contact]) || isset($tables['noneOf'][$contact])) {
+        if ($before === null || $state->phase !== Phase::Running || isset($tables->opposites[$contact]) || isset($tables->noneOf[$contact])) {
             $this->report([$contact => $closed], $cause);
         } elseif ($closed) {
             $this->press($contact, $cause, false);
@@ -121,15 +121,15 @@ final class Contacts implements Timed
     private function noneOf(int $contact, array $reported, Cause $cause, array &$opening, array &$closing): void
     {
         $state = $this->state;
-        $row = $this->run->program->tables['contacts'][$contact];
-        $allOpen = array_filter($row['noneOf'], fn (int $source) => $reported[$source] ?? $state->closed[$source] ?? false) === [];
+        $row = $this->run->program->tables->contacts[$contact];
+        $allOpen = array_filter($row->noneOf, fn (int $source) => $reported[$source] ?? $state->closed[$source] ?? false) === [];
         $this->run->timers->cancel(self::OWNER, (string) $contact);
         if (! $allOpen && ($state->closed[$contact] ?? false)) {
             $opening[] = $contact;
-        } elseif ($allOpen && $row['settle'] === 0) {
+        } elseif ($allOpen && $row->settle === 0) {
             $closing[] = $contact;
         } elseif ($allOpen) {
-            $this->run->timers->set($row['settle'], self::OWNER, (string) $contact, $cause);
+            $this->run->timers->set($row->settle, self::OWNER, (string) $contact, $cause);
         }
     }
 
@@ -144,8 +144,8 @@ final class Contacts implements Timed
      */
     public function openAll(string $device): void
     {
-        foreach ($this->run->program->tables['contacts'] as $contact => $row) {
-            if (str_starts_with($row['ref'], $device.'/')) {
+        foreach ($this->run->program->tables->contacts as $contact => $row) {
+            if (str_starts_with($row->ref, $device.'/')) {
                 $this->run->timers->cancel(self::OWNER, (string) $contact);
                 $this->run->debounce->forget($contact);
                 $this->state->closed[$contact] = false;
@@ -157,8 +157,8 @@ final class Contacts implements Timed
     /** A device is back, all of what it reports open: what is made from that is found closed. */
     public function findMade(string $device, Cause $cause): void
     {
-        foreach ($this->run->program->tables['contacts'] as $contact => $row) {
-            if (str_starts_with($row['ref'], $device.'/') && ($row['opposite'] !== null || $row['noneOf'] !== []) && ! ($this->state->closed[$contact] ?? false)) {
+        foreach ($this->run->program->tables->contacts as $contact => $row) {
+            if (str_starts_with($row->ref, $device.'/') && ($row->opposite !== null || $row->noneOf !== []) && ! ($this->state->closed[$contact] ?? false)) {
                 $this->found($contact, true, $cause);
             }
         }
@@ -168,8 +168,8 @@ final class Contacts implements Timed
     public function settleFound(): void
     {
         $cause = new Cause(Cause::START);
-        foreach ($this->run->program->tables['contacts'] as $contact => $row) {
-            $sources = $row['opposite'] === null ? $row['noneOf'] : [$row['opposite']];
+        foreach ($this->run->program->tables->contacts as $contact => $row) {
+            $sources = $row->opposite === null ? $row->noneOf : [$row->opposite];
             if ($this->isUnknown($contact)) {
                 continue;
             }
@@ -184,16 +184,16 @@ final class Contacts implements Timed
     /** A contact made from an axis, and its opposite, are not known until that axis has reported. */
     private function isUnknown(int $contact): bool
     {
-        $contacts = $this->run->program->tables['contacts'];
-        $of = $contacts[$contact]['opposite'] ?? $contact;
+        $contacts = $this->run->program->tables->contacts;
+        $of = $contacts[$contact]->opposite ?? $contact;
 
-        return $contacts[$of]['ofAxis'] && ! isset($this->state->closed[$of]);
+        return $contacts[$of]->ofAxis && ! isset($this->state->closed[$of]);
     }
 
     /** The program under the hands has changed: what is closed or open counts as found, so that states hold at once. */
     public function findAgain(Cause $cause): void
     {
-        foreach (array_keys($this->run->program->tables['contacts']) as $contact) {
+        foreach (array_keys($this->run->program->tables->contacts) as $contact) {
             if (isset($this->state->closed[$contact])) {
                 $this->found($contact, $this->state->closed[$contact], $cause);
             }
@@ -354,8 +354,8 @@ final class Contacts implements Timed
     {
         $key = $closed ? $contact : ~$contact;
         $steps = $this->steps[$key][$assignment] ??= [
-            new Step($closed ? StepKind::Closed : StepKind::Opened, $this->run->program->tables['contacts'][$contact]['ref']),
-            new Step(StepKind::Layer, $this->run->program->tables['layers'][$this->run->program->tables['assignments'][$assignment]['layer']]['id']),
+            new Step($closed ? StepKind::Closed : StepKind::Opened, $this->run->program->tables->contacts[$contact]->ref),
+            new Step(StepKind::Layer, $this->run->program->tables->layers[$this->run->program->tables->assignments[$assignment]->layer]->id),
         ];
 
         return new Cause($cause->origin, $cause->steps === [] ? $steps : [...$cause->steps, ...$steps]);

@@ -25,7 +25,7 @@ final class Debounce implements Timed
     {
         $state = $this->run->state;
         foreach ($reported as $contact => $closed) {
-            $time = $this->run->program->tables['contacts'][$contact]['debounce'];
+            $time = $this->run->program->tables->contacts[$contact]->debounce;
             if ($time === 0 || $state->phase !== Phase::Running) {
                 continue;
             }
@@ -47,7 +47,7 @@ final class Debounce implements Timed
         [$closed, $cause] = $state->bouncing[$contact];
         unset($state->bouncing[$contact]);
         if ($closed !== ($state->closed[$contact] ?? false)) {
-            $this->begin($contact, $closed, $this->run->program->tables['contacts'][$contact]['debounce'], $cause);
+            $this->begin($contact, $closed, $this->run->program->tables->contacts[$contact]->debounce, $cause);
             $this->run->contacts->report([$contact => $closed], $cause);
         }
     }

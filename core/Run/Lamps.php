@@ -18,7 +18,7 @@ final class Lamps
 
     public function __construct(private readonly Run $run)
     {
-        $this->isRuled = $run->program->tables['lamps'] !== [];
+        $this->isRuled = $run->program->tables->lamps !== [];
     }
 
     public function hold(string $lamp, string $source, Cause $cause): void

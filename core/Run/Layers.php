@@ -26,7 +26,7 @@ final class Layers
     /** Id of the settled layer. */
     public function settled(): string
     {
-        return $this->run->program->tables['layers'][$this->run->state->settledLayer]['id'];
+        return $this->run->program->tables->layers[$this->run->state->settledLayer]->id;
     }
 
     public function settle(string $layer, Cause $cause): void
@@ -58,9 +58,9 @@ final class Layers
     public function assignmentOf(int $contact): int
     {
         $tables = $this->run->program->tables;
-        $cells = $tables['cells'];
+        $cells = $tables->cells;
         $live = $this->live();
-        if ($tables['chords'] !== [] && $this->run->chords->hidesBase($contact, $live)) {
+        if ($tables->chords !== [] && $this->run->chords->hidesBase($contact, $live)) {
             return Program::NOTHING;
         }
 
@@ -69,7 +69,7 @@ final class Layers
 
     public function axisAssignmentOf(int $axis): int
     {
-        $cells = $this->run->program->tables['axisCells'];
+        $cells = $this->run->program->tables->axisCells;
 
         return $cells[$this->live()][$axis] ?? $cells[self::BASE][$axis] ?? Program::NOTHING;
     }
@@ -82,7 +82,7 @@ final class Layers
         if ($this->live() === $left) {
             return;
         }
-        if ($this->run->program->tables['layers'][$left]['letsGo'] ?? false) {
+        if ($this->run->program->tables->layers[$left]->letsGo ?? false) {
             $this->run->lettingGo->ofLayer($left, $cause);
         }
         $live = $this->live();
@@ -90,7 +90,7 @@ final class Layers
             return;
         }
         $state->toldLayer = $live;
-        $this->run->emit(OutputEvent::LAYER, 'live', $this->run->program->tables['layers'][$live]['name'], $cause);
-        $this->run->axes->reroute($cause->then(StepKind::GoesLive, $this->run->program->tables['layers'][$live]['id']));
+        $this->run->emit(OutputEvent::LAYER, 'live', $this->run->program->tables->layers[$live]->name, $cause);
+        $this->run->axes->reroute($cause->then(StepKind::GoesLive, $this->run->program->tables->layers[$live]->id));
     }
 }

@@ -57,12 +57,12 @@ final class LettingGo
     public function ofDevice(string $device, Cause $cause): void
     {
         $tables = $this->run->program->tables;
-        $isContact = fn (int $contact): bool => str_starts_with($tables['contacts'][$contact]['ref'], $device.'/');
-        $isAssignment = fn (int $id): bool => str_starts_with($tables['assignments'][$id]['ref'], $device.'/');
+        $isContact = fn (int $contact): bool => str_starts_with($tables->contacts[$contact]->ref, $device.'/');
+        $isAssignment = fn (int $id): bool => str_starts_with($tables->assignments[$id]->ref, $device.'/');
         $this->run->contacts->openAll($device);
         $this->run->chords->forget($isContact);
         $this->releases($isContact, fn (int $id) => $this->run->program->assigned($id)->behaviour instanceof PlaysItsMacro, $cause);
-        $this->run->chords->end(fn (int $chord) => array_filter($tables['chords'][$chord]['members'], $isContact) !== [], $cause);
+        $this->run->chords->end(fn (int $chord) => array_filter($tables->chords[$chord]->members, $isContact) !== [], $cause);
         $this->releases($isContact, $this->isFollow(...), $cause);
         $this->toggles($isAssignment, $cause);
         $this->run->later->end($isAssignment, $cause);
@@ -73,8 +73,8 @@ final class LettingGo
     /** What was toggled or latched in a layer ends, in the order of its cells, but for the one whose doing it is that the layer is left. */
     public function ofLayer(int $layer, Cause $cause): void
     {
-        foreach ($this->run->program->tables['assignments'] as $id => $row) {
-            if ($row['layer'] !== $layer || $id === $this->run->acting) {
+        foreach ($this->run->program->tables->assignments as $id => $row) {
+            if ($row->layer !== $layer || $id === $this->run->acting) {
                 continue;
             }
             if (isset($this->run->state->toggled[$id])) {

@@ -47,8 +47,8 @@ final class Machine
     public function feed(iterable $inputs): array
     {
         $state = $this->state;
-        $axisPorts = $this->program->tables['axisPorts'];
-        $contactPorts = $this->program->tables['contactPorts'];
+        $axisPorts = $this->program->tables->axisPorts;
+        $contactPorts = $this->program->tables->contactPorts;
         $axes = $this->run->axes;
         $hasLamps = $this->run->lamps->isRuled;
         if ($state->phase === Phase::Fresh) {
@@ -211,7 +211,7 @@ final class Machine
     /** Id of the shut stop that holds the value of an axis back just now; null if none does, or the set does not use the axis. */
     public function heldBy(string $port): ?string
     {
-        $axis = $this->program->tables['axisPorts'][$port] ?? null;
+        $axis = $this->program->tables->axisPorts[$port] ?? null;
 
         return $axis === null ? null : $this->run->axes->heldBy($axis);
     }

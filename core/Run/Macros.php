@@ -186,7 +186,7 @@ final class Macros implements Timed
 
     private function towards(int $index, int $step, Cause $cause): Cause
     {
-        $action = $this->run->program->tables['macros'][$index]['actions'][$step] ?? null;
+        $action = $this->run->program->tables->macros[$index]->actions[$step] ?? null;
 
         return $action === null ? $cause : $cause->then(StepKind::Action, $action);
     }

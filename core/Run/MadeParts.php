@@ -20,9 +20,9 @@ final class MadeParts
 
     public function __construct(private readonly Run $run)
     {
-        foreach ($run->program->tables['made'] as $i => $row) {
-            foreach ($row['sources'] as $axis) {
-                if ($row['contacts'] === []) {
+        foreach ($run->program->tables->made as $i => $row) {
+            foreach ($row->sources as $axis) {
+                if ($row->contacts === []) {
                     $this->builds[$axis][] = $i;
                 } else {
                     $this->closes[$axis][] = $i;
@@ -41,7 +41,7 @@ final class MadeParts
     public function isFedAlone(int $axis): bool
     {
         foreach ($this->closes[$axis] ?? [] as $i) {
-            if (count($this->run->program->tables['made'][$i]['sources']) > 1) {
+            if (count($this->run->program->tables->made[$i]->sources) > 1) {
                 return false;
             }
         }
@@ -88,21 +88,21 @@ final class MadeParts
     /** The program under the hands has changed: built axes and contacts are where their sources say. */
     public function place(): void
     {
-        foreach ($this->run->program->tables['made'] as $i => $row) {
-            if ($row['contacts'] === [] && $this->isKnown($i)) {
+        foreach ($this->run->program->tables->made as $i => $row) {
+            if ($row->contacts === [] && $this->isKnown($i)) {
                 foreach ($this->travels($i) as $built => $travel) {
                     $this->run->axes->placeBuilt($built, $travel);
                 }
             }
         }
-        foreach ($this->run->program->tables['made'] as $i => $row) {
-            if ($row['contacts'] === [] || ! $this->isKnown($i)) {
+        foreach ($this->run->program->tables->made as $i => $row) {
+            if ($row->contacts === [] || ! $this->isKnown($i)) {
                 continue;
             }
             $this->stand($i);
             foreach ($this->contacts($i, $this->run->state->made[$i]) as $contact => $closed) {
                 $this->run->state->closed[$contact] = $closed;
-                foreach ($this->run->program->tables['opposites'][$contact] ?? [] as $opposite) {
+                foreach ($this->run->program->tables->opposites[$contact] ?? [] as $opposite) {
                     $this->run->state->closed[$opposite] = ! $closed;
                 }
             }
@@ -116,17 +116,17 @@ final class MadeParts
      */
     public function travels(int $made): array
     {
-        $row = $this->run->program->tables['made'][$made];
+        $row = $this->run->program->tables->made[$made];
         $built = $this->run->program->made($made);
         assert($built instanceof BuildsAxes);
 
-        return array_combine($row['axes'], $built->travels(array_map($this->run->axes->travelOf(...), $row['sources'])));
+        return array_combine($row->axes, $built->travels(array_map($this->run->axes->travelOf(...), $row->sources)));
     }
 
     /** Has at least one of its sources reported? */
     private function isKnown(int $made): bool
     {
-        return array_filter($this->run->program->tables['made'][$made]['sources'], $this->run->axes->hasReported(...)) !== [];
+        return array_filter($this->run->program->tables->made[$made]->sources, $this->run->axes->hasReported(...)) !== [];
     }
 
     /**
@@ -154,7 +154,7 @@ final class MadeParts
         assert($maker instanceof MadeContacts);
         $isTravel = $maker->looksAt() === MadeContacts::TRAVEL;
         $values = [];
-        foreach ($this->run->program->tables['made'][$made]['sources'] as $axis) {
+        foreach ($this->run->program->tables->made[$made]->sources as $axis) {
             $travel = $this->run->axes->travelOf($axis);
             $values[] = $isTravel ? $travel : $this->run->program->shaping($axis)->shape($travel);
         }
@@ -171,6 +171,6 @@ final class MadeParts
         $maker = $this->run->program->made($made);
         assert($maker instanceof MadeContacts);
 
-        return array_combine($this->run->program->tables['made'][$made]['contacts'], $maker->closed($stands));
+        return array_combine($this->run->program->tables->made[$made]->contacts, $maker->closed($stands));
     }
 }

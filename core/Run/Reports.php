@@ -20,7 +20,7 @@ final readonly class Reports
             throw InputError::outOfRange($input, 0, 1);
         }
         $cause = new Cause($input);
-        if ($this->run->program->tables['contacts'][$contact]['debounce'] === 0) {
+        if ($this->run->program->tables->contacts[$contact]->debounce === 0) {
             $this->run->contacts->change($contact, $input->value === 1, $cause);
         } else {
             $this->run->contacts->report($this->run->debounce->filter([$contact => $input->value === 1], $cause), $cause);
@@ -31,10 +31,10 @@ final readonly class Reports
     public function other(Input $input): void
     {
         $tables = $this->run->program->tables;
-        if (isset($tables['hatPorts'][$input->port])) {
-            $this->hat($input, $tables['hatPorts'][$input->port]);
-        } elseif (isset($tables['tickPorts'][$input->port])) {
-            $this->ticks($input, $tables['tickPorts'][$input->port]);
+        if (isset($tables->hatPorts[$input->port])) {
+            $this->hat($input, $tables->hatPorts[$input->port]);
+        } elseif (isset($tables->tickPorts[$input->port])) {
+            $this->ticks($input, $tables->tickPorts[$input->port]);
         } elseif (str_starts_with($input->port, 'sim/')) {
             $this->run->variables->learn(substr($input->port, 4), (float) $input->value);
         }

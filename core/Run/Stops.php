@@ -20,8 +20,8 @@ final class Stops implements Timed
 
     public function __construct(private readonly Run $run)
     {
-        foreach ($run->program->tables['axes'] as $axis => $row) {
-            foreach ($row['stops'] as $stop) {
+        foreach ($run->program->tables->axes as $axis => $row) {
+            foreach ($row->stops as $stop) {
                 $this->axes[$stop][] = $axis;
             }
         }
@@ -30,7 +30,7 @@ final class Stops implements Timed
     /** What is open before anything is touched: what is only shut while its output is on. */
     public function begin(Cause $cause): void
     {
-        foreach (array_keys($this->run->program->tables['stops']) as $index) {
+        foreach (array_keys($this->run->program->tables->stops) as $index) {
             if ($this->run->program->stop($index)->opening === Opening::HeldShut) {
                 $this->open($index, $cause);
             }
@@ -76,7 +76,7 @@ final class Stops implements Timed
     /** Must the values of this axis be watched, since an open stop waits for them? */
     public function watches(int $axis): bool
     {
-        foreach ($this->run->program->tables['axes'][$axis]['stops'] as $stop) {
+        foreach ($this->run->program->tables->axes[$axis]->stops as $stop) {
             if (isset($this->run->state->stopOpen[$stop][$axis]) && $this->run->program->stop($stop)->opening === Opening::UntilDrawnBack) {
                 return true;
             }
@@ -88,7 +88,7 @@ final class Stops implements Timed
     /** A new value of an axis, before the stops. */
     public function watch(int $axis, float $value, Cause $cause): void
     {
-        foreach ($this->run->program->tables['axes'][$axis]['stops'] as $index) {
+        foreach ($this->run->program->tables->axes[$axis]->stops as $index) {
             $stop = $this->run->program->stop($index);
             if (! isset($this->run->state->stopOpen[$index][$axis]) || $stop->opening !== Opening::UntilDrawnBack) {
                 continue;
@@ -249,12 +249,12 @@ final class Stops implements Timed
                 }
             }
         }
-        foreach ($this->run->program->tables['stops'] as $index => ['id' => $id]) {
+        foreach ($this->run->program->tables->stops as $index => $row) {
             foreach ($this->run->program->stop($index)->opening === Opening::HeldShut ? $this->axes[$index] ?? [] : [] as $axis) {
                 $state->stopOpen[$index][$axis] = true;
             }
-            if (isset($state->stopOpen[$index]) !== isset($wasOpen[$id])) {
-                $this->run->emit(OutputEvent::STOP, $id, isset($state->stopOpen[$index]) ? 1 : 0, $cause);
+            if (isset($state->stopOpen[$index]) !== isset($wasOpen[$row->id])) {
+                $this->run->emit(OutputEvent::STOP, $row->id, isset($state->stopOpen[$index]) ? 1 : 0, $cause);
             }
         }
     }

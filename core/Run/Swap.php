@@ -27,7 +27,7 @@ final readonly class Swap
         $cause = new Cause(Cause::SET_CHANGED);
         $swap = new self($new, $old, $state, new State);
         $machine = Machine::resume($old, $state);
-        [$toggled, $live, $sending, $open] = [$state->toggled, $old->tables['layers'][$machine->liveLayer()]['id'], $machine->sending(), $state->stopOpen];
+        [$toggled, $live, $sending, $open] = [$state->toggled, $old->tables->layers[$machine->liveLayer()]->id, $machine->sending(), $state->stopOpen];
         // The last word of the hands counts, also within a debounce time.
         $bouncing = array_map(fn (array $last) => $last[0], $state->bouncing);
         $ended = $machine->letGoOfEverything($cause, true);
@@ -36,7 +36,7 @@ final readonly class Swap
         $swap->axes();
         $openStops = [];
         foreach (array_keys($open) as $stop) {
-            $openStops[$old->tables['stops'][$stop]['id']] = true;
+            $openStops[$old->tables->stops[$stop]->id] = true;
         }
         foreach ($ended as $event) {
             if ($event->kind === OutputEvent::STOP && $event->value === 0) {
@@ -73,7 +73,7 @@ final readonly class Swap
 
     private function layer(int $layer): int
     {
-        return max(0, $this->new->layerIndex($this->old->tables['layers'][$layer]['id']));
+        return max(0, $this->new->layerIndex($this->old->tables->layers[$layer]->id));
     }
 
     /**
@@ -84,31 +84,31 @@ final readonly class Swap
     {
         $closed = self::closedByHand($this->new, $hands);
         foreach ($bouncing + $this->state->closed as $contact => $isClosed) {
-            $closed[$this->old->tables['contacts'][$contact]['ref']] = $isClosed;
+            $closed[$this->old->tables->contacts[$contact]->ref] = $isClosed;
         }
-        foreach ($this->new->tables['contacts'] as $contact => $row) {
-            $sources = $row['opposite'] === null ? $row['noneOf'] : [$row['opposite']];
-            if (isset($this->next->away[explode('/', $row['ref'], 2)[0]])) {
+        foreach ($this->new->tables->contacts as $contact => $row) {
+            $sources = $row->opposite === null ? $row->noneOf : [$row->opposite];
+            if (isset($this->next->away[explode('/', $row->ref, 2)[0]])) {
                 $this->next->closed[$contact] = false;
             } elseif ($this->isOfAxis($contact)) {
-                if (isset($closed[$row['ref']])) {
-                    $this->next->closed[$contact] = $closed[$row['ref']];
+                if (isset($closed[$row->ref])) {
+                    $this->next->closed[$contact] = $closed[$row->ref];
                 }
             } elseif ($sources !== []) {
                 if ($this->state->phase === Phase::Running) {
-                    $this->next->closed[$contact] = array_filter($sources, fn (int $of) => $closed[$this->new->tables['contacts'][$of]['ref']] ?? false) === [];
+                    $this->next->closed[$contact] = array_filter($sources, fn (int $of) => $closed[$this->new->tables->contacts[$of]->ref] ?? false) === [];
                 }
-            } elseif (isset($closed[$row['ref']]) || $this->state->phase === Phase::Running) {
-                $this->next->closed[$contact] = $closed[$row['ref']] ?? false;
+            } elseif (isset($closed[$row->ref]) || $this->state->phase === Phase::Running) {
+                $this->next->closed[$contact] = $closed[$row->ref] ?? false;
             }
         }
     }
 
     private function isOfAxis(int $contact): bool
     {
-        $contacts = $this->new->tables['contacts'];
+        $contacts = $this->new->tables->contacts;
 
-        return $contacts[$contacts[$contact]['opposite'] ?? $contact]['ofAxis'];
+        return $contacts[$contacts[$contact]->opposite ?? $contact]->ofAxis;
     }
 
     /**
@@ -119,15 +119,15 @@ final readonly class Swap
     private static function closedByHand(Program $new, array $hands): array
     {
         $closed = [];
-        foreach ($new->tables['contactPorts'] as $ref => $contact) {
+        foreach ($new->tables->contactPorts as $ref => $contact) {
             if (isset($hands[$ref])) {
                 $closed[$ref] = $hands[$ref] === 1;
             }
         }
-        foreach ($new->tables['hatPorts'] as $ref => $contacts) {
+        foreach ($new->tables->hatPorts as $ref => $contacts) {
             foreach ($contacts as $direction => $contact) {
                 if ($contact !== null && isset($hands[$ref])) {
-                    $closed[$new->tables['contacts'][$contact]['ref']] = ContactInput::points($direction, $hands[$ref]);
+                    $closed[$new->tables->contacts[$contact]->ref] = ContactInput::points($direction, $hands[$ref]);
                 }
             }
         }
@@ -144,15 +144,15 @@ final readonly class Swap
     {
         $stops = [];
         foreach ($this->state->stopOpen as $stop => $axes) {
-            $index = $this->new->stopIndex($this->old->tables['stops'][$stop]['id']);
+            $index = $this->new->stopIndex($this->old->tables->stops[$stop]->id);
             if ($index < 0 || $this->new->stop($index)->opening !== $this->old->stop($stop)->opening || $this->new->stop($index)->opening->isState()) {
                 continue;
             }
             $due = $this->state->stopPatience[$stop] ?? 0;
             $on = $past = [];
             foreach (array_keys($axes) as $axis) {
-                $now = $this->new->axisIndex($this->old->tables['axes'][$axis]['ref']);
-                if ($now >= 0 && in_array($index, $this->new->tables['axes'][$now]['stops'], true)) {
+                $now = $this->new->axisIndex($this->old->tables->axes[$axis]->ref);
+                if ($now >= 0 && in_array($index, $this->new->tables->axes[$now]->stops, true)) {
                     $on[] = $now;
                     if (isset($this->state->stopPast[$stop][$axis])) {
                         $past[] = $now;
@@ -170,17 +170,17 @@ final readonly class Swap
     {
         [$next, $state] = [$this->next, $this->state];
         $same = [];
-        foreach ($this->new->tables['axes'] as $axis => $row) {
-            $before = $this->old->axisIndex($row['ref']);
+        foreach ($this->new->tables->axes as $axis => $row) {
+            $before = $this->old->axisIndex($row->ref);
             if ($before < 0) {
                 continue;
             }
             $same[$before] = $axis;
-            $was = $this->old->tables['axes'][$before];
+            $was = $this->old->tables->axes[$before];
             if (isset($state->notches[$before]) && count($this->new->shaping($axis)->notches->at) === count($this->old->shaping($before)->notches->at)) {
                 $next->notches[$axis] = $state->notches[$before];
             }
-            if (isset($state->windows[$before]) && ($row['shape']['steady'] ?? null) == ($was['shape']['steady'] ?? null)) {
+            if (isset($state->windows[$before]) && ($row->shape['steady'] ?? null) == ($was->shape['steady'] ?? null)) {
                 [$next->windows[$axis], $next->standing[$axis]] = [$state->windows[$before], $state->standing[$before]];
                 if (isset($state->latest[$before])) {
                     $next->latest[$axis] = $state->latest[$before];
@@ -197,9 +197,9 @@ final readonly class Swap
                 }
             }
         }
-        foreach ($this->new->tables['made'] as $i => $row) {
-            foreach ($this->old->tables['made'] as $before => $was) {
-                if ($was['id'] === $row['id'] && $was['made']['kind'] === $row['made']['kind'] && count($was['contacts']) === count($row['contacts']) && isset($state->made[$before])) {
+        foreach ($this->new->tables->made as $i => $row) {
+            foreach ($this->old->tables->made as $before => $was) {
+                if ($was->id === $row->id && $was->made['kind'] === $row->made['kind'] && count($was->contacts) === count($row->contacts) && isset($state->made[$before])) {
                     $next->made[$i] = $state->made[$before];
                 }
             }
@@ -215,10 +215,10 @@ final readonly class Swap
     {
         $kept = [];
         foreach (array_keys($toggled) as $assignment) {
-            $row = $this->old->tables['assignments'][$assignment];
-            $layer = $this->old->tables['layers'][$row['layer']]['id'];
-            foreach ($this->new->tables['assignments'] as $id => $candidate) {
-                if ($candidate['ref'] === $row['ref'] && $this->new->tables['layers'][$candidate['layer']]['id'] === $layer && ['layer' => $row['layer']] + $candidate == $row) {
+            $row = $this->old->tables->assignments[$assignment];
+            $layer = $this->old->tables->layers[$row->layer]->id;
+            foreach ($this->new->tables->assignments as $id => $candidate) {
+                if ($this->new->tables->layers[$candidate->layer]->id === $layer && $candidate->isAs($row)) {
                     $kept[] = $id;
                 }
             }
@@ -235,11 +235,11 @@ final readonly class Swap
     private function readings(array $hands): array
     {
         $readings = [];
-        foreach (array_intersect_key($this->new->tables['axisPorts'], $hands) as $ref => $axis) {
+        foreach (array_intersect_key($this->new->tables->axisPorts, $hands) as $ref => $axis) {
             $readings[$axis] = $hands[$ref];
         }
         foreach ($this->state->readings as $axis => $reading) {
-            $now = $this->new->tables['axisPorts'][$this->old->tables['axes'][$axis]['ref']] ?? null;
+            $now = $this->new->tables->axisPorts[$this->old->tables->axes[$axis]->ref] ?? null;
             if ($now !== null) {
                 $readings[$now] = $reading;
             }

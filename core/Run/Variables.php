@@ -15,7 +15,7 @@ final class Variables
     /** What a variable is: as it was last set or said, else as the game begins with it; 0 if the game does not name it. */
     public function valueOf(string $name): float
     {
-        return $this->run->state->variables[$name] ?? $this->run->program->tables['starts'][$name] ?? 0.0;
+        return $this->run->state->variables[$name] ?? $this->run->program->tables->starts[$name] ?? 0.0;
     }
 
     /** What a variable was last set to or said to be; null if neither. */

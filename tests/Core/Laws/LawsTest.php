@@ -127,14 +127,14 @@ final class LawsTest extends TestCase
                         continue;
                     }
                     $id = (int) explode(':', (string) $source)[0];
-                    $row = $world->program->tables['assignments'][$id];
-                    $this->assertTrue(match ($row['behaviour']['kind'] ?? null) {
-                        'follow' => $closed[$row['ref']] || $input->t === 0 || self::isLate($state, $world, $row['ref']),
+                    $row = $world->program->tables->assignments[$id];
+                    $this->assertTrue(match ($row->behaviour['kind'] ?? null) {
+                        'follow' => $closed[$row->ref] || $input->t === 0 || self::isLate($state, $world, $row->ref),
                         'toggle' => isset($state->toggled[$id]),
-                        'short/long/double' => isset($state->pulses[$source]) || ($state->stages[$id] ?? '') === 'long' && ($closed[$row['ref']] || self::isLate($state, $world, $row['ref'])),
+                        'short/long/double' => isset($state->pulses[$source]) || ($state->stages[$id] ?? '') === 'long' && ($closed[$row->ref] || self::isLate($state, $world, $row->ref)),
                         'ticks' => isset($state->ticks[$id]),
                         default => isset($state->pulses[$source]),
-                    }, $row['ref'].' holds on to something');
+                    }, $row->ref.' holds on to something');
                 }
             }
         });
@@ -146,7 +146,7 @@ final class LawsTest extends TestCase
     {
         $contact = $world->program->contactIndex($ref);
         foreach ($state->chordOn as $chord => $on) {
-            if ($world->program->tables['chords'][$chord]['members'][0] === $contact) {
+            if ($world->program->tables->chords[$chord]->members[0] === $contact) {
                 return true;
             }
         }
@@ -161,7 +161,7 @@ final class LawsTest extends TestCase
             $machine = Machine::start($world->program);
             $machine->feed($world->inputs);
             $t = $machine->state->now + 1;
-            $machine->feed(array_map(fn (string $port) => new Input($t, $port, $port === 'd/h' ? -1 : 0), [...array_keys($world->program->tables['contactPorts']), ...array_keys($world->program->tables['hatPorts'])]));
+            $machine->feed(array_map(fn (string $port) => new Input($t, $port, $port === 'd/h' ? -1 : 0), [...array_keys($world->program->tables->contactPorts), ...array_keys($world->program->tables->hatPorts)]));
             $machine->finish();
             $state = $machine->state;
             $isLatched = $state->toggled !== [] || $state->stages !== [] || $state->stopOpen !== [] || $state->timers !== [] || $state->macros !== [];
@@ -190,11 +190,11 @@ final class LawsTest extends TestCase
                 }
                 if ($event->value === 1) {
                     $this->assertArrayNotHasKey($event->target, $on);
-                    $this->assertGreaterThanOrEqual($free[$row['ref'].$row['layer']] ?? 0, $row['behaviour']['kind'] === 'ticks' ? $event->t : PHP_INT_MAX, 'ticks of one encoder do not overlap');
+                    $this->assertGreaterThanOrEqual($free[$row->ref.$row->layer] ?? 0, $row->behaviour['kind'] === 'ticks' ? $event->t : PHP_INT_MAX, 'ticks of one encoder do not overlap');
                     $on[$event->target] = $event->t;
                 } else {
                     $this->assertSame($width, $event->t - $on[$event->target]);
-                    $free[$row['ref'].$row['layer']] = $event->t;
+                    $free[$row->ref.$row->layer] = $event->t;
                     unset($on[$event->target]);
                     $pulses++;
                 }
@@ -206,8 +206,8 @@ final class LawsTest extends TestCase
     /** @return ?array{layer: int, ref: string, behaviour: ?array<string, mixed>, outputs: array<int, array<string, mixed>>} the one that drives an output, where each has one source */
     private static function assignmentOf(World $world, string $button): ?array
     {
-        foreach ($world->program->tables['assignments'] as $row) {
-            foreach ($row['outputs'] as $output) {
+        foreach ($world->program->tables->assignments as $row) {
+            foreach ($row->outputs as $output) {
                 if ($output['kind'] === 'button' && (string) json_encode($output['number']) === $button) {
                     return $row;
                 }
@@ -224,8 +224,8 @@ final class LawsTest extends TestCase
      */
     private static function widthOf(array $row, string $button): ?int
     {
-        $behaviour = $row['behaviour'] ?? [];
-        $isLong = isset($behaviour['long']) && (string) json_encode($row['outputs'][$behaviour['long']]['number'] ?? null) === $button;
+        $behaviour = $row->behaviour ?? [];
+        $isLong = isset($behaviour['long']) && (string) json_encode($row->outputs[$behaviour['long']]['number'] ?? null) === $button;
         $isPulsed = in_array($behaviour['kind'] ?? '', ['pulse', 'repeat', 'cycle', 'short/long/double', 'ticks'], true) && ! $isLong;
 
         return $isPulsed && is_numeric($behaviour['width_ms'] ?? 60) ? (int) round(1000 * (float) ($behaviour['width_ms'] ?? 60)) : null;
@@ -257,9 +257,9 @@ final class LawsTest extends TestCase
         } elseif (isset($closed[$input->port])) {
             $closed[$input->port] = $input->value === 1;
         }
-        foreach ($world->program->tables['contacts'] as $i => $row) {
-            if (str_starts_with($row['ref'], 'made/') || $row['debounce'] > 0) {
-                $closed[$row['ref']] = $state->closed[$i] ?? false;
+        foreach ($world->program->tables->contacts as $i => $row) {
+            if (str_starts_with($row->ref, 'made/') || $row->debounce > 0) {
+                $closed[$row->ref] = $state->closed[$i] ?? false;
             }
         }
         foreach ($world->set->rig->contacts as $contact) {
@@ -347,10 +347,10 @@ final class LawsTest extends TestCase
             $stands = $before = [];
             foreach ($world->inputs as $input) {
                 $machine->feed([$input]);
-                foreach ($world->program->tables['made'] as $i => $row) {
+                foreach ($world->program->tables->made as $i => $row) {
                     $made = $world->program->made($i);
-                    $known = array_filter($row['sources'], fn (int $axis) => isset($machine->state->readings[$axis])) !== [];
-                    $isTimed = array_filter($row['sources'], fn (int $axis) => $world->program->shaping($axis)->steady->spikes) !== [];
+                    $known = array_filter($row->sources, fn (int $axis) => isset($machine->state->readings[$axis])) !== [];
+                    $isTimed = array_filter($row->sources, fn (int $axis) => $world->program->shaping($axis)->steady->spikes) !== [];
                     if (! $made instanceof MadeContacts || ! $known || $isTimed) {
                         continue;
                     }
@@ -360,10 +360,10 @@ final class LawsTest extends TestCase
                         $travel = $reading === null ? $shaping->restTravel() : $shaping->travel($reading);
 
                         return $made->looksAt() === MadeContacts::TRAVEL ? $travel : $shaping->shape($travel);
-                    }, $row['sources']);
+                    }, $row->sources);
                     $stands[$i] = $made->next($stands[$i] ?? null, $values);
                     $this->assertSame($stands[$i], $machine->state->made[$i]);
-                    $this->assertSame($made->closed($stands[$i]), array_map(fn (int $contact) => $machine->state->closed[$contact], $row['contacts']));
+                    $this->assertSame($made->closed($stands[$i]), array_map(fn (int $contact) => $machine->state->closed[$contact], $row->contacts));
                     $changes += (int) (isset($before[$i]) && $before[$i] !== $stands[$i]);
                     $before[$i] = $stands[$i];
                 }
@@ -379,8 +379,8 @@ final class LawsTest extends TestCase
             $machine = Machine::start($world->program);
             foreach ($world->inputs as $input) {
                 $machine->feed([$input]);
-                foreach ($world->program->tables['axes'] as $axis => $row) {
-                    foreach ($row['stops'] as $index) {
+                foreach ($world->program->tables->axes as $axis => $row) {
+                    foreach ($row->stops as $index) {
                         $stop = $world->program->stop($index);
                         if (isset($machine->state->stopOpen[$index][$axis]) || ! isset($machine->state->integers[$axis])) {
                             continue;

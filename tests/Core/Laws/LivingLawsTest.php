@@ -50,7 +50,7 @@ final class LivingLawsTest extends TestCase
                 $this->assertHeldByHandOrToggle($program, $machine->state);
             }
             $t = $machine->state->now + 1;
-            $machine->feed(array_map(fn (string $port) => new Input($t, $port, $port === 'd/h' ? -1 : 0), [...array_keys($program->tables['contactPorts']), ...array_keys($program->tables['hatPorts'])]));
+            $machine->feed(array_map(fn (string $port) => new Input($t, $port, $port === 'd/h' ? -1 : 0), [...array_keys($program->tables->contactPorts), ...array_keys($program->tables->hatPorts)]));
             $machine->finish();
             $tried += (int) $this->endsOpen($machine->state);
         });
@@ -78,7 +78,7 @@ final class LivingLawsTest extends TestCase
                 $machine->feed([new Input(max($input->t, $machine->state->now), $input->port, $input->value)]);
             }
             $t = $machine->state->now + 1;
-            $machine->feed(array_map(fn (string $port) => new Input($t, $port, $port === 'd/h' ? -1 : 0), [...array_keys($program->tables['contactPorts']), ...array_keys($program->tables['hatPorts'])]));
+            $machine->feed(array_map(fn (string $port) => new Input($t, $port, $port === 'd/h' ? -1 : 0), [...array_keys($program->tables->contactPorts), ...array_keys($program->tables->hatPorts)]));
             $machine->finish();
             $tried += (int) $this->endsOpen($machine->state);
         }, onlyPresses: true);
@@ -136,14 +136,14 @@ final class LivingLawsTest extends TestCase
             $id = (int) explode(':', (string) $source)[0];
             $bound = array_keys($state->pressed, $id, true);
             $isBound = array_filter($bound, fn (int $key) => $key < 0 || ($state->closed[$key] ?? false)) !== [];
-            $isChord = array_filter(array_keys($state->chordOn), fn (int $chord) => $program->tables['chords'][$chord]['assignment'] === $id) !== [];
-            $this->assertTrue(match ($program->tables['assignments'][$id]['behaviour']['kind'] ?? null) {
+            $isChord = array_filter(array_keys($state->chordOn), fn (int $chord) => $program->tables->chords[$chord]->assignment === $id) !== [];
+            $this->assertTrue(match ($program->tables->assignments[$id]->behaviour['kind'] ?? null) {
                 'follow' => $isBound || $isChord,
                 'toggle' => isset($state->toggled[$id]),
                 'short/long/double' => isset($state->pulses[$source]) || ($state->stages[$id] ?? '') === 'long',
                 'ticks' => isset($state->ticks[$id]),
                 default => isset($state->pulses[$source]),
-            }, $program->tables['assignments'][$id]['ref'].' holds on to something');
+            }, $program->tables->assignments[$id]->ref.' holds on to something');
         }
     }
 

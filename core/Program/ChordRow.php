@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Program;
+
+/** Contacts that mean something together. */
+final readonly class ChordRow
+{
+    use Constant;
+
+    /**
+     * @param list<int>             $members contacts
+     * @param int                   $within  how much time may lie between the first and the last, in µs
+     * @param ?array<string, mixed> $when    in the open format; null if it does not depend on anything
+     */
+    public function __construct(
+        public string $id,
+        public array $members,
+        public int $within,
+        public int $assignment,
+        public ?array $when,
+    ) {}
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Program;
+
+/** A stop of axes. */
+final readonly class StopRow
+{
+    use Constant;
+
+    /**
+     * @param array<string, mixed> $stop in the open format
+     */
+    public function __construct(
+        public string $id,
+        public array $stop,
+    ) {}
+}
