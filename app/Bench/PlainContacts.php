@@ -73,40 +73,24 @@ final class PlainContacts
         $rows = [];
         foreach ($inputs as $input) {
             $t = $input->t;
-            while (isset($this->queue[$this->next]) && $this->queue[$this->next][0] <= $t) {
-                [$due, $id] = $this->queue[$this->next++];
-                foreach (array_reverse($this->does[$id][2]) as $target) {
-                    if (--$this->on[$target] === 0) {
-                        $rows[] = [$due, $target, 0];
-                    }
-                }
+            if (isset($this->queue[$this->next]) && $this->queue[$this->next][0] <= $t) {
+                array_push($rows, ...$this->pulsesUntil($t));
             }
-            $contact = $this->ports[$input->port] ?? null;
-            if ($contact === null) {
-                continue;
+            $contact = $this->ports[$input->port] ?? -1;
+            if ($input->value === 1 && $contact >= 0) {
+                $this->bound[$contact] = $this->cells[$this->held[count($this->held) - 1]][$contact] ?? $this->cells[0][$contact] ?? -1;
             }
-            if ($input->value === 1) {
-                $live = $this->held[count($this->held) - 1];
-                $id = $this->cells[$live][$contact] ?? $this->cells[0][$contact] ?? -1;
-                $this->bound[$contact] = $id;
-            } else {
-                $id = $this->bound[$contact] ?? -1;
-            }
+            $id = $this->bound[$contact] ?? -1;
             if ($id < 0) {
                 continue;
             }
             [$isPulse, $layer, $targets] = $this->does[$id];
             if ($layer !== null) {
-                if ($input->value === 1) {
-                    $this->held[] = $layer;
-                } else {
-                    array_pop($this->held);
-                }
+                $input->value === 1 ? $this->held[] = $layer : array_pop($this->held);
                 $rows[] = [$t, 'layer live', $this->layers[$this->held[count($this->held) - 1]]];
             } elseif ($input->value === 1) {
                 foreach ($targets as $target) {
-                    $this->on[$target] = ($this->on[$target] ?? 0) + 1;
-                    if ($this->on[$target] === 1) {
+                    if (($this->on[$target] = ($this->on[$target] ?? 0) + 1) === 1) {
                         $rows[] = [$t, $target, 1];
                     }
                 }
@@ -118,6 +102,22 @@ final class PlainContacts
                     if (--$this->on[$target] === 0) {
                         $rows[] = [$t, $target, 0];
                     }
+                }
+            }
+        }
+
+        return $rows;
+    }
+
+    /** @return list<array{int, string, int}> */
+    private function pulsesUntil(int $t): array
+    {
+        $rows = [];
+        while (isset($this->queue[$this->next]) && $this->queue[$this->next][0] <= $t) {
+            [$due, $id] = $this->queue[$this->next++];
+            foreach (array_reverse($this->does[$id][2]) as $target) {
+                if (--$this->on[$target] === 0) {
+                    $rows[] = [$due, $target, 0];
                 }
             }
         }

@@ -53,8 +53,18 @@ final class BenchCommand extends Command
             return self::SUCCESS;
         }
         $this->withStop($store);
-        $record = $store->open(self::SET);
-        $set = $store->current($record);
+        $figures = $this->figures($store, $runs, $kernel);
+        $this->option('json')
+            ? $this->line((string) json_encode(array_map(fn (Figure $figure) => $figure->toArray(), $figures), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE))
+            : $this->line(implode("\n", array_map(fn (Figure $figure) => $figure->line(), $figures)));
+
+        return self::SUCCESS;
+    }
+
+    /** @return list<Figure> */
+    private function figures(SetStore $store, RunStore $runs, Kernel $kernel): array
+    {
+        $set = $store->current($store->open(self::SET));
         $file = sys_get_temp_dir().'/nailrod-bench-'.getmypid().'.set.json';
         file_put_contents($file, $set->merged->flattened()->toJson());
         foreach (['devices', 'catalogues'] as $folder) {
@@ -74,11 +84,8 @@ final class BenchCommand extends Command
             ...(new RecordingBench($runs, $file, $this->option('quick') ? self::RECORDED / 10 : self::RECORDED))->figures(),
         ];
         unlink($file);
-        $this->option('json')
-            ? $this->line((string) json_encode(array_map(fn (Figure $figure) => $figure->toArray(), $figures), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE))
-            : $this->line(implode("\n", array_map(fn (Figure $figure) => $figure->line(), $figures)));
 
-        return self::SUCCESS;
+        return $figures;
     }
 
     /** The lever is measured with dead zones, expo and a shut stop, as in the first flight. */

@@ -35,7 +35,7 @@ final class Answer
             'axes' => $picture->axes(),
             'closed' => $picture->closed(),
             'stops' => $picture->openStops(),
-            'lamps' => (object) $live->state->run->lamps,
+            'lamps' => (object) $live->state->run->lamps->lit,
             'flags' => $picture->raisedFlags(),
             'hands' => $live->state->hands,
             'reports' => $live->reports(),

@@ -12,10 +12,10 @@ use Nailrod\Core\Output\OutputEvent;
 use Nailrod\Core\Program\Program;
 use Nailrod\Core\Run\InputError;
 use Nailrod\Core\Run\Machine;
-use Nailrod\Core\Run\Phase;
 use Nailrod\Core\Run\Swap;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Simulator\StandInGame;
+use Nailrod\Core\State\Phase;
 use Nailrod\Core\Tape\Sentence;
 
 /** A set at work between a rig and a simulator stand-in, one step at a time. */
@@ -74,7 +74,7 @@ final class Live
     private function take(array $inputs, int $to, bool $found): LiveStep
     {
         $outputs = $idle = $problems = $taken = [];
-        $dropped = $this->state->run->dropped;
+        $dropped = $this->state->run->ticks->dropped;
         foreach ($this->reported($inputs, $problems) as $input) {
             try {
                 $before = $this->state->hands[$input->port] ?? null;

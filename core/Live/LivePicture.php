@@ -33,8 +33,8 @@ final readonly class LivePicture
                 continue;
             }
             $reading = $this->state->hands[$ref] ?? Shaping::integer($travel);
-            $value = $this->state->run->values[$index] ?? $shaping->settled($travel);
-            $integer = $this->state->run->integers[$index] ?? null;
+            $value = $this->state->run->axes->values[$index] ?? $shaping->settled($travel);
+            $integer = $this->state->run->axes->integers[$index] ?? null;
             $sent = $integer === null ? null : $integer / Shaping::STEPS;
             $axes[$ref] = [
                 'reading' => $reading,
@@ -56,7 +56,7 @@ final readonly class LivePicture
     {
         $reading = $this->state->hands[$shaping->axis->ref] ?? null;
 
-        return $reading === null ? null : $shaping->travel($this->state->run->standing[$index] ?? $reading);
+        return $reading === null ? null : $shaping->travel($this->state->run->axes->standing[$index] ?? $reading);
     }
 
     /** @return array<int, float> travels of the built axes whose sources have reported, by axis */
@@ -65,7 +65,7 @@ final readonly class LivePicture
         $built = [];
         foreach ($this->program->tables->made as $i => $row) {
             $made = $this->program->made($i);
-            if (! $made instanceof BuildsAxes || array_intersect_key($this->state->run->integers, array_flip($row->axes)) === []) {
+            if (! $made instanceof BuildsAxes || array_intersect_key($this->state->run->axes->integers, array_flip($row->axes)) === []) {
                 continue;
             }
             $travels = [];
@@ -88,7 +88,7 @@ final readonly class LivePicture
     {
         $closed = [];
         foreach ($this->set->rig->contacts as $ref => $contact) {
-            $isClosed = $this->state->run->closed[$this->program->contactIndex($ref)] ?? $this->isClosedByHand($ref, $contact);
+            $isClosed = $this->state->run->contacts->closed[$this->program->contactIndex($ref)] ?? $this->isClosedByHand($ref, $contact);
             if ($isClosed) {
                 $closed[] = $ref;
             }
@@ -115,13 +115,13 @@ final readonly class LivePicture
     /** @return list<string> ids of the stops that are open on at least one axis */
     public function openStops(): array
     {
-        return array_map(fn (int $stop) => $this->program->stop($stop)->id, array_keys($this->state->run->stopOpen));
+        return array_map(fn (int $stop) => $this->program->stop($stop)->id, array_keys($this->state->run->stops->open));
     }
 
     /** @return list<string> ids of the flags that are up */
     public function raisedFlags(): array
     {
-        return array_values(array_filter(array_map(strval(...), array_keys($this->set->flags)), fn (string $flag) => isset($this->state->run->holders['flag '.$flag])));
+        return array_values(array_filter(array_map(strval(...), array_keys($this->set->flags)), fn (string $flag) => isset($this->state->run->holds->holders['flag '.$flag])));
     }
 
     /** @return array<string, array{value: float, words: string}> what the game shows, by variable */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Live;
 
-use Nailrod\Core\Run\State;
 use Nailrod\Core\Simulator\GameState;
+use Nailrod\Core\State\State;
 use Nailrod\Core\Survey\Survey;
 
 /** Everything that a live session remembers: the run, the game, and how the hands last left every control. */

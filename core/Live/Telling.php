@@ -45,7 +45,7 @@ final readonly class Telling
     public function dropped(array $before, Program $program): array
     {
         $told = [];
-        foreach ($this->state->run->dropped as $assignment => $ticks) {
+        foreach ($this->state->run->ticks->dropped as $assignment => $ticks) {
             if ($ticks > ($before[$assignment] ?? 0)) {
                 $told[] = $this->whyNothing->dropped($this->state->run->now, $program->tables->assignments[$assignment]->ref, $ticks - ($before[$assignment] ?? 0));
             }

@@ -178,25 +178,25 @@ trait ActsAsEngine
 
     public function isToggled(Assigned $assigned): bool
     {
-        return isset($this->state->toggled[$assigned->id]);
+        return isset($this->state->assignments->toggled[$assigned->id]);
     }
 
     public function toggle(Assigned $assigned, bool $isOn): void
     {
-        unset($this->state->toggled[$assigned->id]);
+        unset($this->state->assignments->toggled[$assigned->id]);
         if ($isOn) {
-            $this->state->toggled[$assigned->id] = true;
+            $this->state->assignments->toggled[$assigned->id] = true;
         }
     }
 
     public function place(Assigned $assigned): ?array
     {
-        return $this->state->cycles[$assigned->id] ?? null;
+        return $this->state->assignments->cycles[$assigned->id] ?? null;
     }
 
     public function keepPlace(Assigned $assigned, int $place): void
     {
-        $this->state->cycles[$assigned->id] = [$place, $this->state->now];
+        $this->state->assignments->cycles[$assigned->id] = [$place, $this->state->now];
     }
 
     public function holdMacro(string $macro, Assigned $assigned, Cause $cause): void

@@ -4,15 +4,14 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Run;
 
-use Nailrod\Core\Axis\Side;
 use Nailrod\Core\Axis\Steady;
 use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Cause\Input;
-use Nailrod\Core\Cause\Step;
 use Nailrod\Core\Cause\StepKind;
 use Nailrod\Core\Output\OutputEvent;
+use Nailrod\Core\State\Timer;
 
-/** The axes of a run: from a reading, through shaping and stops, to the value that AxisRoutes sends. */
+/** The axes of a run at work: from a reading, through shaping and stops, to the value that AxisRoutes sends. */
 final class Axes implements Timed
 {
     public const OWNER = 'axes';
@@ -34,100 +33,8 @@ final class Axes implements Timed
     /** Reads the state in; to be called once all parts of the run are there. */
     public function begin(): void
     {
-        $state = $this->run->state;
-        foreach ($this->run->program->tables->axes as $axis => $row) {
-            $lane = new AxisLane($row->min, $row->max);
-            $lane->reading = $lane->standing = $state->readings[$axis] ?? 0;
-            $lane->value = $state->values[$axis] ?? 0.0;
-            $lane->integer = $state->integers[$axis] ?? -1;
-            $lane->notch = $state->notches[$axis] ?? null;
-            $this->prepare($axis, $lane);
-            $lane->assignment = $this->run->layers->axisAssignmentOf($axis);
-            $this->routes->resume($axis, $lane);
-            $this->lanes[] = $lane;
-            $this->bound($axis);
-            $lane->wouldSend = $lane->pending === null || $lane->integer < 0 ? null : $lane->pending->output->send($lane->bounded(), $lane->integer);
-        }
-        $this->routes->lead($this->lanes);
-        foreach ($this->run->program->tables->made as $i => $made) {
-            foreach ($made->contacts === [] ? $this->run->made->travels($i) : [] as $axis => $travel) {
-                $this->lanes[$axis]->travel = $travel;
-            }
-        }
-    }
-
-    /** Writes where every axis stands into the state. */
-    public function store(): void
-    {
-        $state = $this->run->state;
-        foreach ($this->lanes as $axis => $lane) {
-            if ($lane->integer < 0) {
-                continue;
-            }
-            $state->values[$axis] = $lane->value;
-            $state->integers[$axis] = $lane->integer;
-            if (! $this->run->program->tables->axes[$axis]->built) {
-                $state->readings[$axis] = $lane->reading;
-            }
-            if ($lane->notch !== null) {
-                $state->notches[$axis] = $lane->notch;
-            }
-            $window = $lane->steadying?->window();
-            if ($lane->steadying !== null && $window !== null) {
-                $state->windows[$axis] = $window;
-                $state->standing[$axis] = $lane->steadying->standing;
-                if ($lane->latest !== null) {
-                    $state->latest[$axis] = $lane->latest;
-                }
-            }
-        }
-    }
-
-    public function hasReported(int $axis): bool
-    {
-        return $this->lanes[$axis]->integer >= 0;
-    }
-
-    /** Where an axis is, 0..1; one that has not reported is at rest. */
-    public function travelOf(int $axis): float
-    {
-        $lane = $this->lanes[$axis];
-        $shaping = $this->run->program->shaping($axis);
-
-        return match (true) {
-            $lane->integer < 0 => $shaping->restTravel(),
-            $shaping->axis->isBuilt() => $lane->travel,
-            default => $shaping->travel($lane->standing),
-        };
-    }
-
-    /** @return array{string, float} direction and speed in pixels a second at which an axis moves the mouse now */
-    public function mouseSpeed(int $axis): array
-    {
-        $lane = $this->lanes[$axis];
-
-        return $lane->route === null ? ['', 0.0] : [$lane->route->target, (float) $lane->route->output->send($lane->bounded(), $lane->integer)];
-    }
-
-    /** The value of an axis before the stops, 0..1; null before its first reading. */
-    public function valueOf(int $axis): ?float
-    {
-        $lane = $this->lanes[$axis];
-
-        return $lane->integer < 0 ? null : $lane->value;
-    }
-
-    /** The shut stop that holds the value of an axis back just now; null if none does. */
-    public function heldBy(int $axis): ?string
-    {
-        $lane = $this->lanes[$axis];
-
-        return match (true) {
-            $lane->integer < 0 => null,
-            $lane->value > $lane->high => $lane->stepsHigh[0]->subject,
-            $lane->value < $lane->low => $lane->stepsLow[0]->subject,
-            default => null,
-        };
+        $this->run->lanes->begin($this->routes);
+        $this->lanes = $this->run->lanes->all;
     }
 
     /** @throws InputError */
@@ -214,33 +121,15 @@ final class Axes implements Timed
     {
         $this->run->made->moved($axis, $input, $isFirst);
         if ($this->fused && $this->run->made->isFedAlone($axis)) {
-            $lane->calmFrom = $this->lastCalm($axis, $reading, $lane->min);
-            $lane->calmTo = $this->lastCalm($axis, $reading, $lane->max);
+            $lane->calmFrom = $this->run->made->lastCalm($axis, $reading, $lane->min);
+            $lane->calmTo = $this->run->made->lastCalm($axis, $reading, $lane->max);
         }
-    }
-
-    /** The last reading on the way from one to another at which what is made stands as it does now; travel never turns back. */
-    private function lastCalm(int $axis, int $calm, int $end): int
-    {
-        if ($this->run->made->isCalmAt($axis, $end)) {
-            return $end;
-        }
-        while (abs($end - $calm) > 1) {
-            $middle = intdiv($calm + $end, 2);
-            if ($this->run->made->isCalmAt($axis, $middle)) {
-                $calm = $middle;
-            } else {
-                $end = $middle;
-            }
-        }
-
-        return $calm;
     }
 
     /** With no newer reading for a while, the last one is taken. The timer is set once, and again while readings come. */
     public function timer(Timer $timer): void
     {
-        $axis = (int) $timer->subject;
+        $axis = $timer->of;
         $lane = $this->lanes[$axis];
         $steadying = $lane->steadying;
         if ($steadying === null || $lane->latest === null) {
@@ -263,27 +152,7 @@ final class Axes implements Timed
     private function wait(int $axis, AxisLane $lane, int $time): void
     {
         $lane->waits = true;
-        $this->run->timers->set($time, self::OWNER, (string) $axis, new Cause($lane->latest ?? Cause::START), $axis);
-    }
-
-    private function prepare(int $axis, AxisLane $lane): void
-    {
-        $shaping = $this->run->program->shaping($axis);
-        $lane->stepped = $shaping->notches->areStepped() ? $shaping->notches : null;
-        $lane->feeds = $this->run->made->isFedBy($axis);
-        if ($shaping->steady->isNone()) {
-            return;
-        }
-        $lane->steadying = new Steadying($shaping, $this->fused ? $this->run->program->travels($axis) : null);
-        $lane->spikes = $shaping->steady->spikes;
-        $lane->latest = $this->run->state->latest[$axis] ?? null;
-        foreach ($this->run->state->timers as $timer) {
-            $lane->waits = $lane->waits || ($timer->owner === self::OWNER && $timer->subject === (string) $axis);
-        }
-        if (isset($this->run->state->windows[$axis])) {
-            $lane->steadying->restore($this->run->state->windows[$axis], $this->run->state->standing[$axis]);
-            $lane->standing = $lane->steadying->standing;
-        }
+        $this->run->timers->set($time, self::OWNER, $axis, new Cause($lane->latest ?? Cause::START), rank: $axis);
     }
 
     /** From now on nothing is sent, until all that is under the hands has been found anew. */
@@ -354,7 +223,7 @@ final class Axes implements Timed
         $this->isStill = false;
         foreach ($this->run->program->tables->axes as $axis => $row) {
             $this->lanes[$axis]->assignment = $this->run->layers->axisAssignmentOf($axis);
-            $this->bound($axis);
+            $this->run->lanes->bound($axis);
             if ($this->lanes[$axis]->integer >= 0) {
                 $this->lanes[$axis]->integer = (int) (65535 * $this->lanes[$axis]->bounded() + 0.5);
             }
@@ -364,14 +233,14 @@ final class Axes implements Timed
         }
         foreach ($this->run->program->tables->axes as $axis => $row) {
             $this->routes->takeUp($axis, $before[$row->ref] ?? null, $this->moved($axis, $cause));
-            $this->bound($axis);
+            $this->run->lanes->bound($axis);
         }
     }
 
     /** The stops of an axis have changed: bounds and the value sent are taken anew. */
     public function refresh(int $axis, Cause $cause): void
     {
-        $this->bound($axis);
+        $this->run->lanes->bound($axis);
         $lane = $this->lanes[$axis];
         $integer = (int) (65535 * $lane->bounded() + 0.5);
         if ($this->isStill || $lane->integer < 0 || $integer === $lane->integer) {
@@ -400,7 +269,7 @@ final class Axes implements Timed
         }
         foreach ($changed as $axis => $assignment) {
             $this->routes->enter($axis, $assignment);
-            $this->bound($axis);
+            $this->run->lanes->bound($axis);
             $this->routes->arrive($axis, $this->moved($axis, $cause));
         }
     }
@@ -414,28 +283,6 @@ final class Axes implements Timed
     private function moved(int $axis, Cause $cause): Cause
     {
         return $cause->then(StepKind::AxisSends, $this->run->program->tables->axes[$axis]->ref);
-    }
-
-    private function bound(int $axis): void
-    {
-        $lane = $this->lanes[$axis];
-        $lane->high = 1.0;
-        $lane->low = 0.0;
-        $lane->steps = $lane->stepsHigh = $lane->stepsLow = ($lane->route ?? $lane->pending)->steps ?? [];
-        foreach ($this->run->program->tables->axes[$axis]->stops as $index) {
-            if (isset($this->run->state->stopOpen[$index][$axis])) {
-                continue;
-            }
-            $stop = $this->run->program->stop($index);
-            if ($stop->side === Side::Above && $stop->at < $lane->high) {
-                $lane->high = $stop->at;
-                $lane->stepsHigh = [new Step(StepKind::StopHolds, $stop->id), ...$lane->steps];
-            } elseif ($stop->side === Side::Below && $stop->at > $lane->low) {
-                $lane->low = $stop->at;
-                $lane->stepsLow = [new Step(StepKind::StopHolds, $stop->id), ...$lane->steps];
-            }
-        }
-        $lane->watched = $this->run->stops->watches($axis);
     }
 
     private function fuse(int $axis, AxisLane $lane, int $reading): float

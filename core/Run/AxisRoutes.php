@@ -10,6 +10,7 @@ use Nailrod\Core\Cause\StepKind;
 use Nailrod\Core\Layer\Layer;
 use Nailrod\Core\Output\OutputEvent;
 use Nailrod\Core\Program\Program;
+use Nailrod\Core\State\RoutesState;
 
 /**
  * Where axes send to: the output that the live layer gives each, who of several drives a shared one, and what becomes of
@@ -26,8 +27,11 @@ final class AxisRoutes
     /** @var array<string, array<int, true>> every axis that may drive an output, by the output's key */
     private array $drivers = [];
 
+    private readonly RoutesState $own;
+
     public function __construct(private readonly Run $run)
     {
+        $this->own = $run->state->routes;
         foreach ($run->program->tables->axisCells as $cells) {
             foreach ($cells as $axis => $assignment) {
                 if ($assignment !== Program::NOTHING) {
@@ -46,7 +50,7 @@ final class AxisRoutes
     /** The lane sends where it sent before the run was stored; it goes on waiting if it waited. */
     public function resume(int $axis, AxisLane $lane): void
     {
-        $waits = isset($this->run->state->waiting[$axis]) && $lane->assignment >= 0 && ($this->run->program->handOver($lane->assignment)->picksUp ?? false);
+        $waits = isset($this->own->waiting[$axis]) && $lane->assignment >= 0 && ($this->run->program->handOver($lane->assignment)->picksUp ?? false);
         $this->lay($axis, $lane, $waits);
     }
 
@@ -74,10 +78,10 @@ final class AxisRoutes
         $route = $this->routeOf($axis, $lane->assignment);
         [$lane->route, $lane->pending] = $waits ? [null, $route] : [$route, null];
         if ($waits) {
-            $this->run->state->waiting[$axis] = true;
+            $this->own->waiting[$axis] = true;
             $lane->wouldSend = $lane->integer < 0 ? null : $route?->output->send($lane->bounded(), $lane->integer);
         } else {
-            unset($this->run->state->waiting[$axis]);
+            unset($this->own->waiting[$axis]);
         }
     }
 
@@ -86,7 +90,7 @@ final class AxisRoutes
         $lane = $this->lanes[$axis];
         $this->remember($lane);
         $this->run->mouse->stop($axis);
-        unset($this->run->state->waiting[$axis]);
+        unset($this->own->waiting[$axis]);
         if ($lane->route !== null) {
             $this->rest($this->sending($axis, $lane, $lane->route), $lane->route, $this->run->program->tables->axes[$axis]->ref, $cause);
         }
@@ -95,7 +99,7 @@ final class AxisRoutes
     /** How an axis drives an output: what it sent last, and what it leaves behind. */
     public function sending(int $axis, AxisLane $lane, Route $route): Sending
     {
-        $wasItsSource = $lane->route !== null && $lane->integer >= 0 && (! $route->shared || ($this->run->state->owners[$route->key] ?? null) === $axis);
+        $wasItsSource = $lane->route !== null && $lane->integer >= 0 && (! $route->shared || ($this->own->owners[$route->key] ?? null) === $axis);
         $returns = $wasItsSource && $route->kind !== OutputEvent::MOUSE && ($this->run->program->handOver($lane->assignment)->returnsToRest ?? false);
         $rest = $this->run->program->shaping($axis)->restValue();
 
@@ -154,7 +158,7 @@ final class AxisRoutes
     /** Where an output of axes stands: the later of what was sent to it and what the game said; null if neither. */
     private function presentOf(Route $route): int|float|null
     {
-        return $route->kind === OutputEvent::VARIABLE ? $this->run->variables->said($route->target) : ($this->run->state->present[$route->key] ?? null);
+        return $route->kind === OutputEvent::VARIABLE ? $this->run->variables->said($route->target) : ($this->own->present[$route->key] ?? null);
     }
 
     /** What two successive readings would send lies on different sides of where the output stands, or touches it: from now on it follows. */
@@ -172,7 +176,7 @@ final class AxisRoutes
             return;
         }
         [$lane->route, $lane->pending] = [$route, null];
-        unset($this->run->state->waiting[$axis]);
+        unset($this->own->waiting[$axis]);
         $this->take($route, $axis);
         $this->sendUnlessThere($axis, $route, $cause);
     }
@@ -187,7 +191,7 @@ final class AxisRoutes
     private function remember(AxisLane $lane): void
     {
         if ($lane->route !== null && $lane->route->direct && $lane->integer >= 0) {
-            $this->run->state->present[$lane->route->key] = $lane->integer;
+            $this->own->present[$lane->route->key] = $lane->integer;
         }
     }
 
@@ -195,21 +199,20 @@ final class AxisRoutes
     private function sendUnlessThere(int $axis, Route $route, Cause $cause): void
     {
         $integer = $this->lanes[$axis]->integer;
-        if (! $route->direct || ($this->run->state->present[$route->key] ?? null) !== $integer) {
+        if (! $route->direct || ($this->own->present[$route->key] ?? null) !== $integer) {
             $this->send($route, $axis, $integer, $cause);
         }
     }
 
     public function send(Route $route, int $axis, int $integer, Cause $cause): void
     {
-        $state = $this->run->state;
         if ($route->shared && ! $this->owns($route, $axis, $integer)) {
             return;
         }
         $value = $route->output->send($this->lanes[$axis]->bounded(), $integer);
         if ($route->kind === OutputEvent::MOUSE) {
             $this->run->mouse->steer($axis, (float) $value, $cause);
-        } elseif ($route->direct || $route->kind === OutputEvent::VARIABLE || ($state->present[$route->key] ?? null) !== $value) {
+        } elseif ($route->direct || $route->kind === OutputEvent::VARIABLE || ($this->own->present[$route->key] ?? null) !== $value) {
             $this->put($route, $value, $cause);
         }
     }
@@ -219,15 +222,14 @@ final class AxisRoutes
         if ($route->kind === OutputEvent::VARIABLE) {
             $this->run->variables->set($route->target, (float) $value, $cause);
         } else {
-            $this->run->state->present[$route->key] = $value;
+            $this->own->present[$route->key] = $value;
             $this->run->events[] = new OutputEvent($this->run->state->now, $route->kind, $route->target, $value, $cause);
         }
     }
 
     private function owns(Route $route, int $axis, int $integer): bool
     {
-        $state = $this->run->state;
-        $owner = $state->owners[$route->key] ?? null;
+        $owner = $this->own->owners[$route->key] ?? null;
         if ($owner === $axis) {
             return true;
         }
@@ -236,12 +238,12 @@ final class AxisRoutes
 
             return true;
         }
-        if (! isset($state->taken[$route->key][$axis])) {
-            $state->taken[$route->key][$axis] = $integer;
+        if (! isset($this->own->taken[$route->key][$axis])) {
+            $this->own->taken[$route->key][$axis] = $integer;
 
             return false;
         }
-        if (abs($integer - $state->taken[$route->key][$axis]) <= self::TAKE_OVER) {
+        if (abs($integer - $this->own->taken[$route->key][$axis]) <= self::TAKE_OVER) {
             return false;
         }
         $this->take($route, $axis);
@@ -260,8 +262,8 @@ final class AxisRoutes
                 $taken[$driver] = $this->lanes[$driver]->integer;
             }
         }
-        $this->run->state->owners[$route->key] = $axis;
-        $this->run->state->taken[$route->key] = $taken;
+        $this->own->owners[$route->key] = $axis;
+        $this->own->taken[$route->key] = $taken;
     }
 
     private function routeOf(int $axis, int $assignment): ?Route

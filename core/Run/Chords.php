@@ -6,6 +6,9 @@ namespace Nailrod\Core\Run;
 
 use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Cause\StepKind;
+use Nailrod\Core\State\ChordsState;
+use Nailrod\Core\State\MemberPress;
+use Nailrod\Core\State\Timer;
 
 /**
  * Chords at work. A member's own press and release come as much later as its chord may take to form, and are dropped if
@@ -18,7 +21,16 @@ final class Chords implements Timed
 {
     public const OWNER = 'chord';
 
-    public function __construct(private readonly Run $run) {}
+    private const PRESS = 'press ';
+
+    private const RELEASE = 'release ';
+
+    private readonly ChordsState $own;
+
+    public function __construct(private readonly Run $run)
+    {
+        $this->own = $run->state->chords;
+    }
 
     /**
      * A member has closed.
@@ -30,12 +42,12 @@ final class Chords implements Timed
     {
         $state = $this->run->state;
         $wait = max([0, ...array_map(fn (int $chord) => $this->run->program->tables->chords[$chord]->within, $chords)]);
-        foreach ($state->presses[$contact] ?? [] as $before) {
-            $wait = max($wait, $before['ends'] - $state->now);
+        foreach ($this->own->presses[$contact] ?? [] as $before) {
+            $wait = max($wait, $before->ends - $state->now);
         }
-        $n = $state->delayed++;
-        $state->presses[$contact][] = ['n' => $n, 'at' => $state->now, 'wait' => $wait, 'chords' => $chords, 'assignment' => $assignment, 'on' => false, 'open' => false, 'ends' => 0];
-        $this->run->timers->set($wait, self::OWNER, 'press '.$contact.' '.$n, $cause);
+        $n = $this->own->count++;
+        $this->own->presses[$contact][] = new MemberPress($n, $state->now, $wait, $chords, $assignment);
+        $this->run->timers->set($wait, self::OWNER, $contact, $cause, self::PRESS.$n);
         foreach ($chords as $chord) {
             if ($this->forms($chord)) {
                 $this->form($chord, $cause);
@@ -48,44 +60,41 @@ final class Chords implements Timed
     /** A contact has opened: is that for chords to deal with? */
     public function release(int $contact, Cause $cause): bool
     {
-        $state = $this->run->state;
-        if (isset($state->consumed[$contact])) {
-            $chord = $state->consumed[$contact];
-            unset($state->consumed[$contact]);
-            if (isset($state->chordOn[$chord])) {
+        if (isset($this->own->consumed[$contact])) {
+            $chord = $this->own->consumed[$contact];
+            unset($this->own->consumed[$contact]);
+            if (isset($this->own->on[$chord])) {
                 $this->endOne($chord, $contact, $cause);
             }
 
             return true;
         }
-        $last = array_key_last($state->presses[$contact] ?? []);
-        if ($last === null || $state->presses[$contact][$last]['open']) {
+        $presses = $this->own->presses[$contact] ?? [];
+        $press = array_pop($presses);
+        if ($press === null || $press->open) {
             return false;
         }
-        $press = $state->presses[$contact][$last];
-        $state->presses[$contact][$last] = ['open' => true, 'ends' => $state->now + $press['wait']] + $press;
-        $this->run->timers->set($press['wait'], self::OWNER, 'release '.$contact.' '.$press['n'], $cause);
+        $this->own->presses[$contact] = [...$presses, $press->opened($this->run->state->now)];
+        $this->run->timers->set($press->wait, self::OWNER, $contact, $cause, self::RELEASE.$press->n);
 
         return true;
     }
 
     public function timer(Timer $timer): void
     {
-        $state = $this->run->state;
-        [$what, $contact, $n] = array_map(fn (string $word) => is_numeric($word) ? (int) $word : $word, explode(' ', $timer->subject));
-        foreach ($state->presses[(int) $contact] ?? [] as $i => $press) {
-            if ($press['n'] !== $n) {
-                continue;
-            }
-            if ($what === 'press') {
-                $state->presses[(int) $contact][$i]['on'] = true;
-                $this->run->contacts->pressLate((int) $contact, $press['assignment'], $timer->cause);
-            } else {
-                $this->drop((int) $contact, $i);
-                $this->run->contacts->releaseLate((int) $contact, $timer->cause);
-            }
+        foreach ($this->own->presses[$timer->of] ?? [] as $i => $press) {
+            if ($timer->what === self::PRESS.$press->n) {
+                $this->own->presses[$timer->of] = array_values(array_replace($this->own->presses[$timer->of], [$i => $press->come()]));
+                $this->run->presses->pressLate($timer->of, $press->assignment, $timer->cause);
 
-            return;
+                return;
+            }
+            if ($timer->what === self::RELEASE.$press->n) {
+                $this->drop($timer->of, $i);
+                $this->run->presses->releaseLate($timer->of, $timer->cause);
+
+                return;
+            }
         }
     }
 
@@ -96,7 +105,7 @@ final class Chords implements Timed
      */
     public function end(callable $which, Cause $cause): void
     {
-        foreach (array_reverse(array_keys($this->run->state->chordOn)) as $chord) {
+        foreach (array_reverse(array_keys($this->own->on)) as $chord) {
             if ($which($chord)) {
                 $this->endOne($chord, $this->run->program->tables->chords[$chord]->members[0], $cause);
             }
@@ -110,11 +119,12 @@ final class Chords implements Timed
      */
     public function forget(callable $which): void
     {
-        foreach ($this->run->state->presses as $contact => $presses) {
+        foreach ($this->own->presses as $contact => $presses) {
             foreach ($which($contact) ? array_reverse($presses, true) : [] as $i => $press) {
-                if (! $press['on']) {
+                if (! $press->on) {
                     $this->drop($contact, $i);
-                    $this->run->timers->cancelAll(fn (Timer $timer) => $timer->owner === self::OWNER && in_array($timer->subject, ['press '.$contact.' '.$press['n'], 'release '.$contact.' '.$press['n']], true));
+                    $this->run->timers->cancel(self::OWNER, $contact, self::PRESS.$press->n);
+                    $this->run->timers->cancel(self::OWNER, $contact, self::RELEASE.$press->n);
                 }
             }
         }
@@ -123,9 +133,9 @@ final class Chords implements Timed
     /** Does a press that came late end only by a release that is on its way? */
     public function isEnding(int $contact): bool
     {
-        foreach ($this->run->state->presses[$contact] ?? [] as $press) {
-            if ($press['on']) {
-                return $press['open'];
+        foreach ($this->own->presses[$contact] ?? [] as $press) {
+            if ($press->on) {
+                return $press->open;
             }
         }
 
@@ -135,10 +145,10 @@ final class Chords implements Timed
     /** What has come late is over: its release is not waited for. */
     public function over(int $contact): void
     {
-        foreach ($this->run->state->presses[$contact] ?? [] as $i => $press) {
-            if ($press['on']) {
+        foreach ($this->own->presses[$contact] ?? [] as $i => $press) {
+            if ($press->on) {
                 $this->drop($contact, $i);
-                $this->run->timers->cancel(self::OWNER, 'release '.$contact.' '.$press['n']);
+                $this->run->timers->cancel(self::OWNER, $contact, self::RELEASE.$press->n);
 
                 return;
             }
@@ -148,23 +158,23 @@ final class Chords implements Timed
     /** The chord that a closed contact has become a part of; null if it has not. */
     public function takenBy(int $contact): ?int
     {
-        return $this->run->state->consumed[$contact] ?? null;
+        return $this->own->consumed[$contact] ?? null;
     }
 
     private function endOne(int $chord, int $contact, Cause $cause): void
     {
-        unset($this->run->state->chordOn[$chord]);
-        $this->run->contacts->releaseAssignment($this->run->program->tables->chords[$chord]->assignment, $contact, $cause);
+        unset($this->own->on[$chord]);
+        $this->run->presses->releaseAssignment($this->run->program->tables->chords[$chord]->assignment, $contact, $cause);
     }
 
     private function drop(int $contact, int $i): void
     {
-        $presses = $this->run->state->presses[$contact];
+        $presses = $this->own->presses[$contact];
         unset($presses[$i]);
         if ($presses === []) {
-            unset($this->run->state->presses[$contact]);
+            unset($this->own->presses[$contact]);
         } else {
-            $this->run->state->presses[$contact] = array_values($presses);
+            $this->own->presses[$contact] = array_values($presses);
         }
     }
 
@@ -173,12 +183,12 @@ final class Chords implements Timed
         $row = $this->run->program->tables->chords[$chord];
         $times = [];
         foreach ($row->members as $member) {
-            $presses = $this->run->state->presses[$member] ?? [];
+            $presses = $this->own->presses[$member] ?? [];
             $last = array_key_last($presses);
-            if ($last === null || $presses[$last]['on'] || $presses[$last]['open'] || ! in_array($chord, $presses[$last]['chords'], true)) {
+            if ($last === null || $presses[$last]->on || $presses[$last]->open || ! in_array($chord, $presses[$last]->chords, true)) {
                 return false;
             }
-            $times[] = $presses[$last]['at'];
+            $times[] = $presses[$last]->at;
         }
 
         return $times !== [] && max($times) - min($times) < $row->within && ($row->when === null || $this->run->program->chordCondition($chord)?->holds($this->run) === true);
@@ -186,16 +196,15 @@ final class Chords implements Timed
 
     private function form(int $chord, Cause $cause): void
     {
-        $state = $this->run->state;
         $row = $this->run->program->tables->chords[$chord];
         foreach ($row->members as $member) {
-            $last = (int) array_key_last($state->presses[$member]);
-            $this->run->timers->cancel(self::OWNER, 'press '.$member.' '.$state->presses[$member][$last]['n']);
+            $last = (int) array_key_last($this->own->presses[$member]);
+            $this->run->timers->cancel(self::OWNER, $member, self::PRESS.$this->own->presses[$member][$last]->n);
             $this->drop($member, $last);
-            $state->consumed[$member] = $chord;
+            $this->own->consumed[$member] = $chord;
         }
-        $this->run->contacts->pressAssignment($row->assignment, $row->members[0], $cause->then(StepKind::Chord, $row->id));
-        $state->chordOn[$chord] = true;
+        $this->run->presses->pressAssignment($row->assignment, $row->members[0], $cause->then(StepKind::Chord, $row->id));
+        $this->own->on[$chord] = true;
     }
 
     /** @return list<int> the chords that a contact is part of, where the live layer or else the base layer speaks of it */

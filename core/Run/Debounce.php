@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Nailrod\Core\Run;
 
 use Nailrod\Core\Cause\Cause;
+use Nailrod\Core\State\DebounceState;
+use Nailrod\Core\State\Phase;
+use Nailrod\Core\State\Timer;
 
 /**
  * Keeps contacts that chatter quiet: the first change counts at once, changes within the time are ignored, at its end
@@ -14,7 +17,12 @@ final class Debounce implements Timed
 {
     public const OWNER = 'debounce';
 
-    public function __construct(private readonly Run $run) {}
+    private readonly DebounceState $own;
+
+    public function __construct(private readonly Run $run)
+    {
+        $this->own = $run->state->debounce;
+    }
 
     /**
      * @param array<int, bool> $reported closed or open, by contact
@@ -29,10 +37,10 @@ final class Debounce implements Timed
             if ($time === 0 || $state->phase !== Phase::Running) {
                 continue;
             }
-            if (isset($state->bouncing[$contact])) {
-                $state->bouncing[$contact] = [$closed, $cause];
+            if (isset($this->own->bouncing[$contact])) {
+                $this->own->bouncing[$contact] = [$closed, $cause];
                 unset($reported[$contact]);
-            } elseif (($state->closed[$contact] ?? false) !== $closed) {
+            } elseif (($state->contacts->closed[$contact] ?? false) !== $closed) {
                 $this->begin($contact, $closed, $time, $cause);
             }
         }
@@ -43,10 +51,10 @@ final class Debounce implements Timed
     public function timer(Timer $timer): void
     {
         $state = $this->run->state;
-        $contact = (int) $timer->subject;
-        [$closed, $cause] = $state->bouncing[$contact];
-        unset($state->bouncing[$contact]);
-        if ($closed !== ($state->closed[$contact] ?? false)) {
+        $contact = $timer->of;
+        [$closed, $cause] = $this->own->bouncing[$contact];
+        unset($this->own->bouncing[$contact]);
+        if ($closed !== ($state->contacts->closed[$contact] ?? false)) {
             $this->begin($contact, $closed, $this->run->program->tables->contacts[$contact]->debounce, $cause);
             $this->run->contacts->report([$contact => $closed], $cause);
         }
@@ -55,21 +63,21 @@ final class Debounce implements Timed
     /** What was reported last of a contact, though its time may not be over; null if nothing was reported within it. */
     public function lastWord(int $contact): ?bool
     {
-        return $this->run->state->bouncing[$contact][0] ?? null;
+        return $this->own->bouncing[$contact][0] ?? null;
     }
 
     /** The time of a contact is over, and what was reported within it is forgotten. */
     public function forget(int $contact): void
     {
-        if (isset($this->run->state->bouncing[$contact])) {
-            unset($this->run->state->bouncing[$contact]);
-            $this->run->timers->cancel(self::OWNER, (string) $contact);
+        if (isset($this->own->bouncing[$contact])) {
+            unset($this->own->bouncing[$contact]);
+            $this->run->timers->cancel(self::OWNER, $contact);
         }
     }
 
     private function begin(int $contact, bool $closed, int $time, Cause $cause): void
     {
-        $this->run->state->bouncing[$contact] = [$closed, $cause];
-        $this->run->timers->set($time, self::OWNER, (string) $contact, $cause);
+        $this->own->bouncing[$contact] = [$closed, $cause];
+        $this->run->timers->set($time, self::OWNER, $contact, $cause);
     }
 }

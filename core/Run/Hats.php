@@ -6,36 +6,42 @@ namespace Nailrod\Core\Run;
 
 use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Output\OutputEvent;
+use Nailrod\Core\State\HatsState;
 
 /** Hats of the controller: 0 to 7 clockwise from north, -1 in the middle, made of the directions that are held. */
 final class Hats
 {
-    public function __construct(private readonly Run $run) {}
+    private readonly HatsState $own;
+
+    public function __construct(private readonly Run $run)
+    {
+        $this->own = $run->state->hats;
+    }
 
     /** @param int $direction 0 north to 3 west */
     public function hold(int $hat, int $direction, string $source, Cause $cause): void
     {
-        $this->run->state->hats[$hat][$direction][$source] = true;
+        $this->own->holders[$hat][$direction][$source] = true;
         $this->send($hat, $cause);
     }
 
     public function letGo(int $hat, int $direction, string $source, Cause $cause): void
     {
-        if (! isset($this->run->state->hats[$hat][$direction][$source])) {
+        if (! isset($this->own->holders[$hat][$direction][$source])) {
             return;
         }
-        unset($this->run->state->hats[$hat][$direction][$source]);
+        unset($this->own->holders[$hat][$direction][$source]);
         $this->send($hat, $cause);
     }
 
     private function send(int $hat, Cause $cause): void
     {
-        $held = array_map(fn (int $direction) => ($this->run->state->hats[$hat][$direction] ?? []) !== [], range(0, 3));
+        $held = array_map(fn (int $direction) => ($this->own->holders[$hat][$direction] ?? []) !== [], range(0, 3));
         $up = (int) $held[0] - (int) $held[2];
         $right = (int) $held[1] - (int) $held[3];
         $value = [[7, 0, 1], [6, -1, 2], [5, 4, 3]][1 - $up][1 + $right];
-        if (($this->run->state->hatValues[$hat] ?? -1) !== $value) {
-            $this->run->state->hatValues[$hat] = $value;
+        if (($this->own->values[$hat] ?? -1) !== $value) {
+            $this->own->values[$hat] = $value;
             $this->run->emit(OutputEvent::HAT, (string) $hat, $value, $cause);
         }
     }

@@ -5,18 +5,23 @@ declare(strict_types=1);
 namespace Nailrod\Core\Run;
 
 use Nailrod\Core\Cause\Cause;
+use Nailrod\Core\State\HoldsState;
 
 /** Outputs that are on while at least one source holds them. */
 final class Holds
 {
-    public function __construct(private readonly Run $run) {}
+    private readonly HoldsState $own;
+
+    public function __construct(private readonly Run $run)
+    {
+        $this->own = $run->state->holds;
+    }
 
     public function hold(string $kind, string $target, string $source, Cause $cause): void
     {
-        $state = $this->run->state;
         $key = $kind.' '.$target;
-        $first = ! isset($state->holders[$key]);
-        $state->holders[$key][$source] = true;
+        $first = ! isset($this->own->holders[$key]);
+        $this->own->holders[$key][$source] = true;
         if ($first) {
             $this->run->emit($kind, $target, 1, $cause);
         }
@@ -24,19 +29,18 @@ final class Holds
 
     public function isOn(string $kind, string $target): bool
     {
-        return isset($this->run->state->holders[$kind.' '.$target]);
+        return isset($this->own->holders[$kind.' '.$target]);
     }
 
     public function letGo(string $kind, string $target, string $source, Cause $cause): void
     {
-        $state = $this->run->state;
         $key = $kind.' '.$target;
-        if (! isset($state->holders[$key][$source])) {
+        if (! isset($this->own->holders[$key][$source])) {
             return;
         }
-        unset($state->holders[$key][$source]);
-        if ($state->holders[$key] === []) {
-            unset($state->holders[$key]);
+        unset($this->own->holders[$key][$source]);
+        if ($this->own->holders[$key] === []) {
+            unset($this->own->holders[$key]);
             $this->run->emit($kind, $target, 0, $cause);
         }
     }

@@ -9,6 +9,7 @@ use Nailrod\Core\Cause\StepKind;
 use Nailrod\Core\Device\Lamp;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Output\OutputEvent;
+use Nailrod\Core\State\LampsState;
 
 /** Lamps: lit by rules that are looked at after every input and every timer, and by outputs that hold them. Rules come first. */
 final class Lamps
@@ -16,15 +17,18 @@ final class Lamps
     /** Does the program have rules for lamps at all? */
     public readonly bool $isRuled;
 
+    private readonly LampsState $own;
+
     public function __construct(private readonly Run $run)
     {
+        $this->own = $run->state->lamps;
         $this->isRuled = $run->program->tables->lamps !== [];
     }
 
     public function hold(string $lamp, string $source, Cause $cause): void
     {
-        $this->run->state->holders[OutputEvent::LAMP.' '.$lamp][$source] = true;
-        if (! isset($this->run->state->lamps[$lamp])) {
+        $this->run->state->holds->holders[OutputEvent::LAMP.' '.$lamp][$source] = true;
+        if (! isset($this->own->lit[$lamp])) {
             $this->show($lamp, 1, $cause);
         }
     }
@@ -32,9 +36,9 @@ final class Lamps
     public function letGo(string $lamp, string $source, Cause $cause): void
     {
         $key = OutputEvent::LAMP.' '.$lamp;
-        unset($this->run->state->holders[$key][$source]);
-        if (($this->run->state->holders[$key] ?? []) === []) {
-            unset($this->run->state->holders[$key]);
+        unset($this->run->state->holds->holders[$key][$source]);
+        if (($this->run->state->holds->holders[$key] ?? []) === []) {
+            unset($this->run->state->holds->holders[$key]);
             $this->show($lamp, $this->ruled()[$lamp][0] ?? 0, $cause);
         }
     }
@@ -45,9 +49,9 @@ final class Lamps
         $ruled = $this->ruled();
         foreach (Keys::each($this->run->program->lampRules()) as $id => $rule) {
             foreach ($rule->lamps() as $lamp) {
-                $isHeld = isset($this->run->state->holders[OutputEvent::LAMP.' '.$lamp]);
+                $isHeld = isset($this->run->state->holds->holders[OutputEvent::LAMP.' '.$lamp]);
                 $value = $ruled[$lamp][0] ?? ($isHeld ? 1 : 0);
-                if (($this->run->state->lamps[$lamp] ?? 0) !== $value) {
+                if (($this->own->lit[$lamp] ?? 0) !== $value) {
                     $this->show($lamp, $value, $cause->then(StepKind::Lamp, $ruled[$lamp][1] ?? $id));
                 }
             }
@@ -58,8 +62,8 @@ final class Lamps
     public function settle(Cause $cause): void
     {
         $ruled = $cause->origin === Cause::CLOSED ? [] : $this->ruled();
-        foreach (array_keys($this->run->state->lamps) as $lamp) {
-            if (! isset($this->run->state->holders[OutputEvent::LAMP.' '.$lamp])) {
+        foreach (array_keys($this->own->lit) as $lamp) {
+            if (! isset($this->run->state->holds->holders[OutputEvent::LAMP.' '.$lamp])) {
                 $this->show($lamp, $ruled[$lamp][0] ?? 0, $cause);
             }
         }
@@ -80,13 +84,13 @@ final class Lamps
 
     private function show(string $lamp, int|string $value, Cause $cause): void
     {
-        if (($this->run->state->lamps[$lamp] ?? 0) === $value) {
+        if (($this->own->lit[$lamp] ?? 0) === $value) {
             return;
         }
         if ($value === 0) {
-            unset($this->run->state->lamps[$lamp]);
+            unset($this->own->lit[$lamp]);
         } else {
-            $this->run->state->lamps[$lamp] = $value;
+            $this->own->lit[$lamp] = $value;
         }
         $this->run->emit(OutputEvent::LAMP, $lamp, $value, $cause);
     }

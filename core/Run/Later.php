@@ -7,48 +7,54 @@ namespace Nailrod\Core\Run;
 use Nailrod\Core\Behaviour\Assigned;
 use Nailrod\Core\Behaviour\TimedBehaviour;
 use Nailrod\Core\Cause\Cause;
+use Nailrod\Core\State\AssignmentsState;
+use Nailrod\Core\State\Timer;
 
 /** Timers of behaviours, and the one number or word that each assignment remembers between two of them. */
 final class Later implements Timed
 {
     public const OWNER = 'later';
 
-    public function __construct(private readonly Run $run) {}
+    private readonly AssignmentsState $own;
+
+    public function __construct(private readonly Run $run)
+    {
+        $this->own = $run->state->assignments;
+    }
 
     /** @param int $delay in µs */
     public function set(Assigned $assigned, string $what, int $delay, Cause $cause): void
     {
-        $this->run->timers->set($delay, self::OWNER, $assigned->id.':'.$what, $cause);
+        $this->run->timers->set($delay, self::OWNER, $assigned->id, $cause, $what);
     }
 
     public function cancel(Assigned $assigned, string $what): void
     {
-        $this->run->timers->cancel(self::OWNER, $assigned->id.':'.$what);
+        $this->run->timers->cancel(self::OWNER, $assigned->id, $what);
     }
 
     /** What the assignment is doing; null if it rests. */
     public function stage(Assigned $assigned): ?string
     {
-        return $this->run->state->stages[$assigned->id] ?? null;
+        return $this->own->stages[$assigned->id] ?? null;
     }
 
     public function enter(Assigned $assigned, ?string $stage): void
     {
         // The latest stands last, so that what came on last can end first.
-        unset($this->run->state->stages[$assigned->id]);
+        unset($this->own->stages[$assigned->id]);
         if ($stage !== null) {
-            $this->run->state->stages[$assigned->id] = $stage;
+            $this->own->stages[$assigned->id] = $stage;
         }
     }
 
     public function timer(Timer $timer): void
     {
-        [$id, $what] = explode(':', $timer->subject, 2);
-        $assigned = $this->run->program->assigned((int) $id);
+        $assigned = $this->run->program->assigned($timer->of);
         if ($assigned->behaviour instanceof TimedBehaviour) {
             $acting = $this->run->acting;
             $this->run->acting = $assigned->id;
-            $assigned->behaviour->timer($this->run, $assigned, $what, $timer->cause);
+            $assigned->behaviour->timer($this->run, $assigned, $timer->what, $timer->cause);
             $this->run->acting = $acting;
         }
     }
@@ -60,7 +66,7 @@ final class Later implements Timed
      */
     public function end(callable $which, Cause $cause): void
     {
-        foreach (array_reverse(array_keys($this->run->state->stages)) as $id) {
+        foreach (array_reverse(array_keys($this->own->stages)) as $id) {
             if ($which($id)) {
                 $this->endOne($id, $cause);
             }
@@ -73,6 +79,6 @@ final class Later implements Timed
         if ($assigned->behaviour instanceof TimedBehaviour) {
             $assigned->behaviour->end($this->run, $assigned, $cause);
         }
-        unset($this->run->state->stages[$id]);
+        unset($this->own->stages[$id]);
     }
 }

@@ -8,50 +8,56 @@ use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Cause\StepKind;
 use Nailrod\Core\Output\OutputEvent;
 use Nailrod\Core\Program\Program;
+use Nailrod\Core\State\LayersState;
 
 /** Which layer is live, and what it says. Exactly one is live: the top of the held ones, else the settled one. */
 final class Layers
 {
     public const BASE = 0;
 
-    public function __construct(private readonly Run $run) {}
+    private readonly LayersState $own;
+
+    public function __construct(private readonly Run $run)
+    {
+        $this->own = $run->state->layers;
+    }
 
     public function live(): int
     {
-        $held = $this->run->state->heldLayers;
+        $held = $this->own->held;
 
-        return $held === [] ? $this->run->state->settledLayer : $held[count($held) - 1][0];
+        return $held === [] ? $this->own->settled : $held[count($held) - 1][0];
     }
 
     /** Id of the settled layer. */
     public function settled(): string
     {
-        return $this->run->program->tables->layers[$this->run->state->settledLayer]->id;
+        return $this->run->program->tables->layers[$this->own->settled]->id;
     }
 
     public function settle(string $layer, Cause $cause): void
     {
-        $this->run->state->settledLayer = max(0, $this->run->program->layerIndex($layer));
+        $this->own->settled = max(0, $this->run->program->layerIndex($layer));
         $this->changed($cause);
     }
 
     /** A source that holds a layer already is pressed anew: its layer comes on top. */
     public function push(string $layer, string $source, Cause $cause): void
     {
-        $this->run->state->heldLayers = [...$this->without($source), [$this->run->program->layerIndex($layer), $source]];
+        $this->own->held = [...$this->without($source), [$this->run->program->layerIndex($layer), $source]];
         $this->changed($cause);
     }
 
     public function remove(string $source, Cause $cause): void
     {
-        $this->run->state->heldLayers = $this->without($source);
+        $this->own->held = $this->without($source);
         $this->changed($cause);
     }
 
     /** @return list<array{int, string}> the held layers but that of a source */
     private function without(string $source): array
     {
-        return array_values(array_filter($this->run->state->heldLayers, fn (array $entry) => $entry[1] !== $source));
+        return array_values(array_filter($this->own->held, fn (array $entry) => $entry[1] !== $source));
     }
 
     /** The assignment that a press of the contact is bound to now: the live layer's word, else the base layer's. */
@@ -77,19 +83,18 @@ final class Layers
     /** What the layer lets go of may hold another one, so that what is live is looked at again when the row is written. */
     private function changed(Cause $cause): void
     {
-        $state = $this->run->state;
-        $left = $state->toldLayer;
+        $left = $this->own->told;
         if ($this->live() === $left) {
             return;
         }
-        if ($this->run->program->tables->layers[$left]->letsGo ?? false) {
+        if ($this->run->program->tables->layers[$left]->letsGo) {
             $this->run->lettingGo->ofLayer($left, $cause);
         }
         $live = $this->live();
-        if ($live === $state->toldLayer) {
+        if ($live === $this->own->told) {
             return;
         }
-        $state->toldLayer = $live;
+        $this->own->told = $live;
         $this->run->emit(OutputEvent::LAYER, 'live', $this->run->program->tables->layers[$live]->name, $cause);
         $this->run->axes->reroute($cause->then(StepKind::GoesLive, $this->run->program->tables->layers[$live]->id));
     }

@@ -9,6 +9,7 @@ use Nailrod\Core\Behaviour\Latches;
 use Nailrod\Core\Behaviour\PlaysItsMacro;
 use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Program\Program;
+use Nailrod\Core\State\Timer;
 
 /**
  * Lets go of what is held: all of it, that of a device, that of a layer. Macros end first, then chords, follows, toggles
@@ -26,11 +27,11 @@ final class LettingGo
         $this->run->chords->end($all, $cause);
         $this->run->chords->forget($all);
         $follows = [];
-        foreach ($this->run->contacts->pressedLastFirst() as [$key, , $assignment]) {
+        foreach ($this->run->presses->pressedLastFirst() as [$key, , $assignment]) {
             if ($this->isFollow($assignment)) {
                 $follows[] = $assignment;
             }
-            $this->run->contacts->spend($key);
+            $this->run->presses->spend($key);
         }
         foreach ($follows as $assignment) {
             $this->run->program->assigned($assignment)->release($this->run, $cause);
@@ -47,7 +48,7 @@ final class LettingGo
         $this->run->pulses->end($cause);
         $this->run->ticks->end($cause);
         $this->run->timers->cancelAll(fn (Timer $timer) => $timer->owner !== Axes::OWNER);
-        $state->mouse = $state->bouncing = $state->consumed = [];
+        $state->mouse->owed = $state->debounce->bouncing = $state->chords->consumed = [];
     }
 
     /**
@@ -77,10 +78,10 @@ final class LettingGo
             if ($row->layer !== $layer || $id === $this->run->acting) {
                 continue;
             }
-            if (isset($this->run->state->toggled[$id])) {
-                unset($this->run->state->toggled[$id]);
+            if (isset($this->run->state->assignments->toggled[$id])) {
+                unset($this->run->state->assignments->toggled[$id]);
                 $this->run->program->assigned($id)->release($this->run, $cause);
-            } elseif (isset($this->run->state->stages[$id]) && $this->isLatched($id)) {
+            } elseif (isset($this->run->state->assignments->stages[$id]) && $this->isLatched($id)) {
                 $this->run->later->endOne($id, $cause);
             }
         }
@@ -92,11 +93,11 @@ final class LettingGo
      */
     private function releases(callable $isContact, callable $isWanted, Cause $cause): void
     {
-        foreach ($this->run->contacts->pressedLastFirst() as [$key, $contact, $assignment]) {
+        foreach ($this->run->presses->pressedLastFirst() as [$key, $contact, $assignment]) {
             $isWaitedFor = $key < 0 && $this->run->chords->isEnding($contact);
             if ($isContact($contact) && ! $isWaitedFor && ($assignment === Program::NOTHING || $isWanted($assignment))) {
-                $this->run->contacts->forget($key);
-                $this->run->contacts->releaseAssignment($assignment, $contact, $cause);
+                $this->run->presses->forget($key);
+                $this->run->presses->releaseAssignment($assignment, $contact, $cause);
             }
         }
     }
@@ -104,9 +105,9 @@ final class LettingGo
     /** @param callable(int): bool $which given the number of an assignment */
     private function toggles(callable $which, Cause $cause): void
     {
-        foreach (array_reverse(array_keys($this->run->state->toggled)) as $id) {
+        foreach (array_reverse(array_keys($this->run->state->assignments->toggled)) as $id) {
             if ($which($id)) {
-                unset($this->run->state->toggled[$id]);
+                unset($this->run->state->assignments->toggled[$id]);
                 $this->run->program->assigned($id)->release($this->run, $cause);
             }
         }

@@ -9,6 +9,8 @@ use Nailrod\Core\Cause\Input;
 use Nailrod\Core\Condition\Condition;
 use Nailrod\Core\Output\OutputEvent;
 use Nailrod\Core\Program\Program;
+use Nailrod\Core\State\Phase;
+use Nailrod\Core\State\State;
 
 /** The engine: a program and a state, timed inputs in, timed outputs out. No clock, no files, no chance. */
 final class Machine
@@ -47,10 +49,8 @@ final class Machine
     public function feed(iterable $inputs): array
     {
         $state = $this->state;
-        $axisPorts = $this->program->tables->axisPorts;
-        $contactPorts = $this->program->tables->contactPorts;
-        $axes = $this->run->axes;
-        $hasLamps = $this->run->lamps->isRuled;
+        [$axisPorts, $contactPorts] = [$this->program->tables->axisPorts, $this->program->tables->contactPorts];
+        [$axes, $hasLamps] = [$this->run->axes, $this->run->lamps->isRuled];
         if ($state->phase === Phase::Fresh) {
             $this->begin();
         }
@@ -77,7 +77,7 @@ final class Machine
                 }
             }
         } finally {
-            $axes->store();
+            $this->run->lanes->store();
         }
 
         return $this->collect();
@@ -213,7 +213,7 @@ final class Machine
     {
         $axis = $this->program->tables->axisPorts[$port] ?? null;
 
-        return $axis === null ? null : $this->run->axes->heldBy($axis);
+        return $axis === null ? null : $this->run->lanes->heldBy($axis);
     }
 
     public function liveLayer(): int
@@ -291,7 +291,7 @@ final class Machine
     /** @return list<OutputEvent> */
     private function collect(): array
     {
-        $this->run->axes->store();
+        $this->run->lanes->store();
         $events = $this->run->events;
         $this->run->events = [];
 

@@ -9,6 +9,9 @@ use Nailrod\Core\Cause\StepKind;
 use Nailrod\Core\Macro\Macro;
 use Nailrod\Core\Macro\MacroStep;
 use Nailrod\Core\Output\ContactOutput;
+use Nailrod\Core\State\MacrosState;
+use Nailrod\Core\State\Player;
+use Nailrod\Core\State\Timer;
 
 /** Macros at work: one player for each, whoever starts it. The end and a stop release all that it holds. */
 final class Macros implements Timed
@@ -18,7 +21,12 @@ final class Macros implements Timed
     /** @var array<int, true> macros whose steps are being played at this very moment */
     private array $playing = [];
 
-    public function __construct(private readonly Run $run) {}
+    private readonly MacrosState $own;
+
+    public function __construct(private readonly Run $run)
+    {
+        $this->own = $run->state->macros;
+    }
 
     /** @param ?int $holder the assignment that holds it; null if it is started by something that does not hold */
     public function press(string $id, ?int $holder, Cause $cause): void
@@ -30,7 +38,7 @@ final class Macros implements Timed
         }
         $macro = $this->run->program->macro($index);
         $cause = $cause->then(StepKind::Macro, $id);
-        $player = $this->run->state->macros[$index] ?? null;
+        $player = $this->own->players[$index] ?? null;
         if ($player !== null && $macro->again !== Macro::IGNORE) {
             $this->end($index, $cause);
             if ($macro->again === Macro::STOP) {
@@ -40,25 +48,27 @@ final class Macros implements Timed
         }
         $holders = $holder === null ? [] : [$holder => true];
         if ($player !== null) {
-            $this->run->state->macros[$index]['holders'] += $holders;
+            $this->own->players[$index] = $player->heldBy($player->holders + $holders);
 
             return;
         }
         if ($macro->when?->holds($this->run) === false) {
             return;
         }
-        $this->run->state->macros[$index] = ['step' => 0, 'held' => [], 'holders' => $holders, 'tap' => null];
+        $this->own->players[$index] = new Player(0, [], $holders, null);
         $this->play($index, $cause);
     }
 
     public function release(string $id, int $holder, Cause $cause): void
     {
         $index = $this->run->program->macroIndex($id);
-        if (! isset($this->run->state->macros[$index]['holders'][$holder])) {
+        $player = $this->own->players[$index] ?? null;
+        if (! isset($player->holders[$holder])) {
             return;
         }
-        unset($this->run->state->macros[$index]['holders'][$holder]);
-        if ($this->run->state->macros[$index]['holders'] === [] && $this->run->program->macro($index)->stopsAtRelease) {
+        $holders = array_diff_key($player->holders, [$holder => true]);
+        $this->own->players[$index] = $player->heldBy($holders);
+        if ($holders === [] && $this->run->program->macro($index)->stopsAtRelease) {
             $this->end($index, $cause->then(StepKind::Macro, $id));
         }
     }
@@ -70,27 +80,34 @@ final class Macros implements Timed
 
     public function timer(Timer $timer): void
     {
-        $index = (int) $timer->subject;
-        $player = $this->run->state->macros[$index] ?? null;
+        $index = $timer->of;
+        $player = $this->own->players[$index] ?? null;
         if ($player === null) {
             return;
         }
-        if ($player['tap'] !== null) {
-            $this->output($index, $player['tap'])?->release($this->run, self::source($index, $player['tap']), $this->towards($index, $player['tap'], $timer->cause->then(StepKind::Timer, 'tap over')));
-            if (! isset($this->run->state->macros[$index])) {
-                return;
-            }
+        if ($player->tap !== null) {
+            $this->output($index, $player->tap)?->release($this->run, self::source($index, $player->tap), $this->towards($index, $player->tap, $timer->cause->then(StepKind::Timer, 'tap over')));
         }
-        $this->run->state->macros[$index] = ['step' => $player['step'] + 1, 'tap' => null] + $this->run->state->macros[$index];
+        // What the tap let go of may have ended the macro.
+        $player = $this->playerOf($index);
+        if ($player === null) {
+            return;
+        }
+        $this->own->players[$index] = $player->at($player->step + 1)->tapping(null);
         $this->play($index, $timer->cause);
     }
 
     /** Everything is let go of, what was started last first. */
     public function endAll(Cause $cause): void
     {
-        foreach (array_reverse(array_keys($this->run->state->macros)) as $index) {
+        foreach (array_reverse(array_keys($this->own->players)) as $index) {
             $this->end($index, $cause);
         }
+    }
+
+    private function playerOf(int $index): ?Player
+    {
+        return $this->own->players[$index] ?? null;
     }
 
     private function play(int $index, Cause $cause): void
@@ -104,16 +121,16 @@ final class Macros implements Timed
     private function steps(int $index, Cause $cause): void
     {
         $macro = $this->run->program->macro($index);
-        while (isset($this->run->state->macros[$index])) {
-            $at = $this->run->state->macros[$index]['step'];
+        while (isset($this->own->players[$index])) {
+            $at = $this->own->players[$index]->step;
             $step = $macro->steps[$at] ?? null;
             if ($step === null) {
-                if (! $macro->repeats || $this->run->state->macros[$index]['holders'] === []) {
+                if (! $macro->repeats || $this->own->players[$index]->holders === []) {
                     $this->end($index, $cause);
 
                     return;
                 }
-                $this->run->state->macros[$index]['step'] = 0;
+                $this->own->players[$index] = $this->own->players[$index]->at(0);
 
                 continue;
             }
@@ -127,15 +144,15 @@ final class Macros implements Timed
     /** The step may have stopped its own macro. */
     private function next(int $index, int $at): void
     {
-        if (isset($this->run->state->macros[$index])) {
-            $this->run->state->macros[$index]['step'] = $at + 1;
+        if (isset($this->own->players[$index])) {
+            $this->own->players[$index] = $this->own->players[$index]->at($at + 1);
         }
     }
 
     private function takesTime(int $index, int $at, MacroStep $step, Cause $cause): bool
     {
         if ($step->does === MacroStep::RELEASE) {
-            foreach (array_reverse($this->run->state->macros[$index]['held']) as $held) {
+            foreach (array_reverse($this->own->players[$index]->held) as $held) {
                 if ($this->output($index, $held)?->toArray() === $this->output($index, $at)?->toArray()) {
                     $this->letGo($index, $held, $cause);
                 }
@@ -143,39 +160,40 @@ final class Macros implements Timed
         } elseif ($step->does !== MacroStep::WAIT) {
             $output = $this->output($index, $at);
             if ($step->does === MacroStep::PRESS && $output !== null) {
-                $this->run->state->macros[$index]['held'] = array_values(array_unique([...$this->run->state->macros[$index]['held'], $at]));
+                $this->own->players[$index] = $this->own->players[$index]->holding(array_values(array_unique([...$this->own->players[$index]->held, $at])));
             } elseif ($step->does === MacroStep::TAP) {
-                $this->run->state->macros[$index]['tap'] = $at;
+                $this->own->players[$index] = $this->own->players[$index]->tapping($at);
             }
             $output?->press($this->run, self::source($index, $at), $this->towards($index, $at, $cause));
         }
-        if ($step->time === 0 || ! isset($this->run->state->macros[$index])) {
+        if ($step->time === 0 || ! isset($this->own->players[$index])) {
             return false;
         }
-        $this->run->timers->set($step->time, self::OWNER, (string) $index, $cause);
+        $this->run->timers->set($step->time, self::OWNER, $index, $cause);
 
         return true;
     }
 
     private function end(int $index, Cause $cause): void
     {
-        $player = $this->run->state->macros[$index] ?? null;
+        $player = $this->own->players[$index] ?? null;
         if ($player === null) {
             return;
         }
-        $this->run->timers->cancel(self::OWNER, (string) $index);
-        if ($player['tap'] !== null) {
-            $this->output($index, $player['tap'])?->release($this->run, self::source($index, $player['tap']), $this->towards($index, $player['tap'], $cause));
+        $this->run->timers->cancel(self::OWNER, $index);
+        if ($player->tap !== null) {
+            $this->output($index, $player->tap)?->release($this->run, self::source($index, $player->tap), $this->towards($index, $player->tap, $cause));
         }
-        foreach (array_reverse($player['held']) as $held) {
+        foreach (array_reverse($player->held) as $held) {
             $this->letGo($index, $held, $cause);
         }
-        unset($this->run->state->macros[$index]);
+        unset($this->own->players[$index]);
     }
 
     private function letGo(int $index, int $step, Cause $cause): void
     {
-        $this->run->state->macros[$index]['held'] = array_values(array_diff($this->run->state->macros[$index]['held'], [$step]));
+        $player = $this->own->players[$index];
+        $this->own->players[$index] = $player->holding(array_values(array_diff($player->held, [$step])));
         $this->output($index, $step)?->release($this->run, self::source($index, $step), $this->towards($index, $step, $cause));
     }
 

@@ -8,6 +8,7 @@ use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Cause\Input;
 use Nailrod\Core\Made\BuildsAxes;
 use Nailrod\Core\Made\MadeContacts;
+use Nailrod\Core\State\MadeState;
 
 /** What is made from axes, at work: built axes follow their sources, contacts close and open with the places of axes. */
 final class MadeParts
@@ -18,8 +19,11 @@ final class MadeParts
     /** @var array<int, list<int>> contacts that are made from an axis, by axis */
     private array $closes = [];
 
+    private readonly MadeState $own;
+
     public function __construct(private readonly Run $run)
     {
+        $this->own = $run->state->made;
         foreach ($run->program->tables->made as $i => $row) {
             foreach ($row->sources as $axis) {
                 if ($row->contacts === []) {
@@ -69,20 +73,38 @@ final class MadeParts
     }
 
     /** Would all contacts that are made from this axis alone stand as they do now, if it read this? */
-    public function isCalmAt(int $axis, int $reading): bool
+    private function isCalmAt(int $axis, int $reading): bool
     {
         $shaping = $this->run->program->shaping($axis);
         $travel = $shaping->travel($reading);
         foreach ($this->closes[$axis] ?? [] as $i) {
             $maker = $this->run->program->made($i);
             assert($maker instanceof MadeContacts);
-            $stands = $this->run->state->made[$i];
+            $stands = $this->own->stands[$i];
             if ($maker->next($stands, [$maker->looksAt() === MadeContacts::TRAVEL ? $travel : $shaping->shape($travel)]) !== $stands) {
                 return false;
             }
         }
 
         return true;
+    }
+
+    /** The last reading on the way from one to another at which what is made stands as it does now; travel never turns back. */
+    public function lastCalm(int $axis, int $calm, int $end): int
+    {
+        if ($this->isCalmAt($axis, $end)) {
+            return $end;
+        }
+        while (abs($end - $calm) > 1) {
+            $middle = intdiv($calm + $end, 2);
+            if ($this->isCalmAt($axis, $middle)) {
+                $calm = $middle;
+            } else {
+                $end = $middle;
+            }
+        }
+
+        return $calm;
     }
 
     /** The program under the hands has changed: built axes and contacts are where their sources say. */
@@ -100,10 +122,10 @@ final class MadeParts
                 continue;
             }
             $this->stand($i);
-            foreach ($this->contacts($i, $this->run->state->made[$i]) as $contact => $closed) {
-                $this->run->state->closed[$contact] = $closed;
+            foreach ($this->contacts($i, $this->own->stands[$i]) as $contact => $closed) {
+                $this->run->state->contacts->closed[$contact] = $closed;
                 foreach ($this->run->program->tables->opposites[$contact] ?? [] as $opposite) {
-                    $this->run->state->closed[$opposite] = ! $closed;
+                    $this->run->state->contacts->closed[$opposite] = ! $closed;
                 }
             }
         }
@@ -120,13 +142,13 @@ final class MadeParts
         $built = $this->run->program->made($made);
         assert($built instanceof BuildsAxes);
 
-        return array_combine($row->axes, $built->travels(array_map($this->run->axes->travelOf(...), $row->sources)));
+        return array_combine($row->axes, $built->travels(array_map($this->run->lanes->travelOf(...), $row->sources)));
     }
 
     /** Has at least one of its sources reported? */
     private function isKnown(int $made): bool
     {
-        return array_filter($this->run->program->tables->made[$made]->sources, $this->run->axes->hasReported(...)) !== [];
+        return array_filter($this->run->program->tables->made[$made]->sources, $this->run->lanes->hasReported(...)) !== [];
     }
 
     /**
@@ -155,12 +177,12 @@ final class MadeParts
         $isTravel = $maker->looksAt() === MadeContacts::TRAVEL;
         $values = [];
         foreach ($this->run->program->tables->made[$made]->sources as $axis) {
-            $travel = $this->run->axes->travelOf($axis);
+            $travel = $this->run->lanes->travelOf($axis);
             $values[] = $isTravel ? $travel : $this->run->program->shaping($axis)->shape($travel);
         }
-        $was = $this->run->state->made[$made] ?? null;
+        $was = $this->own->stands[$made] ?? null;
         $now = $maker->next($was, $values);
-        $this->run->state->made[$made] = $now;
+        $this->own->stands[$made] = $now;
 
         return $now === $was ? [] : $this->contacts($made, $now);
     }

@@ -6,6 +6,8 @@ namespace Nailrod\Core\Run;
 
 use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Output\OutputEvent;
+use Nailrod\Core\State\MouseState;
+use Nailrod\Core\State\Timer;
 
 /** Axes that move the mouse: whole pixels every 8 ms from when the speed leaves 0, the fraction carried. */
 final class Mouse implements Timed
@@ -15,7 +17,12 @@ final class Mouse implements Timed
     /** Time between two steps, in µs. */
     public const STEP = 8000;
 
-    public function __construct(private readonly Run $run) {}
+    private readonly MouseState $own;
+
+    public function __construct(private readonly Run $run)
+    {
+        $this->own = $run->state->mouse;
+    }
 
     /** @param float $speed in pixels a second */
     public function steer(int $axis, float $speed, Cause $cause): void
@@ -25,16 +32,16 @@ final class Mouse implements Timed
 
             return;
         }
-        if (! isset($this->run->state->mouse[$axis])) {
-            $this->run->timers->set(self::STEP, self::OWNER, (string) $axis, $cause);
+        if (! isset($this->own->owed[$axis])) {
+            $this->run->timers->set(self::STEP, self::OWNER, $axis, $cause);
         }
-        $this->run->state->mouse[$axis] = [$this->run->state->mouse[$axis][0] ?? 0.0, $cause];
+        $this->own->owed[$axis] = [$this->own->owed[$axis][0] ?? 0.0, $cause];
     }
 
     /** Axes of a device that has gone no longer move the mouse, nor does what is built from them. */
     public function leave(): void
     {
-        foreach (array_keys($this->run->state->mouse) as $axis) {
+        foreach (array_keys($this->own->owed) as $axis) {
             if ($this->isAway($axis)) {
                 $this->stop($axis);
             }
@@ -57,28 +64,28 @@ final class Mouse implements Timed
 
     public function stop(int $axis): void
     {
-        if (isset($this->run->state->mouse[$axis])) {
-            unset($this->run->state->mouse[$axis]);
-            $this->run->timers->cancel(self::OWNER, (string) $axis);
+        if (isset($this->own->owed[$axis])) {
+            unset($this->own->owed[$axis]);
+            $this->run->timers->cancel(self::OWNER, $axis);
         }
     }
 
     public function timer(Timer $timer): void
     {
-        $axis = (int) $timer->subject;
-        [$direction, $speed] = $this->run->axes->mouseSpeed($axis);
+        $axis = $timer->of;
+        [$direction, $speed] = $this->run->lanes->mouseSpeed($axis);
         if ($speed === 0.0) {
-            unset($this->run->state->mouse[$axis]);
+            unset($this->own->owed[$axis]);
 
             return;
         }
-        [$owed, $cause] = $this->run->state->mouse[$axis];
+        [$owed, $cause] = $this->own->owed[$axis];
         $owed += $speed * self::STEP / 1e6;
         $pixels = (int) $owed;
         if ($pixels !== 0) {
             $this->run->emit(OutputEvent::MOUSE, $direction, $pixels, $cause);
         }
-        $this->run->state->mouse[$axis] = [$owed - $pixels, $cause];
-        $this->run->timers->set(self::STEP, self::OWNER, (string) $axis, $cause);
+        $this->own->owed[$axis] = [$owed - $pixels, $cause];
+        $this->run->timers->set(self::STEP, self::OWNER, $axis, $cause);
     }
 }

@@ -8,6 +8,9 @@ use Nailrod\Core\Behaviour\Assigned;
 use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Cause\Step;
 use Nailrod\Core\Cause\StepKind;
+use Nailrod\Core\State\PulsesState;
+use Nailrod\Core\State\SentPulse;
+use Nailrod\Core\State\Timer;
 
 /**
  * Pulses, one at a time for each output of an assignment. One that comes while the first is on waits until it has been
@@ -19,69 +22,61 @@ final class Pulses implements Timed
 
     private ?Step $over = null;
 
-    /** @var array<string, array{Assigned, int}> what a source stands for */
-    private array $known = [];
+    private readonly PulsesState $own;
 
-    public function __construct(private readonly Run $run) {}
+    public function __construct(private readonly Run $run)
+    {
+        $this->own = $run->state->pulses;
+    }
 
     /** @param int $width in µs */
     public function send(Assigned $assigned, int $output, int $width, Cause $cause): void
     {
         $source = $assigned->source($output);
-        $pulse = $this->run->state->pulses[$source] ?? null;
+        $pulse = $this->own->pulses[$source] ?? null;
         if ($pulse === null) {
-            $this->start($source, $width, $cause);
+            $this->start($assigned, $output, $width, $cause);
         } elseif ($pulse->waiting === null) {
-            $this->run->state->pulses[$source] = new PulseState(true, $pulse->width, $cause);
+            $this->own->pulses[$source] = new SentPulse($assigned->id, $output, true, $pulse->width, $cause);
         }
     }
 
     public function timer(Timer $timer): void
     {
-        $source = $timer->subject;
-        $pulse = $this->run->state->pulses[$source];
+        $assigned = $this->run->program->assigned($timer->of);
+        $output = (int) $timer->what;
+        $source = $assigned->source($output);
+        $pulse = $this->own->pulses[$source];
         if ($pulse->on) {
-            [$assigned, $i] = $this->assigned($source);
-            $assigned->outputs[$i]->release($this->run, $source, $assigned->towards($i, $timer->cause->with($this->over ??= new Step(StepKind::Timer, 'pulse over'))));
+            $assigned->outputs[$output]->release($this->run, $source, $assigned->towards($output, $timer->cause->with($this->over ??= new Step(StepKind::Timer, 'pulse over'))));
             if ($pulse->waiting === null) {
-                unset($this->run->state->pulses[$source]);
+                unset($this->own->pulses[$source]);
             } else {
-                $this->run->state->pulses[$source] = new PulseState(false, $pulse->width, $pulse->waiting);
-                $this->run->timers->set($pulse->width, self::OWNER, $source, $pulse->waiting);
+                $this->own->pulses[$source] = new SentPulse($assigned->id, $output, false, $pulse->width, $pulse->waiting);
+                $this->run->timers->set($pulse->width, self::OWNER, $assigned->id, $pulse->waiting, $timer->what);
             }
         } elseif ($pulse->waiting !== null) {
-            $this->start($source, $pulse->width, $pulse->waiting->then(StepKind::Timer, 'waited for the pulse before'));
+            $this->start($assigned, $output, $pulse->width, $pulse->waiting->then(StepKind::Timer, 'waited for the pulse before'));
         }
     }
 
     /** Every pulse ends now, the latest first, and what waits is forgotten. */
     public function end(Cause $cause): void
     {
-        foreach (array_reverse($this->run->state->pulses, true) as $source => $pulse) {
+        foreach (array_reverse($this->own->pulses, true) as $source => $pulse) {
             if ($pulse->on) {
-                [$assigned, $i] = $this->assigned($source);
-                $assigned->outputs[$i]->release($this->run, $source, $assigned->towards($i, $cause));
+                $assigned = $this->run->program->assigned($pulse->assignment);
+                $assigned->outputs[$pulse->output]->release($this->run, $source, $assigned->towards($pulse->output, $cause));
             }
         }
-        $this->run->state->pulses = [];
+        $this->own->pulses = [];
     }
 
-    private function start(string $source, int $width, Cause $cause): void
+    private function start(Assigned $assigned, int $output, int $width, Cause $cause): void
     {
-        [$assigned, $i] = $this->assigned($source);
-        $this->run->state->pulses[$source] = new PulseState(true, $width);
-        $this->run->timers->set($width, self::OWNER, $source, $cause);
-        $assigned->outputs[$i]->press($this->run, $source, $assigned->towards($i, $cause));
-    }
-
-    /** @return array{Assigned, int} */
-    private function assigned(string $source): array
-    {
-        if (! isset($this->known[$source])) {
-            [$id, $i] = explode(':', $source, 2);
-            $this->known[$source] = [$this->run->program->assigned((int) $id), (int) $i];
-        }
-
-        return $this->known[$source];
+        $source = $assigned->source($output);
+        $this->own->pulses[$source] = new SentPulse($assigned->id, $output, true, $width);
+        $this->run->timers->set($width, self::OWNER, $assigned->id, $cause, (string) $output);
+        $assigned->outputs[$output]->press($this->run, $source, $assigned->towards($output, $cause));
     }
 }

@@ -7,6 +7,7 @@ namespace Nailrod\Core\Run;
 use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Cause\Input;
 use Nailrod\Core\Device\ContactInput;
+use Nailrod\Core\State\Phase;
 
 /** What a device reports of contacts, hats and encoders, and what the game says of its variables, goes to the parts of the run that it concerns. */
 final readonly class Reports
@@ -68,7 +69,7 @@ final readonly class Reports
         }
         $cause = new Cause($input);
         for ($i = abs($input->value); $i > 0; $i--) {
-            $this->run->contacts->tick($contact, $cause);
+            $this->run->presses->tick($contact, $cause);
         }
     }
 }

@@ -9,6 +9,8 @@ use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Condition\RunView;
 use Nailrod\Core\Output\OutputEvent;
 use Nailrod\Core\Program\Program;
+use Nailrod\Core\State\State;
+use Nailrod\Core\State\Timer;
 
 /** A program at work on a state, as its parts see it; behaviours and outputs are given it as the Engine that they know. */
 final class Run implements Engine, RunView
@@ -27,6 +29,8 @@ final class Run implements Engine, RunView
 
     public readonly Stops $stops;
 
+    public readonly AxisLanes $lanes;
+
     public readonly Axes $axes;
 
     public readonly Mouse $mouse;
@@ -34,6 +38,8 @@ final class Run implements Engine, RunView
     public readonly MadeParts $made;
 
     public readonly Contacts $contacts;
+
+    public readonly Presses $presses;
 
     public readonly Later $later;
 
@@ -72,6 +78,7 @@ final class Run implements Engine, RunView
         $this->layers = new Layers($this);
         $this->stops = new Stops($this);
         $this->contacts = new Contacts($this);
+        $this->presses = new Presses($this);
         $this->later = new Later($this);
         $this->ticks = new TickQueues($this);
         $this->macros = new Macros($this);
@@ -81,6 +88,7 @@ final class Run implements Engine, RunView
         $this->lamps = new Lamps($this);
         $this->mouse = new Mouse($this);
         $this->made = new MadeParts($this);
+        $this->lanes = new AxisLanes($this, $fused);
         $this->axes = new Axes($this, $fused);
         $this->lettingGo = new LettingGo($this);
         $this->timed = [Pulses::OWNER => $this->pulses, Stops::OWNER => $this->stops, Contacts::OWNER => $this->contacts, Axes::OWNER => $this->axes, Mouse::OWNER => $this->mouse, Later::OWNER => $this->later,

@@ -9,6 +9,8 @@ use Nailrod\Core\Axis\Stop;
 use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Cause\StepKind;
 use Nailrod\Core\Output\OutputEvent;
+use Nailrod\Core\State\StopsState;
+use Nailrod\Core\State\Timer;
 
 /** The stops of a run: pressed and released by outputs, shut by the values of the axes they hold. */
 final class Stops implements Timed
@@ -18,8 +20,11 @@ final class Stops implements Timed
     /** @var array<int, list<int>> axes of a stop that the program knows */
     private array $axes = [];
 
+    private readonly StopsState $own;
+
     public function __construct(private readonly Run $run)
     {
+        $this->own = $run->state->stops;
         foreach ($run->program->tables->axes as $axis => $row) {
             foreach ($row->stops as $stop) {
                 $this->axes[$stop][] = $axis;
@@ -39,7 +44,7 @@ final class Stops implements Timed
 
     public function isOpen(string $id): bool
     {
-        return isset($this->run->state->stopOpen[$this->run->program->stopIndex($id)]);
+        return isset($this->own->open[$this->run->program->stopIndex($id)]);
     }
 
     public function isState(string $id): bool
@@ -50,8 +55,8 @@ final class Stops implements Timed
     public function hold(string $id, string $source, Cause $cause): void
     {
         $stop = $this->run->program->stopIndex($id);
-        $first = ($this->run->state->stopHolders[$stop] ?? []) === [];
-        $this->run->state->stopHolders[$stop][$source] = true;
+        $first = ($this->own->holders[$stop] ?? []) === [];
+        $this->own->holders[$stop][$source] = true;
         // What was on before the program was changed is no press now.
         if ($first && ! ($this->run->findsAgain && ! $this->run->program->stop($stop)->opening->isState())) {
             $this->press($stop, $cause);
@@ -61,14 +66,14 @@ final class Stops implements Timed
     public function letGo(string $id, string $source, Cause $cause): void
     {
         $stop = $this->run->program->stopIndex($id);
-        $holders = $this->run->state->stopHolders[$stop] ?? [];
+        $holders = $this->own->holders[$stop] ?? [];
         if (! isset($holders[$source])) {
             return;
         }
         unset($holders[$source]);
-        $this->run->state->stopHolders[$stop] = $holders;
+        $this->own->holders[$stop] = $holders;
         if ($holders === []) {
-            unset($this->run->state->stopHolders[$stop]);
+            unset($this->own->holders[$stop]);
             $this->release($stop, $cause);
         }
     }
@@ -77,7 +82,7 @@ final class Stops implements Timed
     public function watches(int $axis): bool
     {
         foreach ($this->run->program->tables->axes[$axis]->stops as $stop) {
-            if (isset($this->run->state->stopOpen[$stop][$axis]) && $this->run->program->stop($stop)->opening === Opening::UntilDrawnBack) {
+            if (isset($this->own->open[$stop][$axis]) && $this->run->program->stop($stop)->opening === Opening::UntilDrawnBack) {
                 return true;
             }
         }
@@ -90,14 +95,14 @@ final class Stops implements Timed
     {
         foreach ($this->run->program->tables->axes[$axis]->stops as $index) {
             $stop = $this->run->program->stop($index);
-            if (! isset($this->run->state->stopOpen[$index][$axis]) || $stop->opening !== Opening::UntilDrawnBack) {
+            if (! isset($this->own->open[$index][$axis]) || $stop->opening !== Opening::UntilDrawnBack) {
                 continue;
             }
             // Where the stop lies outside the range, one reading may both pass it and shut it.
             if ($stop->isPast($value)) {
-                $this->run->state->stopPast[$index][$axis] = true;
+                $this->own->past[$index][$axis] = true;
             }
-            if ($this->isDrawnBack($index, $stop, $axis) && ! isset($this->run->state->stopHolders[$index])) {
+            if ($this->isDrawnBack($index, $stop, $axis) && ! isset($this->own->holders[$index])) {
                 $this->shut($index, [$axis], $cause->then(StepKind::StopShuts, $stop->id, 'drawn back'), true);
             }
         }
@@ -105,8 +110,8 @@ final class Stops implements Timed
 
     public function timer(Timer $timer): void
     {
-        $index = (int) $timer->subject;
-        if (! isset($this->run->state->stopHolders[$index])) {
+        $index = $timer->of;
+        if (! isset($this->own->holders[$index])) {
             $this->shut($index, $this->notPast($index), $timer->cause->then(StepKind::StopShuts, $this->run->program->stop($index)->id, 'not passed in time'));
         }
     }
@@ -114,7 +119,7 @@ final class Stops implements Timed
     private function press(int $index, Cause $cause): void
     {
         $stop = $this->run->program->stop($index);
-        if ($stop->opening === Opening::HeldShut || ($stop->opening === Opening::Flip && isset($this->run->state->stopOpen[$index]))) {
+        if ($stop->opening === Opening::HeldShut || ($stop->opening === Opening::Flip && isset($this->own->open[$index]))) {
             $this->shut($index, $this->axes[$index] ?? [], $cause->then(StepKind::StopShuts, $stop->id));
 
             return;
@@ -126,23 +131,23 @@ final class Stops implements Timed
     {
         $stop = $this->run->program->stop($index);
         $state = $this->run->state;
-        $wasOpen = isset($state->stopOpen[$index]);
+        $wasOpen = isset($this->own->open[$index]);
         foreach ($this->axes[$index] ?? [] as $axis) {
-            $state->stopOpen[$index][$axis] = true;
-            $value = $this->run->axes->valueOf($axis);
+            $this->own->open[$index][$axis] = true;
+            $value = $this->run->lanes->valueOf($axis);
             if ($value !== null && $stop->isPast($value)) {
-                $state->stopPast[$index][$axis] = true;
+                $this->own->past[$index][$axis] = true;
             }
         }
         if ($stop->opening === Opening::UntilDrawnBack) {
-            $this->run->timers->cancel(self::OWNER, (string) $index);
-            $state->stopPatience[$index] = $stop->patience === 0 ? 0 : $state->now + $stop->patience;
+            $this->run->timers->cancel(self::OWNER, $index);
+            $this->own->patience[$index] = $stop->patience === 0 ? 0 : $state->now + $stop->patience;
             if ($stop->patience > 0) {
-                $this->run->timers->set($stop->patience, self::OWNER, (string) $index, $cause);
+                $this->run->timers->set($stop->patience, self::OWNER, $index, $cause);
             }
         }
         $cause = $cause->then(StepKind::StopOpens, $stop->id);
-        if (! $wasOpen && isset($state->stopOpen[$index])) {
+        if (! $wasOpen && isset($this->own->open[$index])) {
             $this->run->emit(OutputEvent::STOP, $stop->id, 1, $cause);
         }
         $this->refresh($index, $cause);
@@ -166,7 +171,7 @@ final class Stops implements Timed
         }
         $drawnBack = array_values(array_filter($this->axes[$index] ?? [], fn (int $axis) => $this->isDrawnBack($index, $stop, $axis)));
         $this->shut($index, $drawnBack, $cause->then(StepKind::StopShuts, $stop->id, 'drawn back'));
-        $due = $this->run->state->stopPatience[$index] ?? 0;
+        $due = $this->own->patience[$index] ?? 0;
         if ($due > 0 && $due <= $this->run->state->now) {
             $this->shut($index, $this->notPast($index), $cause->then(StepKind::StopShuts, $stop->id, 'not passed in time'));
         }
@@ -174,16 +179,16 @@ final class Stops implements Timed
 
     private function isDrawnBack(int $index, Stop $stop, int $axis): bool
     {
-        $value = $this->run->axes->valueOf($axis);
+        $value = $this->run->lanes->valueOf($axis);
 
-        return $value !== null && isset($this->run->state->stopOpen[$index][$axis], $this->run->state->stopPast[$index][$axis])
+        return $value !== null && isset($this->own->open[$index][$axis], $this->own->past[$index][$axis])
             && $stop->isDrawnBack($value, $this->run->program->shaping($axis)->range);
     }
 
     /** @return list<int> axes on which the stop is open though their value has not gone past */
     private function notPast(int $index): array
     {
-        return array_keys(array_diff_key($this->run->state->stopOpen[$index] ?? [], $this->run->state->stopPast[$index] ?? []));
+        return array_keys(array_diff_key($this->own->open[$index] ?? [], $this->own->past[$index] ?? []));
     }
 
     /**
@@ -192,19 +197,18 @@ final class Stops implements Timed
      */
     private function shut(int $index, array $axes, Cause $cause, bool $byReading = false): void
     {
-        $state = $this->run->state;
-        $open = $state->stopOpen[$index] ?? [];
+        $open = $this->own->open[$index] ?? [];
         $axes = array_values(array_filter($axes, fn (int $axis) => isset($open[$axis])));
         if ($axes === []) {
             return;
         }
         foreach ($axes as $axis) {
-            unset($state->stopOpen[$index][$axis], $state->stopPast[$index][$axis]);
+            unset($this->own->open[$index][$axis], $this->own->past[$index][$axis]);
         }
-        $isShut = $state->stopOpen[$index] === [];
+        $isShut = $this->own->open[$index] === [];
         if ($isShut) {
-            unset($state->stopOpen[$index], $state->stopPast[$index], $state->stopPatience[$index]);
-            $this->run->timers->cancel(self::OWNER, (string) $index);
+            unset($this->own->open[$index], $this->own->past[$index], $this->own->patience[$index]);
+            $this->run->timers->cancel(self::OWNER, $index);
         }
         if ($isShut && ! $byReading) {
             $this->run->emit(OutputEvent::STOP, $this->run->program->stop($index)->id, 0, $cause);
@@ -218,43 +222,39 @@ final class Stops implements Timed
     }
 
     /**
-     * What was open before the program was changed stays open, where the stop is still there and opens as it did.
+     * What was carried over from before the program was changed is looked at again, now that the axes have their place.
      *
-     * @param array<int, array{axes: list<int>, past: list<int>, left: ?int}> $carried by stop: axes on which it was open, those
-     *                                                                               whose value had been past it, what is left of its patience
-     *                                                                               in µs (null: for ever)
-     * @param array<string, true>                                             $wasOpen by id
+     * @param array<string, true> $wasOpen ids of those that were open then
      */
-    public function carry(array $carried, array $wasOpen, Cause $cause): void
+    public function carry(array $wasOpen, Cause $cause): void
     {
-        $state = $this->run->state;
-        foreach ($carried as $index => ['axes' => $axes, 'past' => $past, 'left' => $left]) {
+        $own = $this->own;
+        foreach (array_keys($own->patience) as $index) {
             $stop = $this->run->program->stop($index);
-            foreach ($axes as $axis) {
-                $state->stopOpen[$index][$axis] = true;
-                $value = $this->run->axes->valueOf($axis);
-                if (in_array($axis, $past, true) || ($value !== null && $stop->isPast($value))) {
-                    $state->stopPast[$index][$axis] = true;
+            foreach (array_keys($own->open[$index] ?? []) as $axis) {
+                $value = $this->run->lanes->valueOf($axis);
+                if ($value !== null && $stop->isPast($value)) {
+                    $own->past[$index][$axis] = true;
                 }
                 if ($stop->opening === Opening::UntilDrawnBack && $this->isDrawnBack($index, $stop, $axis)) {
-                    unset($state->stopOpen[$index][$axis], $state->stopPast[$index][$axis]);
+                    unset($own->open[$index][$axis], $own->past[$index][$axis]);
                 }
             }
-            if (($state->stopOpen[$index] ?? []) === []) {
-                unset($state->stopOpen[$index], $state->stopPast[$index]);
-            } elseif ($stop->opening === Opening::UntilDrawnBack) {
-                $state->stopPatience[$index] = $left === null ? 0 : $state->now + $left;
-                if ($left !== null) {
-                    $this->run->timers->set($left, self::OWNER, (string) $index, $cause);
-                }
+            if (($own->open[$index] ?? []) === []) {
+                unset($own->open[$index], $own->past[$index], $own->patience[$index]);
+            } elseif ($stop->opening !== Opening::UntilDrawnBack) {
+                unset($own->patience[$index]);
+            } elseif ($own->patience[$index] > 0) {
+                $own->patience[$index] = max($own->patience[$index], $this->run->state->now);
+                $this->run->timers->set($own->patience[$index] - $this->run->state->now, self::OWNER, $index, $cause);
             }
         }
         foreach ($this->run->program->tables->stops as $index => $row) {
             foreach ($this->run->program->stop($index)->opening === Opening::HeldShut ? $this->axes[$index] ?? [] : [] as $axis) {
-                $state->stopOpen[$index][$axis] = true;
+                $own->open[$index][$axis] = true;
             }
-            if (isset($state->stopOpen[$index]) !== isset($wasOpen[$row->id])) {
-                $this->run->emit(OutputEvent::STOP, $row->id, isset($state->stopOpen[$index]) ? 1 : 0, $cause);
+            if (isset($own->open[$index]) !== isset($wasOpen[$row->id])) {
+                $this->run->emit(OutputEvent::STOP, $row->id, isset($this->own->open[$index]) ? 1 : 0, $cause);
             }
         }
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Run;
 
+use Nailrod\Core\State\Timer;
+
 /** A part of the run that sets timers, and is told when one of its own is due. */
 interface Timed
 {

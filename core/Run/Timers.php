@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Nailrod\Core\Run;
 
 use Nailrod\Core\Cause\Cause;
+use Nailrod\Core\State\State;
+use Nailrod\Core\State\Timer;
 
 /** The timers of a run, in the order they will fire. */
 final class Timers
@@ -18,12 +20,14 @@ final class Timers
     }
 
     /**
-     * @param int $delay in µs from now
-     * @param int $rank  its place among the timers of one instant (see Timer)
+     * @param int    $delay in µs from now
+     * @param int    $of    and
+     * @param string $what  its subject, and
+     * @param int    $rank  its place among the timers of one instant (see Timer)
      */
-    public function set(int $delay, string $owner, string $subject, Cause $cause, int $rank = Timer::USUAL): void
+    public function set(int $delay, string $owner, int $of, Cause $cause, string $what = '', int $rank = Timer::USUAL): void
     {
-        $timer = new Timer($this->state->now + $delay, $owner, $subject, $cause, $rank);
+        $timer = new Timer($this->state->now + $delay, $owner, $of, $what, $cause, $rank);
         $at = count($this->state->timers);
         while ($at > 0 && ($this->state->timers[$at - 1]->due > $timer->due || ($this->state->timers[$at - 1]->due === $timer->due && $this->state->timers[$at - 1]->rank > $rank))) {
             $at--;
@@ -35,11 +39,11 @@ final class Timers
         }
     }
 
-    public function cancel(string $owner, string $subject): void
+    public function cancel(string $owner, int $of, string $what = ''): void
     {
         $this->state->timers = array_values(array_filter(
             $this->state->timers,
-            fn (Timer $timer) => $timer->owner !== $owner || $timer->subject !== $subject,
+            fn (Timer $timer) => ! $timer->isOf($owner, $of, $what),
         ));
     }
 

@@ -123,9 +123,9 @@ final class MacrosAndLampsTest extends TestCase
         $live = $this->postJson('/live', ['set' => 'skerrywing'])->json();
         $this->postJson('/live/'.$live['id'], ['set' => 'skerrywing', 'page' => 'p', 'n' => 1, 'to' => 20_000, 'inputs' => [[10_000, 'fennel/left-thumb', 1], [15_000, 'fennel/left-thumb', 0]]])->assertOk();
         $state = fn (): LiveState => LiveState::restore(LiveSession::query()->findOrFail($live['id'])->state);
-        $this->assertArrayHasKey('key KeyT', $state()->run->holders);
+        $this->assertArrayHasKey('key KeyT', $state()->run->holds->holders);
         $this->postJson('/live/'.$live['id'].'/leave', [])->assertNoContent();
-        $this->assertSame([true, []], [$state()->left, array_filter($state()->run->holders, fn (string $key) => str_starts_with($key, 'key'), ARRAY_FILTER_USE_KEY)]);
+        $this->assertSame([true, []], [$state()->left, array_filter($state()->run->holds->holders, fn (string $key) => str_starts_with($key, 'key'), ARRAY_FILTER_USE_KEY)]);
         $this->postJson('/live/'.$live['id'].'/resume', ['set' => 'skerrywing'])->assertOk();
         $this->assertFalse($state()->left);
         $this->postJson('/live/'.str_repeat('0', 32).'/leave', [])->assertNoContent();

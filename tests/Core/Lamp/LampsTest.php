@@ -129,7 +129,7 @@ final class LampsTest extends TestCase
         $old = $rule('d/b3')->program();
         $machine = Machine::start($old);
         $machine->feed(Desk::inputs('10 b4 0', '10 b3 1'));
-        $this->assertSame(['d/lamp' => 1], $machine->state->lamps);
+        $this->assertSame(['d/lamp' => 1], $machine->state->lamps->lit);
         [$again, $events] = Swap::to($old, $old, $machine->state, ['d/b3' => 1, 'd/b4' => 0]);
         $this->assertNotContains('10 lamp d/lamp 0', Desk::rows($events), 'it does not flicker');
         [$other, $events] = Swap::to($rule('d/b4')->program(), $old, $again->state, ['d/b3' => 1, 'd/b4' => 0]);

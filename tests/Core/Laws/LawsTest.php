@@ -15,8 +15,9 @@ use Nailrod\Core\Device\AxisInput;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Made\MadeContacts;
 use Nailrod\Core\Output\OutputEvent;
+use Nailrod\Core\Program\AssignmentRow;
 use Nailrod\Core\Run\Machine;
-use Nailrod\Core\Run\State;
+use Nailrod\Core\State\State;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
@@ -115,14 +116,14 @@ final class LawsTest extends TestCase
                 $machine->feed([$input]);
                 self::report($closed, $world, $input, $machine->state);
                 $state = $machine->state;
-                $layers += count($state->heldLayers);
-                $sources = array_column($state->heldLayers, 1);
-                foreach ([...array_values($state->holders), ...array_values($state->stopHolders), ...array_values($state->variableHolders)] as $holders) {
+                $layers += count($state->layers->held);
+                $sources = array_column($state->layers->held, 1);
+                foreach ([...array_values($state->holds->holders), ...array_values($state->stops->holders), ...array_values($state->variables->holders)] as $holders) {
                     array_push($sources, ...array_keys($holders));
                 }
                 foreach ($sources as $source) {
                     if (str_starts_with((string) $source, 'm')) {
-                        $this->assertArrayHasKey((int) substr((string) $source, 1), $state->macros);
+                        $this->assertArrayHasKey((int) substr((string) $source, 1), $state->macros->players);
 
                         continue;
                     }
@@ -130,10 +131,10 @@ final class LawsTest extends TestCase
                     $row = $world->program->tables->assignments[$id];
                     $this->assertTrue(match ($row->behaviour['kind'] ?? null) {
                         'follow' => $closed[$row->ref] || $input->t === 0 || self::isLate($state, $world, $row->ref),
-                        'toggle' => isset($state->toggled[$id]),
-                        'short/long/double' => isset($state->pulses[$source]) || ($state->stages[$id] ?? '') === 'long' && ($closed[$row->ref] || self::isLate($state, $world, $row->ref)),
-                        'ticks' => isset($state->ticks[$id]),
-                        default => isset($state->pulses[$source]),
+                        'toggle' => isset($state->assignments->toggled[$id]),
+                        'short/long/double' => isset($state->pulses->pulses[$source]) || ($state->assignments->stages[$id] ?? '') === 'long' && ($closed[$row->ref] || self::isLate($state, $world, $row->ref)),
+                        'ticks' => isset($state->ticks->queues[$id]),
+                        default => isset($state->pulses->pulses[$source]),
                     }, $row->ref.' holds on to something');
                 }
             }
@@ -145,13 +146,13 @@ final class LawsTest extends TestCase
     private static function isLate(State $state, World $world, string $ref): bool
     {
         $contact = $world->program->contactIndex($ref);
-        foreach ($state->chordOn as $chord => $on) {
+        foreach ($state->chords->on as $chord => $on) {
             if ($world->program->tables->chords[$chord]->members[0] === $contact) {
                 return true;
             }
         }
 
-        return isset($state->presses[$contact]);
+        return isset($state->chords->presses[$contact]);
     }
 
     public function test_law_2_when_all_is_open_and_all_timers_have_run_every_held_output_is_off(): void
@@ -164,14 +165,14 @@ final class LawsTest extends TestCase
             $machine->feed(array_map(fn (string $port) => new Input($t, $port, $port === 'd/h' ? -1 : 0), [...array_keys($world->program->tables->contactPorts), ...array_keys($world->program->tables->hatPorts)]));
             $machine->finish();
             $state = $machine->state;
-            $isLatched = $state->toggled !== [] || $state->stages !== [] || $state->stopOpen !== [] || $state->timers !== [] || $state->macros !== [];
+            $isLatched = $state->assignments->toggled !== [] || $state->assignments->stages !== [] || $state->stops->open !== [] || $state->timers !== [] || $state->macros->players !== [];
             // What is made from an axis may still be closed; a press of a contact that is open is held by nothing.
-            $made = array_filter($state->pressed, fn (int $assignment, int $contact) => $assignment >= 0 && ($state->closed[$contact] ?? false), ARRAY_FILTER_USE_BOTH);
+            $made = array_filter($state->presses->pressed, fn (int $assignment, int $contact) => $assignment >= 0 && ($state->contacts->closed[$contact] ?? false), ARRAY_FILTER_USE_BOTH);
             if ($isLatched || $made !== []) {
                 return;
             }
             $tried++;
-            $this->assertSame([[], [], [], [], []], [$state->holders, $state->variableHolders, $state->stopHolders, $state->heldLayers, array_filter($state->hatValues, fn (int $value) => $value !== -1)]);
+            $this->assertSame([[], [], [], [], []], [$state->holds->holders, $state->variables->holders, $state->stops->holders, $state->layers->held, array_filter($state->hats->values, fn (int $value) => $value !== -1)]);
         }, true, true);
         $this->assertGreaterThan(self::CASES, $tried, 'the law must have been tried');
     }
@@ -203,8 +204,8 @@ final class LawsTest extends TestCase
         $this->assertGreaterThan(self::CASES, $pulses, 'there must have been pulses');
     }
 
-    /** @return ?array{layer: int, ref: string, behaviour: ?array<string, mixed>, outputs: array<int, array<string, mixed>>} the one that drives an output, where each has one source */
-    private static function assignmentOf(World $world, string $button): ?array
+    /** The assignment that drives an output, where each has one source. */
+    private static function assignmentOf(World $world, string $button): ?AssignmentRow
     {
         foreach ($world->program->tables->assignments as $row) {
             foreach ($row->outputs as $output) {
@@ -217,12 +218,8 @@ final class LawsTest extends TestCase
         return null;
     }
 
-    /**
-     * @param array{layer: int, ref: string, behaviour: ?array<string, mixed>, outputs: array<int, array<string, mixed>>} $row
-     *
-     * @return ?int in µs; null if the output is not pulsed
-     */
-    private static function widthOf(array $row, string $button): ?int
+    /** @return ?int in µs; null if the output is not pulsed */
+    private static function widthOf(AssignmentRow $row, string $button): ?int
     {
         $behaviour = $row->behaviour ?? [];
         $isLong = isset($behaviour['long']) && (string) json_encode($row->outputs[$behaviour['long']]['number'] ?? null) === $button;
@@ -259,7 +256,7 @@ final class LawsTest extends TestCase
         }
         foreach ($world->program->tables->contacts as $i => $row) {
             if (str_starts_with($row->ref, 'made/') || $row->debounce > 0) {
-                $closed[$row->ref] = $state->closed[$i] ?? false;
+                $closed[$row->ref] = $state->contacts->closed[$i] ?? false;
             }
         }
         foreach ($world->set->rig->contacts as $contact) {
@@ -349,21 +346,21 @@ final class LawsTest extends TestCase
                 $machine->feed([$input]);
                 foreach ($world->program->tables->made as $i => $row) {
                     $made = $world->program->made($i);
-                    $known = array_filter($row->sources, fn (int $axis) => isset($machine->state->readings[$axis])) !== [];
+                    $known = array_filter($row->sources, fn (int $axis) => isset($machine->state->axes->readings[$axis])) !== [];
                     $isTimed = array_filter($row->sources, fn (int $axis) => $world->program->shaping($axis)->steady->spikes) !== [];
                     if (! $made instanceof MadeContacts || ! $known || $isTimed) {
                         continue;
                     }
                     $values = array_map(function (int $axis) use ($machine, $world, $made): float {
                         $shaping = $world->program->shaping($axis);
-                        $reading = $machine->state->standing[$axis] ?? $machine->state->readings[$axis] ?? null;
+                        $reading = $machine->state->axes->standing[$axis] ?? $machine->state->axes->readings[$axis] ?? null;
                         $travel = $reading === null ? $shaping->restTravel() : $shaping->travel($reading);
 
                         return $made->looksAt() === MadeContacts::TRAVEL ? $travel : $shaping->shape($travel);
                     }, $row->sources);
                     $stands[$i] = $made->next($stands[$i] ?? null, $values);
-                    $this->assertSame($stands[$i], $machine->state->made[$i]);
-                    $this->assertSame($made->closed($stands[$i]), array_map(fn (int $contact) => $machine->state->closed[$contact], $row->contacts));
+                    $this->assertSame($stands[$i], $machine->state->made->stands[$i]);
+                    $this->assertSame($made->closed($stands[$i]), array_map(fn (int $contact) => $machine->state->contacts->closed[$contact], $row->contacts));
                     $changes += (int) (isset($before[$i]) && $before[$i] !== $stands[$i]);
                     $before[$i] = $stands[$i];
                 }
@@ -382,11 +379,11 @@ final class LawsTest extends TestCase
                 foreach ($world->program->tables->axes as $axis => $row) {
                     foreach ($row->stops as $index) {
                         $stop = $world->program->stop($index);
-                        if (isset($machine->state->stopOpen[$index][$axis]) || ! isset($machine->state->integers[$axis])) {
+                        if (isset($machine->state->stops->open[$index][$axis]) || ! isset($machine->state->axes->integers[$axis])) {
                             continue;
                         }
                         $limit = Shaping::integer($stop->at);
-                        $integer = $machine->state->integers[$axis];
+                        $integer = $machine->state->axes->integers[$axis];
                         $held += (int) ($integer === $limit);
                         $stop->side === Side::Above ? $this->assertLessThanOrEqual($limit, $integer) : $this->assertGreaterThanOrEqual($limit, $integer);
                     }

@@ -8,8 +8,8 @@ use Nailrod\Core\Cause\Input;
 use Nailrod\Core\Output\OutputEvent;
 use Nailrod\Core\Program\Program;
 use Nailrod\Core\Run\Machine;
-use Nailrod\Core\Run\State;
 use Nailrod\Core\Run\Swap;
+use Nailrod\Core\State\State;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
@@ -98,11 +98,11 @@ final class LivingLawsTest extends TestCase
                 if (! $world->chance(25)) {
                     continue;
                 }
-                [$live, $open, $variables, $integers] = [$machine->liveLayer(), array_keys($machine->state->stopOpen), $machine->state->variables, $machine->state->integers];
+                [$live, $open, $variables, $integers] = [$machine->liveLayer(), array_keys($machine->state->stops->open), $machine->state->variables->values, $machine->state->axes->integers];
                 $new = $world->renamed();
                 [$machine, $events] = Swap::to($new, $program, $machine->state, $hands);
                 $program = $new;
-                $now = array_keys($machine->state->stopOpen);
+                $now = array_keys($machine->state->stops->open);
                 sort($open);
                 sort($now);
                 if ($machine->liveLayer() !== $live || $now !== $open) {
@@ -111,9 +111,9 @@ final class LivingLawsTest extends TestCase
                 }
                 $swaps++;
                 $this->assertSame([], array_map(fn (OutputEvent $e) => $e->row(), array_filter($events, fn (OutputEvent $e) => $e->kind === OutputEvent::AXIS)));
-                $this->assertEquals($integers, $machine->state->integers);
+                $this->assertEquals($integers, $machine->state->axes->integers);
                 foreach (preg_grep('/^w/', array_keys($variables)) ?: [] as $name) {
-                    $this->assertSame($variables[$name], $machine->state->variables[$name]);
+                    $this->assertSame($variables[$name], $machine->state->variables->values[$name]);
                 }
             }
         });
@@ -123,26 +123,26 @@ final class LivingLawsTest extends TestCase
     /** Every source of what is held is a closed contact, a toggle, a pulse, a macro, or a late release that is on its way. */
     private function assertHeldByHandOrToggle(Program $program, State $state): void
     {
-        $sources = array_column($state->heldLayers, 1);
-        foreach ([...array_values($state->holders), ...array_values($state->stopHolders), ...array_values($state->variableHolders)] as $holders) {
+        $sources = array_column($state->layers->held, 1);
+        foreach ([...array_values($state->holds->holders), ...array_values($state->stops->holders), ...array_values($state->variables->holders)] as $holders) {
             array_push($sources, ...array_keys($holders));
         }
         foreach ($sources as $source) {
             if (str_starts_with((string) $source, 'm')) {
-                $this->assertArrayHasKey((int) substr((string) $source, 1), $state->macros);
+                $this->assertArrayHasKey((int) substr((string) $source, 1), $state->macros->players);
 
                 continue;
             }
             $id = (int) explode(':', (string) $source)[0];
-            $bound = array_keys($state->pressed, $id, true);
-            $isBound = array_filter($bound, fn (int $key) => $key < 0 || ($state->closed[$key] ?? false)) !== [];
-            $isChord = array_filter(array_keys($state->chordOn), fn (int $chord) => $program->tables->chords[$chord]->assignment === $id) !== [];
+            $bound = array_keys($state->presses->pressed, $id, true);
+            $isBound = array_filter($bound, fn (int $key) => $key < 0 || ($state->contacts->closed[$key] ?? false)) !== [];
+            $isChord = array_filter(array_keys($state->chords->on), fn (int $chord) => $program->tables->chords[$chord]->assignment === $id) !== [];
             $this->assertTrue(match ($program->tables->assignments[$id]->behaviour['kind'] ?? null) {
                 'follow' => $isBound || $isChord,
-                'toggle' => isset($state->toggled[$id]),
-                'short/long/double' => isset($state->pulses[$source]) || ($state->stages[$id] ?? '') === 'long',
-                'ticks' => isset($state->ticks[$id]),
-                default => isset($state->pulses[$source]),
+                'toggle' => isset($state->assignments->toggled[$id]),
+                'short/long/double' => isset($state->pulses->pulses[$source]) || ($state->assignments->stages[$id] ?? '') === 'long',
+                'ticks' => isset($state->ticks->queues[$id]),
+                default => isset($state->pulses->pulses[$source]),
             }, $program->tables->assignments[$id]->ref.' holds on to something');
         }
     }
@@ -150,11 +150,11 @@ final class LivingLawsTest extends TestCase
     /** Was there nothing left that may hold something, and so nothing held? */
     private function endsOpen(State $state): bool
     {
-        $made = array_filter($state->pressed, fn (int $assignment, int $contact) => $assignment >= 0 && ($state->closed[$contact] ?? false), ARRAY_FILTER_USE_BOTH);
-        if ($state->toggled !== [] || $state->stages !== [] || $state->stopOpen !== [] || $state->timers !== [] || $state->macros !== [] || $made !== []) {
+        $made = array_filter($state->presses->pressed, fn (int $assignment, int $contact) => $assignment >= 0 && ($state->contacts->closed[$contact] ?? false), ARRAY_FILTER_USE_BOTH);
+        if ($state->assignments->toggled !== [] || $state->assignments->stages !== [] || $state->stops->open !== [] || $state->timers !== [] || $state->macros->players !== [] || $made !== []) {
             return false;
         }
-        $this->assertSame([[], [], [], [], []], [$state->holders, $state->variableHolders, $state->stopHolders, $state->heldLayers, array_filter($state->hatValues, fn (int $value) => $value !== -1)]);
+        $this->assertSame([[], [], [], [], []], [$state->holds->holders, $state->variables->holders, $state->stops->holders, $state->layers->held, array_filter($state->hats->values, fn (int $value) => $value !== -1)]);
 
         return true;
     }

@@ -9,8 +9,8 @@ use Nailrod\Core\Format\Node;
 use Nailrod\Core\Made\MadeKinds;
 use Nailrod\Core\Made\SharedTravel;
 use Nailrod\Core\Run\Machine;
-use Nailrod\Core\Run\State;
 use Nailrod\Core\Run\Swap;
+use Nailrod\Core\State\State;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Desk;
 

@@ -6,7 +6,7 @@ namespace Tests\Core\Run;
 
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Run\Machine;
-use Nailrod\Core\Run\State;
+use Nailrod\Core\State\State;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Desk;
 

@@ -109,7 +109,7 @@ final class LaterBehavioursTest extends TestCase
     {
         $machine = Machine::start(Desk::plain()->cell('base', 'e.plus', ['kind' => 'ticks', 'width_ms' => 20, 'gap_ms' => 10, 'most_waiting' => 2], self::button(1))->program());
         $begun = $machine->feed(Desk::inputs('100 b1 0', '100 e 8'));
-        $this->assertSame([5], array_values($machine->state->dropped), 'one at once, two wait');
+        $this->assertSame([5], array_values($machine->state->ticks->dropped), 'one at once, two wait');
         $this->assertCount(3, array_filter([...$begun, ...$machine->finish()], fn ($event) => $event->value === 1));
     }
 

@@ -10,7 +10,7 @@ use Nailrod\Core\Run\InputError;
 use Nailrod\Core\Run\Machine;
 use Nailrod\Core\Run\OutputWriter;
 use Nailrod\Core\Run\RunReader;
-use Nailrod\Core\Run\State;
+use Nailrod\Core\State\State;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Desk;
