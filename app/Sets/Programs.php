@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Sets;
 
+use Nailrod\Core\Plan\RoleColumn;
 use Nailrod\Core\Program\Compiler;
 use Nailrod\Core\Program\Program;
 use Nailrod\Core\Program\Tables;
@@ -11,7 +12,7 @@ use Nailrod\Core\Set\BindingSet;
 
 /**
  * Compiled programs and the sets they were made of, under one key each: the program as a PHP file, so that the opcode
- * cache holds it, the set beside it.
+ * cache holds it, the set beside it, and a small part of that for pages that show many sets.
  */
 final class Programs
 {
@@ -20,6 +21,9 @@ final class Programs
 
     /** What the objects of a set look like in that form; where a test finds it changed, FORM has to be counted up. */
     public const LOOKS = '0fd8471b6ae4deb0eab8eb4e0f496d15';
+
+    /** The set, its program, and what the grid of roles shows of it. */
+    private const KINDS = ['set', 'php', 'roles'];
 
     /** Length of the line that seals a file: its mark, its sum, its end. */
     private const SEAL = 36;
@@ -54,11 +58,22 @@ final class Programs
         return new Program($tables);
     }
 
+    /** @throws \UnexpectedValueException if the set that it is of is not there or damaged */
+    public function roles(string $key): RoleColumn
+    {
+        $roles = $this->kept($key, 'roles');
+        if (! $roles instanceof RoleColumn) {
+            $roles = RoleColumn::of($this->set($key));
+            $this->write($this->file($key, 'roles'), self::sealed('', serialize($roles)));
+        }
+
+        return $roles;
+    }
+
     /** @throws \UnexpectedValueException if it is not there or damaged */
     public function set(string $key): BindingSet
     {
-        $written = is_file($this->file($key, 'set')) ? (string) file_get_contents($this->file($key, 'set')) : '';
-        $set = self::isWhole($written) ? @unserialize(substr($written, strpos($written, "\n//") + self::SEAL)) : null;
+        $set = $this->kept($key, 'set');
         if (! $set instanceof BindingSet) {
             @unlink($this->file($key, 'set'));
 
@@ -66,6 +81,15 @@ final class Programs
         }
 
         return $set;
+    }
+
+    /** What was kept; null if it is not there or damaged. */
+    private function kept(string $key, string $kind): mixed
+    {
+        $file = $this->file($key, $kind);
+        $written = is_file($file) ? (string) file_get_contents($file) : '';
+
+        return self::isWhole($written) ? @unserialize(substr($written, strpos($written, "\n//") + self::SEAL)) : null;
     }
 
     public function has(string $key): bool
@@ -76,7 +100,7 @@ final class Programs
     /** What was compiled under a key goes. */
     public function drop(string $key): void
     {
-        foreach (['set', 'php'] as $kind) {
+        foreach (self::KINDS as $kind) {
             @unlink($this->file($key, $kind));
         }
     }
@@ -97,7 +121,7 @@ final class Programs
             if (! is_file($file)) {
                 continue;
             }
-            $isOurs = preg_match('/^([0-9a-f]{32})-(\d+)\.(set|php)$/D', basename($file), $m) === 1;
+            $isOurs = preg_match('/^([0-9a-f]{32})-(\d+)\.('.implode('|', self::KINDS).')$/D', basename($file), $m) === 1;
             $isNeeded = $isOurs ? (int) $m[2] === self::FORM && (isset($used[$m[1]]) || filemtime($file) >= $old) : filemtime($file) >= $drafts;
             if ($isNeeded) {
                 $kept++;

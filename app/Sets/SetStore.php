@@ -10,6 +10,7 @@ use App\Models\SetRecord;
 use Illuminate\Support\Facades\DB;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Json;
+use Nailrod\Core\Plan\RoleColumn;
 use Nailrod\Core\Set\Assembly;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\SetDiff;
@@ -45,6 +46,20 @@ final class SetStore
         } catch (\UnexpectedValueException) {
             return $this->programs->set($this->programOf($record));
         }
+    }
+
+    /**
+     * What the grid of roles shows of sets, without reading the whole of them.
+     *
+     * @param list<string> $ids
+     *
+     * @return array<string, RoleColumn> by id, in the order asked for
+     */
+    public function roles(array $ids): array
+    {
+        $records = SetRecord::query()->findMany($ids)->keyBy('id');
+
+        return array_map(fn (SetRecord $record) => $this->programs->roles($this->programOf($record)), array_filter(array_map($records->get(...), array_combine($ids, $ids))));
     }
 
     /** Key of the compiled program of the set that holds now. */

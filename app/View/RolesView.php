@@ -6,19 +6,21 @@ namespace App\View;
 
 use App\Sets\SetStore;
 use Nailrod\Core\Format\Keys;
+use Nailrod\Core\Plan\RoleColumn;
 use Nailrod\Core\Plan\RoleGrid;
 use Nailrod\Core\Plan\RoleRow;
 use Nailrod\Core\Plan\Spot;
-use Nailrod\Core\Set\BindingSet;
-use Nailrod\Core\Set\PartPath;
 
 /** The Roles place: one grid of roles against all sets that have a game. */
 final readonly class RolesView
 {
     public const FILTERS = ['' => 'what several games have', 'differ' => 'what is not in line', 'all' => 'everything'];
 
-    /** @var array<string, BindingSet> by id, parents before their children */
-    public array $sets;
+    /** @var array<string, RoleColumn> by id of the set, parents before their children */
+    public array $columns;
+
+    /** @var array<string, string> address of Assign by set */
+    private array $assign;
 
     public RoleGrid $grid;
 
@@ -26,15 +28,9 @@ final readonly class RolesView
 
     public function __construct(public Place $place, SetStore $store, string $show)
     {
-        $sets = [];
-        foreach ($place->sets as ['id' => $id]) {
-            $set = $id === $place->record->id ? $place->set : $store->current($store->record($id));
-            if ($set->catalogue !== null) {
-                $sets[$id] = $set;
-            }
-        }
-        $this->sets = $sets;
-        $this->grid = RoleGrid::of($sets);
+        $this->columns = array_filter($store->roles(array_column($place->sets, 'id')), fn (RoleColumn $column) => $column->game !== null);
+        $this->assign = array_map(fn (string $id) => route('assign', $id), array_combine(Keys::of($this->columns), Keys::of($this->columns)));
+        $this->grid = RoleGrid::of($this->columns);
         $this->show = isset(self::FILTERS[$show]) ? $show : '';
     }
 
@@ -50,7 +46,7 @@ final readonly class RolesView
 
     public function isMixed(RoleRow $row): bool
     {
-        return array_filter(Keys::of($this->sets), $row->differs(...)) !== [];
+        return array_filter(Keys::of($this->columns), $row->differs(...)) !== [];
     }
 
     /** How many roles are not in the same place everywhere. */
@@ -59,44 +55,23 @@ final readonly class RolesView
         return count(array_filter($this->grid->rows, $this->isMixed(...)));
     }
 
-    public function spot(string $set, Spot $spot): string
+    /** Where a place in a set is assigned. */
+    public function assign(string $set, Spot $spot): string
     {
-        $rig = $this->sets[$set]->rig;
-
-        return $rig->deviceNameOf($spot->ref).' '.$rig->nameOf($spot->ref);
-    }
-
-    /** The layer of a place, where it is not the base layer. */
-    public function layer(string $set, Spot $spot): string
-    {
-        return $spot->layer === 'base' ? '' : ($this->sets[$set]->layers[$spot->layer]->name ?? $spot->layer);
-    }
-
-    /** Does the set inherit the place from a parent that is in the grid too? */
-    public function inherits(string $set, Spot $spot): bool
-    {
-        $merged = $this->sets[$set]->merged;
-        $origin = $merged->origin(PartPath::cell($spot->layer, $spot->ref));
-
-        return $origin !== null && $origin !== $merged->own->id;
+        return $this->assign[$set].'?'.http_build_query(['layer' => $spot->layer, 'ref' => $spot->ref]);
     }
 
     /** Can the role of a row be brought to a place in a set? Where a parent stands beside it, that is where it is done. */
     public function canBring(string $set, ?Spot $to): bool
     {
-        $merged = $this->sets[$set]->merged;
-        foreach (array_slice($merged->chain, 0, -1) as $parent) {
-            if (isset($this->sets[$parent->id])) {
-                return false;
-            }
-        }
+        $column = $this->columns[$set];
 
-        return $to !== null && $this->sets[$set]->rig->has($to->ref);
+        return $to !== null && $column->hasInput($to->ref) && ! $column->hasParentAmong($this->columns);
     }
 
-    /** Is there nothing at this place in a set? */
-    public function isFree(string $set, ?Spot $spot): bool
+    /** Can a set that does not reach the role have it at a place where nothing is? */
+    public function canAdd(string $set, ?Spot $to): bool
     {
-        return $spot !== null && $this->sets[$set]->cell(isset($this->sets[$set]->layers[$spot->layer]) ? $spot->layer : 'base', $spot->ref) === null;
+        return $to !== null && $this->canBring($set, $to) && $this->columns[$set]->isFree($to);
     }
 }

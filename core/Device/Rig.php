@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Device;
 
+use Nailrod\Core\Format\Keys;
+
 /** All devices a person has on the desk and the floor, and every input of them by its reference. */
 final readonly class Rig
 {
@@ -81,6 +83,12 @@ final readonly class Rig
     public function has(string $ref): bool
     {
         return isset($this->controls[$ref]);
+    }
+
+    /** @return list<string> of everything that can be named: controls, contacts and axes */
+    public function refs(): array
+    {
+        return Keys::of($this->controls);
     }
 
     /** Does a device of the rig report through this port? */

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Plan;
 
-use Nailrod\Core\Action\Action;
-
 /** One role in several sets. */
 final readonly class RoleRow
 {
@@ -13,28 +11,39 @@ final readonly class RoleRow
     public ?Spot $usual;
 
     /**
-     * @param array<string, Action>     $actions the action that has the role, by set; a set whose game has none is missing
-     * @param array<string, list<Spot>> $spots   where it is reached, by set
-     * @param int                       $games   how many different games have it
+     * @param array<string, list<RolePlace>> $places where it is reached, by set; a set whose game has no such action is missing
+     * @param int                            $games  how many different games have it
      */
-    public function __construct(public string $role, public array $actions, public array $spots, public int $games)
+    public function __construct(public string $role, public array $places, public int $games)
     {
         $votes = $by = [];
-        foreach ($spots as $all) {
-            foreach ($all as $spot) {
-                $votes[(string) $spot] = ($votes[(string) $spot] ?? 0) + 1;
-                $by[(string) $spot] = $spot;
+        foreach ($places as $all) {
+            foreach ($all as $place) {
+                $votes[(string) $place->spot] = ($votes[(string) $place->spot] ?? 0) + 1;
+                $by[(string) $place->spot] = $place->spot;
             }
         }
         arsort($votes);
         $this->usual = $votes === [] ? null : $by[array_key_first($votes)];
     }
 
+    /** Has the game of this set such an action? */
+    public function isIn(string $set): bool
+    {
+        return isset($this->places[$set]);
+    }
+
+    /** @return list<RolePlace> where this set reaches it */
+    public function at(string $set): array
+    {
+        return $this->places[$set] ?? [];
+    }
+
     /** Is it reached in this set, but somewhere else than in most? */
     public function differs(string $set): bool
     {
-        $spots = $this->spots[$set] ?? [];
+        $places = $this->at($set);
 
-        return $spots !== [] && ! in_array((string) $this->usual, array_map(strval(...), $spots), true);
+        return $places !== [] && ! in_array((string) $this->usual, array_map(fn (RolePlace $place) => (string) $place->spot, $places), true);
     }
 }

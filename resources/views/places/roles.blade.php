@@ -6,18 +6,18 @@
         <div class="scroll" id="roles-grid" tabindex="0" role="region" aria-label="Roles against sets">
         @if ($view->rows() === [])<p class="empty">{{ $view->show === 'differ' ? 'Every role is in the same place in every set that reaches it.' : 'No two sets here have a game with the same role.' }}</p>@else
         <table class="roles">
-            <thead><tr><th scope="col">Role</th>@foreach ($view->sets as $id => $set)<th scope="col"><a href="{{ route('plan', $id) }}">{{ $set->merged->own->name }}</a></th>@endforeach</tr></thead>
+            <thead><tr><th scope="col">Role</th>@foreach ($view->columns as $id => $column)<th scope="col"><a href="{{ route('plan', $id) }}">{{ $column->name }}</a></th>@endforeach</tr></thead>
             <tbody>
             @foreach ($view->rows() as $row)
                 <tr data-role="{{ $row->role }}" @class(['is-mixed' => $view->isMixed($row)])><th scope="row">{{ $row->role }}</th>
-                @foreach ($view->sets as $id => $set)
-                    @php($spots = $row->spots[$id] ?? [])
-                    <td data-set="{{ $id }}" @class(['roles__cell', 'roles__cell--none' => ! isset($row->actions[$id]), 'roles__cell--open' => isset($row->actions[$id]) && $spots === [], 'roles__cell--differs' => $row->differs($id), 'roles__cell--inherited' => $spots !== [] && $view->inherits($id, $spots[0])])>
-                        @if (! isset($row->actions[$id]))<span title="This game has no such action">·</span>
-                        @elseif ($spots === [])<span class="roles__open">not reached</span>@if ($view->canBring($id, $row->usual) && $view->isFree($id, $row->usual))@include('partials.in-line', ['only' => $id, 'spot' => $row->usual, 'words' => 'Put it there too'])@endif
+                @foreach ($view->columns as $id => $column)
+                    @php($at = $row->at($id))
+                    <td data-set="{{ $id }}" @class(['roles__cell', 'roles__cell--none' => ! $row->isIn($id), 'roles__cell--open' => $row->isIn($id) && $at === [], 'roles__cell--differs' => $row->differs($id), 'roles__cell--inherited' => $at !== [] && $at[0]->isInherited])>
+                        @if (! $row->isIn($id))<span title="This game has no such action">·</span>
+                        @elseif ($at === [])<span class="roles__open">not reached</span>@if ($view->canAdd($id, $row->usual))@include('partials.in-line', ['only' => $id, 'spot' => $row->usual, 'words' => 'Put it there too'])@endif
                         @else
-                            <a href="{{ route('assign', ['set' => $id, 'layer' => $spots[0]->layer, 'ref' => $spots[0]->ref]) }}">{{ $view->spot($id, $spots[0]) }}</a>@if ($view->layer($id, $spots[0]) !== '') <small>{{ $view->layer($id, $spots[0]) }}</small>@endif @if (count($spots) > 1)<small>and {{ count($spots) - 1 }} more</small>@endif
-                            @if ($row->differs($id))<span class="roles__mark"><b aria-hidden="true">≠</b> elsewhere</span>@if ($view->canBring($id, $row->usual))@include('partials.in-line', ['only' => $id, 'spot' => $row->usual, 'words' => 'Bring it in line'])@include('partials.in-line', ['only' => '', 'spot' => $spots[0], 'words' => 'All like this'])@endif @endif
+                            <a href="{{ $view->assign($id, $at[0]->spot) }}">{{ $at[0]->control }}</a>@if ($at[0]->layer !== '') <small>{{ $at[0]->layer }}</small>@endif @if (count($at) > 1)<small>and {{ count($at) - 1 }} more</small>@endif
+                            @if ($row->differs($id))<span class="roles__mark"><b aria-hidden="true">≠</b> elsewhere</span>@if ($view->canBring($id, $row->usual))@include('partials.in-line', ['only' => $id, 'spot' => $row->usual, 'words' => 'Bring it in line'])@include('partials.in-line', ['only' => '', 'spot' => $at[0]->spot, 'words' => 'All like this'])@endif @endif
                         @endif
                     </td>
                 @endforeach
