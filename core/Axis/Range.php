@@ -52,9 +52,10 @@ final readonly class Range implements AxisPart, Stage
         if ($node === null) {
             return self::whole();
         }
+        self::check($node);
         $given = self::fields($axis)->read($node);
 
-        return $given->number('high') <= $given->number('low') ? throw $node->refuse('a high end above the low end') : new self($given->number('low'), $given->number('high'));
+        return new self($given->number('low'), $given->number('high'));
     }
 
     /** @throws FormatError */

@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace Tests\Core\Axis;
 
 use Nailrod\Core\Axis\Calibration;
+use Nailrod\Core\Axis\Curves;
 use Nailrod\Core\Axis\DeadZones;
 use Nailrod\Core\Axis\Expo;
 use Nailrod\Core\Axis\Range;
+use Nailrod\Core\Axis\Rotation;
 use Nailrod\Core\Axis\Shaping;
+use Nailrod\Core\Axis\Stop;
 use Nailrod\Core\Device\AxisInput;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
@@ -172,5 +175,42 @@ final class StagesTest extends TestCase
         $this->assertSame('', Expo::of(0.0, true)->inWords(true));
         $this->assertSame('The whole travel sends 20 % to 70 %.', Range::read(Node::of(['low' => 0.2, 'high' => 0.7]), self::lever())->inWords(false));
         $this->assertSame('Readings from 100 to 900 are the whole travel, turned round.', Calibration::read(Node::of(['low' => 100, 'high' => 900, 'reverse' => true]), self::lever())->inWords(false));
+    }
+
+    /** @return iterable<string, array{callable(): mixed, string}> */
+    public static function tooNarrow(): iterable
+    {
+        $calibration = fn (int $low, int $high) => fn () => Calibration::read(Node::of(['low' => $low, 'high' => $high]), self::lever(0, 1000));
+        yield 'a range of no width' => [fn () => Range::read(Node::of(['low' => 0.5, 'high' => 0.5]), self::lever()), 'expected a high end above the low end'];
+        yield 'calibrated to one reading' => [$calibration(500, 501), 'expected a whole number from 502 to 1000'];
+        yield 'calibrated at the very end' => [$calibration(999, 1000), 'expected a whole number from 0 to 998'];
+        yield 'two points above each other' => [fn () => Curves::read(Node::of(['kind' => 'points', 'points' => [[0, 0], [0.5, 0.2], [0.5, 0.4], [1, 1]]])), 'expected a number above that of the point before'];
+    }
+
+    #[DataProvider('tooNarrow')]
+    public function test_what_has_no_width_is_refused(callable $read, string $message): void
+    {
+        $this->expectException(FormatError::class);
+        $this->expectExceptionMessage($message);
+        $read();
+    }
+
+    public function test_the_least_that_a_calibration_can_span_is_taken(): void
+    {
+        $this->assertSame([0.0, 0.5, 1.0], array_map(Calibration::read(Node::of(['low' => 998, 'high' => 1000]), self::lever(0, 1000))->travel(...), [998, 999, 1000]));
+    }
+
+    public function test_exactly_at_a_stop_is_not_past_it_from_either_side(): void
+    {
+        $stop = fn (string $side): Stop => Stop::read('s', Node::of(['name' => 'S', 'axes' => ['d/a'], 'at' => 0.5, 'side' => $side, 'opens' => 'held']));
+        $this->assertSame([false, true], [$stop('above')->isPast(0.5), $stop('above')->isPast(0.501)]);
+        $this->assertSame([false, true], [$stop('below')->isPast(0.5), $stop('below')->isPast(0.499)]);
+    }
+
+    public function test_rotation_is_offered_for_the_axis_of_a_wheel_only(): void
+    {
+        $this->assertTrue(Rotation::isOffered(new AxisInput('d/w', '', 1, 0, 1000, true, 900)));
+        $this->assertFalse(Rotation::isOffered(self::lever()));
+        $this->assertFalse(Rotation::isOffered(new AxisInput('made/w', '', 1, 0, 1000, true, 900, built: true)));
     }
 }

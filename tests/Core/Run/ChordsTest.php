@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Run;
 
+use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Run\Machine;
 use Nailrod\Core\State\State;
@@ -114,5 +115,23 @@ final class ChordsTest extends TestCase
         $desk = Desk::plain()->cell('base', 'b1', 'follow', ['kind' => 'let go of everything'], ['kind' => 'button', 'number' => 1])->cell('base', 'b3', 'follow', ['kind' => 'button', 'number' => 3])
             ->saying(['chords' => ['base' => ['both' => ['name' => 'Both', 'of' => ['d/b1', 'd/b2'], 'within_ms' => 50, 'outputs' => [['kind' => 'button', 'number' => 9]]]]]]);
         $this->assertSame(['5 button 3 1', '60 button 3 0', '60 button 1 1', '250 button 1 0'], $desk->play('5 b3 1', '10 b1 1', '200 b1 0', '300 b3 0'));
+    }
+
+    public function test_a_late_press_whose_device_has_gone_leaves_no_timer(): void
+    {
+        $machine = Machine::start(self::desk()->program());
+        $machine->feed(Desk::inputs('100 b1 1', '160 b1 0'));
+        $this->assertCount(1, $machine->state->timers, 'its release is on its way');
+        $this->assertSame(['160 button 1 0'], Desk::rows($machine->letGoOfEverything(new Cause(Cause::CLOSED))));
+        $this->assertSame([[], []], [$machine->state->timers, $machine->state->chords->presses]);
+    }
+
+    public function test_let_go_of_everything_forgets_a_late_release(): void
+    {
+        $desk = self::desk()->cell('base', 'b3', 'follow', ['kind' => 'let go of everything']);
+        $machine = Machine::start($desk->program());
+        $rows = Desk::rows($machine->feed(Desk::inputs('100 b1 1', '160 b1 0', '170 b3 1')));
+        $this->assertSame(['150 button 1 1', '170 button 1 0'], $rows);
+        $this->assertSame([[], []], [$machine->state->timers, $machine->state->chords->presses]);
     }
 }

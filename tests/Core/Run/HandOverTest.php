@@ -153,4 +153,11 @@ final class HandOverTest extends TestCase
             ->axis('base', 'a', self::variable(0, 100))->axis('water', 'a', ['kind' => 'action', 'action' => 'power']);
         $this->assertSame(['0 variable v 50'], self::sent($desk, '0 a 500', '10 b1 1', '20 b2 1', '30 b2 0', '40 a 600', '50 a 500', '60 b1 0'));
     }
+
+    public function test_another_axis_takes_a_shared_output_when_it_has_moved_by_more_than_a_hundredth(): void
+    {
+        $desk = Desk::plain()->axis('base', 'a', ['kind' => 'axis', 'number' => 1])->axis('base', 'c', ['kind' => 'axis', 'number' => 1]);
+        // Lever A owns the output; the stick counts from 500. 510 is 655 of 65535 away, 511 is 720.
+        $this->assertSame(['0 axis 1 13107', '30 axis 1 33488'], $desk->play('0 a 200', '10 c 500', '20 c 510', '30 c 511'));
+    }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Run;
 
+use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Run\Machine;
 use Nailrod\Core\Run\Swap;
@@ -202,5 +203,20 @@ final class LaterBehavioursTest extends TestCase
             ['200 button 5 0', '200 button 2 0', '200 button 1 0', '200 button 3 0', '200 button 4 0'],
             array_slice($desk->play('10 b1 1', '20 b2 1', '30 b3 1', '40 s.up 1', '200 b4 1', '300 b1 0', '310 s.up 0', '320 b3 0'), -5),
         );
+    }
+
+    public function test_a_tick_that_is_on_ends_with_the_run_and_those_that_wait_never_come(): void
+    {
+        $machine = Machine::start(Desk::plain()->cell('base', 'e.plus', ['kind' => 'ticks', 'width_ms' => 20, 'gap_ms' => 10], self::button(1))->program());
+        $machine->feed(Desk::inputs('50 b1 0', '100 e 3'));
+        $this->assertSame(['100 button 1 0'], Desk::rows($machine->letGoOfEverything(new Cause(Cause::CLOSED))));
+        $this->assertSame([], $machine->finish());
+    }
+
+    public function test_exactly_at_its_speed_a_tick_is_fine_still(): void
+    {
+        $desk = Desk::plain()->cell('base', 'e.plus', ['kind' => 'ticks', 'width_ms' => 5, 'gap_ms' => 5, 'coarse_above' => 10], self::button(1), self::button(2));
+        // Two ticks in 200 ms are ten a second, three are fifteen.
+        $this->assertSame(['100 1', '150 1', '200 2'], self::begun($desk, '50 b2 0', '100 e 1', '150 e 1', '200 e 1'));
     }
 }

@@ -139,4 +139,14 @@ final class MacrosTest extends TestCase
     {
         return array_values(array_map(fn (string $row) => explode(' ', $row)[0], array_filter($rows, fn (string $row) => str_ends_with($row, $what))));
     }
+
+    public function test_what_a_step_has_released_is_held_no_more(): void
+    {
+        $machine = Machine::start(self::desk()->program());
+        $machine->feed(Desk::inputs('50 b2 0'));
+        $machine->tryMacro('m');
+        $this->assertSame([0], array_values($machine->state->macros->players)[0]->held);
+        $machine->advance(190_000);
+        $this->assertSame([], array_values($machine->state->macros->players)[0]->held);
+    }
 }

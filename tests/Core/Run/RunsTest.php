@@ -124,4 +124,21 @@ final class RunsTest extends TestCase
         $this->assertSame(['0 variable w 3', '0 variable v 2', '0 button 1 1', '0 button 2 1'], $desk->play('0 s.up 0', '0 b2 0'));
         $this->assertSame(['0 variable v 2', '0 variable w 3', '0 button 1 1', '0 button 2 1'], $desk->play());
     }
+
+    public function test_timers_due_at_the_instant_of_an_input_come_before_it(): void
+    {
+        $desk = Desk::plain()->cell('base', 'b1', ['kind' => 'pulse', 'width_ms' => 20], ['kind' => 'button', 'number' => 1])->cell('base', 'b2', 'follow', ['kind' => 'button', 'number' => 2]);
+        $this->assertSame(['100 button 1 1', '120 button 1 0', '120 button 2 1'], $desk->play('50 b2 0', '100 b1 1', '120 b2 1'));
+        $twice = Machine::start($desk->program());
+        $twice->feed(Desk::inputs('50 b2 0', '100 b1 1', '110 b1 0'));
+        $twice->advance(120_000);
+        $this->assertSame(['120 button 1 1'], Desk::rows($twice->feed(Desk::inputs('120 b1 1'))), 'nor has one that is just over any say in what comes');
+    }
+
+    public function test_a_run_without_inputs_begins_too(): void
+    {
+        $program = Desk::plain()->axis('base', 'a', ['kind' => 'axis', 'number' => 1])->saying(['stops' => ['cruise' => ['name' => 'Cruise', 'axes' => ['d/a'], 'at' => 0.9, 'opens' => 'held shut']]])->program();
+        $this->assertSame(['0 stop cruise 1'], Desk::rows(Machine::start($program)->advance(1_000)));
+        $this->assertSame(['0 stop cruise 1'], Desk::rows(Machine::start($program)->advance(0)));
+    }
 }

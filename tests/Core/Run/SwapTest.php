@@ -182,4 +182,36 @@ final class SwapTest extends TestCase
         $new = Desk::plain()->saying(['layers' => ['water' => ['name' => 'Water']]])->axis('base', 'a', ['kind' => 'axis', 'number' => 1])->saying(['cells' => ['water' => ['d/a' => ['outputs' => [['kind' => 'axis', 'number' => 2]], 'leaving' => 'return to rest']]]])->cell('base', 'b2', 'follow', self::button(2));
         $this->assertSame(['30 layer live Base', '30 axis 2 0', '30 axis 1 65535'], self::swap($old, $new, ['0 a 500', '10 b1 1', '30 a 1000'], [])[0]);
     }
+
+    public function test_the_notch_that_an_axis_stands_in_stays_unless_there_are_others(): void
+    {
+        $stepped = fn (float ...$at): Desk => Desk::plain()->axis('base', 'a', ['kind' => 'axis', 'number' => 1])->saying(['axes' => ['d/a' => ['notches' => ['kind' => 'stepped', 'at' => $at, 'hysteresis' => 0.2]]]]);
+        // Half way between the lower two, within the hysteresis: it is in the notch that it came from.
+        $before = ['0 a 1000', '5 a 300'];
+        $this->assertSame([[], []], self::swap($stepped(0.0, 0.5, 1.0), $stepped(0.0, 0.5, 1.0)->cell('base', 'b2', 'follow', self::button(9)), $before, []));
+        $this->assertSame([[], []], self::swap($stepped(0.0, 0.5, 1.0), $stepped(0.1, 0.5, 1.0), $before, []));
+        $this->assertSame([['5 axis 1 16384'], []], self::swap($stepped(0.0, 0.5, 1.0), $stepped(0.0, 0.25, 0.5, 1.0), $before, []));
+    }
+
+    public function test_a_single_spike_that_was_being_waited_out_is_taken_after_what_is_left_of_the_time(): void
+    {
+        $old = Desk::plain()->axis('base', 'a', ['kind' => 'axis', 'number' => 1])->saying(['axes' => ['d/a' => ['steady' => ['spikes' => true]]]]);
+        [$sent, $after] = self::swap($old, $old->cell('base', 'b2', 'follow', self::button(9)), ['0 a 0', '10 a 0', '20 a 0', '100 a 1000'], []);
+        $this->assertSame([], $sent);
+        $this->assertSame($after, array_values(array_filter($old->play('0 a 0', '10 a 0', '20 a 0', '100 a 1000'), fn (string $row) => str_ends_with($row, ' 65535'))));
+        $this->assertCount(1, $after);
+    }
+
+    public function test_an_axis_that_the_old_set_did_not_use_is_steadied_from_where_the_hand_is(): void
+    {
+        $new = Desk::plain()->axis('base', 'a', ['kind' => 'axis', 'number' => 1])->saying(['axes' => ['d/a' => ['steady' => ['hold' => 0.1]]]]);
+        $this->assertSame([['10 axis 1 32768'], ['40 axis 1 42598']], self::swap(Desk::plain(), $new, ['10 b1 0'], ['30 a 550', '40 a 650'], ['d/a' => 500]));
+    }
+
+    public function test_lamps_are_as_the_new_rules_say(): void
+    {
+        $lit = fn (string $state): Desk => Desk::plain()->saying(['flags' => ['f' => ['name' => 'F']], 'lamps' => ['one' => ['lamp' => 'd/lamp', 'while' => ['flag' => 'f', 'is' => $state]]]]);
+        $this->assertSame(['5 lamp d/lamp 1'], self::swap($lit('up'), $lit('down'), ['5 b1 0'], [])[0]);
+        $this->assertSame(['5 lamp d/lamp 0'], self::swap($lit('down'), $lit('up'), ['5 b1 0'], [])[0]);
+    }
 }

@@ -17,6 +17,7 @@ use Nailrod\Core\Output\HoldLayer;
 use Nailrod\Core\Output\KeyStroke;
 use Nailrod\Core\Program\Compiler;
 use Nailrod\Core\Set\Advice;
+use Nailrod\Core\Set\Assembly;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Edits;
 use Nailrod\Core\Set\LayerEdits;
@@ -47,6 +48,7 @@ final class EditsTest extends TestCase
         yield 'a layer that is not there' => [fn (Edits $e) => $e->assign('radio', 'fennel/mark', null, [new ControllerButton(1)]), 'cells: found "radio", expected a layer of the set.'];
         yield 'a control that is not there' => [fn (Edits $e) => $e->nothing('base', 'fennel/none'), 'cells.base: found "fennel/none", expected a contact or an axis of the rig.'];
         yield 'no output' => [fn (Edits $e) => $e->assign('base', 'fennel/mark', null, []), 'cells.base.fennel/mark.outputs: found a list of 0, expected at least one output.'];
+        yield 'a stop that is not there' => [fn (Edits $e) => $e->removeStop('none'), 'stops: found "none", expected a stop of the set.'];
         yield 'the base layer' => [fn () => (new LayerEdits(DemoSets::skerrywing()))->remove('base'), 'layers.base: found the base layer, expected another layer'];
         yield 'a layer to rename that is not there' => [fn () => (new LayerEdits(DemoSets::skerrywing()))->rename('radio', 'Radio'), 'layers: found "radio", expected a layer of the set.'];
         yield 'nothing to fall out of step with' => [fn (Edits $e) => $e->keepInStep('base', 'fennel/mark'), 'cells.base.fennel/mark: found no action that a switch can fall out of step with'];
@@ -210,5 +212,37 @@ final class EditsTest extends TestCase
         foreach (DemoSets::skerrywing()->merged->section('cells') as $part) {
             $this->assertSame($part->value, Node::of($part->value)->plain());
         }
+    }
+
+    public function test_a_layer_that_is_moved_by_nothing_or_past_an_end_stays_among_the_others(): void
+    {
+        $set = Desk::plain()->saying(['layers' => ['one' => ['name' => 'One', 'place' => 1], 'two' => ['name' => 'Two', 'place' => 2], 'three' => ['name' => 'Three', 'place' => 3]]])->assembled();
+        $order = fn (string $id, int $by): array => array_keys((new Assembly(Desk::plain()))->assemble((new LayerEdits($set))->shift($id, $by))->layers);
+        $this->assertSame(['base', 'one', 'two', 'three'], $order('two', 0));
+        $this->assertSame(['base', 'one', 'three', 'two'], $order('two', 1));
+        $this->assertSame(['base', 'two', 'one', 'three'], $order('two', -5));
+        $this->assertSame(['base', 'one', 'three', 'two'], $order('two', 5));
+    }
+
+    public function test_a_switch_that_is_kept_in_step_has_the_other_position_free(): void
+    {
+        $set = DemoSets::skerrywing();
+        foreach (['fennel/switch-2.up', 'fennel/switch-2.down'] as $position) {
+            $set = DemoSets::skerrywing((new Edits($set))->assign('base', $position, null, [new ActionOutput('anchor-light')]));
+        }
+        $after = DemoSets::skerrywing((new Edits($set))->keepInStep('base', 'fennel/switch-2.up'));
+        $this->assertNull($after->cell('base', 'fennel/switch-2.down'));
+        $this->assertNotNull($after->cell('base', 'fennel/switch-2.up'));
+    }
+
+    public function test_what_is_added_to_a_picture_stands_where_the_hand_is_but_not_at_the_very_end(): void
+    {
+        $at = function (float $travel): float {
+            $set = Desk::plain()->assembled();
+            $after = (new Assembly(Desk::plain()))->assemble((new ShapeEdits($set))->add('d/a', 'stop', $travel));
+
+            return array_values($after->stops)[0]->at;
+        };
+        $this->assertSame([0.01, 0.4, 0.99], array_map($at, [0.0, 0.4, 1.0]));
     }
 }

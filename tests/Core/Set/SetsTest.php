@@ -8,6 +8,9 @@ use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Format\PlainNames;
 use Nailrod\Core\Output\KeyStroke;
+use Nailrod\Core\Program\Compiler;
+use Nailrod\Core\Set\Assembly;
+use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Edits;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\SetDiff;
@@ -134,6 +137,8 @@ final class SetsTest extends TestCase
         yield 'an axis that drives a key' => [$cell('d/a', ['outputs' => [['kind' => 'key', 'code' => 'KeyA']]]), 'expected an output that an axis can drive.'];
         yield 'an axis with a behaviour' => [$cell('d/a', ['behaviour' => $follow, 'outputs' => [['kind' => 'axis', 'number' => 1]]]), 'expected one output and no behaviour, since this is an axis.'];
         yield 'a contact without a behaviour' => [$cell('d/b1', ['outputs' => [['kind' => 'button', 'number' => 1]]]), 'cells.base.d/b1: found no field "behaviour"'];
+        yield 'a field that no cell has' => [$cell('d/b1', ['behaviour' => $follow, 'outputs' => [['kind' => 'button', 'number' => 1]], 'colour' => 'red']), 'cells.base.d/b1.colour: found a field that this format does not have'];
+        yield 'a cell that does not do nothing' => [$cell('d/b1', ['nothing' => false]), 'cells.base.d/b1.nothing: found false, expected true, and no other field beside it'];
         yield 'rest of an axis that has none' => [['axes' => ['d/a' => ['calibrate' => ['low' => 0, 'high' => 900, 'rest' => 4]]]], 'axes.d/a.calibrate.rest: found 4, expected no rest, since the axis is not centred.'];
         yield 'a device that is not at hand' => [['devices' => ['x']], 'devices: found "x", expected a device that is at hand'];
         yield 'a parent that is not at hand' => [['parent' => 'x'], 'parent: found "x", expected a set that is at hand'];
@@ -186,5 +191,44 @@ final class SetsTest extends TestCase
         }
         $this->expectExceptionMessage('chords.base: found 858 of them, expected at most 500.');
         Desk::plain()->saying(['chords' => ['base' => array_combine(array_map(fn (int $i) => 'x'.$i, range(1, 858)), [...array_values($chords), ...array_values($chords), ...array_values($chords)])]])->assembled();
+    }
+
+    public function test_a_set_that_was_kept_says_the_same(): void
+    {
+        $set = self::inherited()->saying(['axes' => ['d/a' => ['curve' => ['kind' => 'expo', 'k' => 0.5]]]])->assembled();
+        $kept = unserialize(serialize($set));
+        $this->assertInstanceOf(BindingSet::class, $kept);
+        $this->assertSame($set->merged->own->toJson(), $kept->merged->own->toJson());
+        $this->assertSame($set->merged->own->toJson(), $kept->merged->own->toJson(), 'also when it is asked again');
+        $this->assertEquals($set->merged->value(PartPath::stop('cruise')), $kept->merged->value(PartPath::stop('cruise')));
+        $this->assertSame(Compiler::compile($set)->hash(), Compiler::compile($kept)->hash());
+    }
+
+    public function test_below_another_parent_or_none_a_set_says_so(): void
+    {
+        $own = self::inherited()->document();
+        $this->assertSame(['other', 'Other', 'quay'], [$own->placed('other', 'Other', 'quay')->id, $own->placed('other', 'Other', 'quay')->name, $own->placed('other', 'Other', 'quay')->parent]);
+        $this->assertNull($own->placed('other', 'Other', null)->parent);
+        $this->assertStringNotContainsString('parent', $own->placed('other', 'Other', null)->toJson());
+    }
+
+    /** What an edit says is read again wherever it could change whether a cell fits. */
+    public function test_an_edit_beside_a_cell_is_read_with_the_cell(): void
+    {
+        $desk = Desk::plain()->saying(['flags' => ['f' => ['name' => 'F']]])->cell('base', 'b1', 'toggle', ['kind' => 'flag', 'flag' => 'f']);
+        $before = $desk->assembled();
+        $without = $before->merged->own->without(PartPath::flag('f'));
+        $this->expectException(FormatError::class);
+        (new Assembly($desk))->assemble($without, $before);
+    }
+
+    public function test_a_child_is_not_taken_for_its_parent(): void
+    {
+        $child = self::inherited();
+        $parent = Desk::plain()->cell('base', 'b4', 'follow', ['kind' => 'button', 'number' => 4])->assembled();
+        $fresh = $child->assembled();
+        $over = (new Assembly($child))->assemble($child->document(), $parent);
+        $this->assertEquals(array_keys($fresh->cells['base']), array_keys($over->cells['base']));
+        $this->assertSame(Compiler::compile($fresh)->hash(), Compiler::compile($over)->hash());
     }
 }
