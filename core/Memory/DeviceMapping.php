@@ -9,6 +9,7 @@ use Nailrod\Core\Behaviour\PlacesOutputs;
 use Nailrod\Core\Behaviour\PlaysItsMacro;
 use Nailrod\Core\Device\Device;
 use Nailrod\Core\Format\Json;
+use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Macro\Macro;
 use Nailrod\Core\Made\Made;
@@ -16,6 +17,7 @@ use Nailrod\Core\Output\PlaysMacro;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\PartValue;
+use Nailrod\Core\Set\References;
 use Nailrod\Core\Set\SetDocument;
 
 /**
@@ -171,28 +173,13 @@ final readonly class DeviceMapping
     private static function played(BindingSet $set, DeviceAlone $alone): array
     {
         $played = [];
-        $say = function (array $outputs) use (&$played): void {
-            foreach ($outputs as $output) {
-                if ($output instanceof PlaysMacro) {
-                    $played[$output->macro()] = true;
-                }
-            }
-        };
-        foreach ($set->cells as $cells) {
-            foreach ($cells as $ref => $cell) {
-                if ($alone->isOwn((string) $ref)) {
-                    $played += $cell->behaviour instanceof PlaysItsMacro ? [$cell->behaviour->macro() => true] : [];
-                    $say($cell->outputs);
-                }
-            }
-        }
-        foreach ($set->chords as $chords) {
-            foreach ($chords as $chord) {
-                $say($alone->isOwn($chord->of[0]) ? $chord->outputs : []);
+        foreach ((new References($set))->ofContacts() as $use) {
+            if (($use->does instanceof PlaysItsMacro || $use->does instanceof PlaysMacro) && $alone->isOwn($use->ref)) {
+                $played[$use->does->macro()] = true;
             }
         }
 
-        return array_values(array_filter(array_map(strval(...), array_keys($set->macros)), fn (string $id) => isset($played[$id])));
+        return array_values(array_filter(Keys::of($set->macros), fn (string $id) => isset($played[$id])));
     }
 
     /**

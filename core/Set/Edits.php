@@ -72,7 +72,7 @@ final readonly class Edits
     {
         $this->known($id, $this->set->stops, 'stops', 'a stop of the set');
 
-        return (new Removal($this->set))->of(NamesPart::STOP, $id);
+        return (new Removal($this->set))->of(Gone::part(NamesPart::STOP, $id));
     }
 
     /**

@@ -91,6 +91,6 @@ final readonly class LayerEdits
         }
         $this->known($id, $this->set->layers, 'layers', 'a layer of the set');
 
-        return (new Removal($this->set))->of(NamesPart::LAYER, $id);
+        return (new Removal($this->set))->of(Gone::part(NamesPart::LAYER, $id));
     }
 }

@@ -50,7 +50,7 @@ final readonly class MacroEdits
     {
         $this->macro($id);
 
-        return (new Removal($this->set))->of(NamesPart::MACRO, $id);
+        return (new Removal($this->set))->of(Gone::part(NamesPart::MACRO, $id));
     }
 
     /** One more bar after all others, or where it says. */

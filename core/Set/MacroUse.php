@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace Nailrod\Core\Set;
 
 use Nailrod\Core\Behaviour\PlaysItsMacro;
-use Nailrod\Core\Format\Keys;
-use Nailrod\Core\Output\Output;
 use Nailrod\Core\Output\PlaysMacro;
 
 /** What plays each macro of a set. */
@@ -18,38 +16,22 @@ final readonly class MacroUse
     public function of(string $macro): array
     {
         $uses = [];
-        foreach (Keys::each($this->set->cells) as $layer => $cells) {
-            foreach ($cells as $ref => $cell) {
-                $does = match (true) {
-                    $cell->behaviour instanceof PlaysItsMacro && $cell->behaviour->macro() === $macro => 'plays it',
-                    default => $this->does($cell->outputs, $macro),
-                };
-                if ($does !== null) {
-                    $uses[] = ['layer' => $layer, 'ref' => (string) $ref, 'words' => $this->set->rig->deviceNameOf((string) $ref).' '.$this->set->rig->nameOf((string) $ref).' in '.$this->set->layers[$layer]->name.' '.$does];
-                }
-            }
-        }
-        foreach (Keys::each($this->set->chords) as $layer => $chords) {
-            foreach ($chords as $chord) {
-                $does = $this->does($chord->outputs, $macro);
-                if ($does !== null) {
-                    $uses[] = ['layer' => $layer, 'ref' => $chord->of[0], 'words' => $chord->name.' together in '.$this->set->layers[$layer]->name.' '.$does];
-                }
+        foreach ((new References($this->set))->ofContacts() as $use) {
+            $does = match (true) {
+                $use->does instanceof PlaysItsMacro && $use->does->macro() === $macro => 'plays it',
+                $use->does instanceof PlaysMacro && $use->does->macro() === $macro => $use->does->starts() ? 'starts it' : 'stops it',
+                default => null,
+            };
+            if ($does !== null) {
+                $uses[$use->layer.' '.$use->key] ??= ['layer' => $use->layer, 'ref' => $use->ref, 'words' => $this->where($use).' in '.$this->set->layers[$use->layer]->name.' '.$does];
             }
         }
 
-        return $uses;
+        return array_values($uses);
     }
 
-    /** @param list<Output> $outputs */
-    private function does(array $outputs, string $macro): ?string
+    private function where(Reference $use): string
     {
-        foreach ($outputs as $output) {
-            if ($output instanceof PlaysMacro && $output->macro() === $macro) {
-                return $output->starts() ? 'starts it' : 'stops it';
-            }
-        }
-
-        return null;
+        return $use->by === Reference::CHORD ? $this->set->chords[$use->layer][$use->key]->name.' together' : $this->set->rig->deviceNameOf($use->ref).' '.$this->set->rig->nameOf($use->ref);
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set;
 
-use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Output\ControllerAxis;
 use Nailrod\Core\Output\ControllerButton;
 use Nailrod\Core\Output\IsNumbered;
@@ -36,16 +35,9 @@ final readonly class OutputUse
      */
     public function where(string $kind): array
     {
-        $set = $this->set;
         $where = [];
-        foreach ($this->uses($kind) as $number => [$by, $group, $key]) {
-            $words = match ($by) {
-                'way' => $set->catalogue?->action($key)->name ?? $key,
-                'cell' => $set->rig->deviceNameOf($key).' '.$set->rig->nameOf($key).', '.$set->layers[$group]->name,
-                'chord' => $set->chords[$group][$key]->name.', '.$set->layers[$group]->name,
-                default => 'macro '.$set->macros[$key]->name,
-            };
-            $where[$number][$words] = true;
+        foreach ($this->uses($kind) as $number => $use) {
+            $where[$number][$use->inWords($this->set)] = true;
         }
         ksort($where);
 
@@ -71,31 +63,13 @@ final readonly class OutputUse
     /**
      * @param class-string<IsNumbered> $kind
      *
-     * @return \Generator<int, array{string, string, string}> by number: a way, a cell, a chord or a macro, its layer, and its key
+     * @return \Generator<int, Reference> by number
      */
     private function uses(string $kind): \Generator
     {
-        foreach (Keys::each($this->set->ways) as $action => $way) {
-            if ($way instanceof $kind) {
-                yield $way->number() => ['way', '', (string) $action];
-            }
-        }
-        foreach (['cell' => $this->set->cells, 'chord' => $this->set->chords] as $by => $layers) {
-            foreach (Keys::each($layers) as $layer => $parts) {
-                foreach (Keys::each($parts) as $key => $part) {
-                    foreach ($part->outputs as $output) {
-                        if ($output instanceof $kind) {
-                            yield $output->number() => [$by, (string) $layer, (string) $key];
-                        }
-                    }
-                }
-            }
-        }
-        foreach (Keys::each($this->set->macros) as $id => $macro) {
-            foreach ($macro->steps as $step) {
-                if ($step->output instanceof $kind) {
-                    yield $step->output->number() => ['macro', '', (string) $id];
-                }
+        foreach ((new References($this->set))->all() as $use) {
+            if ($use->does instanceof $kind) {
+                yield $use->does->number() => $use;
             }
         }
     }

@@ -6,6 +6,7 @@ namespace Nailrod\Core\Set;
 
 use Nailrod\Core\Behaviour\Behaviours;
 use Nailrod\Core\Behaviour\PlacesOutputs;
+use Nailrod\Core\Condition\Condition;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Output\Output;
 use Nailrod\Core\Output\Outputs;
@@ -39,5 +40,24 @@ final class OutputsLeft
         }
 
         return $outputs === [] ? null : array_replace($part, ['outputs' => $outputs] + ($behaviour === null ? [] : ['behaviour' => $behaviour->toArray()]));
+    }
+
+    /**
+     * The same when something of the set goes. What depends on something that will never be again goes with it.
+     *
+     * @param array<string, mixed> $part in the open format
+     *
+     * @return ?array<string, mixed> the part as it is then; null if nothing is left of it
+     */
+    public static function without(array $part, ?Condition $when, Gone $gone): ?array
+    {
+        if ($when !== null && $gone->isNamedBy($when)) {
+            if (! $when->holdsWithout()) {
+                return null;
+            }
+            unset($part['when']);
+        }
+
+        return self::of($part, $gone->leaves(...));
     }
 }

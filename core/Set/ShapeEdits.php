@@ -15,7 +15,6 @@ use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Lamp\LampRules;
 use Nailrod\Core\Made\Above;
 use Nailrod\Core\Made\Made;
 use Nailrod\Core\Made\MadeKinds;
@@ -98,38 +97,7 @@ final readonly class ShapeEdits
     /** Takes away what was made from axes, with all that was said of it: its cells, the shaping and the stops of its axes. */
     public function removeMade(string $id): SetDocument
     {
-        $own = $this->own();
-        $ref = Made::DEVICE.'/'.$id;
-        $isOf = fn (string $other): bool => $other === $ref || str_starts_with($other, $ref.'.');
-        foreach ($this->set->merged->parts() as $part) {
-            $path = $part->path;
-            if (($path->section === 'cells' && $isOf((string) $path->inner)) || ($path->section === 'axes' && $isOf($path->key))) {
-                $own = $this->takeAway($own, $path);
-            } elseif ($path->section === 'made' && array_filter(($this->set->made[$path->key] ?? null)?->sources() ?? [], $isOf) !== []) {
-                $own = $this->takeAway($own, $path);
-            }
-        }
-        foreach ($this->set->stops as $stop) {
-            $left = array_values(array_filter($stop->axes, fn (string $axis) => ! $isOf($axis)));
-            if ($left !== $stop->axes) {
-                $path = PartPath::stop($stop->id);
-                $own = $left === [] ? $this->takeAway($own, $path) : $own->with($path, array_replace(Node::of($this->set->merged->value($path))->plain(), ['axes' => $left]));
-            }
-        }
-
-        foreach ($this->set->merged->section('chords') as $part) {
-            if (array_filter(Chord::read(Node::of($part->value))->of, $isOf) !== []) {
-                $own = $this->takeAway($own, $part->path);
-            }
-        }
-        foreach ($this->set->merged->section('lamps') as $part) {
-            $rule = LampRules::read(Node::of($part->value));
-            if (array_filter($rule->contacts(), $isOf) !== []) {
-                $own = $this->takeAway($own, $part->path);
-            }
-        }
-
-        return $this->takeAway($own, PartPath::made($id));
+        return (new Removal($this->set))->of(Gone::made($id));
     }
 
     /**

@@ -7,6 +7,7 @@ namespace Nailrod\Core\Set\Section;
 use Nailrod\Core\Axis\AxisParts;
 use Nailrod\Core\Axis\Shaping;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Set\Gone;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\PartValue;
 use Nailrod\Core\Set\Words;
@@ -49,6 +50,11 @@ final class Axes implements Section
     public static function check(string $key, Node $part): void
     {
         Shaping::check(Node::of([$key => $part->value], substr($part->path, 0, -strlen('.'.$key))));
+    }
+
+    public static function without(PartPath $path, Node $part, Gone $gone): ?array
+    {
+        return $gone->isInput($path->key) ? null : $part->plain();
     }
 
     public static function schema(): array

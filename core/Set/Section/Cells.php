@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set\Section;
 
+use Nailrod\Core\Behaviour\PlaysItsMacro;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Output\NamesPart;
 use Nailrod\Core\Set\Cell;
+use Nailrod\Core\Set\Gone;
+use Nailrod\Core\Set\OutputsLeft;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\PartValue;
 use Nailrod\Core\Set\Words;
@@ -68,6 +72,19 @@ final class Cells implements Section
     public static function check(string $key, Node $part): void
     {
         Cell::read($part);
+    }
+
+    public static function isUnheard(PartPath $path, Gone $gone): bool
+    {
+        return $gone->isPart(NamesPart::LAYER, $path->key);
+    }
+
+    public static function without(PartPath $path, Node $part, Gone $gone): ?array
+    {
+        $cell = Cell::read($part);
+        $itsMacro = $cell->behaviour instanceof PlaysItsMacro ? $cell->behaviour->macro() : null;
+
+        return $gone->isInput((string) $path->inner) || ($itsMacro !== null && $gone->isPart(NamesPart::MACRO, $itsMacro)) ? null : OutputsLeft::without($part->plain(), $cell->when, $gone);
     }
 
     public static function schema(): array

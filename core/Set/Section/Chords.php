@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace Nailrod\Core\Set\Section;
 
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Output\NamesPart;
 use Nailrod\Core\Set\Chord;
+use Nailrod\Core\Set\Gone;
+use Nailrod\Core\Set\OutputsLeft;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\PartValue;
 use Nailrod\Core\Set\Words;
@@ -39,6 +42,18 @@ final class Chords implements Section
     {
         self::mustBeId($key, $part);
         Chord::read($part);
+    }
+
+    public static function isUnheard(PartPath $path, Gone $gone): bool
+    {
+        return $gone->isPart(NamesPart::LAYER, $path->key);
+    }
+
+    public static function without(PartPath $path, Node $part, Gone $gone): ?array
+    {
+        $chord = Chord::read($part);
+
+        return array_filter($chord->of, $gone->isInput(...)) !== [] ? null : OutputsLeft::without($part->plain(), $chord->when, $gone);
     }
 
     public static function schema(): array

@@ -8,6 +8,8 @@ use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Format\Type\Text;
+use Nailrod\Core\Output\NamesPart;
+use Nailrod\Core\Set\Gone;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\PartValue;
 use Nailrod\Core\Set\Words;
@@ -45,6 +47,11 @@ final class Flags implements Section
     public static function check(string $key, Node $part): void
     {
         self::fields()->read($part);
+    }
+
+    public static function without(PartPath $path, Node $part, Gone $gone): ?array
+    {
+        return $gone->isPart(NamesPart::FLAG, $path->key) ? null : $part->plain();
     }
 
     public static function schema(): array

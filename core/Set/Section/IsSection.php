@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Nailrod\Core\Set\Section;
 
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Set\Gone;
+use Nailrod\Core\Set\PartPath;
 
 /** What most sections do alike: parts by id, that name devices and are many. */
 trait IsSection
@@ -44,6 +46,16 @@ trait IsSection
     public static function namesDevices(): bool
     {
         return true;
+    }
+
+    public static function isUnheard(PartPath $path, Gone $gone): bool
+    {
+        return false;
+    }
+
+    public static function without(PartPath $path, Node $part, Gone $gone): ?array
+    {
+        return $part->plain();
     }
 
     private static function mustBeId(string $key, Node $part): string

@@ -6,6 +6,7 @@ namespace Nailrod\Core\Set\Section;
 
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Lamp\LampRules as Rules;
+use Nailrod\Core\Set\Gone;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\PartValue;
 use Nailrod\Core\Set\Words;
@@ -34,6 +35,14 @@ final class LampRules implements Section
     {
         self::mustBeId($key, $part);
         Rules::read($part);
+    }
+
+    public static function without(PartPath $path, Node $part, Gone $gone): ?array
+    {
+        $rule = Rules::read($part);
+        $named = array_filter($rule->names(), fn (array $name) => $gone->isPart($name[0], $name[1]));
+
+        return $named !== [] || array_filter($rule->contacts(), $gone->isInput(...)) !== [] ? null : $part->plain();
     }
 
     public static function schema(): array

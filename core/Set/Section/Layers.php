@@ -6,6 +6,8 @@ namespace Nailrod\Core\Set\Section;
 
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Layer\Layer;
+use Nailrod\Core\Output\NamesPart;
+use Nailrod\Core\Set\Gone;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\PartValue;
 use Nailrod\Core\Set\Words;
@@ -43,6 +45,11 @@ final class Layers implements Section
     public static function check(string $key, Node $part): void
     {
         Layer::read(self::mustBeId($key, $part), $part);
+    }
+
+    public static function without(PartPath $path, Node $part, Gone $gone): ?array
+    {
+        return $gone->isPart(NamesPart::LAYER, $path->key) ? null : $part->plain();
     }
 
     public static function schema(): array

@@ -6,6 +6,9 @@ namespace Nailrod\Core\Set\Section;
 
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Macro\Macro;
+use Nailrod\Core\Macro\MacroStep;
+use Nailrod\Core\Output\NamesPart;
+use Nailrod\Core\Set\Gone;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\PartValue;
 use Nailrod\Core\Set\Words;
@@ -38,6 +41,38 @@ final class Macros implements Section
     public static function check(string $key, Node $part): void
     {
         Macro::read(self::mustBeId($key, $part), $part);
+    }
+
+    /** A macro keeps its rhythm: what it no longer taps it waits for. It is played whatever it depended on. */
+    public static function without(PartPath $path, Node $part, Gone $gone): ?array
+    {
+        $macro = Macro::read($path->key, $part);
+        $steps = [];
+        foreach ($macro->steps as $step) {
+            $output = $gone->leaves($step->output);
+            if ($output === $step->output) {
+                $steps[] = $step;
+            } elseif ($output !== null) {
+                $steps[] = $step->driving($output);
+            } elseif ($step->time > 0) {
+                $steps[] = MacroStep::wait($step->time);
+            }
+        }
+        if ($gone->isPart(NamesPart::MACRO, $path->key)) {
+            return null;
+        }
+        if ($steps == $macro->steps && ! $gone->isNamedBy($macro->when)) {
+            return $part->plain();
+        }
+        $left = $macro->withSteps($steps)->toArray();
+        if ($gone->isNamedBy($macro->when)) {
+            unset($left['when']);
+        }
+        if ($macro->repeats && array_filter($steps, fn (MacroStep $step) => $step->time > 0) === []) {
+            unset($left['plays']);
+        }
+
+        return $left;
     }
 
     public static function schema(): array

@@ -6,6 +6,7 @@ namespace Nailrod\Core\Set\Section;
 
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Made\MadeKinds;
+use Nailrod\Core\Set\Gone;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\PartValue;
 use Nailrod\Core\Set\Words;
@@ -33,6 +34,13 @@ final class MadeThings implements Section
     public static function check(string $key, Node $part): void
     {
         MadeKinds::read($part, self::mustBeId($key, $part));
+    }
+
+    public static function without(PartPath $path, Node $part, Gone $gone): ?array
+    {
+        $sources = MadeKinds::read($part, $path->key)->sources();
+
+        return $gone->isMade($path->key) || array_filter($sources, $gone->isInput(...)) !== [] ? null : $part->plain();
     }
 
     public static function schema(): array

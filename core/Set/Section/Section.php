@@ -6,6 +6,7 @@ namespace Nailrod\Core\Set\Section;
 
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Set\Gone;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\PartValue;
 use Nailrod\Core\Set\Words;
@@ -67,6 +68,16 @@ interface Section
 
     /** Does it name devices, so that it is rewritten when one takes the place of another? */
     public static function namesDevices(): bool;
+
+    /** Does a layer that goes take this part along, so that what a parent says of it is not heard any more? */
+    public static function isUnheard(PartPath $path, Gone $gone): bool;
+
+    /**
+     * What is left of a part when something goes that it may name.
+     *
+     * @return ?array<string, mixed> itself if it does not name it; null if nothing is left of it, or it is what goes
+     */
+    public static function without(PartPath $path, Node $part, Gone $gone): ?array;
 
     /**
      * What a part is about: "Stop Cruise".

@@ -6,6 +6,8 @@ namespace Nailrod\Core\Set\Section;
 
 use Nailrod\Core\Axis\Stop;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Output\NamesPart;
+use Nailrod\Core\Set\Gone;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\PartValue;
 use Nailrod\Core\Set\Words;
@@ -33,6 +35,14 @@ final class Stops implements Section
     public static function check(string $key, Node $part): void
     {
         Stop::read(self::mustBeId($key, $part), $part);
+    }
+
+    public static function without(PartPath $path, Node $part, Gone $gone): ?array
+    {
+        $axes = Stop::read($path->key, $part)->axes;
+        $left = array_values(array_filter($axes, fn (string $axis) => ! $gone->isInput($axis)));
+
+        return $left === [] || $gone->isPart(NamesPart::STOP, $path->key) ? null : array_replace($part->plain(), ['axes' => $left]);
     }
 
     public static function schema(): array

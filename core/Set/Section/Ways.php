@@ -6,6 +6,7 @@ namespace Nailrod\Core\Set\Section;
 
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Output\Outputs;
+use Nailrod\Core\Set\Gone;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\PartValue;
 use Nailrod\Core\Set\SetSchema;
@@ -46,6 +47,11 @@ final class Ways implements Section
         self::mustBeId($key, $part);
         $part->get('kind')->oneOf(Outputs::ways());
         Outputs::read($part);
+    }
+
+    public static function without(PartPath $path, Node $part, Gone $gone): ?array
+    {
+        return $gone->leaves(Outputs::read($part)) === null ? null : $part->plain();
     }
 
     public static function schema(): array

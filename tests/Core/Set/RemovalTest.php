@@ -10,6 +10,7 @@ use Nailrod\Core\Output\NamesPart;
 use Nailrod\Core\Set\Assembly;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Edits;
+use Nailrod\Core\Set\Gone;
 use Nailrod\Core\Set\LayerEdits;
 use Nailrod\Core\Set\MacroEdits;
 use Nailrod\Core\Set\MergedDocument;
@@ -102,7 +103,7 @@ final class RemovalTest extends TestCase
         $this->assertArrayNotHasKey('cells/base/d/s.down', $left);
         $this->assertSame([self::button(7)], $left['cells/base/d/t.up']['outputs']);
 
-        $left = (new Removal(self::desk()->assembled()))->of(NamesPart::FLAG, 'quiet');
+        $left = (new Removal(self::desk()->assembled()))->of(Gone::part(NamesPart::FLAG, 'quiet'));
         self::again($left);
         $left = self::left($left);
         $this->assertArrayNotHasKey('when', $left['cells/base/d/s.up']);
@@ -176,10 +177,11 @@ final class RemovalTest extends TestCase
         $removed = 0;
         for ($seed = 1; $seed <= 150; $seed++) {
             $set = (new World($seed))->set;
-            foreach ([NamesPart::STOP => $set->stops, NamesPart::LAYER => array_diff_key($set->layers, ['base' => 0]), NamesPart::MACRO => $set->macros, NamesPart::FLAG => $set->flags] as $sort => $all) {
+            foreach (['made' => $set->made, NamesPart::STOP => $set->stops, NamesPart::LAYER => array_diff_key($set->layers, ['base' => 0]), NamesPart::MACRO => $set->macros, NamesPart::FLAG => $set->flags] as $sort => $all) {
                 foreach (array_keys($all) as $id) {
-                    $after = (new Removal($set))->of($sort, (string) $id);
-                    BindingSet::of(MergedDocument::of([$after]), $set->rig->with(null), null, [], $set->layouts);
+                    $after = (new Removal($set))->of(Gone::part($sort, (string) $id));
+                    $left = BindingSet::of(MergedDocument::of([$after]), $set->rig->with(null), null, [], $set->layouts);
+                    $this->assertSame([], $left->missing);
                     $this->assertStringNotContainsString('"'.$sort.'":"'.$id.'"', $after->toCompactJson());
                     $removed++;
                 }

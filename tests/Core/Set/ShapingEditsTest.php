@@ -98,12 +98,17 @@ final class ShapingEditsTest extends TestCase
             ],
             'axes' => ['made/x' => ['range' => ['low' => 0.1]]],
             'stops' => ['s' => ['name' => 'S', 'axes' => ['made/x', 'd/a'], 'at' => 0.5, 'opens' => 'held'], 't' => ['name' => 'T', 'axes' => ['made/x'], 'at' => 0.6, 'opens' => 'held']],
-            'cells' => ['base' => ['made/x' => ['outputs' => [['kind' => 'axis', 'number' => 1]]]]],
+            'cells' => ['base' => [
+                'made/x' => ['outputs' => [['kind' => 'axis', 'number' => 1]]],
+                'made/full' => ['behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'button', 'number' => 1]]],
+                'd/b1' => ['behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'open stop', 'stop' => 't']]],
+            ]],
+            'lamps' => ['l' => ['lamp' => 'd/lamp', 'while' => ['stop' => 't', 'is' => 'open']]],
         ]);
         $set = self::after($desk, (new ShapeEdits($desk->assembled()))->removeMade('x'));
         $this->assertSame(['other'], array_keys($set->made));
         $this->assertSame([], $set->missing);
-        $this->assertSame([], $set->cells);
+        $this->assertSame([[], []], [array_filter($set->cells), $set->lamps], 'what is made of it, and the stop that it alone had, take along what names them');
         $this->assertSame(['s'], array_keys($set->stops));
         $this->assertSame(['d/a'], $set->stops['s']->axes);
     }

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Set;
+
+use Nailrod\Core\Condition\Condition;
+use Nailrod\Core\Format\Keys;
+use Nailrod\Core\Made\Made;
+use Nailrod\Core\Output\NamesPart;
+use Nailrod\Core\Output\Output;
+
+/** What goes from a set: layers, stops, macros, flags, and what is made from axes, with its contacts and axes. */
+final readonly class Gone
+{
+    /** What can be named, by the section that it is a part of. */
+    private const SORTS = ['layers' => NamesPart::LAYER, 'stops' => NamesPart::STOP, 'macros' => NamesPart::MACRO, 'flags' => NamesPart::FLAG, 'made' => Made::DEVICE];
+
+    /** @param array<string, array<string, true>> $ids by sort */
+    private function __construct(private array $ids) {}
+
+    /** @param string $sort one of the constants of NamesPart */
+    public static function part(string $sort, string $id): self
+    {
+        return new self([$sort => [$id => true]]);
+    }
+
+    public static function made(string $id): self
+    {
+        return self::part(Made::DEVICE, $id);
+    }
+
+    /** With a part that goes too, if it is one that others can name. */
+    public function and(PartPath $path): self
+    {
+        $sort = self::SORTS[$path->section] ?? null;
+
+        return $sort === null ? $this : new self([$sort => [$path->key => true] + ($this->ids[$sort] ?? [])] + $this->ids);
+    }
+
+    public function isPart(string $sort, string $id): bool
+    {
+        return isset($this->ids[$sort][$id]);
+    }
+
+    public function isMade(string $id): bool
+    {
+        return $this->isPart(Made::DEVICE, $id);
+    }
+
+    /** Is this a contact or an axis of something made that goes? */
+    public function isInput(string $ref): bool
+    {
+        [$device, $control] = [...explode('/', $ref, 2), ''];
+
+        return $device === Made::DEVICE && $this->isMade(explode('.', $control, 2)[0]);
+    }
+
+    /** What is left of an output: itself if it names nothing that goes; null if nothing is left of it. */
+    public function leaves(?Output $output): ?Output
+    {
+        foreach ($this->ids as $sort => $ids) {
+            foreach (Keys::of($ids) as $id) {
+                $output = $output instanceof NamesPart ? $output->without($sort, $id) : $output;
+            }
+        }
+
+        return $output;
+    }
+
+    public function isNamedBy(?Condition $when): bool
+    {
+        $named = [];
+        foreach ($this->ids as $sort => $ids) {
+            $named = [...$named, ...array_filter(Keys::of($ids), fn (string $id) => $when?->names($sort, $id) === true)];
+        }
+
+        return $named !== [];
+    }
+}
