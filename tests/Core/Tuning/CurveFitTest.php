@@ -69,4 +69,23 @@ final class CurveFitTest extends TestCase
         $this->expectExceptionMessage($message);
         (new CurveFit(self::shaping(['dead_zones' => ['low' => 0.1], 'range' => ['low' => 0, 'high' => 0.8]])))->sending($travel, $sent, false);
     }
+
+    public function test_what_is_put_beside_others_goes_where_it_is_wished_or_into_the_widest_gap(): void
+    {
+        $this->assertSame(0.5, CurveFit::apart(0.5, [], 0.02));
+        $this->assertSame(0.5, CurveFit::apart(0.5, [0.48, 0.52], 0.02), 'just far enough');
+        $this->assertSame(0.745, CurveFit::apart(0.5, [0.49], 0.02));
+        $this->assertSame(0.25, CurveFit::apart(0.5, [0.5], 0.02), 'the first of two equal gaps');
+        $this->assertSame(0.3, CurveFit::apart(0.6, [0.6, 0.9], 0.02), 'from the low end to the first');
+        $this->assertSame(0.8, CurveFit::apart(0.2, [0.2, 0.6], 0.02), 'from the last to the high end');
+    }
+
+    public function test_the_ends_of_the_range_can_be_wished_for(): void
+    {
+        $fit = new CurveFit(self::shaping(['range' => ['low' => 0.1, 'high' => 0.9]]));
+        $this->assertSame([[0.0, 0.0], [0.5, 1.0], [1.0, 1.0]], $fit->sending(0.5, 0.9, false));
+        $this->assertSame([[0.0, 0.0], [0.5, 0.0], [1.0, 1.0]], $fit->sending(0.5, 0.1, false));
+        $centred = new CurveFit(self::shaping([], true));
+        $this->assertSame([[0.0, 0.0], [0.5, 0.5], [0.8, 0.5], [1.0, 1.0]], $centred->sending(0.8, 0.5, false), 'the centre value is on both sides');
+    }
 }
