@@ -77,7 +77,7 @@ final class CurveFitTest extends TestCase
         $this->assertSame(0.745, CurveFit::apart(0.5, [0.49], 0.02));
         $this->assertSame(0.25, CurveFit::apart(0.5, [0.5], 0.02), 'the first of two equal gaps');
         $this->assertSame(0.3, CurveFit::apart(0.6, [0.6, 0.9], 0.02), 'from the low end to the first');
-        $this->assertSame(0.8, CurveFit::apart(0.2, [0.2, 0.6], 0.02), 'from the last to the high end');
+        $this->assertSame(0.75, CurveFit::apart(0.2, [0.2, 0.5], 0.02), 'from the last to the high end');
     }
 
     public function test_the_ends_of_the_range_can_be_wished_for(): void
