@@ -31,11 +31,14 @@ final readonly class Shaping
 
     public Notches $notches;
 
-    /** @var list<Stage> what makes the shaped value of a travel, in the order in which it acts */
+    /** @var list<Stage> what makes the shaped value of a travel, in the order in which it acts; what is as it comes changes nothing, and is left out */
     private array $stages;
 
-    /** @param array<string, AxisPart> $parts by the word in the file */
-    private function __construct(public AxisInput $axis, public array $parts)
+    /**
+     * @param array<string, AxisPart> $parts by the word in the file
+     * @param array<string, Node>     $said  those that are not as they come
+     */
+    private function __construct(public AxisInput $axis, public array $parts, array $said)
     {
         $this->calibration = self::one($parts, Calibration::class);
         $this->rotation = self::one($parts, Rotation::class);
@@ -45,7 +48,7 @@ final readonly class Shaping
         $this->range = self::one($parts, Range::class);
         $this->notches = self::one($parts, Notches::class);
         $stages = [];
-        foreach ($parts as $part) {
+        foreach (array_intersect_key($parts, $said) as $part) {
             if ($part instanceof Curve) {
                 $stages[] = $part->stage;
             } elseif ($part instanceof Stage && ! $part::isOfReadings()) {
@@ -90,7 +93,7 @@ final readonly class Shaping
             }
         }
 
-        return new self($axis, $read);
+        return new self($axis, $read, $parts);
     }
 
     /**
