@@ -23,7 +23,8 @@ final readonly class FieldInput
     /** Beyond this a limit is no help to who types. */
     private const FAR = 1e9;
 
-    public function __construct(private Choices $choices, private Figure $figure = new Figure) {}
+    /** @param string $class of its label */
+    public function __construct(private Choices $choices, private Figure $figure = new Figure, private string $class = 'field field--tall') {}
 
     /**
      * @param string $name       of the input
@@ -41,7 +42,7 @@ final readonly class FieldInput
             return new HtmlString('<label class="check"'.$attributes.' title="'.e($field->help).'"><input type="checkbox" name="'.e($name).'" value="1"'.($value === true ? ' checked' : '').'> '.$label.'</label>');
         }
 
-        return new HtmlString('<label class="field field--tall"'.$attributes.' title="'.e($field->help).'"><span>'.$label.'</span>'.$this->input($type, $name, $value).'</label>');
+        return new HtmlString('<label class="'.$this->class.'"'.$attributes.' title="'.e($field->help).'"><span>'.$label.'</span>'.$this->input($type, $name, $value).'</label>');
     }
 
     /** What a new one begins with, in the open format: the first of what there is, layers beside the base layer before it. */

@@ -230,7 +230,7 @@ final readonly class AssignView
         return Options::begins($this->place->set);
     }
 
-    private function fieldInput(): FieldInput
+    public function fieldInput(): FieldInput
     {
         return new FieldInput(new Choices($this->place->set));
     }

@@ -119,6 +119,11 @@ final readonly class MacrosView
         return Conditions::chosen($this->macro?->when);
     }
 
+    public function fieldInput(): FieldInput
+    {
+        return new FieldInput(new Choices($this->place->set), class: 'field');
+    }
+
     /** What a step can press; a text is typed by a step of its own. */
     public function outputForm(): KindForm
     {

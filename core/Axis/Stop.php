@@ -41,10 +41,10 @@ final readonly class Stop
     {
         return Fields::of(
             Field::given('name', 'Name', new Text(60), 'What it is called.', 'Cruise'),
-            Field::given('axes', 'Acts on', new Several(new Reference(Reference::AXIS), 1, 16, true, 'one or more axes, each once'), 'The axes that it holds; each shuts by itself.'),
             Field::given('at', 'Holds at', Number::at(), 'Its place on the shaped value.', 0.92),
-            Field::usually(Side::Above->value, 'side', 'Side', Choice::said(['above' => 'from above', 'below' => 'from below']), 'From which side it holds the value.'),
             Field::given('opens', 'Opens', Choice::of(...array_column(Opening::cases(), 'value')), 'How it is opened: while it is held, until the value is drawn back, by each press in turn, or shut while it is held.', Opening::UntilDrawnBack->value),
+            Field::usually(Side::Above->value, 'side', 'Side', Choice::said(['above' => 'from above', 'below' => 'from below']), 'From which side it holds the value.'),
+            Field::given('axes', 'Acts on', new Several(new Reference(Reference::AXIS), 1, 16, true, 'one or more axes, each once'), 'The axes that it holds; each shuts by itself.'),
             Field::usually(self::REARM, 'rearm', 'Shuts again this far below', Number::by(0.5), 'Of one that opens until drawn back: how far the value must come back to shut it.'),
             Field::usually(self::PATIENCE_MS, 'patience_ms', 'Waits, 0 for ever', Number::ms(0, 600_000), 'Of one that opens until drawn back: how long it waits for the value to go past; 0 for ever.'),
         );
@@ -56,6 +56,15 @@ final readonly class Stop
         $given = self::fields()->read($node);
 
         return new self($id, $given->text('name'), $given->texts('axes'), $given->number('at'), Side::from($given->text('side')), Opening::from($given->text('opens')), $given->number('rearm'), $given->us('patience_ms'));
+    }
+
+    /** @return array<string, mixed> in the open format, every field said */
+    public function toArray(): array
+    {
+        return [
+            'name' => $this->name, 'at' => $this->at, 'opens' => $this->opening->value, 'side' => $this->side->value,
+            'axes' => $this->axes, 'rearm' => $this->rearm, 'patience_ms' => $this->patience / 1000,
+        ];
     }
 
     /** Is the value strictly on the far side? */

@@ -37,15 +37,23 @@ final readonly class Macro
      */
     private function __construct(public string $id, public string $name, public array $steps, public bool $repeats, public bool $stopsAtRelease, public string $again, public ?Condition $when) {}
 
+    /** What becomes of it in the course of a press; its form has these. */
+    public static function howItPlays(): Fields
+    {
+        return Fields::of(
+            Field::usually(self::ONCE, 'plays', 'Plays', Choice::said([self::ONCE => 'once', self::WHILE_HELD => 'again while held']), 'Once, or again and again while it is held.'),
+            Field::usually(self::FINISH, 'on_release', 'Let go early', Choice::said([self::FINISH => 'finishes the round', self::STOP => 'stops at once']), 'What becomes of it when it is let go of.'),
+            Field::usually(self::IGNORE, 'on_second_press', 'Pressed again', Choice::said([self::IGNORE => 'goes on', self::RESTART => 'starts anew', self::STOP => 'stops']), 'What a second press does while it plays.'),
+        );
+    }
+
     public static function fields(int $mostSteps = self::MOST_STEPS): Fields
     {
         return Fields::of(
             Field::given('name', 'Name', new Text(60), 'What it is called.'),
             Field::given('steps', 'Steps', new Several(new StepType, 0, $mostSteps), 'Its steps, one after the other.'),
-            Field::usually(self::ONCE, 'plays', 'Plays', Choice::said([self::ONCE => 'once', self::WHILE_HELD => 'again while held']), 'Once, or again and again while it is held.'),
-            Field::usually(self::FINISH, 'on_release', 'Let go early', Choice::said([self::FINISH => 'finishes the round', self::STOP => 'stops at once']), 'What becomes of it when it is let go of.'),
-            Field::usually(self::IGNORE, 'on_second_press', 'Pressed again', Choice::said([self::IGNORE => 'goes on', self::RESTART => 'starts anew', self::STOP => 'stops']), 'What a second press does while it plays.'),
-            Field::usually(null, 'when', 'Works', new ConditionType, 'What it depends on, judged when it is started.', ['flag' => 'armed', 'is' => 'up']),
+            ...array_values(self::howItPlays()->all),
+            ...[Field::usually(null, 'when', 'Works', new ConditionType, 'What it depends on, judged when it is started.', ['flag' => 'armed', 'is' => 'up'])],
         );
     }
 

@@ -9,6 +9,7 @@ use Nailrod\Core\Behaviour\Behaviours;
 use Nailrod\Core\Behaviour\PlaysItsMacro;
 use Nailrod\Core\Condition\Condition;
 use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Macro\Macro;
 use Nailrod\Core\Macro\MacroStep;
@@ -57,7 +58,7 @@ final readonly class Cell
     /** @throws FormatError with the place of what is wrong */
     public static function read(Node $node): self
     {
-        $node->only(['nothing', 'behaviour', 'outputs', 'when', ...HandOver::FIELDS]);
+        $node->only(['nothing', 'behaviour', 'outputs', 'when', ...Keys::of(HandOver::fields()->all)]);
         if ($node->has('nothing')) {
             if ($node->has('outputs') || ! $node->get('nothing')->bool()) {
                 throw $node->get('nothing')->refuse('true, and no other field beside it');

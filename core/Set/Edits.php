@@ -100,7 +100,7 @@ final readonly class Edits
     /**
      * What becomes of the output of an axis when layers change.
      *
-     * @param array<string, string> $over fields of HandOver
+     * @param array<string, mixed> $over fields of HandOver
      *
      * @throws FormatError
      */
@@ -109,7 +109,7 @@ final readonly class Edits
         $path = PartPath::cell($layer, $this->known($axis, $this->set->rig->axes, 'cells.'.$layer, 'an axis of the rig'));
         $cell = $this->set->merged->value($path) ?? throw FormatError::at('cells.'.$layer, $axis, 'an axis that this layer assigns');
 
-        return $this->own()->with($path, array_diff_key(Node::of($cell)->plain(), array_flip(HandOver::FIELDS)) + $over);
+        return $this->own()->with($path, HandOver::without(Node::of($cell)->plain()) + $over);
     }
 
     /** One more output beside those that a contact drives in a layer; an action that has no way yet gets one. */

@@ -144,7 +144,7 @@ final class EditsTest extends TestCase
     public function test_a_stop_at_140_percent_is_refused_and_nothing_changes(): void
     {
         $head = $this->latest()->id;
-        $this->send('stops', self::stop(['at' => '140']))->assertSessionHasErrors(['at' => 'Holds at: found "140", expected 0 to 100.']);
+        $this->send('stops', self::stop(['at' => '140']))->assertSessionHas('problem', 'The new stop, holds at: found 140 %, expected a number from 0 % to 100 %.');
         $this->send('stops', self::stop(['axes' => ['fennel/none']]))->assertSessionHas('problem', 'The new stop, acts on: found something that is not there, expected an axis of the rig.');
         $this->assertSame($head, $this->latest()->id);
     }
@@ -297,7 +297,7 @@ final class EditsTest extends TestCase
     {
         return $fields + [
             'stop' => 'stop-1', 'name' => 'Cruise', 'at' => '92', 'side' => 'above', 'opens' => 'until drawn back',
-            'axes' => [self::LEFT, 'fennel/right-lever'], 'opener' => 'fennel/left-thumb', 'rearm' => '0.5', 'patience' => '3000',
+            'axes' => [self::LEFT, 'fennel/right-lever'], 'opener' => 'fennel/left-thumb', 'rearm' => '0.5', 'patience_ms' => '3000',
         ];
     }
 }

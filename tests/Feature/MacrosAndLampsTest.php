@@ -38,7 +38,7 @@ final class MacrosAndLampsTest extends TestCase
         $this->send('macros/bars', ['id' => 'call', 'does' => 'key', 'lasts' => '40', 'output' => ['code' => 'F5', 'with' => ['ShiftLeft']]]);
         $this->send('macros/bars/move', ['id' => 'call', 'bar' => '1', 'starts' => '200', 'lasts' => '25']);
         $this->send('macros/say', ['id' => 'call', 'pause' => '30']);
-        $this->send('macros/say', ['id' => 'call', 'plays' => 'while held', 'on_release' => 'stop', 'again' => 'ignore', 'when' => '', 'name' => 'Long call'])->assertSessionHas('said');
+        $this->send('macros/say', ['id' => 'call', 'plays' => 'while held', 'on_release' => 'stop', 'on_second_press' => 'ignore', 'when' => '', 'name' => 'Long call'])->assertSessionHas('said');
         $this->get('/sets/skerrywing/macros?macro=call')->assertSee('Types “Hi↵you↵” (German), waits 60 ms, presses key Shift+F5 for 25 ms, waits 30 ms, again and again while it is held. 255 ms in all.', false);
         $this->send('macros/copy', ['id' => 'call']);
         $this->send('macros/bars/remove', ['id' => 'long-call-copy', 'bar' => '1']);

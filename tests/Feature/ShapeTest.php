@@ -175,7 +175,7 @@ final class ShapeTest extends TestCase
         $this->send('cells', $cell + ['does' => 'mouse movement', 'output' => ['direction-mouse-step' => 'y', 'speed' => '500']]);
         $this->assertSame('mouse up and down, up to 500 px a second', $this->current()->cell('base', 'fennel/left-lever')?->outputs[0]->inWords(new PlainNames));
         $this->assertTrue($this->current()->cell('base', 'fennel/left-lever')->over?->picksUp);
-        $this->send('cells/hand-over', $cell + ['taking' => 'hope'])->assertSessionHasErrors('taking');
+        $this->send('cells/hand-over', $cell + ['taking' => 'hope'])->assertSessionHas('problem', 'Left lever in Cruise, when this layer comes: found "hope", expected one of at once, pick up.');
         $this->get('/sets/skerrywing/assign?device=made')->assertOk()->assertSee('Clutch');
     }
 

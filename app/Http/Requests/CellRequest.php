@@ -10,6 +10,7 @@ use Nailrod\Core\Behaviour\Behaviours;
 use Nailrod\Core\Behaviour\Follow;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Set\HandOver;
 
 /** What one contact or axis is to do in one layer. */
 final class CellRequest extends RevisionRequest
@@ -30,16 +31,15 @@ final class CellRequest extends RevisionRequest
             'index' => ['sometimes', 'integer', 'min:0'],
             'beside' => ['sometimes', 'boolean'],
             'when' => ['sometimes', 'string'], 'when_to' => ['sometimes', 'required', 'numeric'],
-            'leaving' => ['sometimes', 'in:keep,return to rest'],
-            'taking' => ['sometimes', 'in:at once,pick up'],
         ];
     }
 
-    /** @return array<string, string> what becomes of the output of an axis when layers change; what is usual is left out */
+    /** @return array<string, mixed> what becomes of the output of an axis when layers change; what is usual is left out */
     public function handOver(): array
     {
-        return ($this->string('leaving')->toString() === 'return to rest' ? ['leaving' => 'return to rest'] : [])
-            + ($this->string('taking')->toString() === 'pick up' ? ['taking' => 'pick up'] : []);
+        $fields = HandOver::fields();
+
+        return array_filter((new Answers($this->all()))->all($fields), fn (mixed $value, string $name) => $value !== $fields->all[$name]->usual, ARRAY_FILTER_USE_BOTH);
     }
 
     public function layer(): string

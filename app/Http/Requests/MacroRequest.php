@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use Nailrod\Core\Format\Keys;
+use App\Forms\Answers;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Macro\Bar;
 use Nailrod\Core\Macro\Macro;
@@ -29,9 +29,6 @@ final class MacroRequest extends RevisionRequest
             'id' => ['sometimes', 'required', 'string'],
             'macro' => ['sometimes', 'string'],
             'name' => ['sometimes', 'required', 'string', 'max:60'],
-            'plays' => ['sometimes', 'in:'.Macro::ONCE.','.Macro::WHILE_HELD],
-            'on_release' => ['sometimes', 'in:'.Macro::FINISH.','.Macro::STOP],
-            'again' => ['sometimes', 'in:'.implode(',', [Macro::IGNORE, Macro::RESTART, Macro::STOP])],
             'when' => ['nullable', 'string'],
             'pause' => ['sometimes', 'required', 'numeric', 'between:0,600000'],
             'bar' => ['sometimes', 'required', 'integer', 'min:0'],
@@ -58,18 +55,16 @@ final class MacroRequest extends RevisionRequest
     /** @return array<string, mixed> fields of the macro in the open format; null for what is usual */
     public function said(): array
     {
-        $fields = [];
-        foreach (Keys::each(['plays' => Macro::ONCE, 'on_release' => Macro::FINISH, 'again' => Macro::IGNORE]) as $field => $usual) {
-            if ($this->has($field)) {
-                $value = $this->string($field)->toString();
-                $fields[$field === 'again' ? 'on_second_press' : $field] = $value === $usual ? null : $value;
-            }
+        $fields = Macro::howItPlays();
+        $said = array_intersect_key((new Answers($this->all()))->all($fields), $this->all());
+        foreach ($said as $name => $value) {
+            $said[$name] = $value === $fields->all[$name]->usual ? null : $value;
         }
         if ($this->has('when')) {
-            $fields['when'] = $this->condition()?->toArray();
+            $said['when'] = $this->condition()?->toArray();
         }
 
-        return $fields + ($this->has('name') ? ['name' => $this->string('name')->toString()] : []);
+        return $said + ($this->has('name') ? ['name' => $this->string('name')->toString()] : []);
     }
 
     public function typesText(): bool

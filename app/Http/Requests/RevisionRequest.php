@@ -49,7 +49,7 @@ abstract class RevisionRequest extends FormRequest
     {
         return [
             'at' => 'Holds at', 'low' => 'Low end', 'high' => 'High end', 'rest' => 'Rest', 'hold' => 'Holds', 'used' => 'Used', 'degrees' => 'Lock to lock', 'k' => 'Expo', 'name' => 'Name', 'axes' => 'Acts on',
-            'rearm' => 'Shuts again this far below', 'patience' => 'Waits', 'width' => 'Width', 'file' => 'File', 'ref' => 'Control', 'to' => 'To', 'of' => 'Made from', 'parts' => 'Parts', 'hysteresis' => 'Opens again', 'share' => 'Share', 'sends' => 'Sends', 'target' => 'Set', 'dead_radius' => 'Dead radius',
+            'width' => 'Width', 'file' => 'File', 'ref' => 'Control', 'to' => 'To', 'of' => 'Made from', 'parts' => 'Parts', 'hysteresis' => 'Opens again', 'share' => 'Share', 'sends' => 'Sends', 'target' => 'Set', 'dead_radius' => 'Dead radius',
             'x.*' => 'A point, across', 'y.*' => 'A point, up', 'at.*' => 'A notch', 'bounds.*' => 'A bound', 'travel' => 'Where the hand is',
         ];
     }
@@ -66,22 +66,10 @@ abstract class RevisionRequest extends FormRequest
         return Percent::part($this->float($field));
     }
 
-    /** The rule of a place in percent: 0 to 100, on a centred axis from -100 on. */
-    protected function placeRule(): string
-    {
-        return 'between:'.($this->boolean('centred') ? '-100' : '0').',100';
-    }
-
     /** A place in percent, on a centred axis from -100 on. */
     protected function place(string $field): float
     {
         return Percent::partAt($this->float($field), $this->boolean('centred'));
-    }
-
-    /** A width in percent, on a centred axis of each half. */
-    protected function width(string $field): float
-    {
-        return Percent::partBy($this->float($field), $this->boolean('centred'));
     }
 
     /** @return list<float> places of a list of fields */

@@ -35,6 +35,19 @@ final readonly class ShapeStops
         return $openers;
     }
 
+    /**
+     * @param list<string> $held axes that the stop holds already
+     *
+     * @return array<string, string> axes that it can hold, those that are centred like the picked one, by reference
+     */
+    public function mayHold(array $held): array
+    {
+        $rig = $this->place->set->rig;
+        $like = array_filter($rig->axes, fn (AxisInput $axis) => $axis->centred === $this->isCentred || in_array($axis->ref, $held, true));
+
+        return array_map(fn (AxisInput $axis) => $rig->nameOf($axis->ref), $like);
+    }
+
     public function openerOf(Stop $stop): string
     {
         return $this->place->set->openersOf($stop->id)[0] ?? '';

@@ -53,8 +53,7 @@
 @if ($view->isAxis() && $cell !== null && ! $cell->isNothing())
     <form method="post" action="{{ route('cell.hand-over', $place->record->id) }}" data-edit novalidate data-autosave class="editor__form editor__over">
         {{ $place->from() }}<input type="hidden" name="layer" value="{{ $view->layer }}"><input type="hidden" name="ref" value="{{ $view->ref }}">
-        <label class="field field--tall"><span>When this layer comes</span><select name="taking">@foreach (['at once' => 'sends its position at once', 'pick up' => 'waits until it passes the value'] as $taking => $words)<option value="{{ $taking }}" @selected(($cell->over?->picksUp ?? false) === ($taking === 'pick up'))>{{ $words }}</option>@endforeach</select></label>
-        <label class="field field--tall"><span>When it goes</span><select name="leaving">@foreach (['keep' => 'the output keeps its value', 'return to rest' => 'the output returns to rest'] as $leaving => $words)<option value="{{ $leaving }}" @selected(($cell->over?->returnsToRest ?? false) === ($leaving !== 'keep'))>{{ $words }}</option>@endforeach</select></label>
+        @foreach (Nailrod\Core\Set\HandOver::fields()->all as $field){{ $view->fieldInput()->html($field, $field->name, $cell->over?->toArray()[$field->name] ?? $field->usual) }}@endforeach
     </form>
 @endif
 @if ($cell === null || ($action === null && ! $cell->isNothing()))

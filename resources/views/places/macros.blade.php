@@ -100,9 +100,7 @@
         <h2 class="column__title">How it plays</h2>
         <form method="post" action="{{ $post('macro.say') }}" data-edit novalidate data-autosave class="plays">
             {{ $place->from() }}{{ $hidden }}
-            <label class="field"><span>Plays</span><select name="plays">@foreach (['once' => 'once', 'while held' => 'again while held'] as $plays => $words)<option value="{{ $plays }}" @selected($macro->repeats === ($plays !== 'once'))>{{ $words }}</option>@endforeach</select></label>
-            <label class="field"><span>Let go early</span><select name="on_release">@foreach (['finish the round' => 'finishes the round', 'stop' => 'stops at once'] as $end => $words)<option value="{{ $end }}" @selected($macro->stopsAtRelease === ($end === 'stop'))>{{ $words }}</option>@endforeach</select></label>
-            <label class="field"><span>Pressed again</span><select name="again">{{ App\Forms\Options::of(['ignore' => 'goes on', 'restart' => 'starts anew', 'stop' => 'stops'], $macro->again) }}</select></label>
+            @foreach (Nailrod\Core\Macro\Macro::howItPlays()->all as $field){{ $view->fieldInput()->html($field, $field->name, $macro->toArray()[$field->name] ?? $field->usual) }}@endforeach
             <label class="field"><span>Works</span><select name="when">{{ App\Forms\Options::of($view->conditions(), $view->condition()) }}</select></label>
         </form>
         <form method="post" action="{{ $post('macro.say') }}" data-edit novalidate data-autosave class="plays">{{ $place->from() }}{{ $hidden }}<label class="field"><span>Pause at the end, ms</span><input type="number" name="pause" min="0" max="600000" step="any" value="{{ $view->line->pause() / 1000 }}"></label></form>
