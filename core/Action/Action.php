@@ -7,6 +7,15 @@ namespace Nailrod\Core\Action;
 use Nailrod\Core\Behaviour\Behaviour;
 use Nailrod\Core\Behaviour\Follow;
 use Nailrod\Core\Behaviour\Pulse;
+use Nailrod\Core\Format\Field;
+use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\Type\Choice;
+use Nailrod\Core\Format\Type\Id;
+use Nailrod\Core\Format\Type\NewId;
+use Nailrod\Core\Format\Type\Text;
+use Nailrod\Core\Format\Type\Thing;
+use Nailrod\Core\Format\Type\YesNo;
 use Nailrod\Core\Output\AxisVariable;
 use Nailrod\Core\Output\KeyStroke;
 use Nailrod\Core\Output\OnOffVariable;
@@ -34,6 +43,38 @@ final readonly class Action
         public bool $ownCurve = false,
         public string $role = '',
     ) {}
+
+    public static function fields(): Fields
+    {
+        return Fields::of(
+            Field::given('id', 'Id', new NewId('anchor-light'), 'Its own name.'),
+            Field::given('name', 'Name', new Text(60), 'What it is called.'),
+            Field::given('group', 'Group', new Id(Id::GROUP), 'The group that it stands in.'),
+            Field::given('kind', 'Kind', Choice::of(...array_column(ActionKind::cases(), 'value')), 'What sort of a thing it is.'),
+            Field::usually(false, 'essential', 'Essential', new YesNo, 'Can the simulator not be played without it?'),
+            Field::given('effect', 'Effect', new Thing(Effect::fields(), 'what it does to a variable', Effect::read(...)), 'What it does to a variable of the simulator.'),
+            Field::usually(null, 'key', 'Key', new Thing(KeyStroke::ofAction(), 'a key stroke', KeyStroke::read(...)), 'The simulator\'s own key for it.'),
+            Field::usually(false, 'by_variable', 'By variable', new YesNo, 'Can its variable be written from outside?'),
+            Field::usually(false, 'own_curve', 'Own curve', new YesNo, 'Of an axis: does the simulator bend it itself?'),
+            Field::usually(null, 'role', 'Role', new Text(40), 'What it is for, in the same words in every simulator.', 'look left'),
+        );
+    }
+
+    public static function of(Given $given): self
+    {
+        return new self(
+            $given->text('id'),
+            $given->text('name'),
+            $given->text('group'),
+            ActionKind::from($given->text('kind')),
+            $given->yes('essential'),
+            $given->object('effect', Effect::class) ?? throw new \LogicException('It must be said.'),
+            $given->object('key', KeyStroke::class),
+            $given->yes('by_variable'),
+            $given->yes('own_curve'),
+            $given->textOrNull('role') ?? '',
+        );
+    }
 
     public function isAxis(): bool
     {

@@ -4,9 +4,20 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Action;
 
+use Nailrod\Core\Format\Field;
+use Nailrod\Core\Format\Fields;
 use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Format\Given;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Format\Type\ByKey;
+use Nailrod\Core\Format\Type\Choice;
+use Nailrod\Core\Format\Type\NewId;
+use Nailrod\Core\Format\Type\Number;
+use Nailrod\Core\Format\Type\Several;
+use Nailrod\Core\Format\Type\Text;
+use Nailrod\Core\Format\Type\Thing;
+use Nailrod\Core\Format\Type\Whole;
 use Nailrod\Core\Output\IsNumbered;
 use Nailrod\Core\Output\KeyStroke;
 use Nailrod\Core\Output\Output;
@@ -39,29 +50,54 @@ final readonly class Catalogue
         public array $reserved,
     ) {}
 
+    public static function fields(): Fields
+    {
+        $sees = Fields::of(
+            Field::given('buttons', 'Buttons', new Whole(0, 512), 'How many buttons of the controller it sees.', 64),
+            Field::given('axes', 'Axes', new Whole(0, 32), 'How many axes of the controller it sees.', 8),
+        );
+        $group = Fields::of(
+            Field::given('id', 'Id', new NewId('lights'), 'Its own name.'),
+            Field::given('name', 'Name', new Text(40), 'What it is called.'),
+        );
+
+        return Fields::of(
+            Field::given('format', 'Format', Choice::of(self::FORMAT), 'What the file is.'),
+            Field::given('version', 'Version', new Whole(1, 1), 'The version of the format.'),
+            Field::given('id', 'Id', new NewId('skerrywing'), 'The id of the simulator.'),
+            Field::given('name', 'Name', new Text(60), 'What the simulator is called.'),
+            Field::given('vehicle', 'Vehicle', new Text(60), 'What one flies or drives in it.'),
+            Field::given('frame_us', 'Frame', new Whole(1000, 1_000_000, 'µs'), 'The time between two looks at the controller.', 16_667),
+            Field::given('sees', 'Sees', new Thing($sees, 'how much of the controller it sees'), 'How much of the controller it sees.'),
+            Field::given('groups', 'Groups', new Several(new Thing($group, 'a group'), 0, 64), 'What its actions and variables stand in, in their order.'),
+            Field::given('actions', 'Actions', new Several(new Thing(Action::fields(), 'an action'), 0, 2000), 'What it can be told to do.'),
+            Field::given('variables', 'Variables', new ByKey(new NewId('flaps'), new Thing(Variable::fields(), 'a variable'), 'at least one variable'), 'What it keeps and shows, by id.'),
+            Field::usually([], 'reserved_keys', 'Reserved keys', new Several(new Thing(ReservedKey::fields(), 'a key stroke that is kept', ReservedKey::read(...)), 0, 200), 'Keys that it and the desktop keep for themselves.'),
+        );
+    }
+
+    /** @throws FormatError with the place of what is wrong */
     public static function read(Node $node): self
     {
-        $node->only(['format', 'version', 'id', 'name', 'vehicle', 'frame_us', 'sees', 'groups', 'actions', 'variables', 'reserved_keys']);
-        $node->get('format')->oneOf([self::FORMAT]);
-        $node->get('version')->int(1, 1);
+        $given = self::fields()->read($node);
         $groups = [];
-        foreach ($node->get('groups')->list(64) as $group) {
-            $groups[$group->only(['id', 'name'])->get('id')->id()] = $group->get('name')->string(40);
+        foreach ($given->things('groups') as $group) {
+            $groups[$group->text('id')] = $group->text('name');
         }
-        $variables = self::variables($node->get('variables'), $groups);
-        $sees = $node->get('sees')->only(['buttons', 'axes']);
+        $variables = self::variables($given->byKey('variables', self::asGiven(...)), $groups);
+        $sees = self::asGiven($given->thing('sees'));
 
         return new self(
-            $node->get('id')->id(),
-            $node->get('name')->string(60),
-            $node->get('vehicle')->string(60),
-            $node->get('frame_us')->int(1000, 1_000_000),
-            $sees->get('buttons')->int(0, 512),
-            $sees->get('axes')->int(0, 32),
+            $given->text('id'),
+            $given->text('name'),
+            $given->text('vehicle'),
+            $given->whole('frame_us'),
+            $sees->whole('buttons'),
+            $sees->whole('axes'),
             $groups,
-            self::actions($node->get('actions'), $groups, $variables),
+            self::actions($given->things('actions'), $groups, $variables),
             $variables,
-            array_map(fn (Node $key) => ReservedKey::read($key), $node->maybe('reserved_keys')?->list(200) ?? []),
+            $given->objects('reserved_keys', ReservedKey::class),
         );
     }
 
@@ -124,79 +160,60 @@ final readonly class Catalogue
     }
 
     /**
+     * @param list<Given>             $said
      * @param array<string, string>   $groups
      * @param array<string, Variable> $variables
      *
      * @return array<string, Action>
      */
-    private static function actions(Node $nodes, array $groups, array $variables): array
+    private static function actions(array $said, array $groups, array $variables): array
     {
         $actions = [];
-        foreach ($nodes->list(2000) as $node) {
-            $node->only(['id', 'name', 'group', 'kind', 'essential', 'effect', 'key', 'by_variable', 'own_curve', 'role']);
-            $id = $node->get('id')->id();
-            if (isset($actions[$id])) {
-                throw $node->get('id')->refuse('a name that no other action has');
+        foreach ($said as $given) {
+            $action = Action::of($given);
+            if (isset($actions[$action->id])) {
+                throw $given->refuse('id', 'a name that no other action has');
             }
-            $effect = Effect::read($node->get('effect'));
-            if (! isset($variables[$effect->variable])) {
-                throw $node->get('effect')->get('variable')->refuse('a variable of this catalogue');
+            if (! isset($variables[$action->effect->variable])) {
+                throw $given->node('effect')->get('variable')->refuse('a variable of this catalogue');
             }
-            $kind = ActionKind::from($node->get('kind')->oneOf(array_column(ActionKind::cases(), 'value')));
-            if (($kind === ActionKind::Axis) !== ($effect->kind === EffectKind::Follow)) {
-                throw $node->get('effect')->get('do')->refuse('"follow" for an axis and only for an axis');
+            if ($action->isAxis() !== ($action->effect->kind === EffectKind::Follow)) {
+                throw $given->node('effect')->get('do')->refuse('"follow" for an axis and only for an axis');
             }
-            $actions[$id] = new Action(
-                $id,
-                $node->get('name')->string(60),
-                $node->get('group')->oneOf(array_map(strval(...), array_keys($groups))),
-                $kind,
-                $node->maybe('essential')?->bool() ?? false,
-                $effect,
-                ($key = $node->maybe('key')) === null ? null : KeyStroke::read($key),
-                $node->maybe('by_variable')?->bool() ?? false,
-                $node->maybe('own_curve')?->bool() ?? false,
-                $node->maybe('role')?->string(40) ?? '',
-            );
+            $given->node('group')->oneOf(Keys::of($groups));
+            $actions[$action->id] = $action;
         }
 
         return $actions;
     }
 
     /**
+     * @param array<string, Given>  $said   by id
      * @param array<string, string> $groups
      *
      * @return array<string, Variable>
      */
-    private static function variables(Node $nodes, array $groups): array
+    private static function variables(array $said, array $groups): array
     {
         $variables = [];
-        foreach (Keys::each($nodes->map()) as $id => $node) {
-            $node->only(['name', 'group', 'low', 'high', 'start', 'unit', 'decimals', 'words', 'gauge', 'lag_ms']);
-            $low = $node->get('low')->number(-1e9, 1e9);
-            $high = $node->get('high')->number($low, 1e9);
-            $gauge = $node->maybe('gauge');
-            if ($gauge !== null && ! isset($variables[$gauge->id()])) {
-                throw $gauge->refuse('a variable that stands before it');
+        foreach (Keys::each($said) as $id => $given) {
+            $variable = Variable::of($id, $given);
+            $given->node('high')->number($variable->low, Number::FAR);
+            if ($given->says('start')) {
+                $given->node('start')->number($variable->low, $variable->high);
             }
-            $variables[$id] = new Variable(
-                Node::of($id, $node->path)->id(),
-                $node->get('name')->string(40),
-                $node->get('group')->oneOf(array_map(strval(...), array_keys($groups))),
-                $low,
-                $high,
-                $node->maybe('start')?->number($low, $high) ?? $low,
-                $node->maybe('unit')?->string(12) ?? '',
-                $node->maybe('decimals')?->int(0, 6) ?? 0,
-                array_map(fn (Node $word) => $word->string(20), $node->maybe('words')?->list(64) ?? []),
-                $gauge?->id(),
-                $node->maybe('lag_ms')?->int(1, 60_000) ?? 0,
-            );
-        }
-        if ($variables === []) {
-            throw FormatError::at('variables', [], 'at least one variable');
+            if ($variable->gauge !== null && ! isset($variables[$variable->gauge])) {
+                throw $given->refuse('gauge', 'a variable that stands before it');
+            }
+            $given->node('group')->oneOf(Keys::of($groups));
+            $variables[$id] = $variable;
         }
 
         return $variables;
+    }
+
+    private static function asGiven(mixed $read): Given
+    {
+        return $read instanceof Given ? $read : throw new \LogicException('It is an object with fields.');
     }
 }

@@ -4,20 +4,36 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Action;
 
+use Nailrod\Core\Format\Field;
+use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Format\Type\Choice;
+use Nailrod\Core\Format\Type\Id;
+use Nailrod\Core\Format\Type\Number;
 
 /** What an action does to a variable of the simulator when it is reached. */
 final readonly class Effect
 {
     private function __construct(public EffectKind $kind, public string $variable, public float $amount) {}
 
+    public static function fields(): Fields
+    {
+        return Fields::of(
+            Field::given('do', 'Does', Choice::of(...array_column(EffectKind::cases(), 'value')), 'What it does: hold the variable at its highest value, flip it, set it, step it, or have it follow an axis.'),
+            Field::given('variable', 'Variable', new Id(Id::VARIABLE), 'The variable of the simulator that it changes.'),
+            Field::usually(null, 'amount', 'Amount', new Number, 'What it is set to, or stepped by; of set and step only, where it must be said.', 1),
+        );
+    }
+
+    /** @throws FormatError with the place of what is wrong */
     public static function read(Node $node): self
     {
-        $node->only(['do', 'variable', 'amount']);
-        $kind = EffectKind::from($node->get('do')->oneOf(array_column(EffectKind::cases(), 'value')));
+        $given = self::fields()->read($node);
+        $kind = EffectKind::from($given->text('do'));
         $takesAmount = $kind === EffectKind::Set || $kind === EffectKind::Step;
 
-        return new self($kind, $node->get('variable')->id(), $takesAmount ? $node->get('amount')->number(-1e9, 1e9) : 0.0);
+        return new self($kind, $given->text('variable'), $takesAmount ? $given->numberOrNull('amount') ?? throw $given->lacks('amount') : 0.0);
     }
 
     /** Does one take back what the other does: steps both ways, or the two settings of one variable? */

@@ -4,7 +4,12 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Action;
 
+use Nailrod\Core\Format\Field;
+use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Format\Type\Choice;
+use Nailrod\Core\Format\Type\Text;
 use Nailrod\Core\Output\KeyStroke;
 
 /** A key stroke that a simulator, or the desktop around it, keeps for itself: nothing else is reached by it. */
@@ -19,15 +24,23 @@ final readonly class ReservedKey
      */
     private function __construct(public KeyStroke $key, public string $by, public string $opens) {}
 
+    public static function fields(): Fields
+    {
+        return Fields::of(
+            ...array_values(KeyStroke::ofAction()->all),
+            ...[
+                Field::usually(self::GAME, 'by', 'Kept by', Choice::of(self::GAME, self::DESKTOP), 'Who keeps it: the simulator, or the desktop around it.'),
+                Field::usually(null, 'opens', 'Opens', new Text(40), 'What comes up when it is pressed.'),
+            ],
+        );
+    }
+
+    /** @throws FormatError with the place of what is wrong */
     public static function read(Node $node): self
     {
-        $node->only(['kind', 'code', 'with', 'by', 'opens']);
+        $given = self::fields()->read($node);
 
-        return new self(
-            KeyStroke::read($node->without(['by', 'opens'])),
-            $node->maybe('by')?->oneOf([self::GAME, self::DESKTOP]) ?? self::GAME,
-            $node->maybe('opens')?->string(40) ?? '',
-        );
+        return new self(KeyStroke::read($node->without(['by', 'opens'])), $given->text('by'), $given->textOrNull('opens') ?? '');
     }
 
     public function isIt(KeyStroke $key): bool

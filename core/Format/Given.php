@@ -127,6 +127,53 @@ final readonly class Given
         return array_values(array_filter($this->list($field), fn (mixed $value): bool => $value instanceof $class));
     }
 
+    /** What the fields of an object within say; null if it was left out. */
+    public function thing(string $field): ?self
+    {
+        return $this->object($field, self::class);
+    }
+
+    /** @return list<self> */
+    public function things(string $field): array
+    {
+        return $this->objects($field, self::class);
+    }
+
+    /**
+     * @template T
+     *
+     * @param callable(mixed): T $of
+     *
+     * @return array<string, T> by key
+     */
+    public function byKey(string $field, callable $of): array
+    {
+        $all = [];
+        foreach (Keys::each(is_array($this->values[$field]) ? $this->values[$field] : []) as $key => $value) {
+            $all[$key] = $of($value);
+        }
+
+        return $all;
+    }
+
+    /** @return array{int, int} a place on a faceplate */
+    public function spot(string $field): array
+    {
+        /** @var array{int, int} as its type read it */
+        return $this->values[$field];
+    }
+
+    public function node(string $field): Node
+    {
+        return $this->node->get($field);
+    }
+
+    /** The refusal of an object that lacks a field. */
+    public function lacks(string $field): FormatError
+    {
+        return FormatError::missing($this->node->path, $field);
+    }
+
     public function says(string $field): bool
     {
         return $this->node->has($field);

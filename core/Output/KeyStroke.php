@@ -39,6 +39,12 @@ final readonly class KeyStroke implements ContactOutput, Drives, IsWay, PressesK
         return 'A key of the keyboard, down while it is held, with keys that are pressed before it and released after it.';
     }
 
+    /** The fields where it stands for itself, as the key of an action. */
+    public static function ofAction(): Fields
+    {
+        return Fields::of(Field::given('kind', 'Kind', Choice::of(self::kind()), 'What it is.'), ...array_values(self::fields()->all));
+    }
+
     public static function fields(): Fields
     {
         return Fields::of(

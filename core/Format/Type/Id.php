@@ -15,6 +15,7 @@ final readonly class Id implements Type
     public const MACRO = 'macro';
     public const VARIABLE = 'variable';
     public const ACTION = 'action';
+    public const GROUP = 'group';
 
     /**
      * @param string $sort   one of the constants
@@ -50,6 +51,7 @@ final readonly class Id implements Type
             self::FLAG => 'armed',
             self::MACRO => 'harbour-call',
             self::VARIABLE => 'flaps',
+            self::GROUP => 'lights',
             default => 'anchor-light',
         };
     }

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Format\Type;
+
+use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Format\Node;
+
+/** A place on a faceplate: across and down, in its own units. */
+final readonly class Spot implements Type
+{
+    private const FAR = 4000;
+
+    /**
+     * @return array{int, int}
+     *
+     * @throws FormatError
+     */
+    public function read(Node $node): array
+    {
+        $pair = $node->list(2);
+        if (count($pair) !== 2) {
+            throw $node->refuse('two numbers, across and down');
+        }
+
+        return [$pair[0]->int(0, self::FAR), $pair[1]->int(0, self::FAR)];
+    }
+
+    public function schema(): array
+    {
+        return ['type' => 'array', 'items' => ['type' => 'integer', 'minimum' => 0, 'maximum' => self::FAR], 'minItems' => 2, 'maxItems' => 2];
+    }
+
+    public function inWords(): string
+    {
+        return 'two whole numbers from 0 to '.self::FAR.', across and down';
+    }
+
+    public function unit(): string
+    {
+        return '';
+    }
+
+    /** @return array{int, int} */
+    public function example(): array
+    {
+        return [120, 80];
+    }
+}
