@@ -9,12 +9,12 @@ use Nailrod\Core\Format\Json;
 use Nailrod\Core\Set\SetReference;
 use Nailrod\Core\Set\SetSchema;
 
-/** Writes what is made of the fields of sets: their schemas, and the page that tells of every field. */
+/** Writes what is made of the fields of the files: their schemas, and the page that tells of every field. */
 final class SchemaCommand extends Command
 {
     protected $signature = 'nailrod:schema {--check : write nothing, and fail if a file is not as it would be written}';
 
-    protected $description = 'Writes the JSON Schemas of sets and binding lists, and docs/formats.md, from the fields of the code';
+    protected $description = 'Writes the JSON Schemas of all files, and docs/formats.md, from the fields of the code';
 
     public function handle(): int
     {
@@ -42,6 +42,9 @@ final class SchemaCommand extends Command
         return [
             'schema/set.schema.json' => Json::encode(SetSchema::ofSets()),
             'schema/bindings.schema.json' => Json::encode(SetSchema::ofBindings()),
+            'schema/device.schema.json' => Json::encode(SetSchema::ofDevices()),
+            'schema/catalogue.schema.json' => Json::encode(SetSchema::ofCatalogues()),
+            'schema/layout.schema.json' => Json::encode(SetSchema::ofLayouts()),
             'docs/formats.md' => SetReference::markdown(),
         ];
     }

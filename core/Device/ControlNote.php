@@ -49,7 +49,7 @@ final readonly class ControlNote
     public function over(Control $control): Control
     {
         $note = $this->node;
-        [$x, $y] = $note->has('at') ? ControlReader::place($note->get('at')) : [$control->x, $control->y];
+        [$x, $y] = $note->has('at') ? (new Place)->read($note->get('at')) : [$control->x, $control->y];
         $name = $note->maybe('name')?->string(60) ?? $control->name;
         $noted = new Control(
             $control->ref,

@@ -4,14 +4,26 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Device;
 
+use Nailrod\Core\Format\Field;
+use Nailrod\Core\Format\Fields;
 use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Format\Given;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Format\Type\Choice;
+use Nailrod\Core\Format\Type\NewId;
+use Nailrod\Core\Format\Type\Number;
+use Nailrod\Core\Format\Type\Several;
+use Nailrod\Core\Format\Type\Text;
+use Nailrod\Core\Format\Type\Thing;
+use Nailrod\Core\Format\Type\Variants;
+use Nailrod\Core\Format\Type\Whole;
+use Nailrod\Core\Format\Type\YesNo;
 
 /** Reads the controls of one device; a number that a control has is not free for another. */
 final class ControlReader
 {
     private const HAT_NAMES = ['north', 'east', 'south', 'west'];
-    private const MOST = 256;
+    private const SOURCE = 'a reported position of the same control, listed before';
 
     /** @var array<string, string> the reference that has an input number, by sort and number */
     private array $taken = [];
@@ -19,18 +31,93 @@ final class ControlReader
     /** @param bool $ofOwner do the positions come from an owner's note, so that one may keep the name it had before? */
     public function __construct(private readonly string $device, private readonly bool $ofOwner = false) {}
 
+    /** A control; it reports something. */
+    public static function type(): Thing
+    {
+        $some = fn (string $field): array => ['required' => [$field], 'properties' => [$field => ['minItems' => 1]]];
+
+        return new Thing(self::fields(), 'a control', null, ['anyOf' => [$some('axes'), $some('contacts'), ['required' => ['hat']], ['required' => ['encoder']]]]);
+    }
+
+    public static function fields(): Fields
+    {
+        return Fields::of(
+            Field::given('id', 'Id', new NewId('left-lever'), 'Its own name on the device.'),
+            Field::given('name', 'Name', new Text(60), 'What it is called.'),
+            Field::usually(null, 'label', 'Label', new Text(20), 'What stands beside it on the faceplate; the first 20 characters of its name if nothing is said.', 'Left'),
+            Field::given('kind', 'Kind', Choice::of(...array_column(ControlKind::cases(), 'value')), 'How it is drawn and worked; it must fit what the control reports.', 'lever'),
+            Field::given('at', 'At', new Place, 'Where its middle is drawn.'),
+            Field::usually(1, 'page', 'Page', new Whole(1, 16), 'The page of the faceplate.'),
+            Field::usually([], 'axes', 'Axes', new Several(new Thing(self::axisFields(), 'an axis'), 0, 4), 'The axes that it reports.'),
+            Field::usually([], 'contacts', 'Contacts', self::contactsType(false), 'The contacts that it reports, and those that are made from them.'),
+            Field::usually(null, 'hat', 'Hat', new Whole(0, 255), 'The number under which it is reported, of a hat: its contacts are north, east, south and west.', 0),
+            Field::usually(null, 'encoder', 'Encoder', new Whole(0, 65535), 'The number under which its ticks are reported, of an encoder; without contacts of its own it has plus and minus.', 0),
+        );
+    }
+
+    public static function axisFields(): Fields
+    {
+        $play = Fields::of(
+            Field::usually(0.0, 'from', 'From', Number::of(0.0, 0.99), 'Where its travel begins.'),
+            Field::usually(1.0, 'to', 'To', Number::of(0.01, 1.0), 'Where it ends.'),
+            Field::usually(0, 'noise', 'Noise', new Whole(0, 65535, 'readings'), 'How far a reading can lie beside the true one.'),
+        );
+
+        return Fields::of(
+            Field::usually(null, 'id', 'Id', new NewId('x'), 'Its own name, of a control that has several.'),
+            Field::usually(null, 'name', 'Name', new Text(40), 'What it is called, of a control that has several.', 'X'),
+            Field::given('number', 'Number', new Whole(0, 65535), 'The number under which it is reported.'),
+            Field::given('min', 'Lowest', new Whole(-2_147_483_648, 2_147_483_646), 'Its lowest reading.', 0),
+            Field::given('max', 'Highest', new Whole(-2_147_483_647, 2_147_549_181), 'Its highest reading, at most 65535 above the lowest.', 65535),
+            Field::usually(false, 'centred', 'Centred', new YesNo, 'Does it rest in its middle?'),
+            Field::usually(null, 'degrees', 'Lock to lock', new Whole(30, 3600, '°'), 'Of a wheel: from lock to lock.', 900),
+            Field::usually(null, 'jumps', 'Jumps', new Whole(2, 8), 'Of a switch that arrives as an axis: how many positions it has.', 3),
+            Field::usually(null, 'stand_in', 'Stand-in', new Thing($play, 'what is not perfect about it'), 'What is not perfect about an axis of a stand-in.'),
+        );
+    }
+
+    /** @param bool $ofOwner are they from an owner's note, so that one may keep the name it had before? */
+    public static function contactsType(bool $ofOwner): Several
+    {
+        $own = [
+            Field::usually(null, 'id', 'Id', new NewId('up'), 'Its own name, of a control that has several.'),
+            Field::usually(null, 'name', 'Name', new Text(40), 'What it is called, of a control that has several.', 'up'),
+            ...($ofOwner ? [Field::usually(null, 'keeps', 'Keeps', new Text(60), 'The control and position whose name it keeps.', 'left-thumb')] : []),
+        ];
+        $position = new Text(60, true);
+
+        return new Several(new Variants([
+            'number' => new Thing(Fields::of(...[
+                ...$own,
+                Field::given('number', 'Number', new Whole(0, 65535), 'The number under which it is reported.'),
+                Field::usually(InputPage::Button->value, 'page', 'Page', Choice::of(...array_column(InputPage::cases(), 'value')), 'The page of the HID usage tables that the number belongs to.'),
+            ]), 'one that is reported'),
+            'opposite' => new Thing(Fields::of(...[
+                ...$own,
+                Field::given('opposite', 'Opposite', $position, 'It is closed while this reported position of the same control, listed before, is open; an empty text names the control itself.', 'up'),
+            ]), 'one that is closed while another is open'),
+            'none_of' => new Thing(Fields::of(...[
+                ...$own,
+                Field::given('none_of', 'None of', new Several($position, 1, 16, false, 'at least one position'), 'It is closed while all these reported positions of the same control, listed before, are open.', ['up', 'down']),
+                Field::usually(ContactInput::SETTLE_MS, 'settle_ms', 'Settles in', new Whole(0, 2000, 'ms'), 'How long they are open before it closes.'),
+            ]), 'one that is closed while none of others is'),
+        ]), 0, 64);
+    }
+
     /**
+     * @param list<Given> $said as its fields read them
+     *
      * @return list<Control>
      *
      * @throws FormatError
      */
-    public function controls(Node $nodes): array
+    public function controls(array $said): array
     {
         $controls = [];
-        foreach ($nodes->list(self::MOST) as $node) {
-            $control = $this->control($node);
+        foreach ($said as $given) {
+            $control = $this->control($given);
             if (isset($controls[$control->ref])) {
-                throw $node->get('id')->refuse('a name that no other control of the device has');
+                throw $given->refuse('id', 'a name that no other control of the device has');
             }
             $controls[$control->ref] = $control;
         }
@@ -38,38 +125,25 @@ final class ControlReader
         return array_values($controls);
     }
 
-    private function control(Node $node): Control
+    private function control(Given $given): Control
     {
-        $node->only(['id', 'name', 'label', 'kind', 'at', 'page', 'axes', 'contacts', 'hat', 'encoder']);
-        $ref = $this->device.'/'.$node->get('id')->id();
-        [$x, $y] = self::place($node->get('at'));
-        $name = $node->get('name')->string(60);
-        $hat = $node->has('hat') ? $this->free('hat', $node->get('hat'), 255, $ref) : null;
+        $ref = $this->device.'/'.$given->text('id');
+        [$x, $y] = $given->place('at');
+        $name = $given->text('name');
+        $hat = $given->says('hat') ? $this->free('hat', $given, 'hat', $ref) : null;
         $contacts = $hat === null
-            ? $this->contacts($node->maybe('contacts'), $ref)
+            ? $this->contactsOf($given->things('contacts'), $ref)
             : array_map(fn (int $d) => ContactInput::direction($ref.'.'.self::HAT_NAMES[$d], self::HAT_NAMES[$d], $ref, $hat, $d), range(0, 3));
-        $axes = array_map(fn (Node $axis) => $this->axis($axis, $ref), $node->maybe('axes')?->list(4) ?? []);
-        $encoder = $node->has('encoder') ? $this->free('encoder', $node->get('encoder'), 65535, $ref) : null;
+        $axes = array_map(fn (Given $axis) => $this->axis($axis, $ref), $given->things('axes'));
+        $encoder = $given->says('encoder') ? $this->free('encoder', $given, 'encoder', $ref) : null;
         if ($encoder !== null && $contacts === []) {
             $contacts = [ContactInput::tick($ref.'.plus', '+', $ref, 1), ContactInput::tick($ref.'.minus', '−', $ref, -1)];
         }
         if ($axes === [] && $contacts === []) {
-            throw FormatError::missing($node->path, 'axes", "contacts", "hat" or "encoder');
+            throw $given->lacks('axes", "contacts", "hat" or "encoder');
         }
-        $control = new Control(
-            $ref,
-            $name,
-            $node->maybe('label')?->string(20) ?? mb_substr($name, 0, 20),
-            ControlKind::from($node->get('kind')->oneOf(array_column(ControlKind::cases(), 'value'))),
-            $axes,
-            $contacts,
-            $x,
-            $y,
-            $hat,
-            $encoder,
-            $node->maybe('page')?->int(1, 16) ?? 1,
-        );
-        self::checkKind($control, $node->get('kind'));
+        $control = new Control($ref, $name, $given->textOrNull('label') ?? mb_substr($name, 0, 20), ControlKind::from($given->text('kind')), $axes, $contacts, $x, $y, $hat, $encoder, $given->whole('page'));
+        self::checkKind($control, $given->node('kind'));
 
         return $control;
     }
@@ -83,24 +157,26 @@ final class ControlReader
         }
     }
 
-    private function axis(Node $node, string $control): AxisInput
+    private function axis(Given $given, string $control): AxisInput
     {
-        $node->only(['id', 'name', 'number', 'min', 'max', 'centred', 'degrees', 'jumps', 'stand_in']);
-        $min = $node->get('min')->int(-2_147_483_648, 2_147_483_646);
-        $ref = self::sub($node, $control);
-        $play = $node->maybe('stand_in')?->only(['from', 'to', 'noise']);
-        $from = $play?->maybe('from')?->number(0, 0.99) ?? 0.0;
+        $min = $given->whole('min');
+        $given->node('max')->int($min + 1, $min + 65535);
+        $ref = self::sub($given, $control);
+        $play = $given->thing('stand_in');
+        if ($play?->says('to') === true) {
+            $play->node('to')->number($play->number('from') + 0.01, 1);
+        }
 
         return new AxisInput(
             $ref,
-            $node->maybe('name')?->string(40) ?? '',
-            $this->free('axis', $node->get('number'), 65535, $ref),
+            $given->textOrNull('name') ?? '',
+            $this->free('axis', $given, 'number', $ref),
             $min,
-            $node->get('max')->int($min + 1, $min + 65535),
-            $node->maybe('centred')?->bool() ?? false,
-            $node->maybe('degrees')?->int(30, 3600),
-            $node->maybe('jumps')?->int(2, 8),
-            $play === null ? null : new Play($from, $play->maybe('to')?->number($from + 0.01, 1) ?? 1.0, $play->maybe('noise')?->int(0, 65535) ?? 0),
+            $given->whole('max'),
+            $given->yes('centred'),
+            $given->wholeOrNull('degrees'),
+            $given->wholeOrNull('jumps'),
+            $play === null ? null : new Play($play->number('from'), $play->number('to'), $play->whole('noise')),
         );
     }
 
@@ -111,82 +187,76 @@ final class ControlReader
      */
     public function contacts(?Node $nodes, string $control): array
     {
+        $said = $nodes === null ? [] : self::contactsType($this->ofOwner)->read($nodes);
+
+        return $this->contactsOf(array_values(array_filter($said, fn (mixed $one): bool => $one instanceof Given)), $control);
+    }
+
+    /**
+     * @param list<Given> $said
+     *
+     * @return list<ContactInput>
+     */
+    private function contactsOf(array $said, string $control): array
+    {
         $contacts = [];
-        foreach ($nodes?->list(64) ?? [] as $node) {
-            $node->only(['id', 'name', 'number', 'page', 'opposite', 'none_of', 'settle_ms', ...($this->ofOwner ? ['keeps'] : [])]);
-            $ref = $node->has('keeps') ? $this->device.'/'.$node->get('keeps')->string(60) : self::sub($node, $control);
+        foreach ($said as $given) {
+            $ref = $given->has('keeps') && $given->says('keeps') ? $this->device.'/'.$given->text('keeps') : self::sub($given, $control);
             if (isset($contacts[$ref])) {
-                throw $node->refuse('a position that is not there yet');
+                throw $given->refuseAll('a position that is not there yet');
             }
-            $contacts[$ref] = $this->contact($node, $ref, $control, $contacts);
+            $contacts[$ref] = $this->contact($given, $ref, $control, $contacts);
         }
 
         return array_values($contacts);
     }
 
     /** @param array<string, ContactInput> $before those of the same control that were read already */
-    private function contact(Node $node, string $ref, string $control, array $before): ContactInput
+    private function contact(Given $given, string $ref, string $control, array $before): ContactInput
     {
-        $name = $node->maybe('name')?->string(40) ?? '';
-        $settle = $node->maybe('settle_ms');
-        if ($node->has('none_of')) {
-            $sources = array_map(fn (Node $of) => self::source($of, $control, $before), $node->get('none_of')->list(16));
+        $name = $given->textOrNull('name') ?? '';
+        if ($given->has('none_of')) {
+            $sources = [];
+            foreach ($given->texts('none_of') as $i => $of) {
+                $sources[] = self::source($of, $control, $before) ?? throw $given->refuseEntry('none_of', $i, self::SOURCE);
+            }
 
-            return $sources === [] ? throw $node->get('none_of')->refuse('at least one position') : ContactInput::noneOf($ref, $name, $sources, 1000 * ($settle?->int(0, 2000) ?? ContactInput::SETTLE_MS));
+            return ContactInput::noneOf($ref, $name, $sources, 1000 * $given->whole('settle_ms'));
         }
-        if ($settle !== null) {
-            throw $settle->refuse('no settle time, since it is not one that closes while none of others is closed');
+        if ($given->has('opposite')) {
+            return ContactInput::opposite($ref, $name, self::source($given->text('opposite'), $control, $before) ?? throw $given->refuse('opposite', self::SOURCE));
         }
-        if ($node->has('opposite')) {
-            return ContactInput::opposite($ref, $name, self::source($node->get('opposite'), $control, $before));
-        }
-        $page = InputPage::from($node->maybe('page')?->oneOf(array_column(InputPage::cases(), 'value')) ?? InputPage::Button->value);
+        $page = InputPage::from($given->text('page'));
 
-        return ContactInput::reported($ref, $name, $this->free($page->value, $node->get('number'), 65535, $ref), $page);
+        return ContactInput::reported($ref, $name, $this->free($page->value, $given, 'number', $ref), $page);
     }
 
     /** @param array<string, ContactInput> $before */
-    private static function source(Node $node, string $control, array $before): string
+    private static function source(string $id, string $control, array $before): ?string
     {
-        $id = $node->value === '' ? '' : $node->string(60);
         $of = $control.($id === '' ? '' : '.'.$id);
         if (! isset($before[$of]) && $id !== '') {
             $of = explode('/', $control, 2)[0].'/'.$id;
         }
 
-        return isset($before[$of]) && $before[$of]->isReported() ? $of : throw $node->refuse('a reported position of the same control, listed before');
+        return isset($before[$of]) && $before[$of]->isReported() ? $of : null;
     }
 
-    private function free(string $sort, Node $number, int $most, string $ref): int
+    private function free(string $sort, Given $given, string $field, string $ref): int
     {
-        $key = $sort.' '.$number->int(0, $most);
+        $key = $sort.' '.$given->whole($field);
         if (isset($this->taken[$key])) {
-            throw $number->refuse('a number that is free ('.$this->taken[$key].' has it)');
+            throw $given->refuse($field, 'a number that is free ('.$this->taken[$key].' has it)');
         }
         $this->taken[$key] = $ref;
 
-        return $number->int(0, $most);
+        return $given->whole($field);
     }
 
-    private static function sub(Node $node, string $control): string
+    private static function sub(Given $given, string $control): string
     {
-        $id = $node->maybe('id')?->id();
+        $id = $given->textOrNull('id');
 
         return $id === null ? $control : $control.'.'.$id;
-    }
-
-    /**
-     * @return array{int, int}
-     *
-     * @throws FormatError
-     */
-    public static function place(Node $node): array
-    {
-        $pair = $node->list(2);
-        if (count($pair) !== 2) {
-            throw $node->refuse('two numbers, across and down');
-        }
-
-        return [$pair[0]->int(0, 4000), $pair[1]->int(0, 4000)];
     }
 }

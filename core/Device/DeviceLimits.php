@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Device;
 
+use Nailrod\Core\Format\Field;
+use Nailrod\Core\Format\Fields;
 use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Format\Given;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Format\Type\Whole;
 
 /** The most of something that a device can have; null where it sets no limit. */
 final readonly class DeviceLimits
@@ -17,11 +21,18 @@ final readonly class DeviceLimits
      */
     private function __construct(public ?int $inputs, public ?int $macros, public ?int $tiles) {}
 
-    public static function read(?Node $node): self
+    public static function fields(): Fields
     {
-        $node?->only(['inputs', 'macros', 'tiles']);
+        return Fields::of(
+            Field::usually(null, 'inputs', 'Inputs', new Whole(1, 1000), 'How many numbers it can report: axes, contacts, hats and encoders.', 64),
+            Field::usually(null, 'macros', 'Macros', new Whole(0, 1000), 'How many macros its memory holds.', 8),
+            Field::usually(null, 'tiles', 'Tiles', new Whole(1, 200), 'How many tiles can lie on one page.', 40),
+        );
+    }
 
-        return new self($node?->maybe('inputs')?->int(1, 1000), $node?->maybe('macros')?->int(0, 1000), $node?->maybe('tiles')?->int(1, 200));
+    public static function of(?Given $given): self
+    {
+        return new self($given?->wholeOrNull('inputs'), $given?->wholeOrNull('macros'), $given?->wholeOrNull('tiles'));
     }
 
     public static function none(): self

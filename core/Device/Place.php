@@ -4,28 +4,40 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Device;
 
+use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Format\Type\Type;
 
 /** A place on a drawing: across and down. */
 final readonly class Place implements Type
 {
-    /** @return array{int, int} */
+    private const FAR = 4000;
+
+    /**
+     * @return array{int, int}
+     *
+     * @throws FormatError
+     */
     public function read(Node $node): array
     {
-        return ControlReader::place($node);
+        $pair = $node->list(2);
+        if (count($pair) !== 2) {
+            throw $node->refuse('two numbers, across and down');
+        }
+
+        return [$pair[0]->int(0, self::FAR), $pair[1]->int(0, self::FAR)];
     }
 
     public function schema(): array
     {
-        $part = ['type' => 'integer', 'minimum' => 0, 'maximum' => 4000];
+        $part = ['type' => 'integer', 'minimum' => 0, 'maximum' => self::FAR];
 
         return ['type' => 'array', 'prefixItems' => [$part, $part], 'items' => false, 'minItems' => 2, 'maxItems' => 2];
     }
 
     public function inWords(): string
     {
-        return 'two whole numbers from 0 to 4000';
+        return 'two whole numbers from 0 to '.self::FAR.', across and down';
     }
 
     public function unit(): string

@@ -157,7 +157,7 @@ final readonly class Given
     }
 
     /** @return array{int, int} a place on a faceplate */
-    public function spot(string $field): array
+    public function place(string $field): array
     {
         /** @var array{int, int} as its type read it */
         return $this->values[$field];

@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set;
 
+use Nailrod\Core\Action\Action;
+use Nailrod\Core\Action\Catalogue;
+use Nailrod\Core\Action\Effect;
+use Nailrod\Core\Action\ReservedKey;
+use Nailrod\Core\Action\Variable;
 use Nailrod\Core\Axis\AxisPart;
 use Nailrod\Core\Axis\AxisParts;
 use Nailrod\Core\Axis\Curve;
@@ -11,9 +16,15 @@ use Nailrod\Core\Axis\Curves;
 use Nailrod\Core\Axis\Stop;
 use Nailrod\Core\Behaviour\Behaviours;
 use Nailrod\Core\Device\ControlNote;
+use Nailrod\Core\Device\ControlReader;
+use Nailrod\Core\Device\Lamp;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
 use Nailrod\Core\Format\Kind;
+use Nailrod\Core\Format\Type\Several;
+use Nailrod\Core\Format\Type\Thing;
+use Nailrod\Core\Format\Type\Type;
+use Nailrod\Core\Format\Type\Variants;
 use Nailrod\Core\Lamp\LampRules;
 use Nailrod\Core\Layer\Layer;
 use Nailrod\Core\Macro\Macro;
@@ -21,10 +32,15 @@ use Nailrod\Core\Made\MadeKinds;
 use Nailrod\Core\Output\Outputs;
 use Nailrod\Core\Set\Section\Flags;
 use Nailrod\Core\Set\Section\Sections;
+use Nailrod\Core\Typing\KeyLayout;
+use Nailrod\Core\Wiring\DeviceReader;
 
-/** The page that tells of every field of a set, made of the fields that its readers read. */
+/** The page that tells of every field of the files, made of the fields that their readers read. */
 final class SetReference
 {
+    /** How many fields an object has at most that is told of in one line. */
+    private const SMALL = 3;
+
     public static function markdown(): string
     {
         return self::top()
@@ -40,7 +56,8 @@ final class SetReference
             .self::heading('What is made from axes', 'A part of `made`, by id; its `kind` says what it is.', self::kinds(MadeKinds::all()))
             .self::heading('Rules for lamps', 'A part of `lamps`, by id.', implode('', array_map(fn (string $class) => '### with `'.$class::key()."`\n\n".$class::about()."\n\n".self::fields($class::fields()), LampRules::all())))
             .self::heading('Behaviours', 'How a contact drives its outputs, by `kind`.', self::kinds(Behaviours::all()))
-            .self::heading('Outputs', 'What leaves, by `kind`.', self::kinds(Outputs::all()));
+            .self::heading('Outputs', 'What leaves, by `kind`.', self::kinds(Outputs::all()))
+            .self::beside();
     }
 
     private static function top(): string
@@ -54,6 +71,29 @@ final class SetReference
 
 
             TEXT;
+    }
+
+    /** The other files. */
+    private static function beside(): string
+    {
+        return self::heading('Devices', 'A file of its own (`nailrod-device`, version 1) for each device of the rig.', self::fields(DeviceReader::fields()))
+            .self::heading('Controls of a device', 'An entry of `controls`. It has axes, contacts, a hat or an encoder.', self::fields(ControlReader::fields())
+                ."### An axis\n\nAn entry of `axes`.\n\n".self::fields(ControlReader::axisFields())
+                .implode('', array_map(fn (Thing $thing) => '### A contact: '.$thing->inWords()."\n\nAn entry of `contacts`.\n\n".self::fields($thing->fields), self::contacts())))
+            .self::heading('Lamps of a device', 'An entry of `lamps`.', self::fields(Lamp::fields()))
+            .self::heading('Simulators', 'A file of its own (`nailrod-catalogue`, version 1) for each simulator: its catalogue.', self::fields(Catalogue::fields()))
+            .self::heading('Actions', 'An entry of `actions`.', self::fields(Action::fields())."### Its effect\n\n".self::fields(Effect::fields()))
+            .self::heading('Variables', 'A part of `variables`, by id.', self::fields(Variable::fields()))
+            .self::heading('Reserved keys', 'An entry of `reserved_keys`.', self::fields(ReservedKey::fields()))
+            .self::heading('Keyboard layouts', 'A file of its own (`nailrod-layout`, version 1) for each layout.', self::fields(KeyLayout::fields()));
+    }
+
+    /** @return list<Thing> */
+    private static function contacts(): array
+    {
+        $of = ControlReader::contactsType(false)->of;
+
+        return $of instanceof Variants ? array_values($of->things) : [];
     }
 
     private static function heading(string $title, string $about, string $body): string
@@ -105,6 +145,17 @@ final class SetReference
             default => '`'.json_encode($field->usual, JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE).'`',
         };
 
-        return sprintf("| `%s` | %s | %s | %s |\n", $field->name, $field->help, str_replace('|', '\\|', $field->type->inWords()), $usual);
+        return sprintf("| `%s` | %s | %s | %s |\n", $field->name, $field->help, str_replace('|', '\\|', self::within($field->type)), $usual);
+    }
+
+    /** What may stand there; of a small object its fields too, since it has no heading of its own. */
+    private static function within(Type $type): string
+    {
+        $thing = $type instanceof Several ? $type->of : $type;
+        if (! $thing instanceof Thing || count($thing->fields->all) > self::SMALL) {
+            return $type->inWords();
+        }
+
+        return $type->inWords().': '.implode('; ', array_map(fn (Field $field) => '`'.$field->name.'`, '.lcfirst(rtrim($field->help, '.')).' ('.$field->type->inWords().($field->isGiven ? '' : ', may be left out').')', $thing->fields->all));
     }
 }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set;
 
+use Nailrod\Core\Action\Catalogue;
 use Nailrod\Core\Behaviour\Behaviours;
 use Nailrod\Core\Condition\Condition;
+use Nailrod\Core\Format\Fields;
 use Nailrod\Core\Format\Ids;
 use Nailrod\Core\Format\Kind;
 use Nailrod\Core\Lamp\LampRules;
@@ -15,8 +17,10 @@ use Nailrod\Core\Output\Outputs;
 use Nailrod\Core\Output\PressesKeys;
 use Nailrod\Core\Set\Section\Section;
 use Nailrod\Core\Set\Section\Sections;
+use Nailrod\Core\Typing\KeyLayout;
+use Nailrod\Core\Wiring\DeviceReader;
 
-/** JSON Schema, draft 2020-12, of the files of sets and of binding lists, made of the fields that their readers read. */
+/** JSON Schema, draft 2020-12, of the files, made of the fields that their readers read. */
 final class SetSchema
 {
     private const DRAFT = 'https://json-schema.org/draft/2020-12/schema';
@@ -80,6 +84,30 @@ final class SetSchema
             'required' => ['format', 'version', 'simulator', 'bindings'],
             'additionalProperties' => false,
         ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function ofDevices(): array
+    {
+        return self::document('nailrod:device', 'A device: what it reports and where its controls are drawn', DeviceReader::fields());
+    }
+
+    /** @return array<string, mixed> */
+    public static function ofCatalogues(): array
+    {
+        return self::document('nailrod:catalogue', 'A simulator: its actions, its variables, and the keys that it keeps', Catalogue::fields());
+    }
+
+    /** @return array<string, mixed> */
+    public static function ofLayouts(): array
+    {
+        return self::document('nailrod:layout', 'A keyboard layout: what each key gives', KeyLayout::fields());
+    }
+
+    /** @return array<string, mixed> */
+    private static function document(string $id, string $title, Fields $fields): array
+    {
+        return ['$schema' => self::DRAFT, '$id' => $id, 'title' => $title, '$defs' => ['id' => Ids::schema()]] + $fields->schema();
     }
 
     /**

@@ -4,10 +4,21 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Typing;
 
+use Nailrod\Core\Format\Field;
+use Nailrod\Core\Format\Fields;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Json;
+use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Output\KeyCodes;
+use Nailrod\Core\Format\Type\ByKey;
+use Nailrod\Core\Format\Type\Character;
+use Nailrod\Core\Format\Type\Choice;
+use Nailrod\Core\Format\Type\NewId;
+use Nailrod\Core\Format\Type\Several;
+use Nailrod\Core\Format\Type\Text;
+use Nailrod\Core\Format\Type\Thing;
+use Nailrod\Core\Format\Type\Whole;
+use Nailrod\Core\Output\KeyCode;
 use Nailrod\Core\Output\KeyStroke;
 
 /**
@@ -33,34 +44,55 @@ final readonly class KeyLayout
         return self::read(Node::of(Json::decode($text)));
     }
 
-    /** @throws FormatError */
+    public static function fields(): Fields
+    {
+        $dead = Fields::of(
+            Field::given('key', 'Key', new KeyCode, 'The key that is pressed first.', 'BracketLeft'),
+            Field::given('level', 'Level', new Whole(0, count(self::LEVELS) - 1), 'How: 0 alone, 1 with Shift, 2 with the right Alt, 3 with both.', 0),
+            Field::given('makes', 'Makes', new ByKey(new Character, new Character), 'What it makes of the character that is typed next, by that character.', ['e' => 'é']),
+        );
+
+        return Fields::of(
+            Field::given('format', 'Format', Choice::of(self::FORMAT), 'What the file is.'),
+            Field::given('version', 'Version', new Whole(1, 1), 'The version of the format.'),
+            Field::given('id', 'Id', new NewId('us'), 'The name of the layout in steps of macros.'),
+            Field::given('name', 'Name', new Text(60), 'What it is called.'),
+            Field::given('keys', 'Keys', new ByKey(new KeyCode, new Several(new Character(true), 0, count(self::LEVELS))), 'What each key gives: alone, with Shift, with the right Alt, with both; an empty text where it gives nothing.', ['KeyE' => ['e', 'E', '€']]),
+            Field::usually([], 'dead', 'Dead keys', new Several(new Thing($dead, 'a dead key'), 0, 20), 'Keys that change the character after them.'),
+        );
+    }
+
+    /** @throws FormatError with the place of what is wrong */
     public static function read(Node $node): self
     {
-        $node->only(['format', 'version', 'id', 'name', 'keys', 'dead']);
-        $node->get('format')->oneOf([self::FORMAT]);
-        $node->get('version')->int(1, 1);
+        $given = self::fields()->read($node);
         $strokes = [];
         foreach (self::CONTROLS as $character => $code) {
             $strokes[$character] = [new KeyStroke($code)];
         }
-        foreach ($node->get('keys')->map() as $code => $characters) {
-            foreach ($characters->list(count(self::LEVELS)) as $level => $character) {
-                if ($character->value !== '') {
-                    $strokes[self::character($character)] ??= [new KeyStroke(self::code($code, $characters), self::LEVELS[$level])];
+        foreach (Keys::each($given->byKey('keys', self::characters(...))) as $code => $characters) {
+            foreach ($characters as $level => $character) {
+                if ($character !== '') {
+                    $strokes[$character] ??= [new KeyStroke($code, self::LEVELS[$level])];
                 }
             }
         }
         $plain = $strokes;
-        foreach ($node->maybe('dead')?->list(20) ?? [] as $dead) {
-            $dead->only(['key', 'level', 'makes']);
-            $first = new KeyStroke(self::code($dead->get('key')->string(30), $dead->get('key')), self::LEVELS[$dead->get('level')->int(0, count(self::LEVELS) - 1)]);
-            foreach ($dead->get('makes')->map() as $from => $made) {
-                $second = $plain[$from] ?? throw FormatError::at($made->path, $from, 'a character that a key of the layout gives');
-                $strokes[self::character($made)] ??= [$first, ...$second];
+        foreach ($given->things('dead') as $dead) {
+            $first = new KeyStroke($dead->text('key'), self::LEVELS[$dead->whole('level')]);
+            foreach (Keys::each($dead->byKey('makes', fn (mixed $made): string => is_string($made) ? $made : '')) as $from => $made) {
+                $second = $plain[$from] ?? throw FormatError::at($dead->node('makes')->get($from)->path, $from, 'a character that a key of the layout gives');
+                $strokes[$made] ??= [$first, ...$second];
             }
         }
 
-        return new self($node->get('id')->id(), $node->get('name')->string(60), $strokes);
+        return new self($given->text('id'), $given->text('name'), $strokes);
+    }
+
+    /** @return list<string> */
+    private static function characters(mixed $read): array
+    {
+        return array_values(array_filter(is_array($read) ? $read : [], is_string(...)));
     }
 
     /**
@@ -82,20 +114,5 @@ final readonly class KeyLayout
     public function missing(string $text): array
     {
         return array_values(array_unique(array_filter(mb_str_split($text), fn (string $character) => ! isset($this->strokes[$character]))));
-    }
-
-    private static function character(Node $node): string
-    {
-        $character = $node->string(1);
-        if (preg_match('/\p{C}/u', $character) === 1) {
-            throw $node->refuse('a character that can be seen, or a space');
-        }
-
-        return $character;
-    }
-
-    private static function code(string $code, Node $place): string
-    {
-        return KeyCodes::known($code) ? $code : throw FormatError::at($place->path, $code, 'a key by its W3C code, such as KeyL or Digit1');
     }
 }

@@ -9,8 +9,18 @@ use Nailrod\Core\Device\Device;
 use Nailrod\Core\Device\DeviceLimits;
 use Nailrod\Core\Device\Lamp;
 use Nailrod\Core\Device\MemorySpec;
+use Nailrod\Core\Format\Field;
+use Nailrod\Core\Format\Fields;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Format\Type\Choice;
+use Nailrod\Core\Format\Type\Hex;
+use Nailrod\Core\Format\Type\NewId;
+use Nailrod\Core\Format\Type\Several;
+use Nailrod\Core\Format\Type\Text;
+use Nailrod\Core\Format\Type\Thing;
+use Nailrod\Core\Format\Type\Whole;
+use Nailrod\Core\Format\Type\YesNo;
 use Nailrod\Core\Hid\DescriptorError;
 
 /** Reads a device from the open format `nailrod-device`, version 1 (`schema/device.schema.json`). */
@@ -19,54 +29,65 @@ final class DeviceReader
     public const FORMAT = 'nailrod-device';
     public const KINDS = ['throttle', 'stick', 'wheel', 'pedals', 'button box', 'gamepad', 'keyboard encoder', 'RC transmitter', 'mouse', 'touch panel', 'phrase list'];
 
-    /** Longest descriptor, in hex digits. */
-    private const LONGEST_DESCRIPTOR = 8192;
+    /** In bytes. */
+    private const LONGEST_DESCRIPTOR = 4096;
 
-    /** @throws FormatError */
+    private const MOST_CONTROLS = 256;
+
+    public static function fields(): Fields
+    {
+        $face = Fields::of(
+            Field::given('width', 'Width', new Whole(100, 4000), 'How wide it is.', 660),
+            Field::given('height', 'Height', new Whole(100, 4000), 'How high it is.', 860),
+        );
+        $memory = Fields::of(
+            Field::given('banks', 'Banks', new Whole(2, 8), 'How many versions of a mapping it keeps.', 2),
+            Field::given('bank_bytes', 'Bytes', new Whole(64, 1_048_576, 'bytes'), 'How long a mapping can be.', 16_384),
+        );
+
+        return Fields::of(
+            Field::given('format', 'Format', Choice::of(self::FORMAT), 'What the file is.'),
+            Field::given('version', 'Version', new Whole(1, 1), 'The version of the format.'),
+            Field::given('id', 'Id', new NewId('fennel', ['sim' => 'the game in a run', Device::MADE => 'what a set makes from axes']), 'The name of the device in references; neither "sim" nor "made".'),
+            Field::given('name', 'Name', new Text(60), 'What it is called.'),
+            Field::given('kind', 'Kind', Choice::of(...self::KINDS), 'What sort of a device it is.'),
+            Field::usually(false, 'stand_in', 'Stand-in', new YesNo, 'Is it one that Nailrod moves itself?'),
+            Field::given('face', 'Faceplate', new Thing($face, 'the size of the faceplate, in its own units'), 'The size of the faceplate, in tenths of a millimetre.'),
+            Field::usually(null, 'memory', 'Memory', new Thing($memory, 'its memory'), 'The memory that mappings are stored in; none if nothing is said.'),
+            Field::usually(null, 'limits', 'Limits', new Thing(DeviceLimits::fields(), 'what it can have at most'), 'What it can have at most; no limit if nothing is said.'),
+            Field::usually(null, 'descriptor', 'Descriptor', new Hex('a report descriptor', self::LONGEST_DESCRIPTOR), 'The report descriptor (HID 1.11, 6.2.2), which must fit the controls.'),
+            Field::usually(null, 'gamepad', 'Gamepad', new Text(300), 'The id under which the browser knows the model (W3C Gamepad).', 'Gorse (Vendor: 1209 Product: 4e31)'),
+            Field::given('controls', 'Controls', new Several(ControlReader::type(), 0, self::MOST_CONTROLS), 'What a hand can move.'),
+            Field::usually([], 'lamps', 'Lamps', new Several(new Thing(Lamp::fields(), 'a lamp', Lamp::read(...)), 0, 64), 'What it can light.'),
+        );
+    }
+
+    /** @throws FormatError with the place of what is wrong */
     public static function read(Node $node): Device
     {
-        $node->only(['format', 'version', 'id', 'name', 'kind', 'stand_in', 'face', 'memory', 'limits', 'descriptor', 'gamepad', 'controls', 'lamps']);
-        $node->get('format')->oneOf([self::FORMAT]);
-        $node->get('version')->int(1, 1);
-        $id = $node->get('id')->id();
-        if ($id === 'sim') {
-            throw $node->get('id')->refuse('another name: "sim" stands for the game in a run');
-        }
-        if ($id === Device::MADE) {
-            throw $node->get('id')->refuse('another name: "made" stands for what a set makes from axes');
-        }
-        $face = $node->get('face')->only(['width', 'height']);
-        $memory = $node->maybe('memory')?->only(['banks', 'bank_bytes']);
+        $given = self::fields()->read($node);
+        $id = $given->text('id');
+        $memory = $given->thing('memory');
         $device = new Device(
             $id,
-            $node->get('name')->string(60),
-            $node->get('kind')->oneOf(self::KINDS),
-            $node->maybe('stand_in')?->bool() ?? false,
-            (new ControlReader($id))->controls($node->get('controls')),
-            array_map(Lamp::read(...), $node->maybe('lamps')?->list(64) ?? []),
-            $face->get('width')->int(100, 4000),
-            $face->get('height')->int(100, 4000),
-            $memory === null ? null : new MemorySpec($memory->get('banks')->int(2, 8), $memory->get('bank_bytes')->int(64, 1_048_576)),
-            self::descriptor($node->maybe('descriptor')),
-            $node->maybe('gamepad')?->string(300),
-            DeviceLimits::read($node->maybe('limits')),
+            $given->text('name'),
+            $given->text('kind'),
+            $given->yes('stand_in'),
+            (new ControlReader($id))->controls($given->things('controls')),
+            $given->objects('lamps', Lamp::class),
+            $given->thing('face')?->whole('width') ?? 0,
+            $given->thing('face')?->whole('height') ?? 0,
+            $memory === null ? null : new MemorySpec($memory->whole('banks'), $memory->whole('bank_bytes')),
+            $given->textOrNull('descriptor'),
+            $given->textOrNull('gamepad'),
+            DeviceLimits::of($given->thing('limits')),
         );
-        $device->limits?->check($device, $node->get('controls'));
+        $device->limits?->check($device, $given->node('controls'));
         if ($device->descriptor !== null) {
-            self::checkWiring($device, $node->get('descriptor'));
+            self::checkWiring($device, $given->node('descriptor'));
         }
 
         return $device;
-    }
-
-    private static function descriptor(?Node $node): ?string
-    {
-        $hex = $node?->string(self::LONGEST_DESCRIPTOR);
-        if ($node !== null && preg_match('/^(?:[0-9a-f]{2})+$/D', (string) $hex) !== 1) {
-            throw $node->refuse('the bytes of a report descriptor as pairs of hex digits, in lower case');
-        }
-
-        return $hex;
     }
 
     /** Everything that the device file names must be in its reports. */

@@ -9,16 +9,17 @@ use Nailrod\Core\Format\Node;
 /** A text that a person writes. */
 final readonly class Text implements Type
 {
-    public function __construct(public int $longest) {}
+    /** @param bool $orEmpty may it be empty? */
+    public function __construct(public int $longest, private bool $orEmpty = false) {}
 
     public function read(Node $node): string
     {
-        return $node->string($this->longest);
+        return $this->orEmpty && $node->value === '' ? '' : $node->string($this->longest);
     }
 
     public function schema(): array
     {
-        return ['type' => 'string', 'minLength' => 1, 'maxLength' => $this->longest];
+        return ['type' => 'string', 'minLength' => $this->orEmpty ? 0 : 1, 'maxLength' => $this->longest];
     }
 
     public function inWords(): string

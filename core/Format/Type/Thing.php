@@ -14,8 +14,9 @@ final readonly class Thing implements Type
     /**
      * @param string                 $called what it is: "a lamp"
      * @param ?\Closure(Node): mixed $reader null: what its fields say, as Given
+     * @param array<string, mixed>   $beside what else its schema says
      */
-    public function __construct(public Fields $fields, private string $called, private ?\Closure $reader = null) {}
+    public function __construct(public Fields $fields, private string $called, private ?\Closure $reader = null, private array $beside = []) {}
 
     /** @throws FormatError */
     public function read(Node $node): mixed
@@ -25,7 +26,7 @@ final readonly class Thing implements Type
 
     public function schema(): array
     {
-        return $this->fields->schema([], ucfirst($this->called).'.');
+        return $this->fields->schema([], ucfirst($this->called).'.') + $this->beside;
     }
 
     public function inWords(): string

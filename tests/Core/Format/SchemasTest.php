@@ -9,6 +9,7 @@ use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Json;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Set\SetDocument;
+use Nailrod\Core\Typing\KeyLayout;
 use Nailrod\Core\Wiring\DeviceReader;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -34,6 +35,7 @@ final class SchemasTest extends TestCase
             match ($kind) {
                 'device' => DeviceReader::read($node),
                 'catalogue' => Catalogue::read($node),
+                'layout' => KeyLayout::read($node),
                 default => SetDocument::read($node),
             };
 
@@ -46,8 +48,8 @@ final class SchemasTest extends TestCase
     /** @return iterable<string, array{string, string}> */
     public static function files(): iterable
     {
-        foreach (['device' => 'devices', 'catalogue' => 'catalogues', 'set' => 'sets'] as $kind => $folder) {
-            foreach (glob(self::ROOT.'demo/'.$folder.'/*.json') ?: [] as $file) {
+        foreach (['device' => 'demo/devices', 'catalogue' => 'demo/catalogues', 'set' => 'demo/sets', 'layout' => 'layouts'] as $kind => $folder) {
+            foreach (glob(self::ROOT.$folder.'/*.json') ?: [] as $file) {
                 yield basename($file) => [$kind, (string) file_get_contents($file)];
             }
         }
@@ -72,6 +74,12 @@ final class SchemasTest extends TestCase
             ['device', 'devices/fennel.device.json', '"encoder": 1', '"encoder": -1'],
             ['device', 'devices/gorse.device.json', '"hat": 1', '"hat": 400'],
             ['device', 'devices/gorse.device.json', '"centred": true', '"centred": 1'],
+            ['device', 'devices/fennel.device.json', '"id": "fennel"', '"id": "made"'],
+            ['device', 'devices/fennel.device.json', '"encoder": 1', '"page": 1'],
+            ['device', 'devices/fennel.device.json', '"at": [', '"at": [1,'],
+            ['catalogue', 'catalogues/skerrywing.catalogue.json', '"decimals"', '"figures"'],
+            ['layout', '../layouts/us.layout.json', '"KeyE"', '"Key1"'],
+            ['layout', '../layouts/us.layout.json', '"e"', '"ee"'],
             ['set', 'sets/house.set.json', '"k": 0.3', '"k": 1.3'],
             ['set', 'sets/house.set.json', '"kind": "expo"', '"kind": "bend"'],
             ['set', 'sets/house.set.json', '"rest": 0.02', '"rest": 0.6'],
