@@ -110,7 +110,8 @@ final readonly class PointCurve implements CurveKind, Stage
         for ($i = 0; $i <= $last; $i++) {
             $before = $secants[max(0, $i - 1)];
             $after = $secants[min($last - 1, $i)];
-            $tangents[] = $i === 0 || $i === $last ? ($i === 0 ? $after : $before) : ($before + $after) / 2;
+            // At the ends both are the same.
+            $tangents[] = ($before + $after) / 2;
         }
         for ($i = 0; $i < $last; $i++) {
             if ($secants[$i] === 0.0) {

@@ -60,12 +60,6 @@ final class Debounce implements Timed
         }
     }
 
-    /** What was reported last of a contact, though its time may not be over; null if nothing was reported within it. */
-    public function lastWord(int $contact): ?bool
-    {
-        return $this->own->bouncing[$contact][0] ?? null;
-    }
-
     /** The time of a contact is over, and what was reported within it is forgotten. */
     public function forget(int $contact): void
     {

@@ -8,6 +8,7 @@ use Nailrod\Core\Axis\Calibration;
 use Nailrod\Core\Axis\Curves;
 use Nailrod\Core\Axis\DeadZones;
 use Nailrod\Core\Axis\Expo;
+use Nailrod\Core\Axis\Percent;
 use Nailrod\Core\Axis\Range;
 use Nailrod\Core\Axis\Rotation;
 use Nailrod\Core\Axis\Shaping;
@@ -184,7 +185,8 @@ final class StagesTest extends TestCase
         yield 'a range of no width' => [fn () => Range::read(Node::of(['low' => 0.5, 'high' => 0.5]), self::lever()), 'expected a high end above the low end'];
         yield 'calibrated to one reading' => [$calibration(500, 501), 'expected a whole number from 502 to 1000'];
         yield 'calibrated at the very end' => [$calibration(999, 1000), 'expected a whole number from 0 to 998'];
-        yield 'two points above each other' => [fn () => Curves::read(Node::of(['kind' => 'points', 'points' => [[0, 0], [0.5, 0.2], [0.5, 0.4], [1, 1]]])), 'expected a number above that of the point before'];
+        yield 'two points above each other' => [fn () => Curves::read(Node::of(['kind' => 'points', 'points' => [[0, 0], [0.5, 0.2], [0.5, 0.4], [1, 1]]])), 'expected a number above that of the point before, 0.5'];
+        yield 'a point lower than the one before' => [fn () => Curves::read(Node::of(['kind' => 'points', 'points' => [[0, 0], [0.5, 0.6], [0.7, 0.4], [1, 1]]])), 'expected a number not below that of the point before, 0.6'];
     }
 
     #[DataProvider('tooNarrow')]
@@ -212,5 +214,15 @@ final class StagesTest extends TestCase
         $this->assertTrue(Rotation::isOffered(new AxisInput('d/w', '', 1, 0, 1000, true, 900)));
         $this->assertFalse(Rotation::isOffered(self::lever()));
         $this->assertFalse(Rotation::isOffered(new AxisInput('made/w', '', 1, 0, 1000, true, 900, built: true)));
+    }
+
+    public function test_the_whole_travel_sends_exactly_the_high_end(): void
+    {
+        for ($low = 0; $low < 100; $low++) {
+            for ($high = $low + 1; $high <= 100; $high++) {
+                $this->assertSame((float) ($high / 100), Range::read(Node::of(['low' => $low / 100, 'high' => $high / 100]), self::lever())->apply(1.0));
+            }
+        }
+        $this->assertSame([0.333333, 0.666667, 0.015], [Percent::part(33.3333339), Percent::partAt(33.3333339, true), Percent::partBy(3.0, true)]);
     }
 }

@@ -134,4 +134,33 @@ final class ChordsTest extends TestCase
         $this->assertSame(['150 button 1 1', '170 button 1 0'], $rows);
         $this->assertSame([[], []], [$machine->state->timers, $machine->state->chords->presses]);
     }
+
+    public function test_let_go_of_everything_forgets_a_press_that_is_on_its_way(): void
+    {
+        $machine = Machine::start(self::desk()->program());
+        $machine->feed(Desk::inputs('50 b3 0', '100 b1 1', '110 b1 0'));
+        $this->assertCount(2, $machine->state->timers);
+        $this->assertSame([], $machine->letGoOfEverything(new Cause(Cause::CLOSED)));
+        $this->assertSame([[], []], [$machine->state->timers, $machine->state->chords->presses]);
+        $unplugged = Machine::start(self::desk()->program());
+        $unplugged->feed(Desk::inputs('50 b3 0', '100 b1 1', '110 b1 0'));
+        $unplugged->unplug('d');
+        $this->assertSame([[], []], [$unplugged->state->timers, $unplugged->state->chords->presses]);
+    }
+
+    public function test_chords_of_which_one_contains_another_are_refused_in_whatever_order_they_stand(): void
+    {
+        $chord = fn (string $name, string ...$of): array => ['name' => $name, 'of' => array_map(fn (string $control) => 'd/'.$control, $of), 'outputs' => [['kind' => 'button', 'number' => 1]]];
+        foreach ([['b1', 'b2'], ['b2', 'b1'], ['b3', 'b1'], ['b2', 'b3']] as $small) {
+            foreach ([[$chord('Small', ...$small), $chord('Large', 'b1', 'b2', 'b3')], [$chord('Large', 'b1', 'b2', 'b3'), $chord('Small', ...$small)]] as $both) {
+                try {
+                    Desk::plain()->saying(['chords' => ['base' => ['x' => $both[0], 'y' => $both[1]]]])->assembled();
+                    $this->fail(implode(' and ', $small).' are contained.');
+                } catch (FormatError $error) {
+                    $this->assertStringContainsString('expected contacts that do not contain, and are not contained in, those of '.$both[0]['name'], $error->getMessage());
+                }
+            }
+        }
+        $this->assertCount(2, Desk::plain()->saying(['chords' => ['base' => ['x' => $chord('X', 'b1', 'b2'), 'y' => $chord('Y', 'b2', 'b3')]]])->assembled()->chords['base']);
+    }
 }

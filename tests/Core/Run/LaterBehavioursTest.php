@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Core\Run;
 
+use Nailrod\Core\Behaviour\Behaviours;
+use Nailrod\Core\Behaviour\ShortLongDouble;
+use Nailrod\Core\Behaviour\Ticks;
 use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Format\Node;
 use Nailrod\Core\Run\Machine;
 use Nailrod\Core\Run\Swap;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -77,6 +81,7 @@ final class LaterBehavioursTest extends TestCase
         yield 'a second press just too late is another short' => [$all, ['100 b1 1', '200 b1 0', '500 b1 1', '550 b1 0'], ['500 button 1 1', '560 button 1 0', '850 button 1 1', '910 button 1 0']];
         yield 'a long is on from t1 until the release' => [$all, ['100 b1 1', '900 b1 0'], ['600 button 2 1', '900 button 2 0']];
         yield 'a release at t1 is a long already' => [$all, ['100 b1 1', '600 b1 0'], ['600 button 2 1', '600 button 2 0']];
+        yield 'after a double the next press is a new one' => [$all, ['100 b1 1', '200 b1 0', '350 b1 1', '400 b1 0', '450 b1 1', '460 b1 0'], ['350 button 3 1', '410 button 3 0', '760 button 1 1', '820 button 1 0']];
         $noDouble = array_diff_key($all, ['double' => 0]);
         yield 'without a double a short is sent at once' => [$noDouble, ['100 b1 1', '200 b1 0'], ['200 button 1 1', '260 button 1 0']];
         $noLong = array_diff_key($all, ['long' => 0]);
@@ -218,5 +223,14 @@ final class LaterBehavioursTest extends TestCase
         $desk = Desk::plain()->cell('base', 'e.plus', ['kind' => 'ticks', 'width_ms' => 5, 'gap_ms' => 5, 'coarse_above' => 10], self::button(1), self::button(2));
         // Two ticks in 200 ms are ten a second, three are fifteen.
         $this->assertSame(['100 1', '150 1', '200 2'], self::begun($desk, '50 b2 0', '100 e 1', '150 e 1', '200 e 1'));
+    }
+
+    public function test_presets_name_only_outputs_that_there_are(): void
+    {
+        foreach (ShortLongDouble::presets() as $words => $places) {
+            $this->assertSame(range(0, count($places) - 1), array_values($places), $words);
+        }
+        $slow = Behaviours::read(Node::of(['kind' => 'ticks', 'coarse_above' => 0.5]));
+        $this->assertSame(['slow', 'fast'], $slow instanceof Ticks ? [$slow->roleOf(0), $slow->roleOf(1)] : []);
     }
 }

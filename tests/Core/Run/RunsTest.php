@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Tests\Core\Run;
 
 use Nailrod\Core\Cause\Cause;
+use Nailrod\Core\Cause\Input;
 use Nailrod\Core\Output\OutputEvent;
 use Nailrod\Core\Run\InputError;
 use Nailrod\Core\Run\Machine;
 use Nailrod\Core\Run\OutputWriter;
+use Nailrod\Core\Run\RunCut;
 use Nailrod\Core\Run\RunReader;
 use Nailrod\Core\State\State;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -140,5 +142,28 @@ final class RunsTest extends TestCase
         $program = Desk::plain()->axis('base', 'a', ['kind' => 'axis', 'number' => 1])->saying(['stops' => ['cruise' => ['name' => 'Cruise', 'axes' => ['d/a'], 'at' => 0.9, 'opens' => 'held shut']]])->program();
         $this->assertSame(['0 stop cruise 1'], Desk::rows(Machine::start($program)->advance(1_000)));
         $this->assertSame(['0 stop cruise 1'], Desk::rows(Machine::start($program)->advance(0)));
+    }
+
+    public function test_a_piece_that_is_cut_out_of_a_run_begins_as_the_rig_stood_there(): void
+    {
+        $inputs = Desk::inputs('0 a 1', '5 b1 1', '10 a 2', '10 b2 1', '20 a 3', '30 b1 0', '40 a 4');
+        $cut = fn (int $from, int $to, int $size): string => implode('', array_column(iterator_to_array(RunCut::rows(array_chunk($inputs, $size), $from, $to), false), 0));
+        foreach ([1, 3, 10] as $size) {
+            $this->assertSame("0,d,a,2\n0,d,b1,1\n0,d,b2,1\n10000,d,a,3\n20000,d,b1,0\n", $cut(10_000, 30_000, $size));
+            $this->assertSame("0,d,a,4\n0,d,b1,0\n0,d,b2,1\n", $cut(50_000, 60_000, $size), 'after its end it is how it was left');
+        }
+    }
+
+    public function test_what_stands_before_a_broken_row_is_given_first(): void
+    {
+        $given = [];
+        try {
+            foreach (RunReader::batches([RunReader::HEADER."\n", "0,d,a,1\n", "5,d,a,2\n", "x,d,a,3\n"]) as $batch) {
+                array_push($given, ...$batch);
+            }
+            $this->fail('The row cannot be read.');
+        } catch (InputError) {
+            $this->assertSame([0, 5], array_map(fn (Input $input) => $input->t, $given));
+        }
     }
 }

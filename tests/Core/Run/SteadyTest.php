@@ -77,4 +77,11 @@ final class SteadyTest extends TestCase
             ->cell('base', 'b1', ['kind' => 'pulse', 'width_ms' => 20], ['kind' => 'button', 'number' => 1]);
         $this->assertSame(['30 axis 1 65535', '30 axis 2 65535', '30 button 1 0'], array_slice($desk->play('0 a 0', '0 b 0', '10 b1 1', '10 b 1000', '10 a 1000'), -3));
     }
+
+    public function test_exactly_the_hold_band_is_held_in_both_directions(): void
+    {
+        // 0.5 and 0.25 are exact, so that it is the limit itself that is met.
+        $this->assertSame(['0 500', '20 751'], self::sent(self::desk(['hold' => 0.25]), '0 a 500', '10 a 750', '20 a 751'));
+        $this->assertSame(['0 500', '20 249'], self::sent(self::desk(['hold' => 0.25]), '0 a 500', '10 a 250', '20 a 249'));
+    }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Set;
 
 use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Format\Node;
 use Nailrod\Core\Format\PlainNames;
 use Nailrod\Core\Macro\Bar;
 use Nailrod\Core\Output\ControllerButton;
@@ -15,6 +16,7 @@ use Nailrod\Core\Plan\LayerMap;
 use Nailrod\Core\Set\Assembly;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Conflicts;
+use Nailrod\Core\Set\LayerEdits;
 use Nailrod\Core\Set\MacroEdits;
 use Nailrod\Core\Set\OutputUse;
 use Nailrod\Core\Set\PartPath;
@@ -187,5 +189,14 @@ final class LoomEditsTest extends TestCase
         $this->assertCount(1, $gone->cell('base', 'd/b2')->outputs ?? []);
         $this->expectExceptionMessage('macros: found 9, expected the number of a bar, 0 to 1');
         $edit($gone)->removeBar('call-copy', 9);
+    }
+
+    public function test_a_colour_that_a_layer_has_by_its_place_is_not_said(): void
+    {
+        $set = Desk::plain()->saying(['layers' => ['one' => ['name' => 'One'], 'two' => ['name' => 'Two', 'colour' => 5]]])->assembled();
+        $said = fn (string $id, int $colour): array => Node::of((new LayerEdits($set))->say($id, ['colour' => $colour])->value(PartPath::layer($id)))->plain();
+        $this->assertSame(['name' => 'One'], $said('one', 2));
+        $this->assertSame(['colour' => 3, 'name' => 'One'], $said('one', 3));
+        $this->assertSame(['colour' => 3, 'name' => 'Two'], $said('two', 3), 'one that was chosen before is said');
     }
 }

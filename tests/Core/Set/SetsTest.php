@@ -12,6 +12,7 @@ use Nailrod\Core\Program\Compiler;
 use Nailrod\Core\Set\Assembly;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Edits;
+use Nailrod\Core\Set\MacroUse;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\SetDiff;
 use Nailrod\Core\Set\SetDocument;
@@ -230,5 +231,33 @@ final class SetsTest extends TestCase
         $over = (new Assembly($child))->assemble($child->document(), $parent);
         $this->assertEquals(array_keys($fresh->cells['base']), array_keys($over->cells['base']));
         $this->assertSame(Compiler::compile($fresh)->hash(), Compiler::compile($over)->hash());
+    }
+
+    public function test_an_edited_cell_is_read_anew_and_one_that_is_as_it_was_is_not_missed(): void
+    {
+        $desk = Desk::plain()->cell('base', 'b1', 'follow', ['kind' => 'button', 'number' => 1])->cell('base', 'b2', 'follow', ['kind' => 'button', 'number' => 2]);
+        $before = $desk->assembled();
+        $after = (new Assembly($desk))->assemble($desk->cell('base', 'b1', 'follow', ['kind' => 'button', 'number' => 7])->document(), $before);
+        $this->assertEquals([['number' => 7], ['number' => 2]], array_map(fn (string $ref) => $after->cells['base'][$ref]->outputs[0]->values(), ['d/b1', 'd/b2']));
+        $this->assertSame($before->cells['base']['d/b2'], $after->cells['base']['d/b2']);
+    }
+
+    public function test_what_plays_a_macro_is_told_with_where(): void
+    {
+        $macro = fn (string $name): array => ['name' => $name, 'steps' => [['do' => 'tap', 'output' => ['kind' => 'button', 'number' => 1], 'ms' => 30]]];
+        $set = Desk::plain()->saying(['macros' => ['m' => $macro('M'), 'n' => $macro('N')]])
+            ->saying(['cells' => ['base' => ['d/b1' => ['behaviour' => ['kind' => 'macro', 'macro' => 'm']]]]])
+            ->cell('base', 'b2', 'pulse', ['kind' => 'start macro', 'macro' => 'm'], ['kind' => 'stop macro', 'macro' => 'n'])
+            ->saying(['chords' => ['base' => ['c' => ['name' => 'Both', 'of' => ['d/b3', 'd/b4'], 'outputs' => [['kind' => 'stop macro', 'macro' => 'm']]]]]]);
+        $use = new MacroUse($set->assembled());
+        $this->assertSame(['Desk Button 1 in Base plays it', 'Desk Button 2 in Base starts it', 'Both together in Base stops it'], array_column($use->of('m'), 'words'));
+        $this->assertSame(['Desk Button 2 in Base stops it'], array_column($use->of('n'), 'words'));
+    }
+
+    public function test_parts_of_an_axis_that_is_not_known_yet_are_looked_at_too(): void
+    {
+        $this->expectException(FormatError::class);
+        $this->expectExceptionMessage('axes.x/none.calibrate.lo: found a field that this format does not have');
+        Desk::plain()->saying(['axes' => ['x/none' => ['calibrate' => ['lo' => 1]]]])->document();
     }
 }
