@@ -36,6 +36,7 @@ final readonly class Place
         public ?string $undo,
         public ?string $redo,
         private Heirs $heirs,
+        private string $base,
         public NotHere $notHere = new NotHere,
     ) {}
 
@@ -58,7 +59,19 @@ final readonly class Place
             $edited->head->made_from === null ? null : $edited->head->sentence,
             $redo?->sentence,
             new Heirs($record->id),
+            dirname(route('rig', $record->id)),
         );
+    }
+
+    /**
+     * The address of a place, as route() gives it; a page has many.
+     *
+     * @param array<string, string> $query
+     * @param string                $set   id of another set than this one
+     */
+    public function at(string $name, array $query = [], string $set = ''): string
+    {
+        return ($set === '' ? $this->base : dirname($this->base).'/'.$set).'/'.$name.($query === [] ? '' : '?'.http_build_query($query, '', '&', PHP_QUERY_RFC3986));
     }
 
     /** The place that an address leads to; the rig if it leads to none. */

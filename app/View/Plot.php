@@ -93,6 +93,9 @@ final readonly class Plot
     public function line(Shaping $shaping, array $stops = []): string
     {
         [$from, $to] = $this->across;
+        if ($stops === [] && $shaping->isAsItComes()) {
+            return 'M'.$this->x($from).' '.$this->y($from).'L'.$this->x($to).' '.$this->y($to);
+        }
         $points = [];
         $before = null;
         for ($i = 0; $i <= $this->samples; $i++) {

@@ -19,9 +19,6 @@ final readonly class RolesView
     /** @var array<string, RoleColumn> by id of the set, parents before their children */
     public array $columns;
 
-    /** @var array<string, string> address of Assign by set */
-    private array $assign;
-
     public RoleGrid $grid;
 
     public string $show;
@@ -29,7 +26,6 @@ final readonly class RolesView
     public function __construct(public Place $place, SetStore $store, string $show)
     {
         $this->columns = array_filter($store->roles(array_column($place->sets, 'id')), fn (RoleColumn $column) => $column->game !== null);
-        $this->assign = array_map(fn (string $id) => route('assign', $id), array_combine(Keys::of($this->columns), Keys::of($this->columns)));
         $this->grid = RoleGrid::of($this->columns);
         $this->show = isset(self::FILTERS[$show]) ? $show : '';
     }
@@ -58,7 +54,7 @@ final readonly class RolesView
     /** Where a place in a set is assigned. */
     public function assign(string $set, Spot $spot): string
     {
-        return $this->assign[$set].'?'.http_build_query(['layer' => $spot->layer, 'ref' => $spot->ref]);
+        return $this->place->at('assign', ['layer' => $spot->layer, 'ref' => $spot->ref], $set);
     }
 
     /** Can the role of a row be brought to a place in a set? Where a parent stands beside it, that is where it is done. */

@@ -79,7 +79,7 @@ final readonly class ShapeView
     /** @param array<string, string> $more what is to be different */
     public function link(array $more): string
     {
-        return route('shape', ['set' => $this->place->record->id] + array_filter($more + ['axis' => $this->axis->ref ?? ''] + $this->query, fn (string $value) => $value !== ''));
+        return $this->place->at('shape', array_filter($more + ['axis' => $this->axis->ref ?? ''] + $this->query, fn (string $value) => $value !== ''));
     }
 
     public function shaping(): Shaping

@@ -140,6 +140,12 @@ final readonly class Shaping
         return $this->notches->areStepped() ? $this->notches->at[$this->notches->step(null, $value)] : $this->notches->apply($value);
     }
 
+    /** Is the value the travel itself? */
+    public function isAsItComes(): bool
+    {
+        return $this->stages === [] && $this->notches->at === [];
+    }
+
     /** Travel at rest, 0..1. */
     public function restTravel(): float
     {

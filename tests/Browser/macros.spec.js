@@ -99,8 +99,14 @@ test('a macro is recorded from the keyboard and from the rig', async ({ page, ap
     await page.evaluate(async () => {
         window.nailrod.live.input('fennel/mark', 1);
         window.nailrod.live.input('fennel/mark', 0);
-        await window.nailrod.live.settled();
-        await new Promise((resolve) => { setTimeout(resolve, 400); });
+        // The pulse is over when the output is told to be off, however long that takes here.
+        await new Promise((resolve) => {
+            document.addEventListener('live:answer', (event) => {
+                if (event.detail.sent.some(({ kind, value }) => kind === 'button' && value === 0)) {
+                    resolve(undefined);
+                }
+            });
+        });
     });
     await saved(page, () => page.locator('[data-record="rig"]').click());
     const last = (await bars(page)).at(-1);

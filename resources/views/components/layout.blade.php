@@ -13,23 +13,23 @@
 <body x-data="page" data-place="{{ $place->name }}" data-set="{{ $place->record->id }}" data-simulator="{{ $place->set->catalogue?->name }}" data-revision="{{ $place->edited->head_id }}" data-program="{{ $place->record->program }}">
 <nav class="skips" aria-label="Skip"><a class="skip" href="#place">To the content</a>@stack('skips')</nav>
 <header class="top" id="top" data-revision="{{ $place->edited->head_id }}">
-    <a class="mark" href="{{ route('rig', $place->record->id) }}"><svg viewBox="0 0 18 6" aria-hidden="true"><path d="M0 3h18" /></svg>NAILROD</a>
+    <a class="mark" href="{{ $place->at('rig') }}"><svg viewBox="0 0 18 6" aria-hidden="true"><path d="M0 3h18" /></svg>NAILROD</a>
     <x-set-picker :place="$place" />
     <nav class="places" aria-label="Places">
         @foreach (App\View\Place::PLACES as $name => $label)
-            <a href="{{ route($name, $place->record->id) }}" @if ($name === $place->name) aria-current="page" @endif>{{ $label }}</a>
+            <a href="{{ $place->at($name) }}" @if ($name === $place->name) aria-current="page" @endif>{{ $label }}</a>
         @endforeach
     </nav>
     <x-runs />
     <div class="tools">
         <form method="post" action="{{ route('undo', $place->edited->id) }}" data-edit novalidate id="undo">{{ $place->from() }}
-            <button class="tool" @disabled($place->undo === null) title="{{ $place->undo === null ? 'Nothing to undo' : 'Undo in '.$place->edited->name.': '.$place->undo }} (Ctrl+Z)"><x-icon name="undo" /><span class="sr-only">Undo</span></button>
+            <button class="tool" @disabled($place->undo === null) title="{{ $place->undo === null ? 'Nothing to undo' : 'Undo in '.$place->edited->name.': '.$place->undo }} (Ctrl+Z)">{{ App\View\Icon::of('undo') }}<span class="sr-only">Undo</span></button>
         </form>
         <form method="post" action="{{ route('redo', $place->edited->id) }}" data-edit novalidate id="redo">{{ $place->from() }}
-            <button class="tool" @disabled($place->redo === null) title="{{ $place->redo === null ? 'Nothing to do again' : 'Do again in '.$place->edited->name.': '.$place->redo }} (Ctrl+Y)"><x-icon name="redo" /><span class="sr-only">Redo</span></button>
+            <button class="tool" @disabled($place->redo === null) title="{{ $place->redo === null ? 'Nothing to do again' : 'Do again in '.$place->edited->name.': '.$place->redo }} (Ctrl+Y)">{{ App\View\Icon::of('redo') }}<span class="sr-only">Redo</span></button>
         </form>
-        <button class="tool" type="button" x-on:click="turnTheme" title="Light or dark (T)"><x-icon name="theme" /><span class="sr-only">Light or dark</span></button>
-        <button class="tool" type="button" x-on:click="openHelp" title="Keys and help (?)"><x-icon name="help" /><span class="sr-only">Keys and help</span></button>
+        <button class="tool" type="button" x-on:click="turnTheme" title="Light or dark (T)">{{ App\View\Icon::of('theme') }}<span class="sr-only">Light or dark</span></button>
+        <button class="tool" type="button" x-on:click="openHelp" title="Keys and help (?)">{{ App\View\Icon::of('help') }}<span class="sr-only">Keys and help</span></button>
     </div>
 </header>
 <div class="notices" id="notices" role="status" aria-live="polite">

@@ -5,7 +5,7 @@
             @if (! $loop->first)<span aria-hidden="true">›</span>@endif
             <span @class(['sets__own' => $loop->last])>{{ $document->name }}</span>
         @endforeach
-        <x-icon name="down" /><span class="sr-only">Pick another set</span>
+        {{ App\View\Icon::of('down') }}<span class="sr-only">Pick another set</span>
     </button>
     <ul class="sets__list" id="set-list" x-show="open" x-cloak x-on:click.outside="shut">
         @foreach ($place->sets as $set)

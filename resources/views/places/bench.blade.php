@@ -3,7 +3,7 @@
     <section class="column bench__rig" aria-label="The rig">
         @foreach ($view->devices() as $device)
             <article class="card card--bench" data-device="{{ $device->id }}">
-                <header class="card__head"><h2>{{ $device->title() }}</h2><button type="button" class="plug" data-plug="{{ $device->id }}" aria-pressed="true"><x-icon name="plug" /><span class="plug__word">plugged in</span></button></header>
+                <header class="card__head"><h2>{{ $device->title() }}</h2><button type="button" class="plug" data-plug="{{ $device->id }}" aria-pressed="true">{{ App\View\Icon::of('plug') }}<span class="plug__word">plugged in</span></button></header>
                 <x-face :device="$device" :page="$view->page($device)" />
                 <x-face-pages :device="$device" :page="$view->page($device)" :link="fn (int $n) => route('bench', ['set' => $place->record->id, 'device' => $device->id, 'page' => $n])" />
             </article>

@@ -7,7 +7,7 @@
             @foreach ($rig->devices as $device)
                 <li class="device" data-device="{{ $device->id }}">
                     <h2><a href="{{ route('rig', ['set' => $place->record->id, 'device' => $device->id, 'do' => $view->task === 'inputs' ? null : $view->task]) }}" data-refresh @if ($device->id === $view->device?->id) aria-current="true" @endif><span class="device__lamp" aria-hidden="true"></span>{{ $device->title() }}</a></h2>
-                    <button type="button" class="plug" data-plug="{{ $device->id }}" aria-pressed="true" title="{{ $device->name }}: plug in or unplug"><x-icon name="plug" /><span class="plug__word">plugged in</span></button>
+                    <button type="button" class="plug" data-plug="{{ $device->id }}" aria-pressed="true" title="{{ $device->name }}: plug in or unplug">{{ App\View\Icon::of('plug') }}<span class="plug__word">plugged in</span></button>
                 </li>
             @endforeach
         </ul>
