@@ -7,8 +7,6 @@ namespace Nailrod\Core\Program;
 /** What a press of a control does, or where its axis sends, in one layer. */
 final readonly class AssignmentRow
 {
-    use Constant;
-
     /**
      * @param ?array<string, mixed>            $behaviour in the open format, as are outputs, over and when; null for an axis
      * @param array<int, array<string, mixed>> $outputs   those that have a way, by their place

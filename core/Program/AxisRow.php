@@ -7,8 +7,6 @@ namespace Nailrod\Core\Program;
 /** An axis that a program uses. */
 final readonly class AxisRow
 {
-    use Constant;
-
     /**
      * @param int                  $min     lowest reading
      * @param int                  $max     highest reading

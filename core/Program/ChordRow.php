@@ -7,8 +7,6 @@ namespace Nailrod\Core\Program;
 /** Contacts that mean something together. */
 final readonly class ChordRow
 {
-    use Constant;
-
     /**
      * @param list<int>             $members contacts
      * @param int                   $within  how much time may lie between the first and the last, in µs

@@ -7,8 +7,6 @@ namespace Nailrod\Core\Program;
 /** A contact that a program uses. */
 final readonly class ContactRow
 {
-    use Constant;
-
     /**
      * @param ?int      $opposite the contact that it is closed without
      * @param list<int> $noneOf   contacts that keep it open

@@ -7,8 +7,6 @@ namespace Nailrod\Core\Program;
 /** A layer of a program. */
 final readonly class LayerRow
 {
-    use Constant;
-
     /**
      * @param bool $letsGo does leaving it end what was toggled and latched in it?
      */

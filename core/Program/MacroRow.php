@@ -7,8 +7,6 @@ namespace Nailrod\Core\Program;
 /** A macro, its texts typed out. */
 final readonly class MacroRow
 {
-    use Constant;
-
     /**
      * @param array<string, mixed>        $macro   in the open format
      * @param list<?array<string, mixed>> $outputs what each step drives, an action replaced by its way; null if it drives nothing

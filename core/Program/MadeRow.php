@@ -7,8 +7,6 @@ namespace Nailrod\Core\Program;
 /** Something made from axes. */
 final readonly class MadeRow
 {
-    use Constant;
-
     /**
      * @param array<string, mixed> $made     in the open format
      * @param list<int>            $sources  axes

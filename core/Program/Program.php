@@ -72,7 +72,7 @@ final class Program
     /** The program as PHP source that gives its tables back. */
     public function toPhp(): string
     {
-        return "<?php\n\nreturn ".var_export($this->tables, true).";\n";
+        return "<?php\n\nreturn ".PhpSource::of($this->tables).";\n";
     }
 
     public function hash(): string

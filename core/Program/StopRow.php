@@ -7,8 +7,6 @@ namespace Nailrod\Core\Program;
 /** A stop of axes. */
 final readonly class StopRow
 {
-    use Constant;
-
     /**
      * @param array<string, mixed> $stop in the open format
      */

@@ -7,8 +7,6 @@ namespace Nailrod\Core\Program;
 /** All that a program says, numbered in file order: plain values, so that they can be kept as a PHP file. */
 final readonly class Tables
 {
-    use Constant;
-
     /**
      * @param array<string, float>                $starts       of variables
      * @param array<string, int>                  $axisPorts    axes by the port that reports them

@@ -27,7 +27,7 @@ final class CellRequest extends RevisionRequest
             'does' => ['sometimes', 'required', 'string'],
             'behaviour' => ['nullable', 'string'],
             'output' => ['sometimes', 'array'], 'behave' => ['sometimes', 'array'],
-            'together' => ['sometimes', 'required', 'string'], 'within' => ['sometimes', 'required', 'numeric', 'between:1,2000'], 'chord' => ['sometimes', 'string'],
+            'together' => ['sometimes', 'required', 'string'], 'within' => ['sometimes', 'required', 'numeric'], 'chord' => ['sometimes', 'string'],
             'index' => ['sometimes', 'integer', 'min:0'],
             'beside' => ['sometimes', 'boolean'],
             'when' => ['sometimes', 'string'], 'when_to' => ['sometimes', 'required', 'numeric'],

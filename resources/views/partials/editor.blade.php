@@ -93,7 +93,7 @@
     <form method="post" action="{{ route('cell.chord', $place->record->id) }}" data-edit novalidate class="editor__form">
         {{ $place->from() }}{{ $hidden() }}
         <label class="field field--tall"><span>With</span><select name="together">{{ App\Forms\Options::of($view->others()) }}</select></label>
-        <label class="field field--tall"><span>Within, ms</span><input type="number" name="within" min="1" max="2000" step="1" value="60"></label>
+        {{ $view->fieldInput()->html(Nailrod\Core\Set\Chord::fields()->all['within_ms'], 'within', Nailrod\Core\Set\Chord::WITHIN_MS) }}
         @if ($catalogue === null)
             <input type="hidden" name="does" value="button"><label class="field field--tall"><span>Output</span><input type="number" name="output[number]" min="1" max="512" value="{{ $view->begins()['button']['number'] }}"></label>
         @else
