@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\LiveController;
-use App\Http\Controllers\RunController;
+use App\Http\Controllers\RecordingController;
 use Illuminate\Support\Facades\Route;
 
 // The live loop: many times a second, so without cookies and session; SameOrigin keeps other pages out.
@@ -19,4 +19,4 @@ Route::prefix('live/{session}')->where(['session' => '[0-9a-f]{32}'])->group(fun
     Route::post('close', [LiveController::class, 'close'])->name('live.close');
 });
 Route::post('live/pads', [LiveController::class, 'pads'])->name('live.pads');
-Route::post('runs/{run}/piece', [RunController::class, 'piece'])->where('run', '[0-9a-f]{16}')->name('run.piece');
+Route::post('recordings/{recording}/piece', [RecordingController::class, 'piece'])->where('recording', '[0-9a-f]{16}')->name('recording.piece');

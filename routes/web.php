@@ -12,9 +12,9 @@ use App\Http\Controllers\LayerController;
 use App\Http\Controllers\MacroController;
 use App\Http\Controllers\PlaceController;
 use App\Http\Controllers\PlanController;
+use App\Http\Controllers\RecordingController;
 use App\Http\Controllers\RigController;
 use App\Http\Controllers\RolesController;
-use App\Http\Controllers\RunController;
 use App\Http\Controllers\SetsController;
 use App\Http\Controllers\ShapeController;
 use App\Http\Controllers\StopController;
@@ -115,11 +115,11 @@ Route::post('import', [ImportController::class, 'bring'])->name('import.bring');
 Route::get('import/{import}', [ImportController::class, 'show'])->where('import', '[0-9a-f]{16}')->name('import.show');
 Route::post('import/{import}', [ImportController::class, 'take'])->where('import', '[0-9a-f]{16}')->name('import.take');
 
-Route::get('runs/{run}/file', [RunController::class, 'download'])->where('run', '[0-9a-f]{16}')->name('run.download');
-Route::post('runs/{run}/cut', [RunController::class, 'cut'])->where('run', '[0-9a-f]{16}')->name('run.cut');
-Route::post('runs/{run}/remove', [RunController::class, 'remove'])->where('run', '[0-9a-f]{16}')->name('run.remove');
-Route::post('runs/{run}/bring-back', [RunController::class, 'bringBack'])->where('run', '[0-9a-f]{16}')->name('run.bring-back');
-Route::post('runs', [RunController::class, 'upload'])->name('run.upload');
+Route::get('recordings/{recording}/file', [RecordingController::class, 'download'])->where('recording', '[0-9a-f]{16}')->name('recording.download');
+Route::post('recordings/{recording}/cut', [RecordingController::class, 'cut'])->where('recording', '[0-9a-f]{16}')->name('recording.cut');
+Route::post('recordings/{recording}/remove', [RecordingController::class, 'remove'])->where('recording', '[0-9a-f]{16}')->name('recording.remove');
+Route::post('recordings/{recording}/bring-back', [RecordingController::class, 'bringBack'])->where('recording', '[0-9a-f]{16}')->name('recording.bring-back');
+Route::post('recordings', [RecordingController::class, 'upload'])->name('recording.upload');
 
 if (config('nailrod.bench')) {
     // To measure against: what a page costs that does nothing.

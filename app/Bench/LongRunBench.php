@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use Nailrod\Core\Run\RunReader;
+use Nailrod\Core\Recording\RecordingReader;
 use Symfony\Component\Process\Process;
 
 /** A very long run through the command line, from one end of a pipe; what comes out is thrown away. */
@@ -37,7 +37,7 @@ final class LongRunBench
     /** @return \Generator<string> a run of that many samples as CSV, in pieces */
     public static function run(int $samples): \Generator
     {
-        $piece = RunReader::HEADER."\n";
+        $piece = RecordingReader::HEADER."\n";
         for ($i = 1; $i <= $samples; $i++) {
             $piece .= (1000 * $i).',fennel,left-lever,'.(int) round(65535 * (0.5 - 0.5 * cos($i / 900)))."\n";
             if ($i % 5000 === 0) {

@@ -13,7 +13,7 @@ use App\Bench\PageBench;
 use App\Bench\PlanBench;
 use App\Bench\RecordingBench;
 use App\Models\CatalogueRecord;
-use App\Runs\RunStore;
+use App\Recordings\Recordings;
 use App\Sets\Programs;
 use App\Sets\SetStore;
 use Illuminate\Console\Command;
@@ -36,7 +36,7 @@ final class BenchCommand extends Command
 
     protected $description = 'Measures speed and memory; ratios are of one run on one machine';
 
-    public function handle(SetStore $store, Programs $programs, RunStore $runs, Kernel $kernel): int
+    public function handle(SetStore $store, Programs $programs, Recordings $recordings, Kernel $kernel): int
     {
         $samples = (int) $this->option('samples');
         if ($samples > 0) {
@@ -47,13 +47,13 @@ final class BenchCommand extends Command
             return self::SUCCESS;
         }
         if ((int) $this->option('record') > 0) {
-            $made = (new RecordingBench($runs, '', (int) $this->option('record')))->make($store->current($store->open(self::SET)));
+            $made = (new RecordingBench($recordings, '', (int) $this->option('record')))->make($store->current($store->open(self::SET)));
             $this->line((string) json_encode($made));
 
             return self::SUCCESS;
         }
         $this->withStop($store);
-        $figures = $this->figures($store, $runs, $kernel);
+        $figures = $this->figures($store, $recordings, $kernel);
         $this->option('json')
             ? $this->line((string) json_encode(array_map(fn (Figure $figure) => $figure->toArray(), $figures), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE))
             : $this->line(implode("\n", array_map(fn (Figure $figure) => $figure->line(), $figures)));
@@ -62,7 +62,7 @@ final class BenchCommand extends Command
     }
 
     /** @return list<Figure> */
-    private function figures(SetStore $store, RunStore $runs, Kernel $kernel): array
+    private function figures(SetStore $store, Recordings $recordings, Kernel $kernel): array
     {
         $set = $store->current($store->open(self::SET));
         $file = sys_get_temp_dir().'/nailrod-bench-'.getmypid().'.set.json';
@@ -81,7 +81,7 @@ final class BenchCommand extends Command
             ...$pages,
             ...(new PlanBench($pages[0]))->figures(),
             ...(new LongRunBench($file, $this->option('quick') ? self::LONG / 10 : self::LONG))->figures(),
-            ...(new RecordingBench($runs, $file, $this->option('quick') ? self::RECORDED / 10 : self::RECORDED))->figures(),
+            ...(new RecordingBench($recordings, $file, $this->option('quick') ? self::RECORDED / 10 : self::RECORDED))->figures(),
         ];
         unlink($file);
 

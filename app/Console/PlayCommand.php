@@ -6,21 +6,21 @@ namespace App\Console;
 
 use App\Sets\FolderLibrary;
 use Illuminate\Console\Command;
+use Nailrod\Core\Cause\InputError;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Program\Compiler;
-use Nailrod\Core\Run\InputError;
+use Nailrod\Core\Recording\OutputWriter;
+use Nailrod\Core\Recording\RecordingReader;
 use Nailrod\Core\Run\Machine;
-use Nailrod\Core\Run\OutputWriter;
-use Nailrod\Core\Run\RunReader;
 use Nailrod\Core\Set\Assembly;
 use Nailrod\Core\Set\SetBundle;
 use Symfony\Component\Console\Output\OutputInterface;
 
 final class PlayCommand extends Command
 {
-    protected $signature = 'nailrod:play {set : a set file that stands alone, or has its parents and devices beside it} {run : a run as CSV, or - for standard input} {--figures : say at the end, on standard error, how much memory it took}';
+    protected $signature = 'nailrod:play {set : a set file that stands alone, or has its parents and devices beside it} {recording : a recording as CSV, or - for standard input} {--figures : say at the end, on standard error, how much memory it took}';
 
-    protected $description = 'Plays a run through a set and prints what comes out, as CSV';
+    protected $description = 'Plays a recording through a set and prints what comes out, as CSV';
 
     public function handle(): int
     {
@@ -35,19 +35,19 @@ final class PlayCommand extends Command
         } catch (FormatError $error) {
             return $this->fails($error->in(basename($file))->getMessage());
         }
-        $run = $this->word('run');
-        $lines = @fopen($run === '-' ? 'php://stdin' : $run, 'r');
+        $recording = $this->word('recording');
+        $lines = @fopen($recording === '-' ? 'php://stdin' : $recording, 'r');
         if ($lines === false) {
-            return $this->fails($run.': found no such file, expected a run.');
+            return $this->fails($recording.': found no such file, expected a recording.');
         }
         try {
             $this->write(OutputWriter::HEADER."\n");
-            foreach (RunReader::batches($this->linesOf($lines)) as $batch) {
+            foreach (RecordingReader::batches($this->linesOf($lines)) as $batch) {
                 $this->events($machine->feed($batch));
             }
             $this->events($machine->finish());
         } catch (InputError $error) {
-            return $this->fails(basename($run).': '.$error->getMessage());
+            return $this->fails(basename($recording).': '.$error->getMessage());
         } finally {
             fclose($lines);
         }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
-use App\Runs\BadRun;
+use App\Recordings\BadRecording;
 use App\Sets\Busy;
 use App\Sets\MovedOn;
 use App\Sets\SetStore;
@@ -25,9 +25,9 @@ final class Problems
 {
     public static function register(Exceptions $exceptions): void
     {
-        $exceptions->dontReport([BadRun::class, Busy::class, FormatError::class, MovedOn::class, StaleEdit::class]);
+        $exceptions->dontReport([BadRecording::class, Busy::class, FormatError::class, MovedOn::class, StaleEdit::class]);
         $exceptions->render(fn (FormatError $error, Request $request): Response|RedirectResponse|JsonResponse => self::notAsWanted($error, $request));
-        $exceptions->render(fn (BadRun|MovedOn $error): RedirectResponse => back(303)->with('problem', $error->getMessage()));
+        $exceptions->render(fn (BadRecording|MovedOn $error): RedirectResponse => back(303)->with('problem', $error->getMessage()));
         $exceptions->render(fn (Busy $busy, Request $request): Response|RedirectResponse|JsonResponse => self::busy($busy, $request));
         $exceptions->render(fn (QueryException $failure, Request $request) => Busy::isIt($failure) ? self::busy(Busy::afterTrying($failure), $request) : null);
         $exceptions->render(fn (StaleEdit $stale): Response => response()->view('places.conflict', ['difference' => Difference::of($stale)], 409));
@@ -44,7 +44,7 @@ final class Problems
 
     private static function isData(Request $request): bool
     {
-        return $request->routeIs('live.*', 'run.piece');
+        return $request->routeIs('live.*', 'recording.piece');
     }
 
     private static function notAsWanted(FormatError $error, Request $request): Response|RedirectResponse|JsonResponse

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Live;
 
 use App\Models\LiveSession;
-use App\Models\RunRecord;
+use App\Models\RecordingRecord;
 use App\Models\SetRecord;
-use App\Runs\RunStore;
+use App\Recordings\Recordings;
 use App\Sets\Programs;
 use App\Sets\SetStore;
 use Illuminate\Support\Facades\DB;
@@ -24,7 +24,7 @@ final class LiveSessions
 {
     private const KEPT_HOURS = 24;
 
-    public function __construct(private readonly SetStore $sets, private readonly Programs $programs, private readonly RunStore $runs) {}
+    public function __construct(private readonly SetStore $sets, private readonly Programs $programs, private readonly Recordings $recordings) {}
 
     /** @return array<string, mixed> the first answer */
     public function open(SetRecord $record): array
@@ -89,7 +89,7 @@ final class LiveSessions
             $session->batch = $batch->number;
             $session->page = $batch->page;
             $step = LiveStep::joined($steps);
-            $ended = $this->runs->append($session, $step->taken);
+            $ended = $this->recordings->append($session, $step->taken);
             $step = $ended === null ? $step : $step->withProblem($ended);
 
             return $this->save($session, $record, $live, $step, $program, $set, $batch->look);
@@ -105,21 +105,21 @@ final class LiveSessions
             if ($session === null || $state === null) {
                 return false;
             }
-            $this->runs->begin($session, $state->hands, $state->run->now);
+            $this->recordings->begin($session, $state->hands, $state->run->now);
 
             return $session->save();
         }, 3);
     }
 
     /** Ends the recording and keeps it; null if none was being made. */
-    public function keep(string $id, string $name): ?RunRecord
+    public function keep(string $id, string $name): ?RecordingRecord
     {
-        return DB::transaction(function () use ($id, $name): ?RunRecord {
+        return DB::transaction(function () use ($id, $name): ?RecordingRecord {
             $session = LiveSession::query()->find($id);
-            $run = $session === null ? null : $this->runs->keep($session, $name);
+            $recording = $session === null ? null : $this->recordings->keep($session, $name);
             $session?->save();
 
-            return $run;
+            return $recording;
         }, 3);
     }
 

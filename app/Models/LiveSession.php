@@ -15,7 +15,7 @@ use Nailrod\Core\Live\LiveState;
  * @property int    $batch   number of the last batch that was taken
  * @property string $page    the page that sent it
  * @property string $answer  what was answered to it
- * @property ?string $run_id  the run that is being recorded
+ * @property ?string $run_id  the recording that is being recorded
  * @property int    $run_from when its recording began, in µs of the session
  */
 final class LiveSession extends Model

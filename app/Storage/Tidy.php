@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace App\Storage;
 
 use App\Models\LiveSession;
-use App\Models\RunRecord;
+use App\Models\RecordingRecord;
 use App\Models\SetRecord;
-use App\Runs\RunStore;
+use App\Recordings\Recordings;
 use App\Sets\Programs;
 
 /**
  * Everything in the storage that would grow for ever has a bound: what is made anew when it is needed goes after a day,
- * what was removed by its owner after a month, logs are cut. Sets, revisions, devices, catalogues and kept runs are never
+ * what was removed by its owner after a month, logs are cut. Sets, revisions, devices, catalogues and kept recordings are never
  * touched.
  */
 final readonly class Tidy
@@ -25,7 +25,7 @@ final readonly class Tidy
     public const LOG_BYTES = 1_000_000;
     public const LOGS_KEPT = 3;
 
-    public function __construct(private Programs $programs, private RunStore $runs) {}
+    public function __construct(private Programs $programs, private Recordings $recordings) {}
 
     /** @return list<string> what was done and what is kept, one sentence each */
     public function all(): array
@@ -55,23 +55,23 @@ final readonly class Tidy
     {
         $running = LiveSession::query()->whereNotNull('run_id')->pluck('run_id')->all();
         $gone = 0;
-        foreach (RunRecord::query()->get() as $run) {
-            $age = time() - (int) $run->updated_at->getTimestamp();
-            if (($run->removed && $age > self::REMOVED_DAYS * self::DAY) || (! $run->kept && $age > self::DAY && ! in_array($run->id, $running, true))) {
-                @unlink($this->runs->file($run->id));
-                $run->delete();
+        foreach (RecordingRecord::query()->get() as $recording) {
+            $age = time() - (int) $recording->updated_at->getTimestamp();
+            if (($recording->removed && $age > self::REMOVED_DAYS * self::DAY) || (! $recording->kept && $age > self::DAY && ! in_array($recording->id, $running, true))) {
+                @unlink($this->recordings->file($recording->id));
+                $recording->delete();
                 $gone++;
             }
         }
-        $known = array_fill_keys(RunRecord::query()->pluck('id')->all(), true);
-        foreach (glob(dirname($this->runs->file('x')).'/*.csv') ?: [] as $file) {
+        $known = array_fill_keys(RecordingRecord::query()->pluck('id')->all(), true);
+        foreach (glob(dirname($this->recordings->file('x')).'/*.csv') ?: [] as $file) {
             if (! isset($known[basename($file, '.csv')]) && self::isOlder($file, time() - self::DAY)) {
                 @unlink($file);
                 $gone++;
             }
         }
 
-        return [sprintf('Recordings: %d removed (removed by you for %d days, or never kept), %d kept.', $gone, self::REMOVED_DAYS, RunRecord::query()->count())];
+        return [sprintf('Recordings: %d removed (removed by you for %d days, or never kept), %d kept.', $gone, self::REMOVED_DAYS, RecordingRecord::query()->count())];
     }
 
     /** @return list<string> */

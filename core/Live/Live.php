@@ -6,11 +6,11 @@ namespace Nailrod\Core\Live;
 
 use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Cause\Input;
+use Nailrod\Core\Cause\InputError;
 use Nailrod\Core\Device\ControlKind;
 use Nailrod\Core\Exchange\GameBindings;
 use Nailrod\Core\Output\OutputEvent;
 use Nailrod\Core\Program\Program;
-use Nailrod\Core\Run\InputError;
 use Nailrod\Core\Run\Machine;
 use Nailrod\Core\Run\Swap;
 use Nailrod\Core\Set\BindingSet;

@@ -7,6 +7,7 @@ namespace Nailrod\Core\Run;
 use Nailrod\Core\Axis\Steady;
 use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Cause\Input;
+use Nailrod\Core\Cause\InputError;
 use Nailrod\Core\Cause\StepKind;
 use Nailrod\Core\Output\OutputEvent;
 use Nailrod\Core\State\Timer;

@@ -6,6 +6,7 @@ namespace Nailrod\Core\Run;
 
 use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Cause\Input;
+use Nailrod\Core\Cause\InputError;
 use Nailrod\Core\Condition\Condition;
 use Nailrod\Core\Output\OutputEvent;
 use Nailrod\Core\Program\Program;
@@ -256,9 +257,7 @@ final class Machine
         if ($state->phase !== Phase::Running) {
             $this->settle();
         }
-        if ($state->timers !== []) {
-            $this->fireUntil($input->t);
-        }
+        $this->fireUntil($input->t);
         $state->now = $input->t;
     }
 

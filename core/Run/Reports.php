@@ -6,6 +6,7 @@ namespace Nailrod\Core\Run;
 
 use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Cause\Input;
+use Nailrod\Core\Cause\InputError;
 use Nailrod\Core\Device\ContactInput;
 use Nailrod\Core\State\Phase;
 

@@ -12,7 +12,7 @@ import './loom.js';
 import './macros.js';
 import './reach.js';
 import './rig.js';
-import './runs.js';
+import './recordings.js';
 import './shape.js';
 import './survey.js';
 import './tape.js';

@@ -1,6 +1,6 @@
 import { held } from './controls.js';
 import { live } from './live.js';
-import { isPlaying } from './runs.js';
+import { isPlaying } from './recordings.js';
 
 /** Axes of stand-ins whose readings tremble by themselves, as those of a worn device do. */
 const EVERY_MS = 33;

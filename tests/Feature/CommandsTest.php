@@ -11,7 +11,7 @@ use App\Models\Revision;
 use App\Models\SetRecord;
 use App\Sets\Programs;
 use App\Sets\SetStore;
-use Nailrod\Core\Run\RunReader;
+use Nailrod\Core\Recording\RecordingReader;
 use Tests\TestCase;
 
 final class CommandsTest extends TestCase
@@ -69,7 +69,7 @@ final class CommandsTest extends TestCase
     public function test_the_long_run_of_the_bench_is_a_run(): void
     {
         $lines = explode("\n", trim(implode('', iterator_to_array(LongRunBench::run(12_000), false))));
-        $inputs = array_merge(...iterator_to_array(RunReader::batches($lines), false));
+        $inputs = array_merge(...iterator_to_array(RecordingReader::batches($lines), false));
         $this->assertCount(12_000, $inputs);
         $this->assertSame([1000, 'fennel/left-lever'], [$inputs[0]->t, $inputs[0]->port]);
     }

@@ -108,7 +108,7 @@ final class HostileRequestsTest extends TestCase
             $fields['from'] = (string) SetRecord::query()->where('id', 'skerrywing')->value('head_id');
         }
         $request = $method.' '.$uri.' '.substr((string) json_encode($fields, JSON_PARTIAL_OUTPUT_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE), 0, 1500);
-        if (str_starts_with($route->uri(), 'live') || $route->getName() === 'run.piece') {
+        if (str_starts_with($route->uri(), 'live') || $route->getName() === 'recording.piece') {
             $json = $this->dice->getInt(1, 100) <= 85 ? (string) json_encode(['set' => 'skerrywing'] + $fields, JSON_PARTIAL_OUTPUT_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE) : $this->pick(['{"n":1e999,"to":1e999}', '[', '{"n":9223372036854775807,"to":1,"set":"skerrywing","inputs":[[1e999,"fennel/mark",1]]}', '"text"', '{"a":'.str_repeat('[', 600).str_repeat(']', 600).'}', "{\"set\":\"\xff\"}"]);
 
             return [$method.' '.$uri.' '.substr($json, 0, 600), $this->call('POST', $uri, [], [], [], ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], $json)];

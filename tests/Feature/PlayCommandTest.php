@@ -7,7 +7,7 @@ namespace Tests\Feature;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Process\Process;
 
-/** The command line as a person uses it: php artisan nailrod:play SET RUN. */
+/** The command line as a person uses it: php artisan nailrod:play SET RECORDING. */
 final class PlayCommandTest extends TestCase
 {
     private const ROOT = __DIR__.'/../../';
@@ -75,7 +75,7 @@ final class PlayCommandTest extends TestCase
         $broken = $this->file('broken.set.json', (string) json_encode(['format' => 'nailrod-set', 'version' => 1, 'id' => 'x', 'name' => 'X', 'devices' => [], 'colour' => 'red']));
         $this->assertSame([1, '', "broken.set.json: colour: found a field that this format does not have, expected one of format, version, id, name, parent, simulator, devices, controls, layers, flags, axes, made, stops, macros, lamps, chords, cells, ways.\n"], $this->play($broken, $run));
         $this->assertStringContainsString('none.set.json: found no such file, expected a set.', $this->play('none.set.json', $run)[2]);
-        $this->assertStringContainsString('none.csv: found no such file, expected a run.', $this->play('demo/sets/skerrywing.set.json', 'none.csv')[2]);
+        $this->assertStringContainsString('none.csv: found no such file, expected a recording.', $this->play('demo/sets/skerrywing.set.json', 'none.csv')[2]);
         $back = $this->file('back.csv', "t_us,device,control,value\n9,fennel,mark,1\n5,fennel,mark,0\n");
         [$code, , $errors] = $this->play('demo/sets/skerrywing.set.json', $back);
         $this->assertSame([1, "back.csv: line 3: found time 5 µs, expected 9 µs or later, since time only goes forward.\n"], [$code, $errors]);

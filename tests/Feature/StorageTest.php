@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\LiveSession;
-use App\Models\RunRecord;
-use App\Runs\RunStore;
+use App\Models\RecordingRecord;
+use App\Recordings\Recordings;
 use App\Sets\Programs;
 use App\Sets\SetStore;
 use App\Storage\DatabaseCopies;
@@ -118,12 +118,12 @@ final class StorageTest extends TestCase
         file_put_contents($this->folder.'/sessions/old', 'x');
         touch($this->folder.'/sessions/old', $long);
         foreach (['kept' => [true, false], 'removed' => [true, true], 'never' => [false, false]] as $name => [$isKept, $isRemoved]) {
-            $run = RunRecord::query()->create(['id' => bin2hex(random_bytes(8)), 'name' => $name, 'rows' => 1, 'length' => 1, 'kept' => $isKept, 'removed' => $isRemoved, 'bytes' => 1]);
-            file_put_contents(app(RunStore::class)->file($run->id), 'x');
-            RunRecord::query()->where('id', $run->id)->update(['updated_at' => now()->subDays(40)]);
+            $run = RecordingRecord::query()->create(['id' => bin2hex(random_bytes(8)), 'name' => $name, 'rows' => 1, 'length' => 1, 'kept' => $isKept, 'removed' => $isRemoved, 'bytes' => 1]);
+            file_put_contents(app(Recordings::class)->file($run->id), 'x');
+            RecordingRecord::query()->where('id', $run->id)->update(['updated_at' => now()->subDays(40)]);
         }
         $this->artisan('nailrod:tidy')->expectsOutputToContain('Recordings: 2 removed')->expectsOutputToContain('kept')->assertSuccessful();
-        $this->assertSame([1, ['kept']], [count(glob($this->folder.'/programs/*') ?: []), RunRecord::query()->pluck('name')->all()]);
+        $this->assertSame([1, ['kept']], [count(glob($this->folder.'/programs/*') ?: []), RecordingRecord::query()->pluck('name')->all()]);
         $this->assertTrue(app(Programs::class)->has($kept));
         $this->assertSame(['waits'], array_map(basename(...), glob($this->folder.'/cache/ab/*') ?: []));
         $this->assertSame([], glob($this->folder.'/sessions/*'));

@@ -6,7 +6,7 @@ namespace Tests\Serve;
 
 use App\Memory\FilePort;
 use Nailrod\Core\Memory\BankMemory;
-use Nailrod\Core\Run\RunReader;
+use Nailrod\Core\Recording\RecordingReader;
 use PHPUnit\Framework\TestCase;
 
 /** The server is killed while it works, and several write at once. NAILROD_KILLS=100 and NAILROD_ROUNDS=200 for more of it. */
@@ -110,7 +110,7 @@ final class KillsTest extends TestCase
     {
         $kept = $this->asked($app, '/live/'.$id.'/keep', ['name' => 'Kept'], 200);
         $rows = [];
-        foreach (RunReader::batches(file($app->folder.'/runs/'.$kept['id'].'.csv') ?: []) as $batch) {
+        foreach (RecordingReader::batches(file($app->folder.'/runs/'.$kept['id'].'.csv') ?: []) as $batch) {
             array_push($rows, ...$batch);
         }
         $this->assertCount($kept['rows'], $rows);

@@ -51,9 +51,9 @@ final class LiveController
 
     public function keep(Request $request, string $session): JsonResponse
     {
-        $run = $this->sessions->keep($session, mb_strimwidth(trim($request->string('name')->toString()), 0, 60));
+        $recording = $this->sessions->keep($session, mb_strimwidth(trim($request->string('name')->toString()), 0, 60));
 
-        return new JsonResponse($run === null ? ['problem' => 'Nothing was being recorded.'] : ['id' => $run->id, 'name' => $run->name, 'rows' => $run->rows], $run === null ? 409 : 200);
+        return new JsonResponse($recording === null ? ['problem' => 'Nothing was being recorded.'] : ['id' => $recording->id, 'name' => $recording->name, 'rows' => $recording->rows], $recording === null ? 409 : 200);
     }
 
     /** Begins, carries on or ends a part of the survey of the rig. */

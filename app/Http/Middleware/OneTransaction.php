@@ -15,7 +15,7 @@ final class OneTransaction
     /** @param Closure(Request): Response $next */
     public function handle(Request $request, Closure $next): Response
     {
-        if ($request->isMethodSafe() || $request->routeIs('run.*')) {
+        if ($request->isMethodSafe() || $request->routeIs('recording.*')) {
             return $next($request);
         }
         DB::beginTransaction();

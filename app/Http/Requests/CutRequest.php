@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
 
-/** A piece of a run, in seconds, and the name it gets. */
+/** A piece of a recording, in seconds, and the name it gets. */
 final class CutRequest extends FormRequest
 {
     /** @return array<string, list<string>> */

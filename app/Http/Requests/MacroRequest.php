@@ -9,7 +9,7 @@ use Nailrod\Core\Format\Node;
 use Nailrod\Core\Macro\Bar;
 use Nailrod\Core\Macro\Macro;
 use Nailrod\Core\Macro\MacroStep;
-use Nailrod\Core\Macro\Recording;
+use Nailrod\Core\Macro\Recorder;
 use Nailrod\Core\Output\ControllerButton;
 use Nailrod\Core\Output\KeyStroke;
 use Nailrod\Core\Output\Output;
@@ -87,16 +87,16 @@ final class MacroRequest extends RevisionRequest
     /** @return list<Bar> what was pressed and let go of while it was recorded */
     public function recorded(): array
     {
-        $recording = new Recording;
+        $recorder = new Recorder;
         $events = Node::of(json_decode($this->string('events')->toString(), true), 'events')->list(self::MOST_EVENTS);
         $last = 0;
         foreach ($events as $event) {
             $event->only(['t', 'kind', 'target', 'on']);
             $last = $event->get('t')->int($last, PHP_INT_MAX);
-            $recording->take($last, $this->pressed($event), $event->get('on')->bool());
+            $recorder->take($last, $this->pressed($event), $event->get('on')->bool());
         }
 
-        return $recording->bars();
+        return $recorder->bars();
     }
 
     private function pressed(Node $event): Output

@@ -20,7 +20,7 @@
             <a href="{{ $place->at($name) }}" @if ($name === $place->name) aria-current="page" @endif>{{ $label }}</a>
         @endforeach
     </nav>
-    <x-runs />
+    <x-recordings />
     <div class="tools">
         <form method="post" action="{{ route('undo', $place->edited->id) }}" data-edit novalidate id="undo">{{ $place->from() }}
             <button class="tool" @disabled($place->undo === null) title="{{ $place->undo === null ? 'Nothing to undo' : 'Undo in '.$place->edited->name.': '.$place->undo }} (Ctrl+Z)">{{ App\View\Icon::of('undo') }}<span class="sr-only">Undo</span></button>

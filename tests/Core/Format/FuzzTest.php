@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Tests\Core\Format;
 
 use Nailrod\Core\Action\Catalogue;
+use Nailrod\Core\Cause\InputError;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Json;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Run\InputError;
-use Nailrod\Core\Run\RunReader;
+use Nailrod\Core\Recording\RecordingReader;
 use Nailrod\Core\Set\SetDocument;
 use Nailrod\Core\Wiring\DeviceReader;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -29,7 +29,7 @@ final class FuzzTest extends TestCase
         yield 'catalogue' => ['catalogues/skerrywing.catalogue.json', fn (string $text) => Catalogue::read(Node::of(Json::decode($text)))];
         yield 'house set' => ['sets/house.set.json', SetDocument::fromJson(...)];
         yield 'simulator set' => ['sets/skerrywing.set.json', SetDocument::fromJson(...)];
-        yield 'run' => ['runs/first-flight.csv', fn (string $text) => iterator_to_array(RunReader::batches(explode("\n", $text)), false)];
+        yield 'run' => ['runs/first-flight.csv', fn (string $text) => iterator_to_array(RecordingReader::batches(explode("\n", $text)), false)];
     }
 
     /** @param callable(string): mixed $read */

@@ -14,9 +14,9 @@ use Nailrod\Core\Format\Node;
 use Nailrod\Core\Memory\BankMemory;
 use Nailrod\Core\Memory\DeviceMapping;
 use Nailrod\Core\Program\Compiler;
+use Nailrod\Core\Recording\OutputWriter;
+use Nailrod\Core\Recording\RecordingReader;
 use Nailrod\Core\Run\Machine;
-use Nailrod\Core\Run\OutputWriter;
-use Nailrod\Core\Run\RunReader;
 use Nailrod\Core\Set\Assembly;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Library;
@@ -52,7 +52,7 @@ final class KeptFilesTest extends TestCase implements Library
         $set = $this->assembled(self::content($file));
         $machine = Machine::start(Compiler::compile($set), true);
         $out = OutputWriter::HEADER."\n";
-        foreach (RunReader::batches(explode("\n", trim(self::content($run)))) as $batch) {
+        foreach (RecordingReader::batches(explode("\n", trim(self::content($run)))) as $batch) {
             $out .= implode('', array_map(OutputWriter::line(...), $machine->feed($batch)));
         }
         $out .= implode('', array_map(OutputWriter::line(...), $machine->finish()));

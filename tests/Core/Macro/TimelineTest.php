@@ -9,7 +9,7 @@ use Nailrod\Core\Format\PlainNames;
 use Nailrod\Core\Macro\Bar;
 use Nailrod\Core\Macro\Macro;
 use Nailrod\Core\Macro\MacroStep;
-use Nailrod\Core\Macro\Recording;
+use Nailrod\Core\Macro\Recorder;
 use Nailrod\Core\Macro\Timeline;
 use Nailrod\Core\Output\ControllerButton;
 use Nailrod\Core\Output\KeyStroke;
@@ -111,12 +111,12 @@ final class TimelineTest extends TestCase
 
     public function test_a_recording_begins_with_its_first_press_and_leaves_out_repeats(): void
     {
-        $recording = new Recording;
+        $recorder = new Recorder;
         $events = [[900_000, 'KeyX', false], [1_000_000, 'ShiftLeft', true], [1_050_400, 'KeyA', true], [1_300_000, 'KeyA', true], [1_350_000, 'KeyA', false], [1_400_000, 'ShiftLeft', false], [1_500_000, 'KeyB', true]];
         foreach ($events as [$t, $code, $down]) {
-            $recording->take($t, new KeyStroke($code), $down);
+            $recorder->take($t, new KeyStroke($code), $down);
         }
-        $this->assertSame(['key Shift 0-400', 'key A 50-350', 'key B 500-501'], self::bars(Timeline::from($recording->bars())));
-        $this->assertSame([], (new Recording)->bars());
+        $this->assertSame(['key Shift 0-400', 'key A 50-350', 'key B 500-501'], self::bars(Timeline::from($recorder->bars())));
+        $this->assertSame([], (new Recorder)->bars());
     }
 }

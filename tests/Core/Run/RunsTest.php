@@ -6,12 +6,12 @@ namespace Tests\Core\Run;
 
 use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Cause\Input;
+use Nailrod\Core\Cause\InputError;
 use Nailrod\Core\Output\OutputEvent;
-use Nailrod\Core\Run\InputError;
+use Nailrod\Core\Recording\OutputWriter;
+use Nailrod\Core\Recording\RecordingCut;
+use Nailrod\Core\Recording\RecordingReader;
 use Nailrod\Core\Run\Machine;
-use Nailrod\Core\Run\OutputWriter;
-use Nailrod\Core\Run\RunCut;
-use Nailrod\Core\Run\RunReader;
 use Nailrod\Core\State\State;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -21,25 +21,25 @@ final class RunsTest extends TestCase
 {
     public function test_a_run_is_read_row_by_row_with_its_lines(): void
     {
-        $inputs = array_merge(...iterator_to_array(RunReader::batches(["\u{FEFF}t_us,device,control,value\r\n", "0,d,a,17\n", "\n", "12,d,e,+3\n", "15,sim,gear,0.5\n"]), false));
+        $inputs = array_merge(...iterator_to_array(RecordingReader::batches(["\u{FEFF}t_us,device,control,value\r\n", "0,d,a,17\n", "\n", "12,d,e,+3\n", "15,sim,gear,0.5\n"]), false));
         $this->assertSame([[0, 'd/a', 17, 2], [12, 'd/e', 3, 4], [15, 'sim/gear', 0.5, 5]], array_map(fn ($input) => [$input->t, $input->port, $input->value, $input->line], $inputs));
     }
 
     public function test_long_runs_come_in_batches(): void
     {
         $lines = (function (): \Generator {
-            yield RunReader::HEADER;
+            yield RecordingReader::HEADER;
             for ($i = 0; $i < 4500; $i++) {
                 yield $i.',d,a,1';
             }
         })();
-        $this->assertSame([2000, 2000, 500], array_map(count(...), iterator_to_array(RunReader::batches($lines), false)));
+        $this->assertSame([2000, 2000, 500], array_map(count(...), iterator_to_array(RecordingReader::batches($lines), false)));
     }
 
     /** @return iterable<string, array{list<string>, string}> */
     public static function brokenRuns(): iterable
     {
-        $head = RunReader::HEADER;
+        $head = RecordingReader::HEADER;
         yield 'no header' => [['0,d,a,1'], 'line 1: found "0,d,a,1", expected the header t_us,device,control,value.'];
         yield 'empty' => [[], 'line 1: found an empty file, expected the header'];
         yield 'three columns' => [[$head, '0,d,a'], 'line 2: found 3 columns, expected 4'];
@@ -55,7 +55,7 @@ final class RunsTest extends TestCase
     {
         $this->expectException(InputError::class);
         $this->expectExceptionMessage($message);
-        iterator_to_array(RunReader::batches($lines), false);
+        iterator_to_array(RecordingReader::batches($lines), false);
     }
 
     public function test_time_that_goes_back_is_an_error_with_its_line(): void
@@ -63,7 +63,7 @@ final class RunsTest extends TestCase
         $this->expectException(InputError::class);
         $this->expectExceptionMessage('line 3: found time 5 µs, expected 10 µs or later, since time only goes forward.');
         $machine = Machine::start(Desk::plain()->cell('base', 'b1', 'follow', ['kind' => 'button', 'number' => 1])->program());
-        foreach (RunReader::batches([RunReader::HEADER, '10,d,b1,1', '5,d,b1,0']) as $batch) {
+        foreach (RecordingReader::batches([RecordingReader::HEADER, '10,d,b1,1', '5,d,b1,0']) as $batch) {
             $machine->feed($batch);
         }
     }
@@ -73,7 +73,7 @@ final class RunsTest extends TestCase
         $this->expectException(InputError::class);
         $this->expectExceptionMessage('line 2: found the value 1001 for d/a, expected a whole number from 0 to 1000.');
         $machine = Machine::start(Desk::plain()->axis('base', 'a', ['kind' => 'axis', 'number' => 1])->program());
-        foreach (RunReader::batches([RunReader::HEADER, '10,d,a,1001']) as $batch) {
+        foreach (RecordingReader::batches([RecordingReader::HEADER, '10,d,a,1001']) as $batch) {
             $machine->feed($batch);
         }
     }
@@ -147,7 +147,7 @@ final class RunsTest extends TestCase
     public function test_a_piece_that_is_cut_out_of_a_run_begins_as_the_rig_stood_there(): void
     {
         $inputs = Desk::inputs('0 a 1', '5 b1 1', '10 a 2', '10 b2 1', '20 a 3', '30 b1 0', '40 a 4');
-        $cut = fn (int $from, int $to, int $size): string => implode('', array_column(iterator_to_array(RunCut::rows(array_chunk($inputs, $size), $from, $to), false), 0));
+        $cut = fn (int $from, int $to, int $size): string => implode('', array_column(iterator_to_array(RecordingCut::rows(array_chunk($inputs, $size), $from, $to), false), 0));
         foreach ([1, 3, 10] as $size) {
             $this->assertSame("0,d,a,2\n0,d,b1,1\n0,d,b2,1\n10000,d,a,3\n20000,d,b1,0\n", $cut(10_000, 30_000, $size));
             $this->assertSame("0,d,a,4\n0,d,b1,0\n0,d,b2,1\n", $cut(50_000, 60_000, $size), 'after its end it is how it was left');
@@ -158,7 +158,7 @@ final class RunsTest extends TestCase
     {
         $given = [];
         try {
-            foreach (RunReader::batches([RunReader::HEADER."\n", "0,d,a,1\n", "5,d,a,2\n", "x,d,a,3\n"]) as $batch) {
+            foreach (RecordingReader::batches([RecordingReader::HEADER."\n", "0,d,a,1\n", "5,d,a,2\n", "x,d,a,3\n"]) as $batch) {
                 array_push($given, ...$batch);
             }
             $this->fail('The row cannot be read.');

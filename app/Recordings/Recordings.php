@@ -2,19 +2,19 @@
 
 declare(strict_types=1);
 
-namespace App\Runs;
+namespace App\Recordings;
 
 use App\Models\LiveSession;
-use App\Models\RunRecord;
+use App\Models\RecordingRecord;
 use Nailrod\Core\Cause\Input;
+use Nailrod\Core\Cause\InputError;
 use Nailrod\Core\Format\FormatError;
-use Nailrod\Core\Run\InputError;
-use Nailrod\Core\Run\RunCut;
-use Nailrod\Core\Run\RunReader;
-use Nailrod\Core\Run\RunWriter;
+use Nailrod\Core\Recording\RecordingCut;
+use Nailrod\Core\Recording\RecordingReader;
+use Nailrod\Core\Recording\RecordingWriter;
 
-/** Runs: recorded row by row, kept under a name, read back in pieces. */
-final class RunStore
+/** Recordings: recorded row by row, kept under a name, read back in pieces. */
+final class Recordings
 {
     /** Rows that are read at once for playing. */
     public const PIECE = 2000;
@@ -28,8 +28,8 @@ final class RunStore
     public function begin(LiveSession $session, array $hands, int $now): void
     {
         $id = bin2hex(random_bytes(8));
-        $bytes = (new RunFile($this->file($id)))->append(0, RunReader::HEADER."\n".RunWriter::snapshot($hands)) ?? throw BadRun::noRoom();
-        RunRecord::query()->create(['id' => $id, 'name' => '', 'rows' => count($hands), 'length' => 0, 'kept' => false, 'bytes' => $bytes]);
+        $bytes = (new RecordingFile($this->file($id)))->append(0, RecordingReader::HEADER."\n".RecordingWriter::snapshot($hands)) ?? throw BadRecording::noRoom();
+        RecordingRecord::query()->create(['id' => $id, 'name' => '', 'rows' => count($hands), 'length' => 0, 'kept' => false, 'bytes' => $bytes]);
         $session->run_id = $id;
         $session->run_from = $now;
     }
@@ -43,84 +43,84 @@ final class RunStore
      */
     public function append(LiveSession $session, array $inputs): ?string
     {
-        $run = $session->run_id === null || $inputs === [] ? null : RunRecord::query()->find($session->run_id);
-        if ($run === null) {
+        $recording = $session->run_id === null || $inputs === [] ? null : RecordingRecord::query()->find($session->run_id);
+        if ($recording === null) {
             return null;
         }
         $rows = '';
         foreach ($inputs as $input) {
-            $rows .= RunWriter::line($input, $session->run_from);
+            $rows .= RecordingWriter::line($input, $session->run_from);
         }
-        $bytes = (new RunFile($this->file($run->id)))->append($run->bytes, $rows);
+        $bytes = (new RecordingFile($this->file($recording->id)))->append($recording->bytes, $rows);
         if ($bytes === null) {
             $kept = $this->keep($session, '');
 
             return sprintf('The recording was ended, since the disk is full. What came before is kept as "%s".', $kept->name ?? '');
         }
-        $run->update(['rows' => $run->rows + count($inputs), 'length' => max(0, $inputs[count($inputs) - 1]->t - $session->run_from), 'bytes' => $bytes]);
+        $recording->update(['rows' => $recording->rows + count($inputs), 'length' => max(0, $inputs[count($inputs) - 1]->t - $session->run_from), 'bytes' => $bytes]);
 
         return null;
     }
 
     /** Ends a recording and keeps it; null if none was being made. */
-    public function keep(LiveSession $session, string $name): ?RunRecord
+    public function keep(LiveSession $session, string $name): ?RecordingRecord
     {
-        $run = $session->run_id === null ? null : RunRecord::query()->find($session->run_id);
+        $recording = $session->run_id === null ? null : RecordingRecord::query()->find($session->run_id);
         $session->run_id = null;
-        if ($run !== null) {
-            (new RunFile($this->file($run->id)))->cut($run->bytes);
+        if ($recording !== null) {
+            (new RecordingFile($this->file($recording->id)))->cut($recording->bytes);
         }
-        $run?->update(['kept' => true, 'name' => $name === '' ? $this->freeName() : $name]);
+        $recording?->update(['kept' => true, 'name' => $name === '' ? $this->freeName() : $name]);
 
-        return $run;
+        return $recording;
     }
 
     /**
-     * Takes a run from a file.
+     * Takes a recording from a file.
      *
      * @param string $fileName as its owner knows it
      *
-     * @throws BadRun with the line of a row that cannot be
+     * @throws BadRecording with the line of a row that cannot be
      */
-    public function import(string $file, string $name, string $fileName): RunRecord
+    public function import(string $file, string $name, string $fileName): RecordingRecord
     {
         try {
             [$rows, $now] = $this->measure($file);
         } catch (InputError $error) {
-            throw BadRun::in($fileName, $error);
+            throw BadRecording::in($fileName, $error);
         }
         $id = bin2hex(random_bytes(8));
         if (! @copy($file, $this->file($id))) {
-            throw BadRun::noRoom();
+            throw BadRecording::noRoom();
         }
 
-        return RunRecord::query()->create(['id' => $id, 'name' => $name, 'rows' => $rows, 'length' => $now, 'kept' => true, 'bytes' => (int) filesize($this->file($id))]);
+        return RecordingRecord::query()->create(['id' => $id, 'name' => $name, 'rows' => $rows, 'length' => $now, 'kept' => true, 'bytes' => (int) filesize($this->file($id))]);
     }
 
     /**
-     * Keeps a piece of a run as a run of its own.
+     * Keeps a piece of a recording as a recording of its own.
      *
      * @param int $from in µs
      * @param int $to   in µs
      *
-     * @throws BadRun if nothing lies between
+     * @throws BadRecording if nothing lies between
      */
-    public function cut(RunRecord $run, int $from, int $to, string $name): RunRecord
+    public function cut(RecordingRecord $recording, int $from, int $to, string $name): RecordingRecord
     {
-        if ($from >= $run->length) {
-            throw BadRun::in($run->name, new \DomainException(sprintf('found a start at %.1f s, expected one before its end at %.1f s.', $from / 1e6, $run->length / 1e6)));
+        if ($from >= $recording->length) {
+            throw BadRecording::in($recording->name, new \DomainException(sprintf('found a start at %.1f s, expected one before its end at %.1f s.', $from / 1e6, $recording->length / 1e6)));
         }
         $id = bin2hex(random_bytes(8));
-        $file = new RunFile($this->file($id));
-        $bytes = $file->append(0, RunReader::HEADER."\n") ?? throw BadRun::noRoom();
+        $file = new RecordingFile($this->file($id));
+        $bytes = $file->append(0, RecordingReader::HEADER."\n") ?? throw BadRecording::noRoom();
         $rows = $length = 0;
-        foreach (RunCut::rows(RunReader::batches($this->lines($this->file($run->id))), $from, $to) as [$text, $count, $last]) {
-            $bytes = $file->append($bytes, $text) ?? throw BadRun::noRoom();
+        foreach (RecordingCut::rows(RecordingReader::batches($this->lines($this->file($recording->id))), $from, $to) as [$text, $count, $last]) {
+            $bytes = $file->append($bytes, $text) ?? throw BadRecording::noRoom();
             $rows += $count;
             $length = max($length, $last);
         }
 
-        return RunRecord::query()->create(['id' => $id, 'name' => $name === '' ? mb_strimwidth($run->name.', cut', 0, 60) : $name, 'rows' => $rows, 'length' => $length, 'kept' => true, 'bytes' => $bytes]);
+        return RecordingRecord::query()->create(['id' => $id, 'name' => $name === '' ? mb_strimwidth($recording->name.', cut', 0, 60) : $name, 'rows' => $rows, 'length' => $length, 'kept' => true, 'bytes' => $bytes]);
     }
 
     /**
@@ -131,7 +131,7 @@ final class RunStore
     private function measure(string $file): array
     {
         $rows = $now = 0;
-        foreach (RunReader::batches($this->lines($file)) as $batch) {
+        foreach (RecordingReader::batches($this->lines($file)) as $batch) {
             foreach ($batch as $input) {
                 $now = $input->t >= $now ? $input->t : throw InputError::backInTime($input, $now);
                 $rows++;
@@ -142,16 +142,16 @@ final class RunStore
     }
 
     /**
-     * A piece of a run.
+     * A piece of a recording.
      *
      * @param int $from byte of the file at which the piece begins; 0 for the first
      *
      * @return array{rows: list<array{int, string, int|float}>, next: ?int, problem: ?string} next is null at the end; a damaged file gives what is before
      *                                                                                       the damage, and says where that is
      */
-    public function piece(RunRecord $run, int $from): array
+    public function piece(RecordingRecord $recording, int $from): array
     {
-        $handle = fopen($this->file($run->id), 'r');
+        $handle = fopen($this->file($recording->id), 'r');
         assert($handle !== false);
         if ($from === 0) {
             fgets($handle);
@@ -163,7 +163,7 @@ final class RunStore
                 throw FormatError::at('from', $from, 'the place where a row begins, as the piece before told it');
             }
         }
-        $lines = [RunReader::HEADER];
+        $lines = [RecordingReader::HEADER];
         while (count($lines) <= self::PIECE && ($line = fgets($handle, 4096)) !== false) {
             $lines[] = $line;
         }
@@ -172,13 +172,13 @@ final class RunStore
         $rows = [];
         $problem = null;
         try {
-            foreach (RunReader::batches($lines, $from === 0 ? 1 : (new RunFile($this->file($run->id)))->lineAt($from) - 1) as $batch) {
+            foreach (RecordingReader::batches($lines, $from === 0 ? 1 : (new RecordingFile($this->file($recording->id)))->lineAt($from) - 1) as $batch) {
                 foreach ($batch as $input) {
                     $rows[] = [$input->t, $input->port, $input->value];
                 }
             }
         } catch (InputError $error) {
-            [$problem, $next] = [$run->name.': '.$error->getMessage(), null];
+            [$problem, $next] = [$recording->name.': '.$error->getMessage(), null];
         }
 
         return ['rows' => $rows, 'next' => $next === false ? null : $next, 'problem' => $problem];
@@ -196,7 +196,7 @@ final class RunStore
 
     private function freeName(): string
     {
-        return 'Run '.(RunRecord::query()->where('kept', true)->count() + 1);
+        return 'Recording '.(RecordingRecord::query()->where('kept', true)->count() + 1);
     }
 
     /** @return \Generator<string> */

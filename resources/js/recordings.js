@@ -1,7 +1,7 @@
 import { visit } from './edits.js';
 import { live } from './live.js';
 
-/** Recording what is done, and playing a run as if it happened now. */
+/** Recording what is done, and playing a recording as if it happened now. */
 const AHEAD_MS = 200;
 let playing = null;
 
@@ -25,24 +25,24 @@ async function turn() {
 }
 
 async function piece(id, from) {
-    return live.order(`/runs/${id}/piece`, { from });
+    return live.order(`/recordings/${id}/piece`, { from });
 }
 
-/** Feeds the rows of a run at their times, piece by piece. */
+/** Feeds the rows of a recording at their times, piece by piece. */
 async function play(id, name) {
     stop();
-    const run = { name, start: performance.now(), stopped: false };
-    playing = run;
+    const recording = { name, start: performance.now(), stopped: false };
+    playing = recording;
     let from = 0;
-    while (from !== null && !run.stopped) {
+    while (from !== null && !recording.stopped) {
         const { rows, next, problem } = await piece(id, from);
         for (const [t, port, value] of rows) {
-            const wait = run.start + t / 1000 - performance.now();
+            const wait = recording.start + t / 1000 - performance.now();
             if (wait > 4) {
                 say(`Playing "${name}": ${(t / 1e6).toFixed(1)} s`);
                 await new Promise((resolve) => { setTimeout(resolve, Math.max(0, wait)); });
             }
-            if (run.stopped) {
+            if (recording.stopped) {
                 return;
             }
             live.input(port, value);
@@ -55,7 +55,7 @@ async function play(id, name) {
             return;
         }
     }
-    if (playing === run) {
+    if (playing === recording) {
         playing = null;
         setTimeout(() => say(`"${name}" has been played.`), AHEAD_MS);
     }
@@ -73,14 +73,14 @@ document.addEventListener('click', (event) => {
     const button = event.target.closest?.('[data-record], [data-play]');
     if (button?.dataset.play) {
         button.closest('details').open = false;
-        play(button.dataset.play, button.dataset.name).catch(() => say('The run could not be read: the server does not answer.'));
+        play(button.dataset.play, button.dataset.name).catch(() => say('The recording could not be read: the server does not answer.'));
     } else if (button) {
         turn().catch((error) => say(error.message));
     }
 });
 
 document.addEventListener('change', (event) => {
-    if (event.target.matches?.('[data-cut-run]')) {
+    if (event.target.matches?.('[data-cut-recording]')) {
         event.target.form.action = event.target.value;
     }
 });

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Nailrod\Core\Run;
+namespace Nailrod\Core\Recording;
 
 use Nailrod\Core\Output\OutputEvent;
 

@@ -2,12 +2,13 @@
 
 declare(strict_types=1);
 
-namespace Nailrod\Core\Run;
+namespace Nailrod\Core\Recording;
 
 use Nailrod\Core\Cause\Input;
+use Nailrod\Core\Cause\InputError;
 
-/** Reads a run from CSV, row by row: memory does not grow with its length. */
-final class RunReader
+/** Reads a recording from CSV, row by row: memory does not grow with its length. */
+final class RecordingReader
 {
     public const HEADER = 't_us,device,control,value';
     private const MOST_IN_BATCH = 2000;
@@ -67,7 +68,7 @@ final class RunReader
         }
         [$t, $device, $control, $value] = $cells;
         if (! ctype_digit($t) || strlen($t) > 18) {
-            throw InputError::badRow($number, 'the time "'.$t.'"', 'whole microseconds since the start of the run');
+            throw InputError::badRow($number, 'the time "'.$t.'"', 'whole microseconds since the start of the recording');
         }
         if (preg_match('/^[+-]?\d{1,18}$/D', $value) === 1) {
             return new Input((int) $t, $device.'/'.$control, (int) $value, $number);

@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\RunRecord;
-use App\Runs\RunStore;
+use App\Models\RecordingRecord;
+use App\Recordings\Recordings;
 use App\Sets\SetStore;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
 use Nailrod\Core\Output\OutputEvent;
 use Nailrod\Core\Program\Compiler;
+use Nailrod\Core\Recording\OutputWriter;
+use Nailrod\Core\Recording\RecordingReader;
 use Nailrod\Core\Run\Machine;
-use Nailrod\Core\Run\OutputWriter;
-use Nailrod\Core\Run\RunReader;
 use Tests\TestCase;
 
-final class RunsTest extends TestCase
+final class RecordingsTest extends TestCase
 {
     private string $id = '';
 
@@ -33,9 +33,9 @@ final class RunsTest extends TestCase
     }
 
     /** @return list<string> */
-    private function file(string $run): array
+    private function file(string $recording): array
     {
-        return explode("\n", trim((string) file_get_contents(app(RunStore::class)->file($run))));
+        return explode("\n", trim((string) file_get_contents(app(Recordings::class)->file($recording))));
     }
 
     private function recorded(): string
@@ -52,23 +52,23 @@ final class RunsTest extends TestCase
     public function test_a_recording_begins_with_a_snapshot_and_has_what_was_taken_once(): void
     {
         $lines = $this->file($this->recorded());
-        $this->assertSame(RunReader::HEADER, $lines[0]);
+        $this->assertSame(RecordingReader::HEADER, $lines[0]);
         $this->assertContains('0,fennel,ring,1', $lines);
         $this->assertContains('0,gorse,hat,-1', $lines);
         $this->assertSame(['50000,fennel,mark,1', '100000,fennel,left-lever,40000', '300000,fennel,mark,0'], array_slice($lines, -3), 'a repeated batch and a reading out of range leave no row');
-        $run = RunRecord::query()->firstOrFail();
-        $this->assertSame([count($lines) - 1, 300_000, true], [$run->rows, $run->length, $run->kept]);
+        $recording = RecordingRecord::query()->firstOrFail();
+        $this->assertSame([count($lines) - 1, 300_000, true], [$recording->rows, $recording->length, $recording->kept]);
         $this->batch(4, 600_000, [[550_000, 'fennel/mark', 1]])->assertJsonPath('recording', null);
-        $this->assertSame($lines, $this->file($run->id));
+        $this->assertSame($lines, $this->file($recording->id));
     }
 
     public function test_a_run_played_through_the_set_does_what_was_done_then(): void
     {
-        $run = $this->recorded();
+        $recording = $this->recorded();
         $store = app(SetStore::class);
         $machine = Machine::start(Compiler::compile($store->current($store->open('skerrywing'))));
         $events = [];
-        foreach (RunReader::batches($this->file($run)) as $batch) {
+        foreach (RecordingReader::batches($this->file($recording)) as $batch) {
             array_push($events, ...$machine->feed($batch));
         }
         array_push($events, ...$machine->finish());
@@ -80,21 +80,21 @@ final class RunsTest extends TestCase
 
     public function test_runs_go_out_and_come_in_and_are_read_in_pieces(): void
     {
-        $run = $this->recorded();
-        $response = $this->get('/runs/'.$run.'/file')->assertOk()->assertDownload('take-off.csv');
+        $recording = $this->recorded();
+        $response = $this->get('/recordings/'.$recording.'/file')->assertOk()->assertDownload('take-off.csv');
         $content = (string) file_get_contents($response->baseResponse->getFile()->getPathname());
-        $this->from('/sets/skerrywing/bench')->post('/runs', ['file' => UploadedFile::fake()->createWithContent('Mine.csv', $content)])
+        $this->from('/sets/skerrywing/bench')->post('/recordings', ['file' => UploadedFile::fake()->createWithContent('Mine.csv', $content)])
             ->assertSessionHas('said', 'Kept as "Mine": '.(count(explode("\n", trim($content))) - 1).' rows, 0.3 s.');
         $this->get('/sets/skerrywing/bench')->assertSee('Take-off')->assertSee('Mine');
-        $long = RunReader::HEADER."\n".implode('', array_map(fn (int $i) => ($i * 10).",fennel,left-lever,{$i}\n", range(1, 5000)));
-        $this->post('/runs', ['file' => UploadedFile::fake()->createWithContent('long.csv', $long)]);
-        $id = RunRecord::query()->where('name', 'long')->firstOrFail()->id;
+        $long = RecordingReader::HEADER."\n".implode('', array_map(fn (int $i) => ($i * 10).",fennel,left-lever,{$i}\n", range(1, 5000)));
+        $this->post('/recordings', ['file' => UploadedFile::fake()->createWithContent('long.csv', $long)]);
+        $id = RecordingRecord::query()->where('name', 'long')->firstOrFail()->id;
         $from = 0;
         $values = [];
         do {
-            $piece = $this->postJson('/runs/'.$id.'/piece', ['from' => $from])->assertOk()->json();
+            $piece = $this->postJson('/recordings/'.$id.'/piece', ['from' => $from])->assertOk()->json();
             array_push($values, ...array_column($piece['rows'], 2));
-            $this->assertLessThanOrEqual(RunStore::PIECE, count($piece['rows']));
+            $this->assertLessThanOrEqual(Recordings::PIECE, count($piece['rows']));
             $from = $piece['next'];
         } while ($from !== null);
         $this->assertSame(range(1, 5000), $values);
@@ -102,42 +102,42 @@ final class RunsTest extends TestCase
 
     public function test_a_piece_is_cut_out_and_begins_with_the_rig_as_it_stood_then(): void
     {
-        $run = $this->recorded();
-        $this->from('/sets/skerrywing/rig')->post('/runs/'.$run.'/cut', ['start' => '0.06', 'end' => '0.2', 'name' => 'Lever only'])->assertSessionHas('said');
-        $lines = $this->file(RunRecord::query()->where('name', 'Lever only')->firstOrFail()->id);
+        $recording = $this->recorded();
+        $this->from('/sets/skerrywing/rig')->post('/recordings/'.$recording.'/cut', ['start' => '0.06', 'end' => '0.2', 'name' => 'Lever only'])->assertSessionHas('said');
+        $lines = $this->file(RecordingRecord::query()->where('name', 'Lever only')->firstOrFail()->id);
         $this->assertContains('0,fennel,mark,1', $lines, 'pressed before the cut');
         $this->assertSame('40000,fennel,left-lever,40000', $lines[count($lines) - 1]);
-        $this->assertSame(1, count(array_filter($lines, fn (string $line) => ! str_starts_with($line, '0,') && $line !== RunReader::HEADER)));
-        $this->post('/runs/'.$run.'/cut', ['start' => '0.2', 'end' => '0.1'])->assertSessionHasErrors('end');
-        $this->from('/sets/skerrywing/rig')->post('/runs/'.$run.'/cut', ['start' => '9', 'end' => '10'])->assertSessionHas('problem', 'Take-off: found a start at 9.0 s, expected one before its end at 0.3 s.');
+        $this->assertSame(1, count(array_filter($lines, fn (string $line) => ! str_starts_with($line, '0,') && $line !== RecordingReader::HEADER)));
+        $this->post('/recordings/'.$recording.'/cut', ['start' => '0.2', 'end' => '0.1'])->assertSessionHasErrors('end');
+        $this->from('/sets/skerrywing/rig')->post('/recordings/'.$recording.'/cut', ['start' => '9', 'end' => '10'])->assertSessionHas('problem', 'Take-off: found a start at 9.0 s, expected one before its end at 0.3 s.');
     }
 
     public function test_a_run_is_removed_and_brought_back(): void
     {
-        $run = $this->recorded();
-        $this->from('/sets/skerrywing/rig')->post('/runs/'.$run.'/remove')->assertSessionHas('said', 'Removed: "Take-off". The list of runs can bring it back.');
-        $this->get('/sets/skerrywing/shape')->assertSee('Runs (0)')->assertSee('Bring back');
-        $this->from('/sets/skerrywing/rig')->post('/runs/'.$run.'/bring-back')->assertSessionHas('said', '"Take-off" is back.');
-        $this->get('/sets/skerrywing/assign')->assertSee('Runs (1)');
+        $recording = $this->recorded();
+        $this->from('/sets/skerrywing/rig')->post('/recordings/'.$recording.'/remove')->assertSessionHas('said', 'Removed: "Take-off". The list of recordings can bring it back.');
+        $this->get('/sets/skerrywing/shape')->assertSee('Recordings (0)')->assertSee('Bring back');
+        $this->from('/sets/skerrywing/rig')->post('/recordings/'.$recording.'/bring-back')->assertSessionHas('said', '"Take-off" is back.');
+        $this->get('/sets/skerrywing/assign')->assertSee('Recordings (1)');
     }
 
     public function test_what_is_recorded_exported_and_imported_gives_the_same_outputs_to_the_byte(): void
     {
-        $run = $this->recorded();
-        $content = (string) file_get_contents(app(RunStore::class)->file($run));
-        $this->from('/sets/skerrywing/bench')->post('/runs', ['file' => UploadedFile::fake()->createWithContent('Again.csv', $content)]);
-        $again = RunRecord::query()->where('name', 'Again')->firstOrFail()->id;
+        $recording = $this->recorded();
+        $content = (string) file_get_contents(app(Recordings::class)->file($recording));
+        $this->from('/sets/skerrywing/bench')->post('/recordings', ['file' => UploadedFile::fake()->createWithContent('Again.csv', $content)]);
+        $again = RecordingRecord::query()->where('name', 'Again')->firstOrFail()->id;
         $store = app(SetStore::class);
         $program = Compiler::compile($store->current($store->open('skerrywing')));
         $outputs = array_map(function (string $id) use ($program): string {
             $machine = Machine::start($program, true);
             $text = '';
-            foreach (RunReader::batches($this->file($id)) as $batch) {
+            foreach (RecordingReader::batches($this->file($id)) as $batch) {
                 $text .= implode('', array_map(OutputWriter::line(...), $machine->feed($batch)));
             }
 
             return $text.implode('', array_map(OutputWriter::line(...), $machine->finish()));
-        }, [$run, $again]);
+        }, [$recording, $again]);
         $this->assertNotSame('', $outputs[0]);
         $this->assertSame($outputs[0], $outputs[1]);
     }
@@ -148,11 +148,11 @@ final class RunsTest extends TestCase
             ["t_us,device,control,value\n5,d,a,1\n3,d,a,0\n", 'bad.csv: line 3: found time 3 µs, expected 5 µs or later'],
             ["time,what\n", 'bad.csv: line 1: found "time,what", expected the header t_us,device,control,value.'],
         ] as [$content, $message]) {
-            $this->from('/sets/skerrywing/bench')->post('/runs', ['file' => UploadedFile::fake()->createWithContent('bad.csv', $content)])
+            $this->from('/sets/skerrywing/bench')->post('/recordings', ['file' => UploadedFile::fake()->createWithContent('bad.csv', $content)])
                 ->assertRedirect('/sets/skerrywing/bench')->assertSessionHas('problem', fn (string $problem) => str_starts_with($problem, $message));
         }
-        $this->from('/sets/skerrywing/bench')->post('/runs')->assertSessionHasErrors('file');
-        $this->assertSame(0, RunRecord::query()->count());
+        $this->from('/sets/skerrywing/bench')->post('/recordings')->assertSessionHasErrors('file');
+        $this->assertSame(0, RecordingRecord::query()->count());
     }
 
     public function test_recording_twice_or_keeping_nothing_is_refused(): void
@@ -160,49 +160,49 @@ final class RunsTest extends TestCase
         $this->postJson('/live/'.$this->id.'/keep', ['name' => ''])->assertStatus(409)->assertJsonPath('problem', 'Nothing was being recorded.');
         $this->postJson('/live/'.$this->id.'/record')->assertNoContent();
         $this->postJson('/live/'.$this->id.'/record')->assertStatus(409);
-        $this->postJson('/live/'.$this->id.'/keep', ['name' => ''])->assertJsonPath('name', 'Run 1');
-        $this->get('/runs/none/file')->assertNotFound();
+        $this->postJson('/live/'.$this->id.'/keep', ['name' => ''])->assertJsonPath('name', 'Recording 1');
+        $this->get('/recordings/none/file')->assertNotFound();
     }
 
     public function test_rows_of_a_batch_that_was_never_taken_are_not_in_the_recording_twice(): void
     {
         $this->postJson('/live/'.$this->id.'/record')->assertNoContent();
         $this->batch(1, 100_000, [[50_000, 'fennel/mark', 1]]);
-        $run = RunRecord::query()->firstOrFail();
+        $recording = RecordingRecord::query()->firstOrFail();
         // Killed after the rows were written, before the batch was taken: half a row of it, and whole ones.
-        file_put_contents(app(RunStore::class)->file($run->id), "150000,fennel,mark,0\n160000,fennel,mark,1\n1700", FILE_APPEND);
+        file_put_contents(app(Recordings::class)->file($recording->id), "150000,fennel,mark,0\n160000,fennel,mark,1\n1700", FILE_APPEND);
         $this->batch(2, 200_000, [[150_000, 'fennel/mark', 0], [160_000, 'fennel/mark', 1]]);
-        $lines = $this->file($run->id);
+        $lines = $this->file($recording->id);
         $this->assertSame(['49999,fennel,mark,1', '149999,fennel,mark,0', '159999,fennel,mark,1'], array_slice($lines, -3));
-        file_put_contents(app(RunStore::class)->file($run->id), '180', FILE_APPEND);
+        file_put_contents(app(Recordings::class)->file($recording->id), '180', FILE_APPEND);
         $this->postJson('/live/'.$this->id.'/keep', ['name' => 'Whole'])->assertJsonPath('rows', count($lines) - 1);
-        $this->assertSame($lines, $this->file($run->id));
+        $this->assertSame($lines, $this->file($recording->id));
     }
 
     public function test_a_full_disk_ends_the_recording_and_keeps_what_came_before(): void
     {
         $this->postJson('/live/'.$this->id.'/record')->assertNoContent();
         $this->batch(1, 100_000, [[50_000, 'fennel/mark', 1]]);
-        $run = RunRecord::query()->firstOrFail();
-        $file = app(RunStore::class)->file($run->id);
-        $before = $this->file($run->id);
+        $recording = RecordingRecord::query()->firstOrFail();
+        $file = app(Recordings::class)->file($recording->id);
+        $before = $this->file($recording->id);
         rename($file, $file.'.kept');
         // A device that takes nothing stands in for a disk that is full.
         symlink('/dev/full', $file);
-        $this->batch(2, 200_000, [[150_000, 'fennel/mark', 0]])->assertJsonPath('problems.0', 'The recording was ended, since the disk is full. What came before is kept as "Run 1".')->assertJsonPath('recording', null);
+        $this->batch(2, 200_000, [[150_000, 'fennel/mark', 0]])->assertJsonPath('problems.0', 'The recording was ended, since the disk is full. What came before is kept as "Recording 1".')->assertJsonPath('recording', null);
         $this->batch(3, 300_000, [[250_000, 'fennel/mark', 1]])->assertJsonPath('problems', []);
         unlink($file);
         rename($file.'.kept', $file);
-        $this->assertSame([true, count($before) - 1, 'Run 1'], [$run->refresh()->kept, $run->rows, $run->name]);
+        $this->assertSame([true, count($before) - 1, 'Recording 1'], [$recording->refresh()->kept, $recording->rows, $recording->name]);
     }
 
     public function test_a_damaged_file_says_where_and_gives_what_is_before_it(): void
     {
-        $run = $this->recorded();
-        $lines = $this->file($run);
-        file_put_contents(app(RunStore::class)->file($run), implode("\n", [...array_slice($lines, 0, -1), '300000,fennel,mark,on'])."\n");
-        $this->postJson('/runs/'.$run.'/piece', ['from' => 0])->assertJsonCount(count($lines) - 2, 'rows')->assertJsonPath('next', null)
+        $recording = $this->recorded();
+        $lines = $this->file($recording);
+        file_put_contents(app(Recordings::class)->file($recording), implode("\n", [...array_slice($lines, 0, -1), '300000,fennel,mark,on'])."\n");
+        $this->postJson('/recordings/'.$recording.'/piece', ['from' => 0])->assertJsonCount(count($lines) - 2, 'rows')->assertJsonPath('next', null)
             ->assertJsonPath('problem', sprintf('Take-off: line %d: found the value "on", expected a whole number.', count($lines)));
-        $this->postJson('/runs/'.$run.'/piece', ['from' => 30])->assertStatus(422)->assertJsonPath('problem', 'from: found 30, expected the place where a row begins, as the piece before told it.');
+        $this->postJson('/recordings/'.$recording.'/piece', ['from' => 30])->assertStatus(422)->assertJsonPath('problem', 'from: found 30, expected the place where a row begins, as the piece before told it.');
     }
 }

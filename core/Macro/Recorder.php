@@ -7,7 +7,7 @@ namespace Nailrod\Core\Macro;
 use Nailrod\Core\Output\Output;
 
 /** What was pressed and let go of while a macro was recorded, made into bars: the first press is its beginning. */
-final class Recording
+final class Recorder
 {
     /** @var list<Bar> */
     private array $bars = [];

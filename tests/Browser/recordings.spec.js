@@ -19,7 +19,7 @@ test('what is done on the bench is recorded, kept under a name, and played as if
     await flip(page, 'fennel/switch-1.up');
     await expect(game(page, 'pitot_heat')).toHaveText('off');
     await expect(game(page, 'power')).toHaveText('0.0 %');
-    await page.getByText('Runs (1)').click();
+    await page.getByText('Recordings (1)').click();
     await page.getByRole('button', { name: 'Play' }).click();
     await expect(game(page, 'pitot_heat')).toHaveText('on');
     await expect(game(page, 'power')).toHaveText('100.0 %');

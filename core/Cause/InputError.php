@@ -2,9 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Nailrod\Core\Run;
-
-use Nailrod\Core\Cause\Input;
+namespace Nailrod\Core\Cause;
 
 /** An input that cannot be: with its place, what was found and what was expected. */
 final class InputError extends \DomainException

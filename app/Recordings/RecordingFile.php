@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-namespace App\Runs;
+namespace App\Recordings;
 
 /**
- * The rows of a run in its file. How much of the file holds is said by the database, in the same transaction as what was
+ * The rows of a recording in its file. How much of the file holds is said by the database, in the same transaction as what was
  * taken: rows that were written in a transaction that never ended are cut off before the next ones come.
  */
-final readonly class RunFile
+final readonly class RecordingFile
 {
     public function __construct(private string $path) {}
 

@@ -19,7 +19,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property \Illuminate\Support\Carbon $created_at
  * @property \Illuminate\Support\Carbon $updated_at
  */
-final class RunRecord extends Model
+final class RecordingRecord extends Model
 {
     protected $table = 'runs';
 

@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
 
-final class RunUploadRequest extends FormRequest
+final class RecordingUploadRequest extends FormRequest
 {
     use HasUpload;
 
@@ -19,13 +19,13 @@ final class RunUploadRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['file.max' => 'The file is larger than 600 MB. Longer runs go through the command line: php artisan nailrod:play SET RUN.', 'file.required' => 'Choose a run first (a CSV file).'];
+        return ['file.max' => 'The file is larger than 600 MB. Longer recordings go through the command line: php artisan nailrod:play SET RECORDING.', 'file.required' => 'Choose a recording first (a CSV file).'];
     }
 
-    /** The name that the run gets: that of the file without its ending. */
+    /** The name that the recording gets: that of the file without its ending. */
     public function name(): string
     {
-        return mb_strimwidth(pathinfo($this->upload()->getClientOriginalName(), PATHINFO_FILENAME), 0, 60, '...') ?: 'Run';
+        return mb_strimwidth(pathinfo($this->upload()->getClientOriginalName(), PATHINFO_FILENAME), 0, 60, '...') ?: 'Recording';
     }
 
     public function storedAt(): string

@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-namespace Nailrod\Core\Run;
+namespace Nailrod\Core\Recording;
 
 use Nailrod\Core\Cause\Input;
 
-/** Inputs as the rows of a run; RunReader reads them back. */
-final class RunWriter
+/** Inputs as the rows of a recording; RecordingReader reads them back. */
+final class RecordingWriter
 {
     /** @param int $from the time that is to be 0, in µs */
     public static function line(Input $input, int $from = 0): string

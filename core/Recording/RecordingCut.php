@@ -2,19 +2,19 @@
 
 declare(strict_types=1);
 
-namespace Nailrod\Core\Run;
+namespace Nailrod\Core\Recording;
 
 use Nailrod\Core\Cause\Input;
 
-/** A piece of a run as a run of its own: it begins with the rig as it stood then. */
-final class RunCut
+/** A piece of a recording as one of its own: it begins with the rig as it stood then. */
+final class RecordingCut
 {
     /**
-     * @param iterable<list<Input>> $batches of the whole run, in time order
+     * @param iterable<list<Input>> $batches of the whole recording, in time order
      * @param int                   $from    time that becomes 0, in µs
      * @param int                   $to      the last time that belongs to the piece, in µs
      *
-     * @return \Generator<array{string, int, int}> rows, how many they are, and the time of the last one in the new run
+     * @return \Generator<array{string, int, int}> rows, how many they are, and the time of the last one in the new recording
      */
     public static function rows(iterable $batches, int $from, int $to): \Generator
     {
@@ -34,9 +34,9 @@ final class RunCut
                 }
                 if (! $hasBegun) {
                     $hasBegun = true;
-                    yield [RunWriter::snapshot($hands), count($hands), 0];
+                    yield [RecordingWriter::snapshot($hands), count($hands), 0];
                 }
-                $rows .= RunWriter::line($input, $from);
+                $rows .= RecordingWriter::line($input, $from);
                 $count++;
                 $last = $input->t - $from;
             }
@@ -45,7 +45,7 @@ final class RunCut
             }
         }
         if (! $hasBegun) {
-            yield [RunWriter::snapshot($hands), count($hands), 0];
+            yield [RecordingWriter::snapshot($hands), count($hands), 0];
         }
     }
 }

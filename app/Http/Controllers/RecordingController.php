@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\CutRequest;
+use App\Http\Requests\RecordingUploadRequest;
+use App\Models\RecordingRecord;
+use App\Recordings\Recordings;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
+
+/** Recordings that were kept: out as files, in again, and in pieces to be played. */
+final class RecordingController
+{
+    public function __construct(private readonly Recordings $recordings) {}
+
+    public function download(string $recording): BinaryFileResponse
+    {
+        $record = RecordingRecord::query()->findOrFail($recording);
+
+        return response()->download($this->recordings->file($record->id), preg_replace('/[^a-z0-9]+/', '-', mb_strtolower($record->name)).'.csv', ['Content-Type' => 'text/csv']);
+    }
+
+    public function piece(Request $request, string $recording): JsonResponse
+    {
+        return new JsonResponse($this->recordings->piece(RecordingRecord::query()->findOrFail($recording), max(0, $request->integer('from'))));
+    }
+
+    public function cut(CutRequest $request, string $recording): RedirectResponse
+    {
+        $piece = $this->recordings->cut(RecordingRecord::query()->findOrFail($recording), ...[...$request->times(), $request->string('name')->trim()->toString()]);
+
+        return back(303)->with('said', sprintf('Kept as "%s": %d rows, %.1f s.', $piece->name, $piece->rows, $piece->length / 1e6));
+    }
+
+    public function remove(string $recording): RedirectResponse
+    {
+        return $this->mark($recording, true, 'Removed: "%s". The list of recordings can bring it back.');
+    }
+
+    public function bringBack(string $recording): RedirectResponse
+    {
+        return $this->mark($recording, false, '"%s" is back.');
+    }
+
+    private function mark(string $recording, bool $removed, string $words): RedirectResponse
+    {
+        $record = RecordingRecord::query()->findOrFail($recording);
+        $record->update(['removed' => $removed]);
+
+        return back(303)->with('said', sprintf($words, $record->name));
+    }
+
+    public function upload(RecordingUploadRequest $request): RedirectResponse
+    {
+        $recording = $this->recordings->import($request->storedAt(), $request->name(), $request->fileName());
+
+        return back(303)->with('said', sprintf('Kept as "%s": %d rows, %.1f s.', $recording->name, $recording->rows, $recording->length / 1e6));
+    }
+}
