@@ -92,7 +92,7 @@ final readonly class Assembly
         $chain = [$set];
         while ($chain[0]->parent !== null) {
             $parent = $this->library->set($chain[0]->parent) ?? throw FormatError::at('parent', $chain[0]->parent, 'a set that is at hand, in the file or beside it');
-            if (count($chain) >= self::MOST_PARENTS || in_array($parent->id, array_map(fn (SetDocument $s) => $s->id, $chain), true)) {
+            if (count($chain) > self::MOST_PARENTS || in_array($parent->id, array_map(fn (SetDocument $s) => $s->id, $chain), true)) {
                 throw FormatError::at('parent', $chain[0]->parent, 'parents that end: at most '.self::MOST_PARENTS.', none of them twice');
             }
             array_unshift($chain, $parent);

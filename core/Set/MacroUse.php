@@ -10,24 +10,34 @@ use Nailrod\Core\Output\PlaysMacro;
 /** What plays each macro of a set. */
 final readonly class MacroUse
 {
-    public function __construct(private BindingSet $set) {}
+    /** @var array<string, list<Reference>> by macro */
+    private array $uses;
+
+    public function __construct(private BindingSet $set)
+    {
+        $uses = [];
+        foreach ((new References($set))->ofContacts() as $use) {
+            if ($use->does instanceof PlaysItsMacro || $use->does instanceof PlaysMacro) {
+                $uses[$use->does->macro()][] = $use;
+            }
+        }
+        $this->uses = $uses;
+    }
 
     /** @return list<array{layer: string, ref: string, words: string}> the contacts that play, start or stop a macro, and where */
     public function of(string $macro): array
     {
-        $uses = [];
-        foreach ((new References($this->set))->ofContacts() as $use) {
+        $told = [];
+        foreach ($this->uses[$macro] ?? [] as $use) {
             $does = match (true) {
-                $use->does instanceof PlaysItsMacro && $use->does->macro() === $macro => 'plays it',
-                $use->does instanceof PlaysMacro && $use->does->macro() === $macro => $use->does->starts() ? 'starts it' : 'stops it',
-                default => null,
+                ! $use->does instanceof PlaysMacro => 'plays it',
+                $use->does->starts() => 'starts it',
+                default => 'stops it',
             };
-            if ($does !== null) {
-                $uses[$use->layer.' '.$use->key] ??= ['layer' => $use->layer, 'ref' => $use->ref, 'words' => $this->where($use).' in '.$this->set->layers[$use->layer]->name.' '.$does];
-            }
+            $told[$use->layer.' '.$use->key] ??= ['layer' => $use->layer, 'ref' => $use->ref, 'words' => $this->where($use).' in '.$this->set->layers[$use->layer]->name.' '.$does];
         }
 
-        return array_values($uses);
+        return array_values($told);
     }
 
     private function where(Reference $use): string

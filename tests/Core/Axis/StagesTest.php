@@ -186,6 +186,7 @@ final class StagesTest extends TestCase
         yield 'calibrated to one reading' => [$calibration(500, 501), 'expected a whole number from 502 to 1000'];
         yield 'calibrated at the very end' => [$calibration(999, 1000), 'expected a whole number from 0 to 998'];
         yield 'two points above each other' => [fn () => Curves::read(Node::of(['kind' => 'points', 'points' => [[0, 0], [0.5, 0.2], [0.5, 0.4], [1, 1]]])), 'expected a number above that of the point before, 0.5'];
+        yield 'a first point that is not the first' => [fn () => Curves::read(Node::of(['kind' => 'points', 'points' => [[0.5, 0], [0.5, 0.4], [1, 1]]])), 'expected a number above that of the point before, 0.5'];
         yield 'a point lower than the one before' => [fn () => Curves::read(Node::of(['kind' => 'points', 'points' => [[0, 0], [0.5, 0.6], [0.7, 0.4], [1, 1]]])), 'expected a number not below that of the point before, 0.6'];
     }
 

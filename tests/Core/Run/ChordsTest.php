@@ -126,6 +126,13 @@ final class ChordsTest extends TestCase
         $this->assertSame([[], []], [$machine->state->timers, $machine->state->chords->presses]);
     }
 
+    public function test_a_press_that_is_over_is_forgotten(): void
+    {
+        $machine = Machine::start(self::desk()->program());
+        $machine->feed(Desk::inputs('50 b3 0', '100 b1 1', '300 b1 0', '900 b3 1'));
+        $this->assertSame([[], []], [$machine->state->timers, $machine->state->chords->presses]);
+    }
+
     public function test_let_go_of_everything_forgets_a_late_release(): void
     {
         $desk = self::desk()->cell('base', 'b3', 'follow', ['kind' => 'let go of everything']);

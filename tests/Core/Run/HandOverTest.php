@@ -160,4 +160,18 @@ final class HandOverTest extends TestCase
         // Lever A owns the output; the stick counts from 500. 510 is 655 of 65535 away, 511 is 720.
         $this->assertSame(['0 axis 1 13107', '30 axis 1 33488'], $desk->play('0 a 200', '10 c 500', '20 c 510', '30 c 511'));
     }
+
+    public function test_an_axis_at_its_very_low_end_counts_for_taking_over_too(): void
+    {
+        $desk = Desk::plain()->axis('base', 'a', ['kind' => 'axis', 'number' => 1])->axis('base', 'b', ['kind' => 'axis', 'number' => 1]);
+        // Lever B takes the output while lever A is at 0; A takes it back at once when it has moved by more than a hundredth.
+        $this->assertSame(['0 axis 1 0', '10 axis 1 6554', '30 axis 1 13107'], $desk->play('0 a 0', '5 b 0', '10 b 100', '30 a 200'));
+    }
+
+    public function test_rest_is_sent_to_the_very_integer(): void
+    {
+        $desk = Desk::plain()->layer('water', 'b1')->saying(['axes' => ['d/a' => ['range' => ['low' => 0.99]]]])->axis('water', 'a', ['kind' => 'axis', 'number' => 2])
+            ->saying(['cells' => ['base' => ['d/a' => ['outputs' => [['kind' => 'axis', 'number' => 1]], 'leaving' => 'return to rest']]]]);
+        $this->assertContains('20 axis 1 64880', $desk->play('0 a 1000', '20 b1 1'));
+    }
 }

@@ -233,4 +233,10 @@ final class LaterBehavioursTest extends TestCase
         $slow = Behaviours::read(Node::of(['kind' => 'ticks', 'coarse_above' => 0.5]));
         $this->assertSame(['slow', 'fast'], $slow instanceof Ticks ? [$slow->roleOf(0), $slow->roleOf(1)] : []);
     }
+
+    public function test_a_tick_exactly_200_ms_old_no_longer_counts_for_the_speed(): void
+    {
+        $desk = Desk::plain()->cell('base', 'e.plus', ['kind' => 'ticks', 'width_ms' => 5, 'gap_ms' => 5, 'coarse_above' => 9], self::button(1), self::button(2));
+        $this->assertSame(['100 1', '300 1', '499 2'], self::begun($desk, '50 b2 0', '100 e 1', '300 e 1', '499 e 1'));
+    }
 }

@@ -151,6 +151,9 @@ final class RunsTest extends TestCase
         foreach ([1, 3, 10] as $size) {
             $this->assertSame("0,d,a,2\n0,d,b1,1\n0,d,b2,1\n10000,d,a,3\n20000,d,b1,0\n", $cut(10_000, 30_000, $size));
             $this->assertSame("0,d,a,4\n0,d,b1,0\n0,d,b2,1\n", $cut(50_000, 60_000, $size), 'after its end it is how it was left');
+            $pieces = iterator_to_array(RecordingCut::rows(array_chunk($inputs, $size), 10_000, 30_000), false);
+            $this->assertSame([5, 20_000], [array_sum(array_column($pieces, 1)), max(array_column($pieces, 2))]);
+            $this->assertNotContains('', array_column($pieces, 0), 'no piece is empty');
         }
     }
 

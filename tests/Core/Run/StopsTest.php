@@ -186,4 +186,16 @@ final class StopsTest extends TestCase
             $desk->play('0 a 500', '20 b1 1', '30 b1 0', '40 a 0'),
         );
     }
+
+    public function test_the_stop_that_holds_is_named_on_either_side(): void
+    {
+        foreach (['above' => [1000, 500], 'below' => [0, 950]] as $side => [$held, $free]) {
+            $machine = Machine::start(self::desk(['opens' => 'held', 'side' => $side])->program());
+            $this->assertNull($machine->heldBy('d/a'));
+            $machine->feed(Desk::inputs('0 a '.$held));
+            $this->assertSame('cruise', $machine->heldBy('d/a'), $side);
+            $machine->feed(Desk::inputs('10 a '.$free));
+            $this->assertNull($machine->heldBy('d/a'));
+        }
+    }
 }

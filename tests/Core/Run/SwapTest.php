@@ -214,4 +214,33 @@ final class SwapTest extends TestCase
         $this->assertSame(['5 lamp d/lamp 1'], self::swap($lit('up'), $lit('down'), ['5 b1 0'], [])[0]);
         $this->assertSame(['5 lamp d/lamp 0'], self::swap($lit('down'), $lit('up'), ['5 b1 0'], [])[0]);
     }
+
+    public function test_a_stop_that_waits_for_ever_goes_on_doing_so(): void
+    {
+        $old = Desk::plain()->axis('base', 'a', ['kind' => 'axis', 'number' => 1])->cell('base', 'b1', 'follow', ['kind' => 'open stop', 'stop' => 'cruise'])
+            ->saying(['stops' => ['cruise' => ['name' => 'Cruise', 'axes' => ['d/a'], 'at' => 0.9, 'opens' => 'until drawn back', 'patience_ms' => 0]]]);
+        $this->assertSame([[], ['5000 axis 1 65535']], self::swap($old, $old->cell('base', 'b2', 'follow', self::button(9)), ['0 a 500', '10 b1 1', '20 b1 0'], ['5000 a 1000']));
+    }
+
+    public function test_what_is_placed_is_placed_to_the_very_integer(): void
+    {
+        $old = Desk::plain()->axis('base', 'a', ['kind' => 'axis', 'number' => 1])
+            ->saying(['made' => ['x' => ['kind' => 'larger', 'name' => 'X', 'of' => ['d/a', 'd/b']], 'far' => ['kind' => 'above', 'name' => 'Far', 'of' => ['made/x'], 'at' => 0.6]]])
+            ->saying(['cells' => ['base' => ['made/x' => ['outputs' => [['kind' => 'axis', 'number' => 2]]], 'made/far' => ['behaviour' => ['kind' => 'follow'], 'outputs' => [self::button(3)]]]]]);
+        $new = $old->saying(['axes' => ['d/a' => ['range' => ['high' => 0.8]]]]);
+        // 0.333 of 0.8 and 0.7 as they are: nothing but the one output moves, by rounding neither.
+        $this->assertSame([['10 button 3 0', '10 button 3 1', '10 axis 1 17459'], ['30 axis 2 49151', '40 axis 2 21823', '40 button 3 0']], self::swap($old, $new, ['0 a 333', '10 b 700'], ['30 b 750', '40 b 100']));
+    }
+
+    public function test_nothing_of_a_debounce_a_chord_or_the_mouse_is_left_when_all_is_let_go_of(): void
+    {
+        $desk = Desk::plain()->axis('base', 'c', ['kind' => 'mouse movement', 'direction' => 'x', 'speed' => 100])
+            ->saying(['controls' => ['d' => ['b1' => ['debounce_ms' => 50]]], 'chords' => ['base' => ['both' => ['name' => 'Both', 'of' => ['d/b2', 'd/b3'], 'outputs' => [self::button(5)]]]]])
+            ->cell('base', 'b1', 'follow', self::button(1));
+        $machine = Machine::start($desk->program());
+        $machine->feed(Desk::inputs('50 b4 0', '60 c 1000', '100 b1 1', '110 b2 1', '115 b3 1'));
+        $machine->letGoOfEverything(new Cause(Cause::CLOSED));
+        $state = $machine->state;
+        $this->assertSame([[], [], [], []], [$state->debounce->bouncing, $state->chords->consumed, $state->mouse->owed, $state->timers]);
+    }
 }

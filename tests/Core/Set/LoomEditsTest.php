@@ -199,4 +199,10 @@ final class LoomEditsTest extends TestCase
         $this->assertSame(['colour' => 3, 'name' => 'One'], $said('one', 3));
         $this->assertSame(['colour' => 3, 'name' => 'Two'], $said('two', 3), 'one that was chosen before is said');
     }
+
+    public function test_a_macro_that_is_not_there_is_not_taken_away(): void
+    {
+        $this->expectException(FormatError::class);
+        (new MacroEdits(Desk::plain()->assembled(), []))->remove('none');
+    }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Set;
 
+use Nailrod\Core\Action\Catalogue;
+use Nailrod\Core\Device\Device;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Format\PlainNames;
@@ -12,11 +14,13 @@ use Nailrod\Core\Program\Compiler;
 use Nailrod\Core\Set\Assembly;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Edits;
+use Nailrod\Core\Set\Library;
 use Nailrod\Core\Set\MacroUse;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\SetDiff;
 use Nailrod\Core\Set\SetDocument;
 use Nailrod\Core\Set\Words;
+use Nailrod\Core\Typing\KeyLayout;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Desk;
@@ -138,6 +142,8 @@ final class SetsTest extends TestCase
         yield 'an axis that drives a key' => [$cell('d/a', ['outputs' => [['kind' => 'key', 'code' => 'KeyA']]]), 'expected an output that an axis can drive.'];
         yield 'an axis with a behaviour' => [$cell('d/a', ['behaviour' => $follow, 'outputs' => [['kind' => 'axis', 'number' => 1]]]), 'expected one output and no behaviour, since this is an axis.'];
         yield 'a contact without a behaviour' => [$cell('d/b1', ['outputs' => [['kind' => 'button', 'number' => 1]]]), 'cells.base.d/b1: found no field "behaviour"'];
+        yield 'a chord under a name that is none' => [['chords' => ['base' => ['Both!' => ['name' => 'Both', 'of' => ['d/b1', 'd/b2'], 'outputs' => [['kind' => 'button', 'number' => 1]]]]]], 'chords.base.Both!: found "Both!", expected lower-case letters, digits'];
+        yield 'a chord of one' => [['chords' => ['base' => ['one' => ['name' => 'One', 'of' => ['d/b1'], 'outputs' => [['kind' => 'button', 'number' => 1]]]]]], 'chords.base.one.of: found a list of 1, expected two or more contacts, each once'];
         yield 'a field that no cell has' => [$cell('d/b1', ['behaviour' => $follow, 'outputs' => [['kind' => 'button', 'number' => 1]], 'colour' => 'red']), 'cells.base.d/b1.colour: found a field that this format does not have'];
         yield 'a cell that does not do nothing' => [$cell('d/b1', ['nothing' => false]), 'cells.base.d/b1.nothing: found false, expected true, and no other field beside it'];
         yield 'rest of an axis that has none' => [['axes' => ['d/a' => ['calibrate' => ['low' => 0, 'high' => 900, 'rest' => 4]]]], 'axes.d/a.calibrate.rest: found 4, expected no rest, since the axis is not centred.'];
@@ -259,5 +265,38 @@ final class SetsTest extends TestCase
         $this->expectException(FormatError::class);
         $this->expectExceptionMessage('axes.x/none.calibrate.lo: found a field that this format does not have');
         Desk::plain()->saying(['axes' => ['x/none' => ['calibrate' => ['lo' => 1]]]])->document();
+    }
+
+    public function test_a_set_has_at_most_eight_parents(): void
+    {
+        $of = fn (int $n): Library => new class ($n) implements Library {
+            public function __construct(private int $most) {}
+
+            public function set(string $id): ?SetDocument
+            {
+                $n = (int) substr($id, 1);
+
+                return SetDocument::read(Node::of(['format' => 'nailrod-set', 'version' => 1, 'id' => $id, 'name' => $id] + ($n < $this->most ? ['parent' => 's'.($n + 1)] : [])));
+            }
+
+            public function device(string $id): ?Device
+            {
+                return null;
+            }
+
+            public function catalogue(string $id): ?Catalogue
+            {
+                return null;
+            }
+
+            public function layout(string $id): ?KeyLayout
+            {
+                return null;
+            }
+        };
+        $this->assertCount(9, (new Assembly($of(8)))->merge($of(8)->set('s0') ?? throw new \LogicException)->chain);
+        $this->expectException(FormatError::class);
+        $this->expectExceptionMessage('expected parents that end: at most 8, none of them twice');
+        (new Assembly($of(9)))->merge($of(9)->set('s0') ?? throw new \LogicException);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Set;
 
+use Nailrod\Core\Axis\PointCurve;
 use Nailrod\Core\Axis\StartingShape;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Program\Compiler;
@@ -127,5 +128,14 @@ final class ShapingEditsTest extends TestCase
         $this->assertTrue($set->cell('base', 'd/a')?->over?->picksUp);
         $this->expectExceptionMessage('cells.base: found "d/b", expected an axis that this layer assigns');
         (new Edits($desk->assembled()))->handOver('base', 'd/b', []);
+    }
+
+    public function test_a_notch_and_a_point_are_taken_off_the_picture_each_by_its_place(): void
+    {
+        $desk = Desk::plain()->saying(['axes' => ['d/a' => ['notches' => ['kind' => 'flat', 'at' => [0.2, 0.5, 0.8]], 'curve' => ['kind' => 'points', 'points' => [[0, 0], [0.3, 0.1], [0.6, 0.7], [1, 1]]]]]]);
+        $edits = new ShapeEdits($desk->assembled());
+        $this->assertSame([0.2, 0.8], self::after($desk, $edits->remove('notch', 'd/a', 1))->shapings['d/a']->notches->at);
+        $curve = self::after($desk, $edits->remove('point', 'd/a', 1))->shapings['d/a']->curve;
+        $this->assertSame([[0.0, 0.0], [0.6, 0.7], [1.0, 1.0]], $curve instanceof PointCurve ? $curve->points : []);
     }
 }
