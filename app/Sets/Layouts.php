@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Sets;
 
+use Nailrod\Core\Format\Json;
+use Nailrod\Core\Format\Node;
 use Nailrod\Core\Typing\KeyLayout;
 
 /** The keyboard layouts that ship with the app, as files in `layouts/`. */
@@ -14,6 +16,23 @@ final class Layouts
         $file = base_path('layouts/'.basename($id).'.layout.json');
 
         return is_file($file) ? KeyLayout::fromJson((string) file_get_contents($file)) : null;
+    }
+
+    /**
+     * What they are called, without reading their keys.
+     *
+     * @return array<string, string> by id, by name
+     */
+    public static function names(): array
+    {
+        $names = [];
+        foreach (glob(base_path('layouts/*.layout.json')) ?: [] as $file) {
+            $layout = Node::of(Json::decode((string) file_get_contents($file)));
+            $names[$layout->get('id')->id()] = $layout->get('name')->string();
+        }
+        asort($names);
+
+        return $names;
     }
 
     /** @return array<string, KeyLayout> by id, by name */

@@ -18,7 +18,6 @@ use Nailrod\Core\Output\LetGo;
 use Nailrod\Core\Output\Outputs;
 use Nailrod\Core\Set\MacroUse;
 use Nailrod\Core\Set\PartPath;
-use Nailrod\Core\Typing\KeyLayout;
 
 /** The Macros place: all macros of the set, and one of them as bars on a time line. */
 final readonly class MacrosView
@@ -31,17 +30,17 @@ final readonly class MacrosView
 
     public Timeline $line;
 
-    /** @var array<string, KeyLayout> */
+    /** @var array<string, string> keyboard layouts by id, by name */
     public array $layouts;
 
     public MacroUse $use;
 
     public function __construct(public Place $place, string $macro)
     {
-        $this->layouts = Layouts::all();
+        $this->layouts = Layouts::names();
         $this->macro = $place->set->macros[$macro] ?? (array_values($place->set->macros)[0] ?? null);
         $place->notHere->ask('macro', $macro, isset($place->set->macros[$macro]), $this->macro->name ?? '');
-        $this->line = $this->macro === null ? Timeline::from([]) : Timeline::of($this->macro, $this->layouts);
+        $this->line = $this->macro === null ? Timeline::from([]) : Timeline::of($this->macro, $place->set->layouts);
         $this->use = new MacroUse($place->set);
     }
 
@@ -58,7 +57,7 @@ final readonly class MacrosView
 
     public function timeOf(Macro $macro): string
     {
-        return $this->time($macro->length($this->layouts));
+        return $this->time($macro->length($this->place->set->layouts));
     }
 
     /** @return list<array{name: string, bars: array<int, Bar>}> one lane for each output, one for all texts */
@@ -105,7 +104,7 @@ final readonly class MacrosView
     /** @return list<string> characters of a text that its layout cannot type */
     public function missing(Bar $bar): array
     {
-        return ($this->layouts[$bar->layout] ?? null)?->missing($bar->text) ?? [];
+        return ($this->place->set->layouts[$bar->layout] ?? null)?->missing($bar->text) ?? [];
     }
 
     /** @return array<string, string> flags that a macro can depend on, in words by what the form sends */

@@ -29,7 +29,7 @@
         </header>
         <p class="says">{{ $place->words->macro($macro) }}</p>
         @foreach ($view->line->bars as $bar)
-            @if ($bar->isText() && $view->missing($bar) !== [])<p class="says says--warn">{{ $view->layouts[$bar->layout]->name }} has no key for {{ implode(' ', $view->missing($bar)) }}: {{ count($view->missing($bar)) === 1 ? 'it is' : 'they are' }} left out of {{ $view->nameOf($bar) }}.</p>@endif
+            @if ($bar->isText() && $view->missing($bar) !== [])<p class="says says--warn">{{ $view->layouts[$bar->layout] }} has no key for {{ implode(' ', $view->missing($bar)) }}: {{ count($view->missing($bar)) === 1 ? 'it is' : 'they are' }} left out of {{ $view->nameOf($bar) }}.</p>@endif
         @endforeach
         @php($lanes = $view->lanes())
         @if ($lanes === [])
@@ -63,7 +63,7 @@
                     @if ($bar->isText())
                         <form method="post" action="{{ $post('macro.retype') }}" data-edit novalidate data-autosave class="retype">{{ $place->from() }}{{ $hidden }}<input type="hidden" name="bar" value="{{ $i }}">
                             <label><span class="sr-only">Text</span><textarea name="text" rows="2" maxlength="500">{{ $bar->text }}</textarea></label>
-                            <label><span class="sr-only">Keyboard layout</span><select name="layout">{{ App\Forms\Options::of(App\Forms\Options::names($view->layouts), $bar->layout) }}</select></label>
+                            <label><span class="sr-only">Keyboard layout</span><select name="layout">{{ App\Forms\Options::of($view->layouts, $bar->layout) }}</select></label>
                             <label class="field"><span>Each key, ms</span><input type="number" name="key_ms" min="1" max="1000" step="1" value="{{ $bar->width / 1000 }}"></label>
                         </form>
                     @else
@@ -86,7 +86,7 @@
             {{ $place->from() }}{{ $hidden }}
             <x-output-fields :form="$view->outputForm()" does="key" :begins="$view->begins()" />
             <label class="field field--tall" data-kinds="type" hidden><span>Text; a new line is Enter</span><textarea name="text" rows="3" maxlength="500" cols="30">Text</textarea></label>
-            <label class="field field--tall" data-kinds="type" hidden><span>Typed on</span><select name="layout">{{ App\Forms\Options::of(App\Forms\Options::names($view->layouts), 'us') }}</select></label>
+            <label class="field field--tall" data-kinds="type" hidden><span>Typed on</span><select name="layout">{{ App\Forms\Options::of($view->layouts, 'us') }}</select></label>
             <label class="field field--tall" data-kinds="type" hidden><span>Each key, ms</span><input type="number" name="key_ms" min="1" max="1000" step="1" value="20"></label>
             <label class="field field--tall for-length"><span>Lasts, ms</span><input type="number" name="lasts" min="1" max="600000" step="1" value="60"></label>
             <button class="button">Add at the end</button>
