@@ -25,16 +25,19 @@ final readonly class Comparison
     /** The same axis as the parent set shapes it, where that differs. */
     public function parentLine(Plot $plot): ?string
     {
+        $paths = [];
+        foreach (AxisParts::shaping() as $part) {
+            $paths[$part] = PartPath::axis($this->axis->ref, $part);
+        }
         $chain = $this->place->set->merged->chain;
-        if (count($chain) < 2) {
+        if (count($chain) < 2 || array_filter($paths, $this->place->saysItself(...)) === []) {
             return null;
         }
         $parts = [];
         foreach (array_slice($chain, 0, -1) as $document) {
-            foreach (AxisParts::shaping() as $part) {
-                $said = $document->parts()[(string) PartPath::axis($this->axis->ref, $part)] ?? null;
-                if ($said !== null) {
-                    $parts[$part] = Node::of($said->value);
+            foreach ($paths as $part => $path) {
+                if ($document->says($path)) {
+                    $parts[$part] = Node::of($document->value($path));
                 }
             }
         }
