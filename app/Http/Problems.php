@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
-use App\Recordings\BadRecording;
 use App\Sets\Busy;
-use App\Sets\MovedOn;
 use App\Sets\SetStore;
 use App\Sets\StaleEdit;
 use App\View\Difference;
@@ -18,6 +16,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Format\Refusal;
 use Nailrod\Core\Set\RefusalWords;
 
 /** What a page says when an edit cannot be made. */
@@ -25,12 +24,13 @@ final class Problems
 {
     public static function register(Exceptions $exceptions): void
     {
-        $exceptions->dontReport([BadRecording::class, Busy::class, FormatError::class, MovedOn::class, StaleEdit::class]);
+        $exceptions->dontReport([Refusal::class]);
         $exceptions->render(fn (FormatError $error, Request $request): Response|RedirectResponse|JsonResponse => self::notAsWanted($error, $request));
-        $exceptions->render(fn (BadRecording|MovedOn $error): RedirectResponse => back(303)->with('problem', $error->getMessage()));
         $exceptions->render(fn (Busy $busy, Request $request): Response|RedirectResponse|JsonResponse => self::busy($busy, $request));
         $exceptions->render(fn (QueryException $failure, Request $request) => Busy::isIt($failure) ? self::busy(Busy::afterTrying($failure), $request) : null);
         $exceptions->render(fn (StaleEdit $stale): Response => response()->view('places.conflict', ['difference' => Difference::of($stale)], 409));
+        // What is refused by a class of its own, and needs no page of its own either.
+        $exceptions->render(fn (Refusal $refusal, Request $request): Response|RedirectResponse|JsonResponse => self::told($refusal->getMessage(), $request));
     }
 
     private static function busy(Busy $busy, Request $request): Response|RedirectResponse|JsonResponse
@@ -49,7 +49,11 @@ final class Problems
 
     private static function notAsWanted(FormatError $error, Request $request): Response|RedirectResponse|JsonResponse
     {
-        $message = self::inWords($error, $request);
+        return self::told(self::inWords($error, $request), $request);
+    }
+
+    private static function told(string $message, Request $request): Response|RedirectResponse|JsonResponse
+    {
         if (self::isData($request)) {
             return new JsonResponse(['problem' => $message], 422);
         }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Live;
 
+use Nailrod\Core\Format\Refusal;
+
 /** A batch of inputs came out of turn. Nothing was taken. */
-final class OutOfOrder extends \RuntimeException
+final class OutOfOrder extends \RuntimeException implements Refusal
 {
     public static function batch(int $found, int $expected): self
     {

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Recordings;
 
+use Nailrod\Core\Format\Refusal;
+
 /** A file that cannot be taken as a recording: its name, the line, what was found and what was expected. */
-final class BadRecording extends \RuntimeException
+final class BadRecording extends \RuntimeException implements Refusal
 {
     public static function noRoom(): self
     {

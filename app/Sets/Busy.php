@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Sets;
 
+use Nailrod\Core\Format\Refusal;
+
 /** Somebody else has been writing for so long that this was given up. Nothing was changed. */
-final class Busy extends \RuntimeException
+final class Busy extends \RuntimeException implements Refusal
 {
     public static function afterTrying(\Throwable $last): self
     {

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Sets;
 
+use Nailrod\Core\Format\Refusal;
+
 /** An undo or redo was asked for by somebody who saw another revision than the one that holds. */
-final class MovedOn extends \RuntimeException
+final class MovedOn extends \RuntimeException implements Refusal
 {
     public static function since(): self
     {

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Cause;
 
+use Nailrod\Core\Format\Refusal;
+
 /** An input that cannot be: with its place, what was found and what was expected. */
-final class InputError extends \DomainException
+final class InputError extends \DomainException implements Refusal
 {
     public static function backInTime(Input $input, int $now): self
     {

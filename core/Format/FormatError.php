@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Nailrod\Core\Format;
 
 /** What is wrong in a file or an edit: where, what was found there, and what was expected. */
-final class FormatError extends \DomainException
+final class FormatError extends \DomainException implements Refusal
 {
     /** Around a figure in what was expected, so that a page can say it in the unit of the field; no text has such signs (see Signs). */
     private const MARK = "\u{1}";

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Hid;
 
+use Nailrod\Core\Format\Refusal;
+
 /** A report descriptor that cannot be: at which byte, what was found, what was expected. */
-final class DescriptorError extends \DomainException
+final class DescriptorError extends \DomainException implements Refusal
 {
     public static function at(int $offset, string $found, string $expected): self
     {

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Memory;
 
+use Nailrod\Core\Format\Refusal;
+
 /** The connection to the device was lost in the middle of a write. */
-final class CableCut extends \RuntimeException
+final class CableCut extends \RuntimeException implements Refusal
 {
     public static function after(int $bytes): self
     {

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Memory;
 
-final class MemoryError extends \DomainException
+use Nailrod\Core\Format\Refusal;
+
+final class MemoryError extends \DomainException implements Refusal
 {
     public static function tooLarge(int $bytes, int $room): self
     {

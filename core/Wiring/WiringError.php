@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Wiring;
 
+use Nailrod\Core\Format\Refusal;
 use Nailrod\Core\Hid\Field;
 
 /** A control of a device that its report descriptor does not have, or has otherwise. */
-final class WiringError extends \DomainException
+final class WiringError extends \DomainException implements Refusal
 {
     public static function missing(string $port, string $sort, string $number): self
     {

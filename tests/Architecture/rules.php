@@ -8,6 +8,7 @@ declare(strict_types=1);
  *   2. A file has at most 300 lines, a method at most 40.
  *   3. A public method of the core that throws says so.
  *   4. What the compiler makes and what a run remembers are objects: no array with named keys in core/Program, core/Run, core/State.
+ *   5. What is refused is a Refusal, so that a page says it and no log fills up with it.
  */
 
 use PhpParser\Node\Expr\ArrayDimFetch;
@@ -80,6 +81,11 @@ foreach ($files as $name => $tree) {
             if ($fetch->dim instanceof String_ && ! isset(OPEN_FORMAT[$fetch->dim->value])) {
                 $broken[] = $name.':'.$fetch->getStartLine()." asks for ['".$fetch->dim->value."'] of a row; make the row a class.";
             }
+        }
+    }
+    foreach ($finder->findInstanceOf($tree, Class_::class) as $class) {
+        if (str_ends_with((string) $class->extends, 'Exception') && ! is_subclass_of((string) $class->namespacedName, Nailrod\Core\Format\Refusal::class)) {
+            $broken[] = $name.' is an exception of ours and no Refusal.';
         }
     }
     foreach ($finder->findInstanceOf($tree, ClassMethod::class) as $method) {

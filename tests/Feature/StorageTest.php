@@ -29,7 +29,7 @@ final class StorageTest extends TestCase
     public function test_what_is_compiled_is_of_the_form_that_its_number_says(): void
     {
         $looks = [];
-        foreach (['Action', 'Axis', 'Behaviour', 'Condition', 'Device', 'Lamp', 'Layer', 'Macro', 'Made', 'Output', 'Program', 'Set', 'Typing'] as $folder) {
+        foreach (['Action', 'Axis', 'Behaviour', 'Condition', 'Device', 'Lamp', 'Layer', 'Macro', 'Made', 'Output', 'Plan', 'Program', 'Set', 'Typing'] as $folder) {
             foreach (glob(base_path('core/'.$folder.'/*.php')) ?: [] as $file) {
                 /** @var class-string $class */
                 $class = 'Nailrod\\Core\\'.$folder.'\\'.basename($file, '.php');
@@ -50,7 +50,7 @@ final class StorageTest extends TestCase
         $step = fn (int $n) => $this->postJson('/live/'.$id, ['set' => 'skerrywing', 'n' => $n, 'to' => 1000 * $n, 'inputs' => [[1000 * $n - 1, 'fennel/mark', $n % 2]]]);
         $step(1)->assertOk();
         $n = 2;
-        foreach (['set', 'php'] as $kind) {
+        foreach (['set', 'php', 'roles'] as $kind) {
             foreach (['cut', 'flipped', 'empty', 'gone'] as $how) {
                 foreach (glob($this->folder.'/programs/*.'.$kind) ?: [] as $file) {
                     $content = (string) file_get_contents($file);
@@ -62,6 +62,7 @@ final class StorageTest extends TestCase
                     });
                 }
                 $this->get('/sets/skerrywing/assign')->assertOk()->assertSee('Mark button');
+                $this->get('/sets/skerrywing/roles')->assertOk()->assertSee('look left');
                 $answer = $step($n);
                 if ($answer->getStatusCode() === 410) {
                     // The session's own program was damaged: the page takes it as ended, and opens a new one.

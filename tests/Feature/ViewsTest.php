@@ -37,9 +37,10 @@ final class ViewsTest extends TestCase
         $this->edit(fn (Edits $edits) => $edits->stop('cruise', ['name' => 'Cruise', 'axes' => ['fennel/friction'], 'at' => 0.5, 'opens' => 'held'], null));
         $view = new ShapeView($this->place(), ShapeView::query('?axis=fennel/friction'));
         $plot = new Plot(0, 0, 100, 100);
-        $free = explode('L', substr($plot->line($view->shaping()), 1));
         $held = explode('L', substr($plot->line($view->shaping(), array_values($view->stops->all)), 1));
-        $this->assertSame(['0 100', '50 50', '100 0'], [$free[0], $free[120], $free[240]]);
+        $this->assertSame('M0 100L100 0', $plot->line($view->shaping()), 'a line that is straight has two ends');
+        $curved = explode('L', substr($plot->line((new ShapeView($this->place(), ShapeView::query('?axis=gorse/x')))->shaping()), 1));
+        $this->assertSame([241, '0 100', '50 50.26', '100 0'], [count($curved), $curved[0], $curved[120], $curved[240]]);
         $this->assertSame(['0 100', '50 50', '100 50'], [$held[0], $held[120], $held[240]]);
         $this->assertSame([25.0, 75.0], [$plot->x(0.25), $plot->y(0.25)]);
     }
