@@ -41,10 +41,24 @@ final class SetStore
     /** The set that holds now, put together; read from what was compiled where that is at hand. */
     public function current(SetRecord $record): BindingSet
     {
+        return $this->compiled($record, $this->programs->set(...));
+    }
+
+    /**
+     * Something that was compiled of a set; what is damaged is made anew.
+     *
+     * @template T
+     *
+     * @param callable(string): T $read given the key
+     *
+     * @return T
+     */
+    private function compiled(SetRecord $record, callable $read): mixed
+    {
         try {
-            return $this->programs->set($this->programOf($record));
+            return $read($this->programOf($record));
         } catch (\UnexpectedValueException) {
-            return $this->programs->set($this->programOf($record));
+            return $read($this->programOf($record));
         }
     }
 
@@ -59,7 +73,7 @@ final class SetStore
     {
         $records = SetRecord::query()->findMany($ids)->keyBy('id');
 
-        return array_map(fn (SetRecord $record) => $this->programs->roles($this->programOf($record)), array_filter(array_map($records->get(...), array_combine($ids, $ids))));
+        return array_map(fn (SetRecord $record) => $this->compiled($record, $this->programs->roles(...)), array_filter(array_map($records->get(...), array_combine($ids, $ids))));
     }
 
     /** Key of the compiled program of the set that holds now. */
