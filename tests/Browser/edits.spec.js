@@ -60,7 +60,7 @@ test('bad input is told with place, found and expected, and changes nothing', as
     const stop = page.locator('#new-stop form');
     await stop.locator('[name="at"]').fill('140');
     await stop.getByText('Put the stop in').click();
-    await expect(page.locator('#notices')).toContainText('Holds at: found "140", expected 0 to 100. Nothing was changed.');
+    await expect(page.locator('#notices')).toContainText('The new stop, holds at: found 140 %, expected a number from 0 % to 100 %. Nothing was changed.');
     await expect(page.locator('body')).toHaveAttribute('data-revision', revision);
 
     await unfold(page, '#dead_zones-low');
