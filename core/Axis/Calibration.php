@@ -8,6 +8,7 @@ use Nailrod\Core\Device\AxisInput;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
 use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Format\Type\Whole;
 use Nailrod\Core\Format\Type\YesNo;
@@ -67,7 +68,7 @@ final readonly class Calibration implements AxisPart
         if ($node === null) {
             return self::whole($axis);
         }
-        $node->only(array_keys(self::fields(null)->all));
+        self::check($node);
         $rest = $node->maybe('rest');
         if ($rest !== null && ! $axis->centred) {
             throw $rest->refuse('no rest, since the axis is not centred');
@@ -86,7 +87,9 @@ final readonly class Calibration implements AxisPart
 
     public static function check(Node $node): void
     {
-        $node->only(array_keys(self::fields(null)->all));
+        /** @var ?list<string> $names */
+        static $names = null;
+        $node->only($names ??= Keys::of(self::fields(null)->all));
     }
 
     private static function reading(?AxisInput $axis): Whole

@@ -8,6 +8,7 @@ use Nailrod\Core\Device\AxisInput;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
 use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Format\Given;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Format\Type\Number;
 
@@ -52,8 +53,7 @@ final readonly class Range implements AxisPart, Stage
         if ($node === null) {
             return self::whole();
         }
-        self::check($node);
-        $given = self::fields($axis)->read($node);
+        $given = self::given($node);
 
         return new self($given->number('low'), $given->number('high'));
     }
@@ -61,10 +61,14 @@ final readonly class Range implements AxisPart, Stage
     /** @throws FormatError */
     public static function check(Node $node): void
     {
+        self::given($node);
+    }
+
+    private static function given(Node $node): Given
+    {
         $given = self::fields(null)->read($node);
-        if ($given->number('high') <= $given->number('low')) {
-            throw $node->refuse('a high end above the low end');
-        }
+
+        return $given->number('high') > $given->number('low') ? $given : throw $node->refuse('a high end above the low end');
     }
 
     public function asItComes(AxisInput $axis): string
