@@ -4,10 +4,6 @@ declare(strict_types=1);
 
 namespace App\Sets;
 
-use Nailrod\Core\Action\Catalogue;
-use Nailrod\Core\Device\Device;
-use Nailrod\Core\Device\Rig;
-use Nailrod\Core\Format\PhpSource;
 use Nailrod\Core\Plan\RoleColumn;
 use Nailrod\Core\Program\Compiler;
 use Nailrod\Core\Program\Program;
@@ -15,19 +11,19 @@ use Nailrod\Core\Program\Tables;
 use Nailrod\Core\Set\BindingSet;
 
 /**
- * Compiled programs and the sets they were made of, under one key each: programs, devices and catalogues as PHP files, so
- * that the opcode cache holds them, the rest of the set beside them, and a small part of it for pages that show many sets.
+ * Compiled programs and the sets they were made of, under one key each: the program as a PHP file, so that the opcode
+ * cache holds it, the set beside it, and a small part of that for pages that show many sets.
  */
 final class Programs
 {
     /** Counts up when sets or programs are written in another form, so that what an older version kept is made anew. */
-    private const FORM = 20;
+    private const FORM = 19;
 
     /** What the objects of a set look like in that form; where a test finds it changed, FORM has to be counted up. */
     public const LOOKS = '62ca0dee4065539190b9cadcb7530341';
 
-    /** The set, its devices and its simulator, its program, and what the grid of roles shows of it. */
-    private const KINDS = ['set', 'base', 'php', 'roles'];
+    /** The set, its program, and what the grid of roles shows of it. */
+    private const KINDS = ['set', 'php', 'roles'];
 
     /** Length of the line that seals a file: its mark, its sum, its end. */
     private const SEAL = 36;
@@ -38,8 +34,7 @@ final class Programs
         $written = serialize($set);
         $key = hash('xxh128', $written);
         if (! $this->has($key)) {
-            $this->writeSource($key, 'base', [array_values($set->rig->devices), $set->rig->made, $set->catalogue]);
-            $this->write($this->file($key, 'set'), self::sealed('', serialize($set->on(new Rig([]), null))));
+            $this->write($this->file($key, 'set'), self::sealed('', $written));
         }
 
         return $key;
@@ -48,12 +43,17 @@ final class Programs
     /** @throws \UnexpectedValueException if the set that it is made of is not there or damaged */
     public function program(string $key): Program
     {
-        // What is only looked at is never run: a set is compiled when it is first played. What is damaged is made anew.
-        if (! $this->isThere($key, 'php')) {
-            $this->writeSource($key, 'php', Compiler::compile($this->set($key))->tables);
+        $file = $this->file($key, 'php');
+        $source = is_file($file) ? (string) file_get_contents($file) : '';
+        if (! self::isWhole($source)) {
+            // What is only looked at is never run: a set is compiled when it is first played. What is damaged is made anew.
+            $this->write($file, self::sealed("<?php\n", substr(Compiler::compile($this->set($key))->toPhp(), 6)));
+            if (function_exists('opcache_invalidate')) {
+                opcache_invalidate($file, true);
+            }
         }
         /** @var Tables $tables */
-        $tables = require $this->file($key, 'php');
+        $tables = require $file;
 
         return new Program($tables);
     }
@@ -74,32 +74,13 @@ final class Programs
     public function set(string $key): BindingSet
     {
         $set = $this->kept($key, 'set');
-        if (! $set instanceof BindingSet || ! $this->isThere($key, 'base')) {
+        if (! $set instanceof BindingSet) {
             @unlink($this->file($key, 'set'));
 
             throw new \UnexpectedValueException('What was compiled of the set is damaged, and is made anew.');
         }
-        /** @var array{list<Device>, ?Device, ?Catalogue} $base */
-        $base = require $this->file($key, 'base');
-        [$devices, $made, $catalogue] = $base;
 
-        return $set->on(new Rig($devices, $made), $catalogue);
-    }
-
-    /** Is a file of source there, as it was written? */
-    private function isThere(string $key, string $kind): bool
-    {
-        $file = $this->file($key, $kind);
-
-        return is_file($file) && self::isWhole((string) file_get_contents($file));
-    }
-
-    private function writeSource(string $key, string $kind, mixed $value): void
-    {
-        $this->write($this->file($key, $kind), self::sealed("<?php\n", 'return '.PhpSource::of($value).";\n"));
-        if (function_exists('opcache_invalidate')) {
-            opcache_invalidate($this->file($key, $kind), true);
-        }
+        return $set;
     }
 
     /** What was kept; null if it is not there or damaged. */
