@@ -41,7 +41,7 @@ final readonly class Choices
         if ($sort !== Reference::LAMP) {
             $refs = array_map(strval(...), array_keys($sort === Reference::AXIS ? $rig->axes : $rig->contacts));
 
-            return array_combine($refs, array_map(fn (string $ref) => $rig->deviceNameOf($ref).' · '.$rig->nameOf($ref), $refs));
+            return array_combine($refs, array_map(fn (string $ref) => $rig->fullNameOf($ref, ' · '), $refs));
         }
         $lamps = [];
         foreach ($rig->devices as $device) {

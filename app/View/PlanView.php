@@ -134,7 +134,7 @@ final readonly class PlanView
     {
         $set = $this->place->set;
 
-        return $set->rig->deviceNameOf($spot->ref).' '.$set->rig->nameOf($spot->ref).($spot->layer === 'base' ? '' : ', '.($set->layers[$spot->layer]->name ?? $spot->layer));
+        return $set->rig->fullNameOf($spot->ref).($spot->layer === 'base' ? '' : ', '.($set->layers[$spot->layer]->name ?? $spot->layer));
     }
 
     /** @return array{reached: int, of: int, needed: int, buttons: string, axes: string} how far the set is */

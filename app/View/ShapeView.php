@@ -56,7 +56,7 @@ final readonly class ShapeView
         $this->stops = new ShapeStops($place, $this->axis);
         $this->made = new ShapeMade($place, $this->axis);
         $this->plot = $this->window();
-        $place->notHere->ask('axis', $query['axis'], isset($set->rig->axes[$query['axis']]), $this->axis === null ? '' : $set->rig->deviceNameOf($this->axis->ref).' '.$set->rig->nameOf($this->axis->ref));
+        $place->notHere->ask('axis', $query['axis'], isset($set->rig->axes[$query['axis']]), $this->axis === null ? '' : $set->rig->fullNameOf($this->axis->ref));
         $place->notHere->ask('part', $query['tab'], isset(self::TABS[$query['tab']]), self::TABS['shape']);
     }
 

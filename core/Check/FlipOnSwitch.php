@@ -44,7 +44,7 @@ final class FlipOnSwitch implements Check
     private function toAButton(Desk $desk, Spot $spot): ?Mend
     {
         foreach ((new Seats($desk->set))->contacts(ControlKind::Button, $spot->layer, 1) as [$ref]) {
-            return new Mend(sprintf('Move it to %s %s, which springs back', $desk->set->rig->deviceNameOf($ref), $desk->set->rig->nameOf($ref)), fn () => (new Transfers($desk->set))->cell(Transfers::MOVE, $spot->layer, $spot->ref, $spot->layer, $ref));
+            return new Mend(sprintf('Move it to %s, which springs back', $desk->set->rig->fullNameOf($ref)), fn () => (new Transfers($desk->set))->cell(Transfers::MOVE, $spot->layer, $spot->ref, $spot->layer, $ref));
         }
 
         return null;

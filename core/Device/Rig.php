@@ -167,4 +167,10 @@ final readonly class Rig
     {
         return $this->deviceOf($ref)->name ?? explode('/', $ref, 2)[0];
     }
+
+    /** Device and control: "Fennel Mark button". */
+    public function fullNameOf(string $ref, string $between = ' '): string
+    {
+        return $this->deviceNameOf($ref).$between.$this->nameOf($ref);
+    }
 }

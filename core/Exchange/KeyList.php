@@ -35,7 +35,7 @@ final class KeyList
                 self::safe($catalogue->groups[$action->group]),
                 $way instanceof PressesKeys ? self::safe($way->keys()->label()) : '',
                 self::safe($way === null ? '' : $words->output($way)),
-                self::safe(implode(', ', array_map(fn (Spot $spot) => $set->rig->deviceNameOf($spot->ref).' '.$set->rig->nameOf($spot->ref).($spot->layer === 'base' ? '' : ' ('.$set->layers[$spot->layer]->name.')'), $reach->spots($action->id)))),
+                self::safe(implode(', ', array_map(fn (Spot $spot) => $set->rig->fullNameOf($spot->ref).($spot->layer === 'base' ? '' : ' ('.$set->layers[$spot->layer]->name.')'), $reach->spots($action->id)))),
             ], ',', '"', '');
         }
         rewind($stream);

@@ -48,7 +48,7 @@ final readonly class RoleColumn
 
         return new RolePlace(
             $spot,
-            $set->rig->deviceNameOf($spot->ref).' '.$set->rig->nameOf($spot->ref),
+            $set->rig->fullNameOf($spot->ref),
             $spot->layer === Layer::BASE ? '' : ($set->layers[$spot->layer]->name ?? $spot->layer),
             $origin !== null && $origin !== $set->merged->own->id,
         );

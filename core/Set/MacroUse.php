@@ -10,7 +10,7 @@ use Nailrod\Core\Output\PlaysMacro;
 /** What plays each macro of a set. */
 final readonly class MacroUse
 {
-    /** @var array<string, list<Reference>> by macro */
+    /** @var array<string, list<Mention>> by macro */
     private array $uses;
 
     public function __construct(private BindingSet $set)
@@ -40,8 +40,8 @@ final readonly class MacroUse
         return array_values($told);
     }
 
-    private function where(Reference $use): string
+    private function where(Mention $use): string
     {
-        return $use->by === Reference::CHORD ? $this->set->chords[$use->layer][$use->key]->name.' together' : $this->set->rig->deviceNameOf($use->ref).' '.$this->set->rig->nameOf($use->ref);
+        return $use->by === Mention::CHORD ? $this->set->chords[$use->layer][$use->key]->name.' together' : $this->set->rig->fullNameOf($use->ref);
     }
 }

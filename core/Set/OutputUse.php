@@ -63,7 +63,7 @@ final readonly class OutputUse
     /**
      * @param class-string<IsNumbered> $kind
      *
-     * @return \Generator<int, Reference> by number
+     * @return \Generator<int, Mention> by number
      */
     private function uses(string $kind): \Generator
     {

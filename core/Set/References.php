@@ -11,39 +11,39 @@ final readonly class References
 {
     public function __construct(private BindingSet $set) {}
 
-    /** @return \Generator<int, Reference> in file order */
+    /** @return \Generator<int, Mention> in file order */
     public function all(): \Generator
     {
         foreach (Keys::each($this->set->ways) as $action => $way) {
-            yield new Reference(Reference::WAY, '', $action, '', $way);
+            yield new Mention(Mention::WAY, '', $action, '', $way);
         }
         yield from $this->ofContacts();
         foreach (Keys::each($this->set->macros) as $id => $macro) {
             foreach ($macro->steps as $step) {
                 if ($step->output !== null) {
-                    yield new Reference(Reference::MACRO, '', $id, '', $step->output);
+                    yield new Mention(Mention::MACRO, '', $id, '', $step->output);
                 }
             }
         }
     }
 
-    /** @return \Generator<int, Reference> what contacts and axes do, by cells and chords, behaviours before outputs, in file order */
+    /** @return \Generator<int, Mention> what contacts and axes do, by cells and chords, behaviours before outputs, in file order */
     public function ofContacts(): \Generator
     {
         foreach (Keys::each($this->set->cells) as $layer => $cells) {
             foreach (Keys::each($cells) as $ref => $cell) {
                 if ($cell->behaviour !== null) {
-                    yield new Reference(Reference::CELL, $layer, $ref, $ref, $cell->behaviour);
+                    yield new Mention(Mention::CELL, $layer, $ref, $ref, $cell->behaviour);
                 }
                 foreach ($cell->outputs as $output) {
-                    yield new Reference(Reference::CELL, $layer, $ref, $ref, $output);
+                    yield new Mention(Mention::CELL, $layer, $ref, $ref, $output);
                 }
             }
         }
         foreach (Keys::each($this->set->chords) as $layer => $chords) {
             foreach (Keys::each($chords) as $id => $chord) {
                 foreach ($chord->outputs as $output) {
-                    yield new Reference(Reference::CHORD, $layer, $id, $chord->of[0], $output);
+                    yield new Mention(Mention::CHORD, $layer, $id, $chord->of[0], $output);
                 }
             }
         }

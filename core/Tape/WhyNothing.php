@@ -59,7 +59,7 @@ final readonly class WhyNothing
     /** Ticks of an encoder that were left out, since too many were waiting. */
     public function dropped(int $t, string $ref, int $ticks): Sentence
     {
-        return new Sentence($t, $ref, [$this->set->rig->deviceNameOf($ref).' · '.$this->set->rig->nameOf($ref), $ticks === 1 ? '1 tick was dropped' : $ticks.' ticks were dropped', 'more came than may wait'], false, []);
+        return new Sentence($t, $ref, [$this->set->rig->fullNameOf($ref, ' · '), $ticks === 1 ? '1 tick was dropped' : $ticks.' ticks were dropped', 'more came than may wait'], false, []);
     }
 
     /** A movement that a shut stop holds back, so that nothing new is sent; null if no stop does. */

@@ -56,7 +56,7 @@ final readonly class Comparison
         }
         foreach ($rig->axes as $ref => $axis) {
             if ($ref !== $this->axis->ref) {
-                $comparisons['axis:'.$ref] = $rig->deviceNameOf($ref).' · '.$rig->nameOf($ref);
+                $comparisons['axis:'.$ref] = $rig->fullNameOf($ref, ' · ');
             }
         }
 

@@ -56,7 +56,7 @@ final readonly class ShapeMade
         $like = [];
         foreach ($rig->axes as $ref => $axis) {
             if (in_array($ref, $made->sources(), true) || (! ($made instanceof BuildsAxes && $axis->isBuilt()) && $axis->centred === $isCentred)) {
-                $like[$ref] = $rig->deviceNameOf($ref).' · '.$rig->nameOf($ref);
+                $like[$ref] = $rig->fullNameOf($ref, ' · ');
             }
         }
 
@@ -76,7 +76,7 @@ final readonly class ShapeMade
         $partners = [];
         foreach ($this->place->set->rig->axes as $ref => $axis) {
             if ($ref !== $this->axis?->ref && ! $axis->isBuilt() && $axis->centred === $this->isCentred) {
-                $partners[$ref] = $this->place->set->rig->deviceNameOf($ref).' · '.$this->place->set->rig->nameOf($ref);
+                $partners[$ref] = $this->place->set->rig->fullNameOf($ref, ' · ');
             }
         }
 

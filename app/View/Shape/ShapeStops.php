@@ -29,7 +29,7 @@ final readonly class ShapeStops
         $openers = [];
         foreach (array_keys($set->rig->contacts) as $ref) {
             $does = $this->place->words->cell($set->cell('base', $ref));
-            $openers[$ref] = $set->rig->deviceNameOf($ref).' · '.$set->rig->nameOf($ref).($does === '' ? '' : ' (now: '.$does.')');
+            $openers[$ref] = $set->rig->fullNameOf($ref, ' · ').($does === '' ? '' : ' (now: '.$does.')');
         }
 
         return $openers;

@@ -203,6 +203,7 @@ final class LoomEditsTest extends TestCase
     public function test_a_macro_that_is_not_there_is_not_taken_away(): void
     {
         $this->expectException(FormatError::class);
+        $this->expectExceptionMessage('macros: found "none"');
         (new MacroEdits(Desk::plain()->assembled(), []))->remove('none');
     }
 }

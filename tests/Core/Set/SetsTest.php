@@ -226,6 +226,7 @@ final class SetsTest extends TestCase
         $before = $desk->assembled();
         $without = $before->merged->own->without(PartPath::flag('f'));
         $this->expectException(FormatError::class);
+        $this->expectExceptionMessage('cells.base.d/b1.outputs[0]');
         (new Assembly($desk))->assemble($without, $before);
     }
 

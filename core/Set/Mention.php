@@ -7,8 +7,8 @@ namespace Nailrod\Core\Set;
 use Nailrod\Core\Behaviour\Behaviour;
 use Nailrod\Core\Output\Output;
 
-/** One thing that a part of a set does, and where it says so. */
-final readonly class Reference
+/** One thing that a part of a set does, and where it says so: what References finds. */
+final readonly class Mention
 {
     public const WAY = 'way';
     public const CELL = 'cell';
@@ -29,7 +29,7 @@ final readonly class Reference
     {
         return match ($this->by) {
             self::WAY => $set->catalogue?->action($this->key)->name ?? $this->key,
-            self::CELL => $set->rig->deviceNameOf($this->key).' '.$set->rig->nameOf($this->key).', '.$set->layers[$this->layer]->name,
+            self::CELL => $set->rig->fullNameOf($this->key).', '.$set->layers[$this->layer]->name,
             self::CHORD => $set->chords[$this->layer][$this->key]->name.', '.$set->layers[$this->layer]->name,
             default => 'macro '.$set->macros[$this->key]->name,
         };
