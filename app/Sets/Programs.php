@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace App\Sets;
 
+use Nailrod\Core\Action\Catalogue;
+use Nailrod\Core\Device\Device;
+use Nailrod\Core\Device\Rig;
+use Nailrod\Core\Format\PhpSource;
 use Nailrod\Core\Plan\RoleColumn;
 use Nailrod\Core\Program\Compiler;
 use Nailrod\Core\Program\Program;
@@ -12,29 +16,41 @@ use Nailrod\Core\Set\BindingSet;
 
 /**
  * Compiled programs and the sets they were made of, under one key each: the program as a PHP file, so that the opcode
- * cache holds it, the set beside it, and a small part of that for pages that show many sets.
+ * cache holds it, the set beside it, and a small part of that for pages that show many sets. The devices and the simulator
+ * of a set, its larger half, are a PHP file of their own, by the first half of the key: all states of a set that differ
+ * in nothing but what is bound share it, and so it is in the opcode cache when the next edit comes.
  */
 final class Programs
 {
     /** Counts up when sets or programs are written in another form, so that what an older version kept is made anew. */
-    private const FORM = 22;
+    private const FORM = 23;
 
     /** What the objects of a set look like in that form; where a test finds it changed, FORM has to be counted up. */
     public const LOOKS = 'fef7711238db5092ff238987aaf23048';
 
-    /** The set, its program, and what the grid of roles shows of it. */
+    /** The set without its devices and its simulator, its program, and what the grid of roles shows of it. */
     private const KINDS = ['set', 'php', 'roles'];
+
+    /** Devices and simulator. */
+    private const BASE = 'base';
+
+    /** Length of the part of a key that says which devices and which simulator. */
+    private const HALF = 16;
 
     /** Length of the line that seals a file: its mark, its sum, its end. */
     private const SEAL = 36;
 
-    /** @return string the key, a hash of the whole set with its devices and its simulator */
+    /** @return string the key: a hash of its devices and its simulator, and one of the rest of the set */
     public function keep(BindingSet $set): string
     {
-        $written = serialize($set);
-        $key = hash('xxh128', $written);
+        $base = [array_values($set->rig->devices), $set->catalogue];
+        $rest = serialize($set->on(new Rig([], $set->rig->made), null));
+        $key = hash('xxh64', serialize($base)).hash('xxh64', $rest);
+        if (! $this->isThere($this->file($key, self::BASE))) {
+            $this->writeSource($this->file($key, self::BASE), $base);
+        }
         if (! $this->has($key)) {
-            $this->write($this->file($key, 'set'), self::sealed('', $written));
+            $this->write($this->file($key, 'set'), self::sealed('', $rest));
         }
 
         return $key;
@@ -44,13 +60,9 @@ final class Programs
     public function program(string $key): Program
     {
         $file = $this->file($key, 'php');
-        $source = is_file($file) ? (string) file_get_contents($file) : '';
-        if (! self::isWhole($source)) {
-            // What is only looked at is never run: a set is compiled when it is first played. What is damaged is made anew.
-            $this->write($file, self::sealed("<?php\n", substr(Compiler::compile($this->set($key))->toPhp(), 6)));
-            if (function_exists('opcache_invalidate')) {
-                opcache_invalidate($file, true);
-            }
+        // What is only looked at is never run: a set is compiled when it is first played. What is damaged is made anew.
+        if (! $this->isThere($file)) {
+            $this->writeSource($file, Compiler::compile($this->set($key))->tables);
         }
         /** @var Tables $tables */
         $tables = require $file;
@@ -73,14 +85,31 @@ final class Programs
     /** @throws \UnexpectedValueException if it is not there or damaged */
     public function set(string $key): BindingSet
     {
-        $set = $this->kept($key, 'set');
-        if (! $set instanceof BindingSet) {
+        $rest = $this->kept($key, 'set');
+        $base = $this->file($key, self::BASE);
+        if (! $rest instanceof BindingSet || ! $this->isThere($base)) {
             @unlink($this->file($key, 'set'));
 
             throw new \UnexpectedValueException('What was compiled of the set is damaged, and is made anew.');
         }
+        /** @var array{list<Device>, ?Catalogue} $read */
+        $read = require $base;
 
-        return $set;
+        return $rest->on(new Rig($read[0], $rest->rig->made), $read[1]);
+    }
+
+    /** Is a file of source there, as it was written? */
+    private function isThere(string $file): bool
+    {
+        return is_file($file) && self::isWhole((string) file_get_contents($file));
+    }
+
+    private function writeSource(string $file, mixed $value): void
+    {
+        $this->write($file, self::sealed("<?php\n", 'return '.PhpSource::of($value).";\n"));
+        if (function_exists('opcache_invalidate')) {
+            opcache_invalidate($file, true);
+        }
     }
 
     /** What was kept; null if it is not there or damaged. */
@@ -94,7 +123,7 @@ final class Programs
 
     public function has(string $key): bool
     {
-        return is_file($this->file($key, 'set'));
+        return is_file($this->file($key, 'set')) && is_file($this->file($key, self::BASE));
     }
 
     /** What was compiled under a key goes. */
@@ -117,11 +146,12 @@ final class Programs
     public function tidy(array $used, int $old, int $drafts): array
     {
         $gone = $kept = $bytes = 0;
+        $used += array_fill_keys(array_map(fn (int|string $key): string => substr((string) $key, 0, self::HALF), array_keys($used)), true);
         foreach (glob(config('nailrod.programs').'/*') ?: [] as $file) {
             if (! is_file($file)) {
                 continue;
             }
-            $isOurs = preg_match('/^([0-9a-f]{32})-(\d+)\.('.implode('|', self::KINDS).')$/D', basename($file), $m) === 1;
+            $isOurs = preg_match('/^([0-9a-f]{16,32})-(\d+)\.('.implode('|', [...self::KINDS, self::BASE]).')$/D', basename($file), $m) === 1;
             $isNeeded = $isOurs ? (int) $m[2] === self::FORM && (isset($used[$m[1]]) || filemtime($file) >= $old) : filemtime($file) >= $drafts;
             if ($isNeeded) {
                 $kept++;
@@ -163,6 +193,6 @@ final class Programs
 
     private function file(string $key, string $kind): string
     {
-        return config('nailrod.programs').'/'.$key.'-'.self::FORM.'.'.$kind;
+        return config('nailrod.programs').'/'.($kind === self::BASE ? substr($key, 0, self::HALF) : $key).'-'.self::FORM.'.'.$kind;
     }
 }

@@ -37,7 +37,7 @@ final readonly class Catalogue
      * @param array<string, Variable> $variables by id
      * @param list<ReservedKey>       $reserved  keys that it and the desktop keep for themselves
      */
-    private function __construct(
+    public function __construct(
         public string $id,
         public string $name,
         public string $vehicle,

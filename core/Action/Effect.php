@@ -15,7 +15,7 @@ use Nailrod\Core\Format\Type\Number;
 /** What an action does to a variable of the simulator when it is reached. */
 final readonly class Effect
 {
-    private function __construct(public EffectKind $kind, public string $variable, public float $amount) {}
+    public function __construct(public EffectKind $kind, public string $variable, public float $amount) {}
 
     public static function fields(): Fields
     {

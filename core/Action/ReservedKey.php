@@ -22,7 +22,7 @@ final readonly class ReservedKey
      * @param string $by    one of the words above
      * @param string $opens what comes up when it is pressed; empty if nobody has said
      */
-    private function __construct(public KeyStroke $key, public string $by, public string $opens) {}
+    public function __construct(public KeyStroke $key, public string $by, public string $opens) {}
 
     public static function fields(): Fields
     {

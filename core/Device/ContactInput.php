@@ -21,7 +21,7 @@ final readonly class ContactInput
      * @param int          $debounce of a reported contact, in µs; 0: every change counts
      * @param ?string      $mark   a few signs that stand for its number, of one that is made from axes
      */
-    private function __construct(
+    public function __construct(
         public string $ref,
         public string $name,
         public ?int $number,

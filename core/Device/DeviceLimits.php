@@ -19,7 +19,7 @@ final readonly class DeviceLimits
      * @param ?int $macros that its memory holds
      * @param ?int $tiles  on one page
      */
-    private function __construct(public ?int $inputs, public ?int $macros, public ?int $tiles) {}
+    public function __construct(public ?int $inputs, public ?int $macros, public ?int $tiles) {}
 
     public static function fields(): Fields
     {

@@ -19,7 +19,7 @@ final readonly class Lamp
     public const COLOURS = ['white', 'green', 'amber', 'red', 'blue'];
 
     /** @param non-empty-list<string> $colours it can show, the usual one first */
-    private function __construct(public string $id, public string $name, public int $x, public int $y, public array $colours) {}
+    public function __construct(public string $id, public string $name, public int $x, public int $y, public array $colours) {}
 
     public static function fields(): Fields
     {

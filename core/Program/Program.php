@@ -69,12 +69,6 @@ final class Program
 
     public function __construct(public readonly Tables $tables) {}
 
-    /** The program as PHP source that gives its tables back. */
-    public function toPhp(): string
-    {
-        return "<?php\n\nreturn ".PhpSource::of($this->tables).";\n";
-    }
-
     public function hash(): string
     {
         return hash('xxh128', serialize($this->tables));

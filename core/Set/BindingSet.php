@@ -100,6 +100,12 @@ final readonly class BindingSet
         return new self($merged, $rig, $catalogue, $layers, $shapings, $made, $stops, $flags, $macros, $chords, $cells, $ways, array_values(array_unique($missing)), $layouts, $lamps);
     }
 
+    /** The same set with this rig and this simulator, which were kept beside it: they are the larger half of it. */
+    public function on(Rig $rig, ?Catalogue $catalogue): self
+    {
+        return new self($this->merged, $rig, $catalogue, $this->layers, $this->shapings, $this->made, $this->stops, $this->flags, $this->macros, $this->chords, $this->cells, $this->ways, $this->missing, $this->layouts, $this->lamps);
+    }
+
     /** Is all the same but cells, chords and lamps, so that a cell that fits the one fits the other? */
     private function isLike(self $other): bool
     {

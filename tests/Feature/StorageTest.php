@@ -50,7 +50,7 @@ final class StorageTest extends TestCase
         $step = fn (int $n) => $this->postJson('/live/'.$id, ['set' => 'skerrywing', 'n' => $n, 'to' => 1000 * $n, 'inputs' => [[1000 * $n - 1, 'fennel/mark', $n % 2]]]);
         $step(1)->assertOk();
         $n = 2;
-        foreach (['set', 'php', 'roles'] as $kind) {
+        foreach (['set', 'base', 'php', 'roles'] as $kind) {
             foreach (['cut', 'flipped', 'empty', 'gone'] as $how) {
                 foreach (glob($this->folder.'/programs/*.'.$kind) ?: [] as $file) {
                     $content = (string) file_get_contents($file);
@@ -105,6 +105,7 @@ final class StorageTest extends TestCase
             $store->current($store->open('skerrywing'));
         }
         $this->assertLessThanOrEqual(2, count(glob($this->folder.'/programs/*.set') ?: []));
+        $this->assertCount(1, glob($this->folder.'/programs/*.base') ?: [], 'devices and simulator are the same all the time');
     }
 
     public function test_tidying_removes_what_is_over_and_says_what_is_kept(): void
@@ -116,7 +117,7 @@ final class StorageTest extends TestCase
             file_put_contents($this->folder.'/programs/'.$name, 'x');
             touch($this->folder.'/programs/'.$name, $long);
         }
-        touch((glob($this->folder.'/programs/'.$kept.'*.set') ?: [])[0], $long);
+        array_map(fn (string $file) => touch($file, $long), glob($this->folder.'/programs/*') ?: []);
         file_put_contents($this->folder.'/cache/ab/over', (time() - 5).'x');
         file_put_contents($this->folder.'/cache/ab/waits', (time() + 500).'x');
         file_put_contents($this->folder.'/sessions/old', 'x');
@@ -127,7 +128,7 @@ final class StorageTest extends TestCase
             RecordingRecord::query()->where('id', $run->id)->update(['updated_at' => now()->subDays(40)]);
         }
         $this->artisan('nailrod:tidy')->expectsOutputToContain('Recordings: 2 removed')->expectsOutputToContain('kept')->assertSuccessful();
-        $this->assertSame([1, ['kept']], [count(glob($this->folder.'/programs/*') ?: []), RecordingRecord::query()->pluck('name')->all()]);
+        $this->assertSame([2, ['kept']], [count(glob($this->folder.'/programs/*') ?: []), RecordingRecord::query()->pluck('name')->all()]);
         $this->assertTrue(app(Programs::class)->has($kept));
         $this->assertSame(['waits'], array_map(basename(...), glob($this->folder.'/cache/ab/*') ?: []));
         $this->assertSame([], glob($this->folder.'/sessions/*'));
