@@ -98,16 +98,19 @@ final readonly class Plot
         }
         $points = [];
         $before = null;
+        $y = 0.0;
         for ($i = 0; $i <= $this->samples; $i++) {
             $travel = $from + ($to - $from) * $i / $this->samples;
             $value = $shaping->settled($travel);
             foreach ($stops as $stop) {
                 $value = $stop->hold($value);
             }
-            if ($before !== null && $shaping->notches->areStepped() && $value !== $before) {
-                $points[] = $this->x($travel).' '.$this->y($before);
+            $x = $this->x($travel);
+            if ($before !== null && $value !== $before && $shaping->notches->areStepped()) {
+                $points[] = $x.' '.$this->y($before);
             }
-            $points[] = $this->x($travel).' '.$this->y($value);
+            $y = $value === $before ? $y : $this->y($value);
+            $points[] = $x.' '.$y;
             $before = $value;
         }
 

@@ -99,6 +99,7 @@ final class ViewsTest extends TestCase
         $store->undo('skerrywing', (int) $store->open('skerrywing')->head_id);
         $place = $this->place();
         $this->assertSame(['Finger lever, curve: not said here → expo 10 %: calm at the start, quicker at the end', 'Loaded from the demo files.'], array_map(fn ($r) => $r->sentence, $place->history()));
+        $this->assertSame(['Finger lever, curve: not said here → expo 10 %: calm at the start, quicker at the end'], array_map(fn ($r) => $r->sentence, $place->history(1)));
         $this->assertStringContainsString('expo 20 %', (string) $place->redo);
     }
 

@@ -51,7 +51,7 @@ final readonly class Comparison
     {
         $rig = $this->place->set->rig;
         $comparisons = [];
-        foreach (array_slice($this->place->history(), 1, 12) as $revision) {
+        foreach (array_slice($this->place->history(13), 1) as $revision) {
             $comparisons['revision:'.$revision->id] = 'before: '.mb_strimwidth($revision->sentence, 0, 60, '…');
         }
         foreach ($rig->axes as $ref => $axis) {
