@@ -95,6 +95,17 @@ final readonly class Answers
         return $value;
     }
 
+    /** @return array<string, mixed> in the open format, null for what is as usual and so need not be said */
+    public function unusual(Fields $fields): array
+    {
+        $value = $this->all($fields);
+        foreach ($value as $name => $said) {
+            $value[$name] = $said === $fields->all[$name]->usual ? null : $said;
+        }
+
+        return $value;
+    }
+
     /** @return array<string, mixed> the field in the open format; nothing if it may be left out, and was */
     private function field(Field $field, string $input): array
     {

@@ -207,7 +207,7 @@ final class Compiler
             $stops[] = $this->stopIndex[$stop->id];
         }
 
-        return new AxisRow($axis->ref, $axis->name, $axis->number, $axis->min, $axis->max, $axis->centred, $axis->degrees, $axis->isBuilt(), $shape, $stops);
+        return new AxisRow($axis, $shape, $stops);
     }
 
     private function layerChords(int $index, string $layer): void

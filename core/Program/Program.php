@@ -9,7 +9,6 @@ use Nailrod\Core\Axis\Stop;
 use Nailrod\Core\Behaviour\Assigned;
 use Nailrod\Core\Behaviour\Behaviours;
 use Nailrod\Core\Condition\Condition;
-use Nailrod\Core\Device\AxisInput;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Lamp\LampRule;
 use Nailrod\Core\Lamp\LampRules;
@@ -78,8 +77,7 @@ final class Program
     {
         if (! isset($this->shapings[$axis])) {
             $row = $this->tables->axes[$axis];
-            $input = new AxisInput($row->ref, $row->name, $row->number, $row->min, $row->max, $row->centred, $row->degrees, built: $row->built);
-            $this->shapings[$axis] = Shaping::read($input, Node::of($row->shape)->map());
+            $this->shapings[$axis] = Shaping::read($row->input, Node::of($row->shape)->map());
         }
 
         return $this->shapings[$axis];
@@ -88,7 +86,7 @@ final class Program
     /** Index of an axis that the program uses, one of a device or a built one; -1 if it does not use it. */
     public function axisIndex(string $ref): int
     {
-        $this->axisIndex ??= array_flip(array_column($this->tables->axes, 'ref'));
+        $this->axisIndex ??= array_flip(array_map(fn (AxisRow $row): string => $row->input->ref, $this->tables->axes));
 
         return $this->axisIndex[$ref] ?? -1;
     }

@@ -206,7 +206,7 @@ final class Axes implements Timed
         foreach ($this->lanes as $axis => $lane) {
             $route = $lane->route ?? $lane->pending;
             if ($route !== null) {
-                $sending[$this->run->program->tables->axes[$axis]->ref] = $this->routes->sending($axis, $lane, $route);
+                $sending[$this->run->program->tables->axes[$axis]->input->ref] = $this->routes->sending($axis, $lane, $route);
             }
         }
 
@@ -233,7 +233,7 @@ final class Axes implements Timed
             $this->routes->leaveAll($before, $cause);
         }
         foreach ($this->run->program->tables->axes as $axis => $row) {
-            $this->routes->takeUp($axis, $before[$row->ref] ?? null, $this->moved($axis, $cause));
+            $this->routes->takeUp($axis, $before[$row->input->ref] ?? null, $this->moved($axis, $cause));
             $this->run->lanes->bound($axis);
         }
     }
@@ -283,7 +283,7 @@ final class Axes implements Timed
 
     private function moved(int $axis, Cause $cause): Cause
     {
-        return $cause->then(StepKind::AxisSends, $this->run->program->tables->axes[$axis]->ref);
+        return $cause->then(StepKind::AxisSends, $this->run->program->tables->axes[$axis]->input->ref);
     }
 
     private function fuse(int $axis, AxisLane $lane, int $reading): float

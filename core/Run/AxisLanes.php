@@ -22,7 +22,7 @@ final class AxisLanes
     {
         $state = $this->run->state->axes;
         foreach ($this->run->program->tables->axes as $axis => $row) {
-            $lane = new AxisLane($row->min, $row->max);
+            $lane = new AxisLane($row->input->min, $row->input->max);
             $lane->reading = $lane->standing = $state->readings[$axis] ?? 0;
             $lane->value = $state->values[$axis] ?? 0.0;
             $lane->integer = $state->integers[$axis] ?? -1;
@@ -52,7 +52,7 @@ final class AxisLanes
             }
             $state->values[$axis] = $lane->value;
             $state->integers[$axis] = $lane->integer;
-            if (! $this->run->program->tables->axes[$axis]->built) {
+            if (! $this->run->program->tables->axes[$axis]->input->isBuilt()) {
                 $state->readings[$axis] = $lane->reading;
             }
             if ($lane->notch !== null) {

@@ -92,7 +92,7 @@ final class AxisRoutes
         $this->run->mouse->stop($axis);
         unset($this->own->waiting[$axis]);
         if ($lane->route !== null) {
-            $this->rest($this->sending($axis, $lane, $lane->route), $lane->route, $this->run->program->tables->axes[$axis]->ref, $cause);
+            $this->rest($this->sending($axis, $lane, $lane->route), $lane->route, $this->run->program->tables->axes[$axis]->input->ref, $cause);
         }
     }
 
@@ -276,7 +276,7 @@ final class AxisRoutes
         $action = $this->run->program->axisAction($assignment);
         $key = $this->keyOf($assignment);
         $layer = $this->run->program->tables->layers[$this->run->program->tables->assignments[$assignment]->layer]->id;
-        $steps = [...($row->built ? [new Step(StepKind::Builds, $row->ref)] : []), new Step(StepKind::Layer, $layer)];
+        $steps = [...($row->input->isBuilt() ? [new Step(StepKind::Builds, $row->input->ref)] : []), new Step(StepKind::Layer, $layer)];
         if ($action !== null) {
             $steps[] = new Step(StepKind::Action, $action);
         }

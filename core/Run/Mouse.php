@@ -55,11 +55,11 @@ final class Mouse implements Timed
         }
         $tables = $this->run->program->tables;
         $of = [$axis];
-        foreach ($tables->axes[$axis]->built ? $tables->made : [] as $row) {
+        foreach ($tables->axes[$axis]->input->isBuilt() ? $tables->made : [] as $row) {
             $of = in_array($axis, $row->axes, true) ? $row->sources : $of;
         }
 
-        return array_filter($of, fn (int $source) => isset($this->run->state->away[explode('/', $tables->axes[$source]->ref, 2)[0]])) !== [];
+        return array_filter($of, fn (int $source) => isset($this->run->state->away[explode('/', $tables->axes[$source]->input->ref, 2)[0]])) !== [];
     }
 
     public function stop(int $axis): void

@@ -23,7 +23,7 @@ final readonly class Renumbering
     /** -1 if the new program does not use it. */
     public function axis(int $axis): int
     {
-        return $this->new->axisIndex($this->old->tables->axes[$axis]->ref);
+        return $this->new->axisIndex($this->old->tables->axes[$axis]->input->ref);
     }
 
     /** -1 if there is none of this name any more. */

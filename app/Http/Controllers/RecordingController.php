@@ -34,7 +34,7 @@ final class RecordingController
     {
         $piece = $this->recordings->cut(RecordingRecord::query()->findOrFail($recording), ...[...$request->times(), $request->string('name')->trim()->toString()]);
 
-        return back(303)->with('said', sprintf('Kept as "%s": %d rows, %.1f s.', $piece->name, $piece->rows, $piece->length / 1e6));
+        return $this->kept($piece);
     }
 
     public function remove(string $recording): RedirectResponse
@@ -59,6 +59,11 @@ final class RecordingController
     {
         $recording = $this->recordings->import($request->storedAt(), $request->name(), $request->fileName());
 
+        return $this->kept($recording);
+    }
+
+    private function kept(RecordingRecord $recording): RedirectResponse
+    {
         return back(303)->with('said', sprintf('Kept as "%s": %d rows, %.1f s.', $recording->name, $recording->rows, $recording->length / 1e6));
     }
 }

@@ -37,9 +37,7 @@ final class CellRequest extends RevisionRequest
     /** @return array<string, mixed> what becomes of the output of an axis when layers change; what is usual is left out */
     public function handOver(): array
     {
-        $fields = HandOver::fields();
-
-        return array_filter((new Answers($this->all()))->all($fields), fn (mixed $value, string $name) => $value !== $fields->all[$name]->usual, ARRAY_FILTER_USE_BOTH);
+        return array_filter((new Answers($this->all()))->unusual(HandOver::fields()), fn (mixed $value) => $value !== null);
     }
 
     public function layer(): string

@@ -55,11 +55,7 @@ final class MacroRequest extends RevisionRequest
     /** @return array<string, mixed> fields of the macro in the open format; null for what is usual */
     public function said(): array
     {
-        $fields = Macro::howItPlays();
-        $said = array_intersect_key((new Answers($this->all()))->all($fields), $this->all());
-        foreach ($said as $name => $value) {
-            $said[$name] = $value === $fields->all[$name]->usual ? null : $value;
-        }
+        $said = array_intersect_key((new Answers($this->all()))->unusual(Macro::howItPlays()), $this->all());
         if ($this->has('when')) {
             $said['when'] = $this->condition()?->toArray();
         }
