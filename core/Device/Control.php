@@ -52,6 +52,12 @@ final readonly class Control
         return explode('/', $this->ref, 2)[1];
     }
 
+    /** Does this axis go back to its rest when nobody holds it? */
+    public function springsBack(AxisInput $axis): bool
+    {
+        return $this->kind === ControlKind::Stick ? $axis->centred : $this->kind->springsBack();
+    }
+
     /** @return list<ContactInput> those that the device reports, itself or through a hat */
     public function reported(): array
     {

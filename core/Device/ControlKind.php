@@ -35,6 +35,15 @@ enum ControlKind: string
         return $this === self::TwoWay;
     }
 
+    /** Does it go back by itself when nobody holds it? Of a stick that depends on the axis. */
+    public function springsBack(): bool
+    {
+        return match ($this) {
+            self::Twist, self::Pedal, self::Paddle, self::Button, self::Trigger, self::Sprung, self::Hat, self::Tile, self::Phrase => true,
+            self::Lever, self::Slider, self::Stick, self::Wheel, self::AxisSwitch, self::TwoWay, self::ThreeWay, self::Dial, self::Encoder, self::Made => false,
+        };
+    }
+
     public function inWords(): string
     {
         return match ($this) {

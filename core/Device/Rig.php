@@ -103,6 +103,27 @@ final readonly class Rig
         return $this->ports[$port];
     }
 
+    /** What a contact or a hat reports when it is open; null for all else. */
+    public function openValue(string $port): ?int
+    {
+        return match (true) {
+            isset($this->contacts[$port]) => 0,
+            ($this->controls[$port] ?? null)?->hat !== null => -1,
+            default => null,
+        };
+    }
+
+    /** What is reported when the hand lets go of it; null for what stays where it is put. */
+    public function springsTo(string $port): ?int
+    {
+        $axis = $this->axes[$port] ?? null;
+        if ($axis !== null) {
+            return $this->controls[$port]->springsBack($axis) ? $axis->standInRest() : null;
+        }
+
+        return ($this->controls[$port] ?? null)?->kind->springsBack() === true ? $this->openValue($port) : null;
+    }
+
     public function deviceOf(string $ref): ?Device
     {
         $id = explode('/', $ref, 2)[0];

@@ -37,26 +37,34 @@ final class Live
         $this->standIns = new StandIns($set->rig);
     }
 
-    /** The rig as it is found: every axis at rest, dials at their first position, all else open. */
-    public function begin(): LiveStep
+    /**
+     * The rig as it is found: every control where it was left, else axes at rest, dials at their first position, all else open.
+     *
+     * @param int $at when that is, in µs
+     */
+    public function begin(int $at = 0): LiveStep
     {
+        $this->state->run->now = $at;
+        $isFirst = $this->state->hands === [];
         $inputs = [];
         foreach ($this->set->rig->devices as $device) {
             foreach ($device->controls as $control) {
                 foreach ($control->axes as $axis) {
-                    $inputs[$axis->ref] = new Input(0, $axis->ref, $axis->standInRest());
+                    $inputs[$axis->ref] = new Input($at, $axis->ref, $this->state->hands[$axis->ref] ?? $axis->standInRest());
                 }
                 foreach ($control->contacts as $i => $contact) {
                     $port = $contact->hat ?? $contact->ref;
                     if ($contact->isReported()) {
-                        $inputs[$port] = new Input(0, $port, $contact->hat === null ? (int) ($i === 0 && $control->kind === ControlKind::Dial) : -1);
+                        $inputs[$port] = new Input($at, $port, $this->state->hands[$port] ?? ($contact->hat === null ? (int) ($i === 0 && $control->kind === ControlKind::Dial) : -1));
                     }
                 }
             }
         }
 
-        $step = $this->take(array_values($inputs), 1, true);
-        $this->state->survey->begin($this->state->hands, $this->set->rig);
+        $step = $this->take(array_values($inputs), $at + 1, true);
+        if ($isFirst) {
+            $this->state->survey->begin($this->state->hands, $this->set->rig);
+        }
 
         return $step;
     }
@@ -70,6 +78,17 @@ final class Live
         return $this->take($inputs, $to, false);
     }
 
+    /**
+     * A hand tells how it finds what it feeds.
+     *
+     * @param list<Input> $inputs in time order
+     * @param int         $to     the time up to which the clock has run on, in µs
+     */
+    public function find(array $inputs, int $to): LiveStep
+    {
+        return $this->take($inputs, $to, true);
+    }
+
     /** @param list<Input> $inputs */
     private function take(array $inputs, int $to, bool $found): LiveStep
     {
@@ -78,7 +97,7 @@ final class Live
         foreach ($this->reported($inputs, $problems) as $input) {
             try {
                 $before = $this->state->hands[$input->port] ?? null;
-                $events = $this->machine->feed([$input]);
+                $events = $found ? $this->machine->find($input) : $this->machine->feed([$input]);
             } catch (InputError $error) {
                 $problems[] = $error->getMessage();
 
@@ -158,6 +177,42 @@ final class Live
         $live = new self($new, $set, $state);
 
         return [$live, $live->answer($events, [], [])];
+    }
+
+    /**
+     * Another set comes under the hands: what is held, toggled and counted ends, every control stays where it is, and each
+     * simulator keeps its game.
+     *
+     * @param int $now in µs
+     *
+     * @return array{self, LiveStep}
+     */
+    public function changeTo(Program $program, BindingSet $set, int $now): array
+    {
+        $ended = $this->step([], $now);
+        $closed = $this->close();
+        $live = new self($program, $set, $this->state->under($this->set->catalogue->id ?? '', $set->catalogue->id ?? ''));
+
+        return [$live, LiveStep::joined([$ended, $closed, $live->begin($this->state->run->now)])];
+    }
+
+    /**
+     * The process that ran it ended in the middle and has begun again: all that was on goes off once, and on again where a
+     * toggle holds it; timers end.
+     *
+     * @param array<string, int> $let what hands held that are gone now: the value it springs back to, by port
+     *
+     * @return array{self, LiveStep}
+     */
+    public static function again(Program $program, BindingSet $set, LiveState $state, array $let): array
+    {
+        [$live, $step] = self::swap($program, $set, $program, $state);
+        $inputs = [];
+        foreach ($let as $port => $value) {
+            $inputs[] = new Input($state->run->now, $port, $value);
+        }
+
+        return [$live, LiveStep::joined([$step, $live->step($inputs, $state->run->now)])];
     }
 
     /** A device goes away: its contacts open, its axes stay where they are. */

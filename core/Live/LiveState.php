@@ -15,6 +15,9 @@ final class LiveState
 
     public GameState $game;
 
+    /** @var array<string, GameState> of simulators that are not in play, by the id of their catalogue */
+    public array $games = [];
+
     /** @var array<string, int> last value reported by port; also of controls that the set does not use */
     public array $hands = [];
 
@@ -33,10 +36,30 @@ final class LiveState
         $this->survey = new Survey;
     }
 
+    /**
+     * The same rig under another set.
+     *
+     * @param string $from catalogue of the simulator that was in play
+     * @param string $to   that of the one that comes
+     */
+    public function under(string $from, string $to): self
+    {
+        $state = new self;
+        $state->games = [$from => $this->game] + $this->games;
+        $state->game = $state->games[$to] ?? new GameState;
+        unset($state->games[$to]);
+        $state->hands = $this->hands;
+        $state->unplugged = $this->unplugged;
+        $state->run->away = $this->run->away;
+        $state->survey = $this->survey;
+
+        return $state;
+    }
+
     public function write(): string
     {
         // Whether it is whole is seen at once, whatever a damaged byte would have made of it.
-        $written = serialize([$this->run->write(), serialize($this->game), $this->hands, $this->unplugged, $this->survey->write(), $this->left]);
+        $written = serialize([$this->run->write(), serialize($this->game), $this->hands, $this->unplugged, $this->survey->write(), $this->left, array_map(serialize(...), $this->games)]);
 
         return hash('xxh128', $written).$written;
     }
@@ -63,6 +86,9 @@ final class LiveState
 
         $state->survey = Survey::restore($parts[4]);
         $state->left = ($parts[5] ?? false) === true;
+        foreach (is_array($parts[6] ?? null) ? $parts[6] : [] as $catalogue => $game) {
+            $state->games[(string) $catalogue] = GameState::restore(is_string($game) ? $game : '');
+        }
 
         return $state;
     }

@@ -85,6 +85,30 @@ final class Machine
     }
 
     /**
+     * A hand tells how it finds a port of a rig that is at work already: nothing was pressed, so only what is a state starts.
+     *
+     * @return list<OutputEvent>
+     *
+     * @throws InputError for a time that goes back or a value out of range
+     */
+    public function find(Input $input): array
+    {
+        if ($this->state->phase !== Phase::Running || isset($this->program->tables->axisPorts[$input->port])) {
+            return $this->feed([$input]);
+        }
+        $this->passTo($input);
+        $this->run->findsAgain = true;
+        try {
+            $this->reports->found($input);
+        } finally {
+            $this->run->findsAgain = false;
+        }
+        $this->run->lamps->update(new Cause($input));
+
+        return $this->collect();
+    }
+
+    /**
      * Lets the clock run on.
      *
      * @param int $to in µs since the start of the run

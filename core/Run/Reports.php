@@ -29,6 +29,28 @@ final readonly class Reports
         }
     }
 
+    /**
+     * A port is found like this, not pressed: what is closed starts only what is a state. Axes move, ticks are none.
+     *
+     * @throws InputError for what the port cannot report
+     */
+    public function found(Input $input): void
+    {
+        $tables = $this->run->program->tables;
+        $contact = $tables->contactPorts[$input->port] ?? null;
+        if ($contact === null && ! isset($tables->hatPorts[$input->port])) {
+            return;
+        }
+        if ($contact !== null && $input->value !== 0 && $input->value !== 1) {
+            throw InputError::outOfRange($input, 0, 1);
+        }
+        $reported = $contact === null ? $this->directions($input, $tables->hatPorts[$input->port]) : [$contact => $input->value === 1];
+        foreach (array_keys($reported) as $one) {
+            $this->run->debounce->forget($one);
+        }
+        $this->run->contacts->report($reported, new Cause($input), true);
+    }
+
     /** @throws InputError for what the port cannot report */
     public function other(Input $input): void
     {
@@ -45,6 +67,17 @@ final readonly class Reports
     /** @param list<?int> $contacts north, east, south and west; null where the set does not use one */
     private function hat(Input $input, array $contacts): void
     {
+        $cause = new Cause($input);
+        $this->run->contacts->report($this->run->debounce->filter($this->directions($input, $contacts), $cause), $cause);
+    }
+
+    /**
+     * @param list<?int> $contacts north, east, south and west; null where the set does not use one
+     *
+     * @return array<int, bool> is it closed, by contact
+     */
+    private function directions(Input $input, array $contacts): array
+    {
         if (! is_int($input->value) || $input->value < -1 || $input->value > 7) {
             throw InputError::outOfRange($input, -1, 7);
         }
@@ -54,8 +87,8 @@ final readonly class Reports
                 $reported[$contact] = ContactInput::points($direction, $input->value);
             }
         }
-        $cause = new Cause($input);
-        $this->run->contacts->report($this->run->debounce->filter($reported, $cause), $cause);
+
+        return $reported;
     }
 
     /** @param array{?int, ?int} $contacts for ticks one way and the other; null where the set does not use it */

@@ -1,8 +1,7 @@
 @props(['control'])
 @php($axis = $control->axes[0])
 @php($half = $control->kind === Nailrod\Core\Device\ControlKind::Lever ? 150 : 100)
-@php($springs = in_array($control->kind, [Nailrod\Core\Device\ControlKind::Pedal, Nailrod\Core\Device\ControlKind::Paddle], true))
-<g class="work" data-rail @if ($springs) data-springs @endif {{ App\View\Face::axis($axis) }} data-half="{{ $half }}"
+<g class="work" data-rail @if ($control->springsBack($axis)) data-springs @endif {{ App\View\Face::axis($axis) }} data-half="{{ $half }}"
    tabindex="0" role="slider" aria-orientation="vertical" aria-label="{{ $control->name }}" aria-valuemin="{{ $axis->min }}" aria-valuemax="{{ $axis->max }}" aria-valuenow="{{ $axis->standInRest() }}">
     <rect class="slot" x="-12" y="{{ -$half - 12 }}" width="24" height="{{ 2 * $half + 24 }}" rx="12" />
     <rect class="hit" x="-60" y="{{ -$half - 40 }}" width="120" height="{{ 2 * $half + 80 }}" />

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Hand;
+
+use Nailrod\Core\Format\Refusal;
+
+/** A hand, or a batch of one, that cannot be. */
+final class HandError extends \DomainException implements Refusal
+{
+    public static function tooMany(int $most): self
+    {
+        return new self(sprintf('There are %d hands already, which is the most that the rig takes. Close a page or end a program, then try again.', $most));
+    }
+
+    public static function batch(int $found, int $expected): self
+    {
+        return new self(sprintf('Batch %d came, batch %d was expected. Nothing was taken; send from batch %d on.', $found, $expected, $expected));
+    }
+
+    public static function shape(string $place, mixed $found, string $expected): self
+    {
+        return new self(sprintf('%s: found %s, expected %s.', $place, mb_strimwidth((string) json_encode($found, JSON_INVALID_UTF8_SUBSTITUTE | JSON_PARTIAL_OUTPUT_ON_ERROR), 0, 60, '...'), $expected));
+    }
+}

@@ -1,0 +1,197 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Hand;
+
+use Nailrod\Core\Cause\Input;
+use Nailrod\Core\Live\Live;
+use Nailrod\Core\Live\LiveStep;
+use Nailrod\Core\Program\Program;
+use Nailrod\Core\Set\BindingSet;
+
+/** One rig, one program, one clock, and all hands that work it. Times in µs of the rig's clock, which only goes forward. */
+final class RigAtWork
+{
+    /** Inputs that are taken before others have their turn. */
+    private const SLICE = 100;
+
+    public readonly Hands $hands;
+
+    public function __construct(public Live $live, public BindingSet $set, private Program $program)
+    {
+        $this->hands = new Hands;
+    }
+
+    /**
+     * A hand opens itself. What only it feeds counts as plugged in.
+     *
+     * @param list<string> $devices that only this hand feeds
+     *
+     * @return array{Hand, LiveStep}
+     *
+     * @throws HandError if there are too many
+     */
+    public function open(string $id, string $name, HandKind $kind, array $devices, int $now): array
+    {
+        $hand = $this->hands->open($id, $name, $kind, $devices, $now);
+
+        return [$hand, LiveStep::joined([$this->to($now), ...array_map($this->live->plugIn(...), $devices)])];
+    }
+
+    /**
+     * Takes a batch, slice by slice: between two of them others may have their turn. The answer is then in the hand. A batch
+     * that was taken already is not taken again.
+     *
+     * @param callable(): int $clock
+     *
+     * @return \Generator<LiveStep>
+     *
+     * @throws HandError if one is missing before it
+     */
+    public function take(Hand $hand, Batch $batch, callable $clock): \Generator
+    {
+        $hand->heard = $clock();
+        if ($batch->n === $hand->batch) {
+            return;
+        }
+        if ($batch->n !== $hand->batch + 1) {
+            throw HandError::batch($batch->n, $hand->batch + 1);
+        }
+        $hand->batch = $batch->n;
+        $hand->answer = null;
+        $last = $batch->sent ?? ($batch->inputs === [] ? null : max(array_map(fn (Input $input): int => $input->t, $batch->inputs)));
+        if ($last !== null) {
+            $hand->clock->hear($last, $clock());
+        }
+        $problems = $batch->problems;
+        $taken = 0;
+        if ($batch->plugs !== [] || $batch->found !== []) {
+            yield $this->begins($hand, $batch, $clock());
+        }
+        foreach (array_chunk($batch->inputs, self::SLICE) as $slice) {
+            $step = $this->slice($hand, $slice, $clock());
+            $taken += count($step->taken);
+            array_push($problems, ...$step->problems);
+            yield $step;
+        }
+        $hand->inputs += count($batch->inputs);
+        $hand->answer = new Taken($batch->n, $taken, $problems);
+    }
+
+    /** What came and went, and how the hand finds its controls. */
+    private function begins(Hand $hand, Batch $batch, int $now): LiveStep
+    {
+        $steps = [$this->to($now)];
+        foreach ($batch->plugs as $device => $isThere) {
+            $steps[] = $isThere ? $this->live->plugIn((string) $device) : $this->live->unplug((string) $device);
+        }
+        $found = [];
+        foreach ($batch->found as $input) {
+            if ($this->hands->takes($hand, $input, $this->set->rig)) {
+                $found[] = new Input($this->now(), $input->port, $input->value);
+            }
+        }
+        if ($found !== []) {
+            $steps[] = $this->live->find($found, $this->now());
+        }
+
+        return LiveStep::joined($steps);
+    }
+
+    /** @param list<Input> $inputs */
+    private function slice(Hand $hand, array $inputs, int $now): LiveStep
+    {
+        $now = max($now, $this->now());
+        $at = $this->now();
+        $placed = [];
+        foreach ($inputs as $input) {
+            // Never before what was taken already, and never in the future.
+            $at = max($at, min($now, $hand->clock->at($input->t)));
+            if ($this->hands->takes($hand, $input, $this->set->rig)) {
+                $placed[] = new Input($at, $input->port, $input->value);
+            }
+        }
+
+        return $this->live->step($placed, $at);
+    }
+
+    /** A hand goes: what it held and springs back does so, what only it fed counts as unplugged, all else stays. */
+    public function goes(Hand $hand, int $now): LiveStep
+    {
+        $now = max($now, $this->now());
+        $inputs = [];
+        foreach ($this->hands->heldBy($hand, $this->live->state->hands, $this->set->rig) as $port => $rest) {
+            $inputs[] = new Input($now, $port, $rest);
+        }
+        $this->hands->close($hand);
+
+        return LiveStep::joined([$this->live->step($inputs, $now), ...array_map($this->live->unplug(...), $hand->devices)]);
+    }
+
+    /**
+     * Time has passed: timers that are due fire, the game goes on, and hands that are silent go. Where nothing of that
+     * happens, the time of the last thing stays, so that an input on its way can still be placed where it was.
+     */
+    public function run(int $now): LiveStep
+    {
+        $steps = [];
+        while (($due = $this->live->nextDue()) !== null && $due <= $now) {
+            $steps[] = $this->live->step([], $due);
+        }
+        if ($this->live->isGameMoving()) {
+            $steps[] = $this->to($now);
+        }
+        foreach ($this->hands->silent($now) as $hand) {
+            $steps[] = $this->goes($hand, $now);
+        }
+
+        return LiveStep::joined($steps);
+    }
+
+    private function to(int $now): LiveStep
+    {
+        return $this->live->step([], max($now, $this->now()));
+    }
+
+    /** The set in play was edited: the new program takes over where the old one is. */
+    public function edited(Program $program, BindingSet $set, int $now): LiveStep
+    {
+        $before = $this->to($now);
+        [$this->live, $step] = Live::swap($program, $set, $this->program, $this->live->state);
+        [$this->program, $this->set] = [$program, $set];
+
+        return LiveStep::joined([$before, $step]);
+    }
+
+    /** Another set comes into play. */
+    public function changeTo(Program $program, BindingSet $set, int $now): LiveStep
+    {
+        [$this->live, $step] = $this->live->changeTo($program, $set, max($now, $this->now()));
+        [$this->program, $this->set] = [$program, $set];
+
+        return $step;
+    }
+
+    /** @return array<string, int> what hands hold that springs back: the value it goes back to, by port */
+    public function held(): array
+    {
+        $held = [];
+        foreach ($this->hands->all as $hand) {
+            $held += $this->hands->heldBy($hand, $this->live->state->hands, $this->set->rig);
+        }
+
+        return $held;
+    }
+
+    /** Time of the last thing that happened. */
+    public function now(): int
+    {
+        return $this->live->state->run->now;
+    }
+
+    public function program(): Program
+    {
+        return $this->program;
+    }
+}
