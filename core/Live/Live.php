@@ -7,7 +7,6 @@ namespace Nailrod\Core\Live;
 use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Cause\Input;
 use Nailrod\Core\Cause\InputError;
-use Nailrod\Core\Device\ControlKind;
 use Nailrod\Core\Exchange\GameBindings;
 use Nailrod\Core\Output\OutputEvent;
 use Nailrod\Core\Program\Program;
@@ -27,14 +26,14 @@ final class Live
 
     private readonly Telling $telling;
 
-    private readonly StandIns $standIns;
+    private readonly Arrivals $arrivals;
 
     public function __construct(private readonly Program $program, private readonly BindingSet $set, public readonly LiveState $state)
     {
         $this->machine = Machine::resume($program, $state->run);
         $this->game = $set->catalogue === null ? null : new StandInGame($set->catalogue, GameBindings::of($set, $set->catalogue), $state->game);
         $this->telling = new Telling($set, $state);
-        $this->standIns = new StandIns($set->rig);
+        $this->arrivals = new Arrivals($set, $state);
     }
 
     /**
@@ -46,22 +45,7 @@ final class Live
     {
         $this->state->run->now = $at;
         $isFirst = $this->state->hands === [];
-        $inputs = [];
-        foreach ($this->set->rig->devices as $device) {
-            foreach ($device->controls as $control) {
-                foreach ($control->axes as $axis) {
-                    $inputs[$axis->ref] = new Input($at, $axis->ref, $this->state->hands[$axis->ref] ?? $axis->standInRest());
-                }
-                foreach ($control->contacts as $i => $contact) {
-                    $port = $contact->hat ?? $contact->ref;
-                    if ($contact->isReported()) {
-                        $inputs[$port] = new Input($at, $port, $this->state->hands[$port] ?? ($contact->hat === null ? (int) ($i === 0 && $control->kind === ControlKind::Dial) : -1));
-                    }
-                }
-            }
-        }
-
-        $step = $this->take(array_values($inputs), $at + 1, true);
+        $step = $this->take($this->arrivals->asFound($at), $at + 1, true);
         if ($isFirst) {
             $this->state->survey->begin($this->state->hands, $this->set->rig);
         }
@@ -94,7 +78,7 @@ final class Live
     {
         $outputs = $idle = $problems = $taken = [];
         $dropped = $this->state->run->ticks->dropped;
-        foreach ($this->reported($inputs, $problems) as $input) {
+        foreach ($this->arrivals->of($inputs, $problems) as $input) {
             try {
                 $before = $this->state->hands[$input->port] ?? null;
                 $events = $found ? $this->machine->find($input) : $this->machine->feed([$input]);
@@ -122,47 +106,6 @@ final class Live
         array_push($outputs, ...$this->machine->advance(max($to, $this->machine->state->now)));
 
         return $this->answer($outputs, [...array_values(array_filter($idle)), ...$this->telling->dropped($dropped, $this->program)], $problems, $taken);
-    }
-
-    /**
-     * What the devices report of what the hands do; what cannot be is left out and told.
-     *
-     * @param list<Input>  $inputs
-     * @param list<string> $problems
-     *
-     * @return \Generator<Input>
-     */
-    private function reported(array $inputs, array &$problems): \Generator
-    {
-        foreach ($inputs as $input) {
-            $problem = $this->problemOf($input);
-            if ($problem === null) {
-                yield from $this->standIns->through($input, $this->state->hands);
-            } else {
-                $problems[] = $problem;
-            }
-        }
-    }
-
-    /** Why an input cannot come from the rig or the game; null if it can. */
-    private function problemOf(Input $input): ?string
-    {
-        [$device, $control] = [...explode('/', $input->port, 2), ''];
-
-        return match (true) {
-            isset($this->state->unplugged[$device]) => $input->place().': '.$this->set->rig->deviceNameOf($input->port).' is unplugged, so nothing comes from it.',
-            $device === 'sim' && isset($this->set->catalogue->variables[$control]) => null,
-            $this->set->rig->reports($input->port) => $this->outOfRange($input),
-            default => $input->place().': found an input that no device of the rig reports, expected one of its controls.',
-        };
-    }
-
-    /** The device's own limits, also for controls that the set does not use. */
-    private function outOfRange(Input $input): ?string
-    {
-        [$low, $high] = $this->set->rig->limits($input->port);
-
-        return is_int($input->value) && $input->value >= $low && $input->value <= $high ? null : InputError::outOfRange($input, $low, $high)->getMessage();
     }
 
     /**
@@ -274,7 +217,7 @@ final class Live
     /** @return array<string, string> the last report of each stand-in that moved in this step, as hex digits, by device */
     public function reports(): array
     {
-        return $this->standIns->sent;
+        return $this->arrivals->sent();
     }
 
     /** The session is closed: it lets go of everything. */

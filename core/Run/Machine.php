@@ -23,10 +23,13 @@ final class Machine
 
     private readonly Reports $reports;
 
+    private readonly Clock $clock;
+
     private function __construct(private readonly Program $program, public readonly State $state, bool $fused)
     {
         $this->run = new Run($program, $state, $fused);
         $this->reports = new Reports($this->run);
+        $this->clock = new Clock($this->run);
     }
 
     /** @param bool $fused true for long runs: shaping is computed once for every reading; the integers are the same */
@@ -53,7 +56,7 @@ final class Machine
         [$axisPorts, $contactPorts] = [$this->program->tables->axisPorts, $this->program->tables->contactPorts];
         [$axes, $hasLamps] = [$this->run->axes, $this->run->lamps->isRuled];
         if ($state->phase === Phase::Fresh) {
-            $this->begin();
+            $this->clock->begin();
         }
         try {
             foreach ($inputs as $input) {
@@ -61,9 +64,9 @@ final class Machine
                 if ($t > $state->now && $state->phase === Phase::Running && ($state->timers === [] || $state->timers[0]->due > $t)) {
                     $state->now = $t;
                 } elseif ($t !== $state->now) {
-                    $this->passTo($input);
+                    $this->clock->passTo($input);
                 } elseif ($state->timers !== []) {
-                    $this->fireUntil($t);
+                    $this->clock->fireUntil($t);
                 }
                 $axis = $axisPorts[$input->port] ?? null;
                 if ($axis !== null) {
@@ -96,7 +99,7 @@ final class Machine
         if ($this->state->phase !== Phase::Running || isset($this->program->tables->axisPorts[$input->port])) {
             return $this->feed([$input]);
         }
-        $this->passTo($input);
+        $this->clock->passTo($input);
         $this->run->findsAgain = true;
         try {
             $this->reports->found($input);
@@ -118,13 +121,13 @@ final class Machine
     public function advance(int $to): array
     {
         if ($this->state->phase === Phase::Fresh) {
-            $this->begin();
+            $this->clock->begin();
         }
         if ($to > 0 && $this->state->phase !== Phase::Running) {
-            $this->settle();
+            $this->clock->settle();
         }
         if ($to >= $this->state->now) {
-            $this->fireUntil($to);
+            $this->clock->fireUntil($to);
             $this->state->now = $to;
         }
 
@@ -140,7 +143,7 @@ final class Machine
     {
         $end = $this->state->now + self::RUN_ON;
         $settled = $this->state->phase === Phase::Running ? [] : $this->advance(max(1, $this->state->now));
-        $this->fireUntil($end);
+        $this->clock->fireUntil($end);
 
         return [...$settled, ...$this->collect()];
     }
@@ -270,45 +273,6 @@ final class Machine
     public function nextDue(): ?int
     {
         return $this->state->timers === [] ? null : $this->run->timers->next();
-    }
-
-    private function passTo(Input $input): void
-    {
-        $state = $this->state;
-        if ($input->t < $state->now) {
-            throw InputError::backInTime($input, $state->now);
-        }
-        if ($state->phase !== Phase::Running) {
-            $this->settle();
-        }
-        $this->fireUntil($input->t);
-        $state->now = $input->t;
-    }
-
-    private function begin(): void
-    {
-        $this->state->phase = Phase::Finding;
-        $this->run->stops->begin(new Cause(Cause::START));
-        $this->run->lamps->update(new Cause(Cause::START));
-    }
-
-    private function settle(): void
-    {
-        $this->state->phase = Phase::Running;
-        $this->run->contacts->settleFound();
-        $this->run->lamps->update(new Cause(Cause::START));
-    }
-
-    private function fireUntil(int $t): void
-    {
-        while ($this->state->timers !== [] && $this->state->timers[0]->due <= $t) {
-            $timer = $this->run->timers->take();
-            $this->state->now = $timer->due;
-            $this->run->fire($timer);
-            if ($this->run->lamps->isRuled) {
-                $this->run->lamps->update($timer->cause);
-            }
-        }
     }
 
     /** @return list<OutputEvent> */
