@@ -9,6 +9,8 @@ return [
     'memory' => env('NAILROD_MEMORY', storage_path('devices')),
     /** Where recorded runs are kept. */
     'runs' => env('NAILROD_RUNS', storage_path('app/runs')),
+    // The rig's own process: its port, if it is not that of the pages + 1.
+    'rig' => ['port' => env('NAILROD_RIG_PORT') === null ? null : (int) env('NAILROD_RIG_PORT')],
     'demo' => base_path('demo'),
 
     // A page that does nothing is there to be measured against.

@@ -10,9 +10,11 @@ use App\Console\DemoCommand;
 use App\Console\DescribeCommand;
 use App\Console\LargeCommand;
 use App\Console\PlayCommand;
+use App\Console\RigCommand;
 use App\Console\SchemaCommand;
 use App\Console\StructureCommand;
 use App\Console\TidyCommand;
+use App\Console\TokenCommand;
 use App\Console\WarmCommand;
 use App\Sets\WritingConnection;
 use Illuminate\Database\Connection;
@@ -29,6 +31,6 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::preventLazyLoading();
-        $this->commands([BenchCommand::class, DatabaseCommand::class, DemoCommand::class, DescribeCommand::class, LargeCommand::class, PlayCommand::class, SchemaCommand::class, StructureCommand::class, TidyCommand::class, WarmCommand::class]);
+        $this->commands([BenchCommand::class, DatabaseCommand::class, DemoCommand::class, DescribeCommand::class, LargeCommand::class, PlayCommand::class, RigCommand::class, SchemaCommand::class, StructureCommand::class, TidyCommand::class, TokenCommand::class, WarmCommand::class]);
     }
 }

@@ -194,7 +194,7 @@ final class Recordings
         return $folder.'/'.$id.'.csv';
     }
 
-    private function freeName(): string
+    public function freeName(): string
     {
         return 'Recording '.(RecordingRecord::query()->where('kept', true)->count() + 1);
     }

@@ -15,8 +15,8 @@ final readonly class Batch
 
     private const MOST_PLUGS = 64;
 
-    /** The latest time: some thirty years. */
-    private const LATEST = 1_000_000_000_000_000;
+    /** The latest time: some three thousand years, so that any clock has room. */
+    private const LATEST = 100_000_000_000_000_000;
 
     private const ROW = '[time in µs, "device/control", number]';
 

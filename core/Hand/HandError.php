@@ -14,6 +14,16 @@ final class HandError extends \DomainException implements Refusal
         return new self(sprintf('There are %d hands already, which is the most that the rig takes. Close a page or end a program, then try again.', $most));
     }
 
+    public static function tooManyEyes(int $most): self
+    {
+        return new self(sprintf('There are %d eyes on the rig already, which is the most. Close a page or end a program, then try again.', $most));
+    }
+
+    public static function noSet(): self
+    {
+        return new self('There is no set yet, so there is nothing to play. Make one on the page Sets and files.');
+    }
+
     public static function batch(int $found, int $expected): self
     {
         return new self(sprintf('Batch %d came, batch %d was expected. Nothing was taken; send from batch %d on.', $found, $expected, $expected));

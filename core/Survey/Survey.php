@@ -10,6 +10,8 @@ use Nailrod\Core\Device\Rig;
 /** All that is found out about a rig while it is used: what was touched, what has been seen, what is being taught or measured. */
 final class Survey
 {
+    public const ORDERS = ['sheet', 'teach', 'measure', 'next', 'end'];
+
     public Finder $finder;
 
     public Sheet $sheet;
@@ -43,6 +45,37 @@ final class Survey
         if ($this->sweep?->axis === $input->port) {
             $this->sweep->take($input->value, $input->t);
         }
+    }
+
+    /**
+     * Begins, carries on or ends a part of the survey.
+     *
+     * @param string             $what  one of ORDERS
+     * @param string             $ref   of the axis that is measured, or the control or device that is taught
+     * @param array<string, int> $hands how the rig is, by port
+     * @param int                $now   in µs
+     *
+     * @return bool false if there is nothing of that name to do it with
+     */
+    public function order(string $what, string $ref, array $hands, Rig $rig, int $now): bool
+    {
+        $axis = $rig->axes[$what === 'next' ? $this->sweep->axis ?? '' : $ref] ?? null;
+        $device = $rig->deviceOf($ref);
+        match (true) {
+            $what === 'sheet' => $this->sheet->begin($hands, $rig),
+            $what === 'teach' && $device !== null => $this->teaching = new Teaching($device->id, str_contains($ref, '/') ? $ref : '', $hands),
+            $what === 'measure' && $axis !== null => $this->sweep = new Sweep($ref, $hands[$ref] ?? $axis->restReading(), $now),
+            $what === 'next' && $axis !== null => $this->sweep?->next($axis, $now),
+            $what === 'end' => $this->end(),
+            default => $axis = false,
+        };
+
+        return $axis !== false;
+    }
+
+    private function end(): void
+    {
+        $this->teaching = $this->sweep = null;
     }
 
     public function write(): string

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use App\Recordings\Recordings;
+use App\Rig\Calls;
+use App\Rig\Clock;
+use App\Rig\Door;
+use App\Rig\Health;
+use App\Rig\Orders;
+use App\Rig\Resident;
+use App\Rig\RigLog;
+use App\Rig\Server;
+use App\Rig\Snapshot;
+use App\Rig\Tokens;
+use App\Sets\Programs;
+use App\Sets\SetStore;
+use Illuminate\Console\Command;
+use Illuminate\Support\Facades\DB;
+use React\EventLoop\StreamSelectLoop;
+
+final class RigCommand extends Command
+{
+    protected $signature = 'nailrod:rig {address=127.0.0.1} {--pages=8080 : port of the pages} {--port= : port of the rig; that of the pages + 1 if nothing is said} {--check : only say whether it could be started}';
+
+    protected $description = 'Runs the rig: the process that works the set in play, whether anybody looks or not';
+
+    public function handle(SetStore $sets, Programs $programs, Recordings $recordings): int
+    {
+        $pages = (int) $this->option('pages');
+        $port = (int) ($this->option('port') ?? config('nailrod.rig.port') ?? $pages + 1);
+        $database = (string) config('database.connections.sqlite.database');
+        $lock = fopen($database.'.rig', 'c+');
+        if ($lock === false || ! flock($lock, LOCK_EX | LOCK_NB)) {
+            return $this->refused(sprintf('The rig of this database runs already, as process %s. End that one first.', $lock === false ? '?' : trim((string) stream_get_contents($lock))));
+        }
+        if ($this->option('check')) {
+            return self::SUCCESS;
+        }
+        ftruncate($lock, 0);
+        fwrite($lock, (string) getmypid());
+        fflush($lock);
+        $log = new RigLog(storage_path('logs/rig.log'));
+        $snapshot = new Snapshot($database.'.snapshot');
+        $wasBad = $snapshot->begins(time());
+        $rig = new Resident($sets, $programs, $recordings, $snapshot, new Clock);
+        $rig->begin();
+        if ($wasBad) {
+            $log->say('What the rig remembered ended its process three times; it was moved aside, and the rig is found anew.');
+        }
+        $health = new Health;
+        $tokens = new Tokens((string) config('app.key'));
+        try {
+            /** @var list<string> $hosts */
+            $hosts = config('app.hosts', []);
+            $server = new Server(new StreamSelectLoop, $rig, new Calls($rig, new Orders, $health), $tokens, new Door($port, $pages, $hosts), $health, DB::connection()->getPdo(), $log, $snapshot, (string) $this->argument('address'), $port);
+        } catch (\RuntimeException) {
+            return $this->refused(sprintf('Port %d is in use. Start with another: bin/start --port %d', $port, $pages + 2));
+        }
+        $server->run();
+
+        return self::SUCCESS;
+    }
+
+    private function refused(string $why): int
+    {
+        $this->output->getErrorStyle()->writeln($why);
+
+        return self::FAILURE;
+    }
+}

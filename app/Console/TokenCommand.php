@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use App\Rig\Scope;
+use App\Rig\Tokens;
+use Illuminate\Console\Command;
+
+final class TokenCommand extends Command
+{
+    protected $signature = 'nailrod:token {name : what the program is called} {--see : it may see what happens} {--feed=* : a device that it may move} {--game=* : a simulator that it may be} {--order : it may give orders}';
+
+    protected $description = 'Makes a token for a program that talks to the rig, and prints it once';
+
+    public function handle(): int
+    {
+        $words = fn (string $option): array => array_values(array_filter((array) $this->option($option), is_string(...)));
+        $scope = new Scope(see: (bool) $this->option('see'), order: (bool) $this->option('order'), feeds: $words('feed'), games: $words('game'));
+        if ($scope->inWords() === []) {
+            $this->output->getErrorStyle()->writeln('A token that allows nothing is of no use. Say at least one of --see, --feed=DEVICE, --game=SIMULATOR, --order.');
+
+            return self::INVALID;
+        }
+        $this->line((new Tokens((string) config('app.key')))->forProgram((string) $this->argument('name'), $scope));
+
+        return self::SUCCESS;
+    }
+}

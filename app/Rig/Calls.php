@@ -1,0 +1,211 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rig;
+
+use Nailrod\Core\Format\Refusal;
+use Nailrod\Core\Hand\Batch;
+use Nailrod\Core\Hand\Hand;
+use Nailrod\Core\Hand\HandError;
+use Nailrod\Core\Hand\HandKind;
+
+/** What the rig is asked, and what it answers: hands, their batches, orders, its health. It knows nothing of sockets. */
+final class Calls
+{
+    private const MOST_NAME = 60;
+
+    /** @var array<string, Scope> what the token of each hand allows, by hand */
+    private array $scopes = [];
+
+    /** @var array<string, string> hands that live as long as an eye, by eye */
+    private array $ofEyes = [];
+
+    public function __construct(private readonly Resident $rig, private readonly Orders $orders, private readonly Health $health) {}
+
+    /** @param string $body as it came */
+    public function answer(string $method, string $path, string $body, Scope $scope): Reply
+    {
+        try {
+            return match (true) {
+                $method === 'GET' && $path === '/health' => new Reply(200, $this->health->told($this->rig)),
+                $method === 'GET' && $path === '/survey' => $this->survey($scope),
+                $method === 'POST' && $path === '/hands' => $this->open(self::read($body), $scope),
+                $method === 'POST' && $path === '/orders' => $this->order(self::read($body), $scope),
+                preg_match('#^/hands/([0-9a-f]{16})$#D', $path, $match) === 1 => $this->hand($method, $match[1], $body),
+                default => Reply::problem(404, 'There is nothing at '.mb_strimwidth($path, 0, 60, '…').'. docs/rig-protocol.md says what there is.'),
+            };
+        } catch (NotAllowed $error) {
+            return Reply::problem(403, $error->getMessage());
+        } catch (Refusal $error) {
+            return Reply::problem(422, $error->getMessage());
+        }
+    }
+
+    /**
+     * @return array<array-key, mixed>
+     *
+     * @throws HandError if it is no JSON object
+     */
+    private static function read(string $body): array
+    {
+        $read = json_decode($body, true, 16);
+
+        return is_array($read) && ($read === [] || ! array_is_list($read)) ? $read : throw HandError::shape('the body', mb_strimwidth(mb_scrub($body), 0, 40, '…'), 'a JSON object');
+    }
+
+    /** @param array<array-key, mixed> $body */
+    private function open(array $body, Scope $scope): Reply
+    {
+        if (! $scope->mayOpenHand()) {
+            throw NotAllowed::to('open a hand');
+        }
+        $name = is_string($body['name'] ?? null) ? trim(mb_strimwidth($body['name'], 0, self::MOST_NAME)) : '';
+        $kind = HandKind::tryFrom(is_string($body['kind'] ?? null) ? $body['kind'] : '') ?? throw HandError::shape('kind', $body['kind'] ?? null, implode(', ', array_map(fn (HandKind $kind) => $kind->value, HandKind::cases())));
+        if ($name === '') {
+            throw HandError::shape('name', $body['name'] ?? null, 'a name for the hand');
+        }
+        $hand = $this->rig->open($name, $kind, $this->devices($body['devices'] ?? [], $scope));
+        $this->scopes[$hand->id] = $scope;
+        if (is_string($body['eye'] ?? null) && isset($this->rig->eyes->all[$body['eye']])) {
+            $this->ofEyes[$body['eye']] = $hand->id;
+        }
+
+        return new Reply(200, ['hand' => $hand->id, 'clock' => $this->rig->clock->now()]);
+    }
+
+    /** @return list<string> devices that only this hand feeds */
+    private function devices(mixed $devices, Scope $scope): array
+    {
+        $ids = is_array($devices) && array_is_list($devices) ? array_values(array_filter($devices, is_string(...))) : throw HandError::shape('devices', $devices, 'a list of ids of devices');
+        foreach ($ids as $id) {
+            if (! isset($this->rig->work()->set->rig->devices[$id])) {
+                throw HandError::shape('devices', $id, 'a device of the rig');
+            }
+            if (! $scope->mayFeed($id.'/', $this->rig->simulator())) {
+                throw NotAllowed::to('move '.$id);
+            }
+        }
+
+        return $ids;
+    }
+
+    private function hand(string $method, string $id, string $body): Reply
+    {
+        $hand = $this->rig->work()->hands->all[$id] ?? null;
+        if ($hand === null) {
+            return Reply::problem(410, 'This hand has gone: it was silent for too long, or said goodbye. Open a new one.');
+        }
+        if ($method === 'DELETE') {
+            $this->close($hand);
+
+            return new Reply(204);
+        }
+        if ($method !== 'POST') {
+            return Reply::problem(405, 'A hand takes batches by POST, and goes by DELETE.');
+        }
+        $batch = $this->allowed(Batch::read(self::read($body)), $this->scopes[$id] ?? new Scope);
+        if ($batch->n !== $hand->batch && $batch->n !== $hand->batch + 1) {
+            return new Reply(409, ['problem' => HandError::batch($batch->n, $hand->batch + 1)->getMessage(), 'next' => $hand->batch + 1]);
+        }
+        $this->rig->take($hand, $batch);
+        $answer = $hand->answer;
+
+        return new Reply(200, ['n' => $hand->batch, 'taken' => $answer->taken ?? 0, 'problems' => $answer->problems ?? []]);
+    }
+
+    /** What the token does not cover is left out and told. */
+    private function allowed(Batch $batch, Scope $scope): Batch
+    {
+        if ($scope->all) {
+            return $batch;
+        }
+        $problems = $batch->problems;
+        $may = function (string $port) use ($scope, &$problems): bool {
+            $isAllowed = $scope->mayFeed($port, $this->rig->simulator());
+            if (! $isAllowed) {
+                $problems[] = $port.': '.NotAllowed::to('move '.explode('/', $port, 2)[0])->getMessage();
+            }
+
+            return $isAllowed;
+        };
+
+        return new Batch(
+            $batch->n,
+            array_values(array_filter($batch->found, fn ($input) => $may($input->port))),
+            array_values(array_filter($batch->inputs, fn ($input) => $may($input->port))),
+            array_filter($batch->plugs, fn ($device) => $may($device.'/'), ARRAY_FILTER_USE_KEY),
+            $batch->sent,
+            $batch->bye,
+            $problems,
+        );
+    }
+
+    private function close(Hand $hand): void
+    {
+        $this->rig->close($hand);
+        unset($this->scopes[$hand->id]);
+    }
+
+    /** @param array<array-key, mixed> $body */
+    private function order(array $body, Scope $scope): Reply
+    {
+        if (! $scope->mayOrder()) {
+            throw NotAllowed::to('give orders');
+        }
+
+        return $this->orders->carryOut($this->rig, $body);
+    }
+
+    /** What the survey has found, for the pages of this machine, which make proposals of it. */
+    private function survey(Scope $scope): Reply
+    {
+        if (! $scope->all) {
+            throw NotAllowed::to('read the survey');
+        }
+        $state = $this->rig->work()->live->state;
+
+        return new Reply(200, ['survey' => base64_encode($state->survey->write()), 'hands' => (object) $state->hands]);
+    }
+
+    /**
+     * An eye opens.
+     *
+     * @param array<array-key, mixed>   $query
+     * @param string                    $last  id of the event that it saw last; empty if it is new
+     * @param \Closure(string): void    $write what is sent to it
+     *
+     * @throws NotAllowed
+     * @throws HandError if there are too many, or it asks for what there is not
+     */
+    public function look(array $query, string $last, Scope $scope, \Closure $write): Eye
+    {
+        if (! $scope->maySee()) {
+            throw NotAllowed::to('see what happens');
+        }
+        if (count($this->rig->eyes->all) >= Eyes::MOST) {
+            throw HandError::tooManyEyes(Eyes::MOST);
+        }
+        $sees = is_string($query['see'] ?? null) ? explode(',', $query['see']) : Eyes::KINDS;
+        $unknown = array_diff($sees, Eyes::KINDS);
+        if ($unknown !== []) {
+            throw HandError::shape('see', implode(',', $unknown), 'some of '.implode(',', Eyes::KINDS));
+        }
+        $word = fn (string $name): string => is_string($query[$name] ?? null) ? mb_strimwidth($query[$name], 0, 60) : '';
+        $eye = new Eye(bin2hex(random_bytes(8)), array_values(array_intersect(Eyes::KINDS, $sees)), $word('look'), $write, $word('page'));
+        $this->rig->look($eye, $last);
+
+        return $eye;
+    }
+
+    /** An eye has closed; a hand that lives as long as it goes too. */
+    public function gone(Eye $eye): void
+    {
+        $this->rig->eyes->close($eye);
+        $hand = $this->rig->hand($this->ofEyes[$eye->id] ?? '');
+        unset($this->ofEyes[$eye->id]);
+        if ($hand !== null) {
+            $this->close($hand);
+        }
+    }
+}

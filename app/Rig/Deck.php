@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rig;
+
+use App\Models\RecordingRecord;
+use App\Recordings\BadRecording;
+use App\Recordings\Recordings;
+use Nailrod\Core\Hand\HandKind;
+
+/** Records what the rig takes, and plays recordings to it. */
+final class Deck
+{
+    public readonly Recorder $recorder;
+
+    private ?Player $player = null;
+
+    public function __construct(private readonly Resident $rig, private readonly Recordings $recordings)
+    {
+        $this->recorder = new Recorder($recordings);
+    }
+
+    /** What was under way when the last process ended is kept. */
+    public function begin(): void
+    {
+        $this->recorder->keepUnfinished();
+    }
+
+    /** @return array{recording: ?int, playing: ?string, played: int} since when is recorded, what is played, and since when; in µs */
+    public function picture(): array
+    {
+        return ['recording' => $this->recorder->since(), 'playing' => $this->player?->name(), 'played' => $this->player->start ?? 0];
+    }
+
+    /** When the next row of what is played comes, in µs; null if nothing is played. */
+    public function due(): ?int
+    {
+        return $this->player?->due();
+    }
+
+    /** Rows that are due are taken. */
+    public function run(int $now): void
+    {
+        while ($this->player !== null && ($batch = $this->player->batch($now)) !== null) {
+            $this->rig->take($this->player->hand, $batch);
+        }
+        if ($this->player !== null && $this->player->due() === null) {
+            $this->stop($this->player->problem === null ? sprintf('"%s" has been played.', $this->player->name()) : 'Played up to the damage. '.$this->player->problem);
+        }
+    }
+
+    /**
+     * @return bool false if something is recorded already
+     *
+     * @throws BadRecording if the disk is full
+     */
+    public function record(): bool
+    {
+        $this->rig->changed();
+
+        return $this->recorder->begin($this->rig->work()->live->state->hands, $this->rig->clock->now());
+    }
+
+    /** Ends the recording and keeps it; null if none was being made. */
+    public function keep(string $name): ?RecordingRecord
+    {
+        $this->rig->changed();
+
+        return $this->recorder->keep($name);
+    }
+
+    /** Plays a recording, as a hand of its own; false if there is none of that id. */
+    public function play(string $id): bool
+    {
+        $recording = RecordingRecord::query()->where('kept', true)->find($id);
+        if ($recording === null) {
+            return false;
+        }
+        $this->stop();
+        $this->player = new Player($this->recordings, $recording, $this->rig->open($recording->name, HandKind::Recording, []), $this->rig->clock->now());
+        $this->rig->changed();
+
+        return true;
+    }
+
+    /** @param string $said why; empty if somebody wanted it */
+    public function stop(string $said = ''): void
+    {
+        if ($this->player !== null) {
+            $player = $this->player;
+            $this->player = null;
+            $this->rig->close($player->hand);
+            $this->rig->eyes->say('played', ['said' => $said === '' ? sprintf('"%s" was stopped.', $player->name()) : $said]);
+            $this->rig->changed();
+        }
+    }
+}

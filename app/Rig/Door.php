@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rig;
+
+/** Who is let in: only to the names of this machine, and from a browser only from the application's own pages. */
+final readonly class Door
+{
+    private const OWN = ['127.0.0.1', 'localhost', '[::1]'];
+
+    /**
+     * @param int          $port  of the rig
+     * @param int          $pages port of the pages
+     * @param list<string> $hosts further names that this machine is asked by
+     */
+    public function __construct(private int $port, private int $pages, private array $hosts) {}
+
+    public function knowsHost(string $host): bool
+    {
+        return in_array($host, $this->with($this->port), true);
+    }
+
+    public function knowsOrigin(string $origin): bool
+    {
+        return in_array($origin, array_map(fn (string $host): string => 'http://'.$host, $this->with($this->pages)), true);
+    }
+
+    /** @return list<string> */
+    private function with(int $port): array
+    {
+        return array_map(fn (string $host): string => $host.':'.$port, [...self::OWN, ...$this->hosts]);
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rig;
+
+/** Whatever watches the rig: a page, a program, a game outside. */
+final class Eye
+{
+    /**
+     * @param list<string>           $sees  kinds of events
+     * @param string                 $look  the device whose sheet it shows; empty if none
+     * @param \Closure(string): void $write what is sent to it
+     * @param string                 $page  the set that a page shows; empty if it is no page
+     */
+    public function __construct(public readonly string $id, public readonly array $sees, public string $look, public readonly \Closure $write, public readonly string $page = '') {}
+
+    /** Eyes of one sort see the same. */
+    public function sort(): string
+    {
+        return implode(',', $this->sees).' '.$this->look;
+    }
+}

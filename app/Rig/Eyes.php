@@ -1,0 +1,187 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rig;
+
+use Nailrod\Core\Hand\RigAtWork;
+use Nailrod\Core\Live\LiveStep;
+use Nailrod\Core\Live\Telling;
+use Nailrod\Core\Output\OutputEvent;
+use Nailrod\Core\Simulator\GameEvent;
+use Nailrod\Core\Tape\OutputWords;
+use Nailrod\Core\Tape\Sentence;
+
+/**
+ * All eyes on the rig, and what they are told: first a whole picture, then what changed. What happens within a short
+ * time is told together. The last ten seconds are kept, for an eye that was cut off.
+ */
+final class Eyes
+{
+    public const MOST = 64;
+    public const KINDS = ['rows', 'game', 'tape', 'picture'];
+
+    /** What is told in less than this is told together, in µs. */
+    public const JOINED = 16_000;
+
+    /** Rows of one telling: the lanes show ten seconds, and who was away needs no more than what can be drawn of them. */
+    private const MOST_ROWS = 2000;
+
+    private const KEPT = 10_000_000;
+
+    /** @var array<string, Eye> by id */
+    public array $all = [];
+
+    /** @var array<int, array{int, array<string, string>}> what was told: when, and each kind of it as JSON, by number */
+    private array $told = [];
+
+    private int $number = 0;
+
+    private ?Picture $before = null;
+
+    /** @var array<string, string> the sheet that was told last, by device */
+    private array $sheets = [];
+
+    /** @var array{rows: list<mixed>, game: list<mixed>, tape: list<mixed>} */
+    private array $waiting = ['rows' => [], 'game' => [], 'tape' => []];
+
+    public function __construct(private readonly string $boot) {}
+
+    /**
+     * A new eye is told where it is, and the whole picture; one that comes back what it has missed.
+     *
+     * @param string $last id of the event that it saw last; empty if it is new
+     */
+    public function open(Eye $eye, RigAtWork $work, Picture $picture, int $now, string $last = ''): void
+    {
+        $this->all[$eye->id] = $eye;
+        ($eye->write)(self::event('hello', self::json(['eye' => $eye->id, 'boot' => $this->boot, 'clock' => $now])));
+        $from = str_starts_with($last, $this->boot.'-') ? (int) substr($last, strlen($this->boot) + 1) : -1;
+        if ($from >= 0 && $from <= $this->number && ($from === $this->number || isset($this->told[$from + 1]))) {
+            for ($number = $from + 1; $number <= $this->number; $number++) {
+                ($eye->write)($this->frames($eye, $this->told[$number][1], $number));
+            }
+
+            return;
+        }
+        // What is told next is told against what this eye has seen.
+        $this->flush($work, $this->before ?? $picture, $now);
+        if (in_array('picture', $eye->sees, true)) {
+            ($eye->write)(self::event('picture', self::json(['now' => $now, 'whole' => true] + ($this->before ?? $picture)->whole()), $this->boot.'-'.$this->number));
+        }
+        $this->sheet($eye, $work, true);
+    }
+
+    public function close(Eye $eye): void
+    {
+        unset($this->all[$eye->id]);
+    }
+
+    /** Something that all eyes are told, whatever they see. */
+    public function say(string $kind, mixed $what): void
+    {
+        $event = self::event($kind, self::json($what));
+        foreach ($this->all as $eye) {
+            ($eye->write)($event);
+        }
+    }
+
+    /** What a step gave waits until it is told. */
+    public function keep(LiveStep $step, RigAtWork $work): void
+    {
+        $words = new OutputWords($work->set);
+        foreach ($step->outputs as $event) {
+            if (! Telling::isLampByItself($event)) {
+                // A lane of a lamp shows whether it is lit; how, is seen on the device.
+                $this->waiting['rows'][] = ['t' => $event->t, 'kind' => $event->kind, 'target' => $event->target, 'value' => $event->kind === OutputEvent::LAMP ? (int) ($event->value !== 0) : $event->value, 'name' => $words->nameOf($event)];
+            }
+        }
+        foreach ($step->game as $event) {
+            $this->waiting['game'][] = $this->game($event, $words);
+        }
+        foreach ($step->sentences as $line) {
+            $this->waiting['tape'][] = $this->line($line);
+        }
+        foreach (['rows', 'game'] as $kind) {
+            $this->waiting[$kind] = array_slice($this->waiting[$kind], -self::MOST_ROWS);
+        }
+        foreach ($step->problems as $problem) {
+            $this->waiting['tape'][] = ['t' => $work->now(), 'about' => '', 'parts' => [$problem], 'ends' => false, 'keys' => [], 'problem' => true];
+        }
+    }
+
+    /** Everything that has changed since the last time is told. */
+    public function flush(RigAtWork $work, Picture $picture, int $now): void
+    {
+        $parts = array_map(self::json(...), array_filter($this->waiting, fn (array $rows): bool => $rows !== []));
+        $changes = $this->before === null ? $picture->whole() : $picture->since($this->before);
+        if ($parts !== [] || $changes !== []) {
+            $parts['picture'] = self::json(['now' => $now, 'due' => $work->live->nextDue(), 'moving' => $work->live->isGameMoving()] + $changes);
+        }
+        $this->waiting = ['rows' => [], 'game' => [], 'tape' => []];
+        $this->before = $picture;
+        if ($parts === []) {
+            return;
+        }
+        $this->told[++$this->number] = [$now, $parts];
+        while (($oldest = array_key_first($this->told)) !== null && $this->told[$oldest][0] < $now - self::KEPT) {
+            unset($this->told[$oldest]);
+        }
+        $frames = [];
+        foreach ($this->all as $eye) {
+            $frame = $frames[$eye->sort()] ??= $this->frames($eye, $parts, $this->number);
+            if ($frame !== '') {
+                ($eye->write)($frame);
+            }
+            $this->sheet($eye, $work, false);
+        }
+    }
+
+    /** The sheet that an eye looks at, if it is another than it was. */
+    public function sheet(Eye $eye, RigAtWork $work, bool $isNew): void
+    {
+        if ($eye->look === '') {
+            return;
+        }
+        $sheet = self::json(SurveyPicture::sheet($work->live->state->survey, $eye->look, $work->set));
+        if ($isNew || ($this->sheets[$eye->id] ?? '') !== $sheet) {
+            $this->sheets[$eye->id] = $sheet;
+            ($eye->write)(self::event('sheet', $sheet));
+        }
+    }
+
+    /** @param array<string, string> $parts */
+    private function frames(Eye $eye, array $parts, int $number): string
+    {
+        $frames = '';
+        foreach (self::KINDS as $kind) {
+            if (isset($parts[$kind]) && in_array($kind, $eye->sees, true)) {
+                $frames .= self::event($kind, $parts[$kind], $this->boot.'-'.$number);
+            }
+        }
+
+        return $frames;
+    }
+
+    /** @return array<string, mixed> */
+    private function line(Sentence $line): array
+    {
+        return ['t' => $line->t, 'about' => $line->about, 'parts' => $line->parts, 'ends' => $line->ends, 'keys' => $line->keys];
+    }
+
+    /** @return array<string, mixed> */
+    private function game(GameEvent $event, OutputWords $words): array
+    {
+        return ['t' => $event->t, 'variable' => $event->variable, 'value' => $event->value, ...$words->game($event), 'by' => $event->by?->key()];
+    }
+
+    private static function event(string $kind, string $data, string $id = ''): string
+    {
+        return ($id === '' ? '' : 'id: '.$id."\n").'event: '.$kind."\ndata: ".$data."\n\n";
+    }
+
+    private static function json(mixed $value): string
+    {
+        return json_encode($value, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_INVALID_UTF8_SUBSTITUTE);
+    }
+}

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rig;
+
+use Nailrod\Core\Hand\HandError;
+use Nailrod\Core\Live\LiveStep;
+use Nailrod\Core\Survey\Survey;
+
+/** What the rig can be told to do. */
+final class Orders
+{
+    /**
+     * @param array<array-key, mixed> $body
+     *
+     * @throws HandError if the order cannot be
+     */
+    public function carryOut(Resident $rig, array $body): Reply
+    {
+        $word = fn (string $name): string => is_string($body[$name] ?? null) ? $body[$name] : '';
+
+        return match ($word('order')) {
+            'put in play' => $this->done($rig->play($word('set')), 'set', $word('set'), 'the id of a set'),
+            'let go' => $this->letGo($rig),
+            'try macro' => $this->tryMacro($rig, $word('macro')),
+            'survey' => $this->done(in_array($word('what'), Survey::ORDERS, true) && $this->survey($rig, $word('what'), $word('ref')), 'ref', $word('ref'), 'an axis, a control or a device of the rig'),
+            'look' => $this->look($rig, $word('eye'), $word('device')),
+            'record' => $rig->deck->record() ? new Reply(204) : Reply::problem(409, 'The rig is being recorded already.'),
+            'keep' => $this->keep($rig, trim($word('name'))),
+            'play' => $this->done($rig->deck->play($word('recording')), 'recording', $word('recording'), 'the id of a recording'),
+            'stop' => $this->stop($rig),
+            default => throw HandError::shape('order', $body['order'] ?? null, 'put in play, let go, try macro, survey, look, record, keep, play or stop'),
+        };
+    }
+
+    private function done(bool $isDone, string $place, string $found, string $expected): Reply
+    {
+        return $isDone ? new Reply(204) : throw HandError::shape($place, $found, $expected);
+    }
+
+    private function letGo(Resident $rig): Reply
+    {
+        $live = $rig->work()->live;
+        $rig->keep(LiveStep::joined([$live->step([], $rig->clock->now()), $live->leave(), $live->takeUp()]));
+
+        return new Reply(204);
+    }
+
+    private function tryMacro(Resident $rig, string $macro): Reply
+    {
+        $isThere = isset($rig->work()->set->macros[$macro]);
+        if ($isThere) {
+            $live = $rig->work()->live;
+            $rig->keep(LiveStep::joined([$live->step([], $rig->clock->now()), $live->tryMacro($macro)]));
+        }
+
+        return $this->done($isThere, 'macro', $macro, 'a macro of the set in play');
+    }
+
+    private function survey(Resident $rig, string $what, string $ref): bool
+    {
+        $state = $rig->work()->live->state;
+        $rig->changed();
+
+        return $state->survey->order($what, $ref, $state->hands, $rig->work()->set->rig, $rig->clock->now());
+    }
+
+    private function look(Resident $rig, string $id, string $device): Reply
+    {
+        $eye = $rig->eyes->all[$id] ?? throw HandError::shape('eye', $id, 'an eye that is open');
+        if ($eye->look !== $device) {
+            $eye->look = $device;
+            $rig->eyes->sheet($eye, $rig->work(), true);
+        }
+
+        return new Reply(204);
+    }
+
+    private function keep(Resident $rig, string $name): Reply
+    {
+        $recording = $rig->deck->keep(mb_strimwidth($name, 0, 60));
+
+        return $recording === null ? Reply::problem(409, 'Nothing was being recorded.') : new Reply(200, ['id' => $recording->id, 'name' => $recording->name, 'rows' => $recording->rows]);
+    }
+
+    private function stop(Resident $rig): Reply
+    {
+        $rig->deck->stop();
+
+        return new Reply(204);
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rig;
+
+use App\Models\RecordingRecord;
+use App\Recordings\Recordings;
+use Nailrod\Core\Cause\Input;
+use Nailrod\Core\Hand\Batch;
+use Nailrod\Core\Hand\Hand;
+
+/** A recording that is played by the rig itself, as a hand like any other: its rows come at their times, read piece by piece. */
+final class Player
+{
+    /** Rows that come within this are one batch, in µs. */
+    private const TOGETHER = 1000;
+
+    /** @var list<array{int, string, int|float}> */
+    private array $rows = [];
+
+    private int $at = 0;
+
+    private ?int $next = 0;
+
+    public ?string $problem = null;
+
+    /** @param int $start of the first row, in µs of the rig's clock */
+    public function __construct(private readonly Recordings $recordings, private readonly RecordingRecord $recording, public readonly Hand $hand, public readonly int $start)
+    {
+        $this->read();
+    }
+
+    public function name(): string
+    {
+        return $this->recording->name;
+    }
+
+    /** When the next row comes, in µs; null at the end. */
+    public function due(): ?int
+    {
+        return isset($this->rows[$this->at]) ? $this->start + $this->rows[$this->at][0] : null;
+    }
+
+    /** The rows that are due, as the next batch of the hand; null if none are. */
+    public function batch(int $now): ?Batch
+    {
+        $inputs = [];
+        while (($due = $this->due()) !== null && $due <= $now + self::TOGETHER && count($inputs) < Batch::MOST) {
+            [, $port, $value] = $this->rows[$this->at++];
+            $inputs[] = new Input(min($due, $now), $port, $value);
+            if (! isset($this->rows[$this->at])) {
+                $this->read();
+            }
+        }
+
+        return $inputs === [] ? null : new Batch($this->hand->batch + 1, inputs: $inputs, sent: $now);
+    }
+
+    private function read(): void
+    {
+        while ($this->next !== null && ! isset($this->rows[$this->at])) {
+            $piece = $this->recordings->piece($this->recording, $this->next);
+            [$this->rows, $this->at, $this->next] = [$piece['rows'], 0, $piece['next']];
+            $this->problem = $piece['problem'] ?? $this->problem;
+        }
+    }
+}

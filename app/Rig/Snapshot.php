@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rig;
+
+use Nailrod\Core\Live\LiveState;
+
+/**
+ * What the rig remembers over the end of its process: the set in play, the state, what hands held. Written whole, then
+ * renamed. One that ends the process again and again is moved aside.
+ */
+final readonly class Snapshot
+{
+    private const MOST_ENDS = 3;
+
+    /** A process that ends within so many seconds of its start has not got over its snapshot. */
+    private const SOON = 10;
+
+    public function __construct(private string $file) {}
+
+    /** @param array<string, int> $held what hands held that springs back, by port */
+    public function write(string $set, LiveState $state, array $held): void
+    {
+        $content = serialize(['set' => $set, 'state' => $state->write(), 'held' => $held]);
+        $draft = $this->file.'.new';
+        if (@file_put_contents($draft, hash('xxh128', $content).$content) === 32 + strlen($content)) {
+            rename($draft, $this->file);
+        } else {
+            @unlink($draft);
+        }
+    }
+
+    /** @return ?array{set: string, state: LiveState, held: array<string, int>} null if there is none, or it cannot be read */
+    public function read(): ?array
+    {
+        $written = is_file($this->file) ? (string) file_get_contents($this->file) : '';
+        $content = substr($written, 32);
+        $parts = $content !== '' && hash('xxh128', $content) === substr($written, 0, 32) ? @unserialize($content, ['allowed_classes' => false]) : null;
+        if (! is_array($parts) || ! is_string($parts['set'] ?? null) || ! is_string($parts['state'] ?? null) || ! is_array($parts['held'] ?? null)) {
+            return null;
+        }
+        try {
+            return ['set' => $parts['set'], 'state' => LiveState::restore($parts['state']), 'held' => array_filter($parts['held'], is_int(...))];
+        } catch (\UnexpectedValueException) {
+            return null;
+        }
+    }
+
+    /** The set that was in play, though its state cannot be read back; empty if not even that is known. */
+    public function setAlone(): string
+    {
+        $content = is_file($this->file) ? substr((string) file_get_contents($this->file), 32) : '';
+
+        return preg_match('/^a:3:\{s:3:"set";s:\d+:"([a-z0-9_-]+)"/', $content, $match) === 1 ? $match[1] : '';
+    }
+
+    /**
+     * The process begins. If it has begun and ended at once too often with this snapshot, that is moved aside.
+     *
+     * @return bool was it moved aside?
+     */
+    public function begins(int $time): bool
+    {
+        $starts = array_values(array_filter(array_map(intval(...), explode(' ', (string) @file_get_contents($this->file.'.starts'))), fn (int $start): bool => $start > 0));
+        $isBad = count($starts) >= self::MOST_ENDS && is_file($this->file);
+        if ($isBad) {
+            rename($this->file, $this->file.'.aside');
+            $starts = [];
+        }
+        @file_put_contents($this->file.'.starts', implode(' ', [...$starts, $time]));
+
+        return $isBad;
+    }
+
+    /** It has lived for long enough: the snapshot is good. */
+    public function isGood(int $seconds): bool
+    {
+        return $seconds >= self::SOON && @unlink($this->file.'.starts');
+    }
+
+    /** It ends as it should. */
+    public function ends(): void
+    {
+        @unlink($this->file.'.starts');
+    }
+}

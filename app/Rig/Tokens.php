@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rig;
+
+use App\Models\TokenRecord;
+
+/** Who may talk to the rig: pages carry a token that lasts half a day, programs one of their own that is kept as a hash. */
+final readonly class Tokens
+{
+    private const PAGE_SECONDS = 43_200;
+
+    public function __construct(private string $key) {}
+
+    /** A token for a page, which may do everything. */
+    public function forPage(int $time): string
+    {
+        $until = (string) ($time + self::PAGE_SECONDS);
+
+        return 'page.'.$until.'.'.$this->sign($until);
+    }
+
+    /** A new token for a program; it is shown once and cannot be read back. */
+    public function forProgram(string $name, Scope $scope): string
+    {
+        $token = 'nr_'.bin2hex(random_bytes(20));
+        TokenRecord::query()->create(['id' => bin2hex(random_bytes(6)), 'name' => $name, 'hash' => hash('sha256', $token), 'scope' => $scope->toArray()]);
+
+        return $token;
+    }
+
+    /** What a token allows; null if there is no such token, or it has ended. */
+    public function scopeOf(string $token, int $time): ?Scope
+    {
+        $parts = explode('.', $token);
+        if (count($parts) === 3 && $parts[0] === 'page') {
+            return ctype_digit($parts[1]) && (int) $parts[1] >= $time && hash_equals($this->sign($parts[1]), $parts[2]) ? new Scope(all: true) : null;
+        }
+        $record = str_starts_with($token, 'nr_') ? TokenRecord::query()->where('hash', hash('sha256', $token))->first() : null;
+
+        return $record === null ? null : Scope::of($record->scope);
+    }
+
+    private function sign(string $until): string
+    {
+        return hash_hmac('sha256', 'nailrod page '.$until, $this->key);
+    }
+}
