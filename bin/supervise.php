@@ -3,23 +3,101 @@
 declare(strict_types=1);
 
 /*
- * Keeps the server of the pages alive: php bin/supervise.php COMMAND [ARGUMENT ...]
+ * Keeps process groups alive: php bin/supervise.php WORKERS COMMAND [ARGUMENT ...] [-- WORKERS COMMAND [ARGUMENT ...]] ...
  *
- * The command runs in a process group of its own, so that it and its workers end together. PHP's own server never
- * replaces a worker that died, and its workers outlive it: when one of them is gone, the whole group is begun anew.
+ * Each command runs in a process group of its own, so that it and its WORKERS processes end together. PHP's own server
+ * never replaces a worker that died, and its workers outlive it: when one of them is gone, its whole group is begun anew.
  * Starts that end at once back off up to five seconds. TERM, INT and HUP end everything.
  */
 
-const LOOK_US = 200_000;
+const LOOK_US = 100_000;
 const LONGEST_PAUSE_S = 5.0;
 
-/** How long the server may take to begin its workers. */
+/** How long a command may take to begin its workers. */
 const BEGINS_WITHIN_S = 3.0;
 
-/** @var list<string> $command */
-$command = array_slice($argv, 1);
-// As many as PHP's own server is told to begin.
-$wanted = (int) getenv('PHP_CLI_SERVER_WORKERS');
+/** A command, its processes, and when it is begun again. */
+final class Group
+{
+    private int $pid = 0;
+
+    private float $started = 0.0;
+
+    private float $pause = 0.0;
+
+    private int $most = 0;
+
+    /** @param list<string> $command */
+    public function __construct(private readonly int $wanted, private readonly array $command) {}
+
+    public function look(): void
+    {
+        $now = microtime(true);
+        if ($this->pid === 0) {
+            if ($now >= $this->started + $this->pause) {
+                $this->begin();
+            }
+
+            return;
+        }
+        $isGone = pcntl_waitpid($this->pid, $status, WNOHANG) !== 0;
+        $workers = $this->wanted === 0 ? 0 : $this->workers();
+        $this->most = max($this->most, $workers);
+        $isBeginning = $this->most < $this->wanted && $now - $this->started < BEGINS_WITHIN_S;
+        if ($isGone || ($workers < $this->wanted && ! $isBeginning)) {
+            $this->end();
+            fwrite(STDERR, sprintf("%s %s of %s; it is begun anew.\n", date('c'), $isGone ? 'The process' : 'A worker', basename($this->command[count($this->command) - 1])));
+            $this->pause = $now - $this->started > 10.0 ? 0.0 : min(LONGEST_PAUSE_S, max(0.25, 2 * $this->pause));
+            $this->started = $now;
+        }
+    }
+
+    private function begin(): void
+    {
+        $this->started = microtime(true);
+        $this->most = 0;
+        $pid = pcntl_fork();
+        if ($pid === 0) {
+            posix_setsid();
+            // The server says something for each request; what matters is in its error log.
+            fclose(STDERR);
+            // What is opened first takes the place of what was closed.
+            $nowhere = fopen('/dev/null', 'w');
+            pcntl_exec($this->command[0], array_slice($this->command, 1));
+            exit(127);
+        }
+        $this->pid = $pid;
+    }
+
+    /** How many processes it has begun that are still there; those that have ended and wait to be noticed do not count. */
+    private function workers(): int
+    {
+        $count = 0;
+        foreach (glob('/proc/[0-9]*/stat') ?: [] as $file) {
+            $stat = (string) @file_get_contents($file);
+            [$state, $parent] = [...explode(' ', trim((string) substr($stat, (int) strrpos($stat, ')') + 1))), '', ''];
+            $count += (int) ((int) $parent === $this->pid && $state !== 'Z');
+        }
+
+        return $count;
+    }
+
+    public function end(): void
+    {
+        foreach ($this->pid === 0 ? [] : [[SIGTERM, 40], [SIGKILL, 20]] as [$signal, $tries]) {
+            @posix_kill(-$this->pid, $signal);
+            for ($try = 0; $try < $tries; $try++) {
+                pcntl_waitpid($this->pid, $status, WNOHANG);
+                if (! @posix_kill(-$this->pid, 0)) {
+                    break 2;
+                }
+                usleep(25_000);
+            }
+        }
+        $this->pid = 0;
+    }
+}
+
 $ends = false;
 pcntl_async_signals(true);
 foreach ([SIGTERM, SIGINT, SIGHUP] as $signal) {
@@ -27,71 +105,21 @@ foreach ([SIGTERM, SIGINT, SIGHUP] as $signal) {
         $ends = true;
     });
 }
-
-/** @param list<string> $command */
-function begin(array $command): int
-{
-    $pid = pcntl_fork();
-    if ($pid === 0) {
-        posix_setsid();
-        // The server says something for each request; what matters is in its error log.
-        fclose(STDERR);
-        // What is opened first takes the place of what was closed.
-        $nowhere = fopen('/dev/null', 'w');
-        pcntl_exec($command[0], array_slice($command, 1));
-        exit(127);
-    }
-
-    return $pid;
+$groups = [];
+$words = array_slice($argv, 1);
+while ($words !== []) {
+    $end = array_search('--', $words, true);
+    $group = array_splice($words, 0, $end === false ? count($words) : (int) $end);
+    array_shift($words);
+    $groups[] = new Group((int) array_shift($group), $group);
 }
-
-/** How many processes a process has begun that are still there; those that have ended and wait to be noticed do not count. */
-function workers(int $of): int
-{
-    $count = 0;
-    foreach (glob('/proc/[0-9]*/stat') ?: [] as $file) {
-        $stat = (string) @file_get_contents($file);
-        [$state, $parent] = [...explode(' ', trim((string) substr($stat, (int) strrpos($stat, ')') + 1))), '', ''];
-        $count += (int) ((int) $parent === $of && $state !== 'Z');
-    }
-
-    return $count;
-}
-
-function endGroup(int $group): void
-{
-    foreach ([[SIGTERM, 20], [SIGKILL, 20]] as [$signal, $tries]) {
-        @posix_kill(-$group, $signal);
-        for ($try = 0; $try < $tries; $try++) {
-            pcntl_waitpid($group, $status, WNOHANG);
-            if (! @posix_kill(-$group, 0)) {
-                return;
-            }
-            usleep(50_000);
-        }
-    }
-}
-
-$pause = 0.0;
 while (! $ends) {
-    $started = microtime(true);
-    $pid = begin($command);
-    $most = 0;
-    do {
-        usleep(LOOK_US);
-        $isGone = pcntl_waitpid($pid, $status, WNOHANG) !== 0;
-        $now = workers($pid);
-        $most = max($most, $now);
-        $isBeginning = $most < $wanted && microtime(true) - $started < BEGINS_WITHIN_S;
-    } while (! $ends && ! $isGone && ($now >= $wanted || $isBeginning));
-    endGroup($pid);
-    if ($ends) {
-        break;
+    foreach ($groups as $group) {
+        $group->look();
     }
-    fwrite(STDERR, sprintf("%s %s; the server is begun anew.\n", date('c'), $isGone ? 'The server has ended' : 'A worker of the server has ended'));
-    $pause = microtime(true) - $started > 10.0 ? 0.0 : min(LONGEST_PAUSE_S, max(0.25, 2 * $pause));
-    for ($waited = 0.0; $waited < $pause && ! $ends; $waited += 0.1) {
-        usleep(100_000);
-    }
+    usleep(LOOK_US);
+}
+foreach ($groups as $group) {
+    $group->end();
 }
 exit(0);

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use App\Models\LiveSession;
 use App\Recordings\Recordings;
+use App\Rig\Recorder;
 use Nailrod\Core\Cause\Input;
 use Nailrod\Core\Device\AxisInput;
 use Nailrod\Core\Set\BindingSet;
@@ -16,7 +16,7 @@ final class RecordingBench
 {
     private const AXES = 16;
 
-    /** A live session sends some thirty batches a second, in µs. */
+    /** A hand sends some thirty batches a second, in µs. */
     private const BATCH = 40_000;
 
     /** @param string $file the set as a file that stands alone */
@@ -65,8 +65,8 @@ final class RecordingBench
     private function record(BindingSet $set): string
     {
         $axes = array_slice(array_values($set->rig->axes), 0, self::AXES);
-        $session = new LiveSession(['id' => 'bench']);
-        $this->recordings->begin($session, array_combine(array_map(fn (AxisInput $axis) => $axis->ref, $axes), array_map(fn (AxisInput $axis) => $axis->restReading(), $axes)), 0);
+        $recorder = new Recorder($this->recordings);
+        $recorder->begin(array_combine(array_map(fn (AxisInput $axis) => $axis->ref, $axes), array_map(fn (AxisInput $axis) => $axis->restReading(), $axes)), 0);
         for ($t = 0; $t < 1_000_000 * $this->seconds; $t += self::BATCH) {
             $inputs = [];
             for ($at = $t + 1000; $at <= $t + self::BATCH; $at += 1000) {
@@ -74,9 +74,9 @@ final class RecordingBench
                     $inputs[] = new Input($at, $axis->ref, $axis->min + (int) round($axis->width() * (0.5 - 0.5 * cos($at / (700_000 + 90_000 * $i)))));
                 }
             }
-            $this->recordings->append($session, $inputs);
+            $recorder->append($inputs);
         }
-        $run = $this->recordings->keep($session, 'bench');
+        $run = $recorder->keep('bench');
         assert($run !== null);
 
         return $run->id;

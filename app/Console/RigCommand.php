@@ -27,7 +27,7 @@ final class RigCommand extends Command
 
     protected $description = 'Runs the rig: the process that works the set in play, whether anybody looks or not';
 
-    public function handle(SetStore $sets, Programs $programs, Recordings $recordings): int
+    public function handle(SetStore $sets, Programs $programs, Recordings $recordings, Tokens $tokens): int
     {
         $pages = (int) $this->option('pages');
         $port = (int) ($this->option('port') ?? config('nailrod.rig.port') ?? $pages + 1);
@@ -51,7 +51,6 @@ final class RigCommand extends Command
             $log->say('What the rig remembered ended its process three times; it was moved aside, and the rig is found anew.');
         }
         $health = new Health;
-        $tokens = new Tokens((string) config('app.key'));
         try {
             /** @var list<string> $hosts */
             $hosts = config('app.hosts', []);

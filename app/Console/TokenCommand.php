@@ -14,7 +14,7 @@ final class TokenCommand extends Command
 
     protected $description = 'Makes a token for a program that talks to the rig, and prints it once';
 
-    public function handle(): int
+    public function handle(Tokens $tokens): int
     {
         $words = fn (string $option): array => array_values(array_filter((array) $this->option($option), is_string(...)));
         $scope = new Scope(see: (bool) $this->option('see'), order: (bool) $this->option('order'), feeds: $words('feed'), games: $words('game'));
@@ -23,7 +23,7 @@ final class TokenCommand extends Command
 
             return self::INVALID;
         }
-        $this->line((new Tokens((string) config('app.key')))->forProgram((string) $this->argument('name'), $scope));
+        $this->line($tokens->forProgram((string) $this->argument('name'), $scope));
 
         return self::SUCCESS;
     }

@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Models\LiveSession;
 use App\Models\SetRecord;
 use App\View\Place;
 use Illuminate\Console\Command;
 use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Http\Request;
 
-/** Asks every place and a live step once, and lists the class files they needed, for the server to preload. */
+/** Asks every place once, and lists the class files they needed, for the server to preload. */
 final class WarmCommand extends Command
 {
     protected $signature = 'nailrod:warm {list : the file that the list is written to}';
@@ -33,27 +32,15 @@ final class WarmCommand extends Command
         $cell = array_key_first($set->head->set()->partsOf('cells'));
         [, $layer, $ref] = [...explode('/', (string) $cell, 3), '', ''];
         $this->request($kernel, Request::create(config('app.url').'/sets/'.$set->id.'/assign?layer='.$layer.'&ref='.$ref));
-        foreach ([...glob(base_path('core/*/*.php')) ?: [], ...glob(app_path('{Http/Controllers,Http/Requests,Sets,View,Live,Models}/*.php'), GLOB_BRACE) ?: []] as $file) {
+        foreach ([...glob(base_path('core/*/*.php')) ?: [], ...glob(app_path('{Http/Controllers,Http/Requests,Sets,View,Models}/*.php'), GLOB_BRACE) ?: []] as $file) {
             require_once $file;
         }
-        $answer = $this->request($kernel, $this->json('/live', ['set' => $set->id]));
-        $id = json_decode($answer, true)['id'] ?? '';
-        $this->request($kernel, $this->json('/live/'.$id, ['set' => $set->id, 'n' => 1, 'to' => 10, 'inputs' => [], 'plugs' => []]));
-        LiveSession::query()->where('id', $id)->delete();
         $own = [base_path('app/'), base_path('core/'), base_path('vendor/')];
         $files = array_values(array_filter(get_included_files(), fn (string $file) => array_filter($own, fn (string $folder) => str_starts_with($file, $folder)) !== []
             && ! str_contains($file, '/vendor/composer/') && ! str_contains($file, '/Console/') && preg_match('#/[A-Z]\w*\.php$#', $file) === 1));
         file_put_contents($this->argument('list'), json_encode($files, JSON_THROW_ON_ERROR));
 
         return self::SUCCESS;
-    }
-
-    /** @param array<string, mixed> $body */
-    private function json(string $path, array $body): Request
-    {
-        $server = ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'];
-
-        return Request::create(config('app.url').$path, 'POST', [], [], [], $server, json_encode($body, JSON_THROW_ON_ERROR));
     }
 
     private function request(Kernel $kernel, Request $request): string

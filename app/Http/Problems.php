@@ -44,7 +44,7 @@ final class Problems
 
     private static function isData(Request $request): bool
     {
-        return $request->routeIs('live.*', 'recording.piece');
+        return $request->routeIs('line.*');
     }
 
     private static function notAsWanted(FormatError $error, Request $request): Response|RedirectResponse|JsonResponse

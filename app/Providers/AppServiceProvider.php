@@ -16,6 +16,7 @@ use App\Console\StructureCommand;
 use App\Console\TidyCommand;
 use App\Console\TokenCommand;
 use App\Console\WarmCommand;
+use App\Rig\Tokens;
 use App\Sets\WritingConnection;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
@@ -26,6 +27,7 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         Connection::resolverFor('sqlite', fn (\PDO|\Closure $pdo, string $database, string $prefix, array $config) => new WritingConnection($pdo, $database, $prefix, $config));
+        $this->app->bind(Tokens::class, fn () => new Tokens((string) config('app.key')));
     }
 
     public function boot(): void

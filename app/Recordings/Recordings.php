@@ -4,76 +4,17 @@ declare(strict_types=1);
 
 namespace App\Recordings;
 
-use App\Models\LiveSession;
 use App\Models\RecordingRecord;
-use Nailrod\Core\Cause\Input;
 use Nailrod\Core\Cause\InputError;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Recording\RecordingCut;
 use Nailrod\Core\Recording\RecordingReader;
-use Nailrod\Core\Recording\RecordingWriter;
 
 /** Recordings: recorded row by row, kept under a name, read back in pieces. */
 final class Recordings
 {
     /** Rows that are read at once for playing. */
     public const PIECE = 2000;
-
-    /**
-     * Begins a recording with a snapshot of the rig.
-     *
-     * @param array<string, int> $hands last value by port
-     * @param int                $now   of the session, in µs
-     */
-    public function begin(LiveSession $session, array $hands, int $now): void
-    {
-        $id = bin2hex(random_bytes(8));
-        $bytes = (new RecordingFile($this->file($id)))->append(0, RecordingReader::HEADER."\n".RecordingWriter::snapshot($hands)) ?? throw BadRecording::noRoom();
-        RecordingRecord::query()->create(['id' => $id, 'name' => '', 'rows' => count($hands), 'length' => 0, 'kept' => false, 'bytes' => $bytes]);
-        $session->run_id = $id;
-        $session->run_from = $now;
-    }
-
-    /**
-     * Called within the transaction in which the inputs are taken, so that the file follows what was taken, row for row.
-     *
-     * @param list<Input> $inputs that the session has taken
-     *
-     * @return ?string why the recording was ended; null if it goes on
-     */
-    public function append(LiveSession $session, array $inputs): ?string
-    {
-        $recording = $session->run_id === null || $inputs === [] ? null : RecordingRecord::query()->find($session->run_id);
-        if ($recording === null) {
-            return null;
-        }
-        $rows = '';
-        foreach ($inputs as $input) {
-            $rows .= RecordingWriter::line($input, $session->run_from);
-        }
-        $bytes = (new RecordingFile($this->file($recording->id)))->append($recording->bytes, $rows);
-        if ($bytes === null) {
-            $kept = $this->keep($session, '');
-
-            return sprintf('The recording was ended, since the disk is full. What came before is kept as "%s".', $kept->name ?? '');
-        }
-        $recording->update(['rows' => $recording->rows + count($inputs), 'length' => max(0, $inputs[count($inputs) - 1]->t - $session->run_from), 'bytes' => $bytes]);
-
-        return null;
-    }
-
-    /** Ends a recording and keeps it; null if none was being made. */
-    public function keep(LiveSession $session, string $name): ?RecordingRecord
-    {
-        $recording = $session->run_id === null ? null : RecordingRecord::query()->find($session->run_id);
-        $session->run_id = null;
-        if ($recording !== null) {
-            (new RecordingFile($this->file($recording->id)))->cut($recording->bytes);
-        }
-        $recording?->update(['kept' => true, 'name' => $name === '' ? $this->freeName() : $name]);
-
-        return $recording;
-    }
 
     /**
      * Takes a recording from a file.

@@ -165,7 +165,7 @@ final class Calls
         }
         $state = $this->rig->work()->live->state;
 
-        return new Reply(200, ['survey' => base64_encode($state->survey->write()), 'hands' => (object) $state->hands]);
+        return new Reply(200, ['survey' => base64_encode($state->survey->write()), 'now' => $this->rig->clock->now()]);
     }
 
     /**

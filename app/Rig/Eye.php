@@ -9,7 +9,7 @@ final class Eye
 {
     /**
      * @param list<string>           $sees  kinds of events
-     * @param string                 $look  the device whose sheet it shows; empty if none
+     * @param string                 $look  the devices whose sheets it shows, with commas between; empty if none
      * @param \Closure(string): void $write what is sent to it
      * @param string                 $page  the set that a page shows; empty if it is no page
      */

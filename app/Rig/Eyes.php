@@ -29,6 +29,9 @@ final class Eyes
 
     private const KEPT = 10_000_000;
 
+    /** Sheets of devices that one eye can look at. */
+    private const MOST_SHEETS = 16;
+
     /** @var array<string, Eye> by id */
     public array $all = [];
 
@@ -39,7 +42,7 @@ final class Eyes
 
     private ?Picture $before = null;
 
-    /** @var array<string, string> the sheet that was told last, by device */
+    /** @var array<string, string> the sheet that was told last, by eye and device */
     private array $sheets = [];
 
     /** @var array{rows: list<mixed>, game: list<mixed>, tape: list<mixed>} */
@@ -75,6 +78,7 @@ final class Eyes
     public function close(Eye $eye): void
     {
         unset($this->all[$eye->id]);
+        $this->sheets = array_filter($this->sheets, fn (string $key): bool => ! str_starts_with($key, $eye->id.' '), ARRAY_FILTER_USE_KEY);
     }
 
     /** Something that all eyes are told, whatever they see. */
@@ -140,13 +144,12 @@ final class Eyes
     /** The sheet that an eye looks at, if it is another than it was. */
     public function sheet(Eye $eye, RigAtWork $work, bool $isNew): void
     {
-        if ($eye->look === '') {
-            return;
-        }
-        $sheet = self::json(SurveyPicture::sheet($work->live->state->survey, $eye->look, $work->set));
-        if ($isNew || ($this->sheets[$eye->id] ?? '') !== $sheet) {
-            $this->sheets[$eye->id] = $sheet;
-            ($eye->write)(self::event('sheet', $sheet));
+        foreach ($eye->look === '' ? [] : array_slice(explode(',', $eye->look), 0, self::MOST_SHEETS) as $device) {
+            $sheet = self::json(SurveyPicture::sheet($work->live->state->survey, $device, $work->set));
+            if ($isNew || ($this->sheets[$eye->id.' '.$device] ?? '') !== $sheet) {
+                $this->sheets[$eye->id.' '.$device] = $sheet;
+                ($eye->write)(self::event('sheet', $sheet));
+            }
         }
     }
 

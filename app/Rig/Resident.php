@@ -58,11 +58,15 @@ final class Resident
             return;
         }
         [$program, $set] = $this->compiled($this->record);
-        if ($kept !== null && $kept['set'] === $this->record->id) {
+        if ($kept !== null) {
             $this->clock->set($kept['state']->run->now);
+        }
+        if ($kept !== null && $kept['program'] === $this->program) {
             [$live, $step] = Live::again($program, $set, $kept['state'], $kept['held']);
         } else {
-            $live = new Live($program, $set, new LiveState);
+            // Edited while nothing ran: every control is where it was, all else is found anew.
+            $simulator = $set->catalogue->id ?? '';
+            $live = new Live($program, $set, $kept === null ? new LiveState : $kept['state']->under($simulator, $simulator, $kept['held']));
             $step = $live->begin($this->clock->now());
         }
         $this->work = new RigAtWork($live, $set, $program);
@@ -278,7 +282,7 @@ final class Resident
     {
         $this->deck->recorder->write();
         if (! $this->isSaved && $this->work !== null) {
-            $this->snapshot->write($this->set(), $this->work->live->state, $this->work->held());
+            $this->snapshot->write($this->set(), $this->program, $this->work->live->state, $this->work->held());
             $this->isSaved = true;
         }
     }

@@ -19,10 +19,13 @@ final readonly class Snapshot
 
     public function __construct(private string $file) {}
 
-    /** @param array<string, int> $held what hands held that springs back, by port */
-    public function write(string $set, LiveState $state, array $held): void
+    /**
+     * @param string             $program key of the program that the state is of
+     * @param array<string, int> $held    what hands held that springs back, by port
+     */
+    public function write(string $set, string $program, LiveState $state, array $held): void
     {
-        $content = serialize(['set' => $set, 'state' => $state->write(), 'held' => $held]);
+        $content = serialize(['set' => $set, 'program' => $program, 'state' => $state->write(), 'held' => $held]);
         $draft = $this->file.'.new';
         if (@file_put_contents($draft, hash('xxh128', $content).$content) === 32 + strlen($content)) {
             rename($draft, $this->file);
@@ -31,17 +34,17 @@ final readonly class Snapshot
         }
     }
 
-    /** @return ?array{set: string, state: LiveState, held: array<string, int>} null if there is none, or it cannot be read */
+    /** @return ?array{set: string, program: string, state: LiveState, held: array<string, int>} null if there is none, or it cannot be read */
     public function read(): ?array
     {
         $written = is_file($this->file) ? (string) file_get_contents($this->file) : '';
         $content = substr($written, 32);
         $parts = $content !== '' && hash('xxh128', $content) === substr($written, 0, 32) ? @unserialize($content, ['allowed_classes' => false]) : null;
-        if (! is_array($parts) || ! is_string($parts['set'] ?? null) || ! is_string($parts['state'] ?? null) || ! is_array($parts['held'] ?? null)) {
+        if (! is_array($parts) || ! is_string($parts['set'] ?? null) || ! is_string($parts['program'] ?? null) || ! is_string($parts['state'] ?? null) || ! is_array($parts['held'] ?? null)) {
             return null;
         }
         try {
-            return ['set' => $parts['set'], 'state' => LiveState::restore($parts['state']), 'held' => array_filter($parts['held'], is_int(...))];
+            return ['set' => $parts['set'], 'program' => $parts['program'], 'state' => LiveState::restore($parts['state']), 'held' => array_filter($parts['held'], is_int(...))];
         } catch (\UnexpectedValueException) {
             return null;
         }
@@ -52,7 +55,7 @@ final readonly class Snapshot
     {
         $content = is_file($this->file) ? substr((string) file_get_contents($this->file), 32) : '';
 
-        return preg_match('/^a:3:\{s:3:"set";s:\d+:"([a-z0-9_-]+)"/', $content, $match) === 1 ? $match[1] : '';
+        return preg_match('/^a:4:\{s:3:"set";s:\d+:"([a-z0-9_-]+)"/', $content, $match) === 1 ? $match[1] : '';
     }
 
     /**

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Sets;
 
-use App\Models\LiveSession;
 use App\Models\Revision;
 use App\Models\SetRecord;
 use Illuminate\Support\Facades\DB;
@@ -27,7 +26,7 @@ final class SetStore
         return SetRecord::query()->with('head')->findOrFail($id);
     }
 
-    /** The record alone, for the live loop; its head is read only if it has to be compiled. */
+    /** The record alone; its head is read only if it has to be compiled. */
     public function record(string $id): SetRecord
     {
         return SetRecord::query()->findOrFail($id);
@@ -244,10 +243,10 @@ final class SetStore
         }
     }
 
-    /** What was compiled of a revision that no longer holds goes, unless a live session still plays it. */
+    /** What was compiled of a revision that no longer holds goes. */
     private function dropFormer(?string $former, ?string $now): void
     {
-        if ($former !== null && $former !== $now && ! SetRecord::query()->where('program', $former)->exists() && ! LiveSession::query()->where('program', $former)->exists()) {
+        if ($former !== null && $former !== $now && ! SetRecord::query()->where('program', $former)->exists()) {
             $this->programs->drop($former);
         }
     }

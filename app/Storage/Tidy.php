@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Storage;
 
-use App\Models\LiveSession;
 use App\Models\RecordingRecord;
 use App\Models\SetRecord;
 use App\Recordings\Recordings;
@@ -30,34 +29,25 @@ final readonly class Tidy
     /** @return list<string> what was done and what is kept, one sentence each */
     public function all(): array
     {
-        return [...$this->sessions(), ...$this->compiled(), ...$this->recordings(), ...$this->files(), ...$this->logs()];
-    }
-
-    /** @return list<string> */
-    private function sessions(): array
-    {
-        $gone = LiveSession::query()->where('updated_at', '<', now()->subSeconds(self::DAY))->delete();
-
-        return [sprintf('Live sessions: %d that nobody has used for a day were ended, %d are kept.', $gone, LiveSession::query()->count())];
+        return [...$this->compiled(), ...$this->recordings(), ...$this->files(), ...$this->logs()];
     }
 
     /** @return list<string> */
     private function compiled(): array
     {
-        $used = array_fill_keys([...SetRecord::query()->whereNotNull('program')->pluck('program')->all(), ...LiveSession::query()->pluck('program')->all()], true);
+        $used = array_fill_keys(SetRecord::query()->whereNotNull('program')->pluck('program')->all(), true);
         [$gone, $kept, $bytes] = $this->programs->tidy($used, time() - self::DAY, time() - self::HOUR);
 
-        return [sprintf('Compiled sets: %d files removed, %d kept (%s), since a set or a live session uses them or they are of the last day.', $gone, $kept, self::size($bytes))];
+        return [sprintf('Compiled sets: %d files removed, %d kept (%s), since a set uses them or they are of the last day.', $gone, $kept, self::size($bytes))];
     }
 
     /** @return list<string> */
     private function recordings(): array
     {
-        $running = LiveSession::query()->whereNotNull('run_id')->pluck('run_id')->all();
         $gone = 0;
         foreach (RecordingRecord::query()->get() as $recording) {
             $age = time() - (int) $recording->updated_at->getTimestamp();
-            if (($recording->removed && $age > self::REMOVED_DAYS * self::DAY) || (! $recording->kept && $age > self::DAY && ! in_array($recording->id, $running, true))) {
+            if (($recording->removed && $age > self::REMOVED_DAYS * self::DAY) || (! $recording->kept && $age > self::DAY)) {
                 @unlink($this->recordings->file($recording->id));
                 $recording->delete();
                 $gone++;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use App\Live\Surveys;
 use App\Memory\FilePort;
+use App\Rig\PageLine;
 use Nailrod\Core\Axis\AxisParts;
 use Nailrod\Core\Device\AxisInput;
 use Nailrod\Core\Device\ContactInput;
@@ -39,7 +39,7 @@ final readonly class RigView
     /** Page of the faceplate, from 1 on. */
     public int $page;
 
-    public function __construct(public Place $place, string $device, string $task, string $ref, int $page, Surveys $surveys, string $session)
+    public function __construct(public Place $place, string $device, string $task, string $ref, int $page, PageLine $line, string $measured)
     {
         $rig = $place->set->rig;
         $control = $rig->controlOf($ref) ?? $rig->deviceOf($ref)?->control((string) preg_replace('#^[^/]*/#', '', $ref));
@@ -47,7 +47,7 @@ final readonly class RigView
         $this->task = isset(self::TASKS[$task]) ? $task : 'inputs';
         $this->control = $this->task === 'arrange' ? $control : null;
         $this->axis = $this->task === 'measure' ? $rig->axes[$ref] ?? ($this->device?->axes()[0] ?? null) : null;
-        $this->measured = $this->axis === null || $session === '' ? null : MeasuredView::of($place, $this->axis, $surveys->read($session)?->survey->sweep);
+        $this->measured = $this->axis === null || $measured !== $this->axis->ref ? null : MeasuredView::of($place, $this->axis, $line->survey()?->survey->sweep);
         $at = $place->notHere;
         $at->ask('device', $device, isset($rig->devices[$device]) || $this->device?->id === $device, $this->device->name ?? '');
         $at->ask('control', $ref, $control !== null || $rig->deviceOf($ref)?->id === $ref || isset($rig->axes[$ref]), $this->device->name ?? '');

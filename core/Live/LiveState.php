@@ -39,16 +39,17 @@ final class LiveState
     /**
      * The same rig under another set.
      *
-     * @param string $from catalogue of the simulator that was in play
-     * @param string $to   that of the one that comes
+     * @param string             $from catalogue of the simulator that was in play
+     * @param string             $to   that of the one that comes
+     * @param array<string, int> $let  what nobody holds any more: the value it springs back to, by port
      */
-    public function under(string $from, string $to): self
+    public function under(string $from, string $to, array $let = []): self
     {
         $state = new self;
         $state->games = [$from => $this->game] + $this->games;
         $state->game = $state->games[$to] ?? new GameState;
         unset($state->games[$to]);
-        $state->hands = $this->hands;
+        $state->hands = $let + $this->hands;
         $state->unplugged = $this->unplugged;
         $state->run->away = $this->run->away;
         $state->survey = $this->survey;

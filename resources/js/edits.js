@@ -68,7 +68,6 @@ function lay(html, keep, opensNew = false) {
     document.dispatchEvent(new CustomEvent('page:changed'));
     if (live.picture) {
         document.dispatchEvent(new CustomEvent('live:answer', { detail: { ...live.picture, program: undefined, lines: [], sent: [], game: [], problems: [] } }));
-        live.ask();
     }
 }
 
@@ -172,15 +171,14 @@ document.addEventListener('click', (event) => {
 
 window.addEventListener('popstate', () => visit(location.href, false));
 
-/** An answer that was on its way during an edit of this tab names an older program: only two in a row tell of another tab. */
-let strange = 0;
+/** The rig takes an edit up within a moment: only a program that stays another tells of another tab. */
+const MOMENT_MS = 1500;
+let since = null;
 document.addEventListener('live:answer', ({ detail }) => {
-    if (detail.program === undefined || detail.set !== document.body.dataset.set) {
+    if (detail.program === undefined) {
         return;
     }
-    strange = sending > 0 || detail.program === document.body.dataset.program ? 0 : strange + 1;
-    document.getElementById('moved').hidden = strange < 2;
-    if (strange === 1) {
-        live.ask();
-    }
+    const isOther = detail.set === document.body.dataset.set && sending === 0 && detail.program !== document.body.dataset.program && detail.broken === '';
+    since = isOther ? since ?? performance.now() : null;
+    document.getElementById('moved').hidden = !isOther || performance.now() - since < MOMENT_MS;
 });

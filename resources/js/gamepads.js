@@ -31,7 +31,7 @@ async function ask() {
         const there = pads();
         const gone = [...known].filter(([slot, { model }]) => !there.some((pad) => pad.index === slot && pad.id === model));
         gone.forEach(([slot]) => known.delete(slot));
-        const answer = await live.order('/live/pads', { set: live.set, pads: there.map(told), gone: gone.map(([slot, { device }]) => ({ device, axes: last.get(slot) ?? [] })) });
+        const answer = await live.post('/pads', { set: live.set, pads: there.map(told), gone: gone.map(([slot, { device }]) => ({ device, axes: last.get(slot) ?? [] })) });
         for (const pad of answer.pads) {
             const controller = there.find(({ index }) => index === pad.slot);
             known.set(pad.slot, { ...pad, model: controller.id });

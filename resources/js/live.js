@@ -1,323 +1,283 @@
+import { Line, merge } from './line.js';
+
 /**
- * The live loop: timed inputs go to the server in numbered batches, one at a time; outputs, causes and the picture of
- * everything come back. A lost reply is asked for again under the same number, so nothing is lost or counted twice.
+ * The rig as this page sees it. What hands do goes over the line to the rig; what happens there comes back as events.
  *
- * Events on `document`: live:input {port, value, t}, live:answer (the answer), live:status {ok}.
+ * Events on `document`: live:input {port, value, t}, live:answer (the picture, and what has just happened), live:survey
+ * (the same, when a sheet has changed), live:status {ok}, live:played {said}.
  */
-const KEY = 'nailrod.live';
-const TICK_MS = 40;
-const RETRY_MS = 700;
-/** What is due sooner is asked for together: a mouse that moves has something due every 8 ms. */
-const LEAST_MS = 15;
 const MOST_LATENCIES = 400;
-const MOST_IN_BATCH = 4000;
+/** Clocks that are further apart than this, in µs, are compared anew. */
+const JUMP = 1_000_000;
+
+const fresh = () => ({ lines: [], sent: [], game: [], problems: [] });
 
 class Live {
-    /** A page that was just left may still have a batch on its way: this tells its batches from ours. */
-    #page = Math.random().toString(36).slice(2);
-    id = null;
-    n = 0;
-    epoch = 0;
-    last = 0;
     picture = null;
     hands = {};
     latencies = [];
-    #queue = [];
-    #plugs = {};
-    #pending = null;
-    #busy = false;
-    #timer = null;
-    #felt = null;
-    #asked = false;
+    /** The wall clock at time 0 of the rig, in ms. */
+    epoch = 0;
+    #id = crypto.randomUUID();
+    #line = null;
+    #news = fresh();
+    #ahead = null;
+    #last = 0;
+    #felt = [];
+    #calls = new Map();
+    /** What this page has moved and the rig has not shown yet: until then its own word counts. */
+    #moved = new Map();
 
     get set() {
         return document.body.dataset.set;
     }
 
+    /** The time of the rig, in µs, as near as it is known. */
     now() {
-        if (this.picture === null) {
-            return this.last;
+        if (this.#ahead !== null) {
+            this.#last = Math.max(this.#last, Math.round(performance.now() * 1000 + this.#ahead));
         }
-        this.last = Math.max(this.last, Math.round((performance.timeOrigin + performance.now() - this.epoch) * 1000));
 
-        return this.last;
+        return this.#last;
     }
 
-    async start() {
-        if (!this.set) {
+    start() {
+        if (!this.set || !document.body.dataset.rig) {
             return;
         }
-        const saved = this.#saved();
-        try {
-            await (saved ? this.#resume(saved) : this.#open());
-            this.#status(true);
-        } catch {
-            this.#status(false);
-            setTimeout(() => this.start(), RETRY_MS);
+        this.#line = typeof SharedWorker === 'undefined' ? this.#own() : this.#shared();
+        const join = () => this.#line('join', this.#id, this.#where());
+        if (navigator.locks) {
+            // Held while this page is there, so that the worker knows when it has gone.
+            navigator.locks.request(`nailrod-${this.#id}`, () => {
+                join();
 
-            return;
+                return new Promise(() => {});
+            }).catch(() => {});
+        } else {
+            join();
         }
-        this.#next();
+        document.addEventListener('page:changed', () => this.#line('turn', this.#id, this.#where()));
+        window.addEventListener('pagehide', () => this.#line('leave', this.#id));
+        window.addEventListener('pageshow', (event) => event.persisted && location.reload());
     }
 
-    /** Resolves when all that the hands have done until now has been answered. */
-    async settled() {
-        const last = this.n + Number(this.#pending !== null) + Number(this.#queue.length > 0);
-        while (this.n < last) {
-            await new Promise((resolve) => { setTimeout(resolve, 5); });
-        }
+    #where() {
+        const { rig, rigToken, set } = document.body.dataset;
+
+        return { rig, token: rigToken, page: set, name: `Page ${document.title.split(' · ')[0]}`, look: document.querySelector('[data-look]')?.dataset.look ?? '' };
+    }
+
+    #shared() {
+        const worker = new SharedWorker(new URL('./line-worker.js', import.meta.url), { type: 'module', name: `nailrod ${document.body.dataset.rig}` });
+        worker.port.onmessage = ({ data: { kind, data } }) => this.#hear(kind, data);
+
+        return (what, ...args) => {
+            const call = what === 'order' || what === 'settled' ? crypto.randomUUID() : null;
+            worker.port.postMessage(what === 'join' ? { what, id: args[0], args: args.slice(1) } : { what, args, call });
+
+            return call === null ? null : new Promise((resolve, reject) => { this.#calls.set(call, { resolve, reject }); });
+        };
+    }
+
+    #own() {
+        const line = new Line();
+
+        return (what, ...args) => (what === 'join' ? line.join(args[0], (kind, data) => this.#hear(kind, data), args[1]) : line[what](...args));
     }
 
     /** A hand moved a control: it reports like a device. */
     input(port, value) {
-        const t = this.now();
         this.hands[port] = value;
-        this.#queue.push([t, port, value]);
-        this.#felt ??= performance.now();
-        document.dispatchEvent(new CustomEvent('live:input', { detail: { port, value, t } }));
-        this.#kick();
+        this.#moved.set(port, value);
+        this.#felt.push([performance.now(), port]);
+        document.dispatchEvent(new CustomEvent('live:input', { detail: { port, value, t: this.now() } }));
+        this.#line?.('input', this.#id, Math.round((performance.timeOrigin + performance.now()) * 1000), port, value, restOf(port));
     }
 
     plug(device, plugged) {
-        this.#plugs[device] = plugged;
-        this.#kick();
+        this.#line?.('plug', device, plugged);
     }
 
-    /** Asks for the present picture, though no hand has moved. */
-    ask() {
-        this.#asked = true;
-        this.#kick();
+    /** Resolves when all that the hands have done until now has been answered, and is in the picture. */
+    async settled() {
+        const [hand, n] = await this.#line('settled');
+        while (hand !== null && this.picture?.batches[hand] !== undefined && this.picture.batches[hand] < n) {
+            await new Promise((resolve) => { setTimeout(resolve, 4); });
+        }
+    }
+
+    /** Something that the rig is told to do. */
+    order(order, more = {}) {
+        return this.#line('order', { order, ...more });
     }
 
     /** A macro is tried without a control. */
     async tryMacro(macro) {
         await this.settled();
-        try {
-            this.#take(await this.order('macro', { macro, set: this.set, to: this.now() }));
-        } catch {
-            // The loop finds out why, and opens a new session if this one has ended.
-        }
-        this.ask();
-    }
-
-    /** The bench is left: whatever is still down is let go of, also if the page is only closed. */
-    leave() {
-        if (this.id !== null) {
-            navigator.sendBeacon(`/live/${this.id}/leave`, new Blob(['{}'], { type: 'application/json' }));
-        }
+        await this.order('try macro', { macro }).catch(() => {});
     }
 
     /** Begins, carries on or ends a part of the survey of the rig. */
     async survey(what, ref = '') {
         await this.settled();
-        const answer = await this.order('survey', { what, ref, set: this.set, to: this.now(), look: document.querySelector('[data-look]')?.dataset.look ?? '' });
-        Object.assign(this.picture, answer);
-        document.dispatchEvent(new CustomEvent('live:survey', { detail: this.picture }));
-        this.ask();
+        await this.order('survey', { what, ref });
+    }
+
+    /** Asks the pages' server, not the rig. */
+    async post(url, body) {
+        const response = await fetch(url, { method: 'POST', headers: { 'Content-Type': 'application/json', Accept: 'application/json' }, body: JSON.stringify(body) });
+        const answer = response.status === 204 ? {} : await response.json().catch(() => ({}));
+        if (!response.ok) {
+            throw Object.assign(new Error(answer.problem ?? answer.message ?? `The server answered ${response.status}.`), { status: response.status });
+        }
 
         return answer;
     }
 
-    /** Something else that is asked of the server for this session, or under an address of its own. */
-    order(what, body) {
-        return this.#post(what.startsWith('/') ? what : `/live/${this.id}/${what}`, body);
+    #hear(kind, data) {
+        const takes = {
+            whole: () => this.#take({ ...data, whole: true }),
+            picture: () => this.#take(data),
+            rows: () => this.#news.sent.push(...data),
+            game: () => this.#news.game.push(...data),
+            tape: () => {
+                this.#news.lines.push(...data.filter((line) => !line.problem));
+                this.#news.problems.push(...data.filter((line) => line.problem).map((line) => line.parts[0]));
+            },
+            sheet: () => this.#sheet(data),
+            beat: () => this.#compare(data.clock),
+            status: () => this.#status(data.ok),
+            played: () => document.dispatchEvent(new CustomEvent('live:played', { detail: data })),
+            stale: () => this.#renew(),
+            reply: () => {
+                const { resolve, reject } = this.#calls.get(data.call) ?? {};
+                this.#calls.delete(data.call);
+                data.problem === undefined ? resolve?.(data.answer) : reject?.(new Error(data.problem));
+            },
+        };
+        takes[kind]?.();
     }
 
-    #saved() {
-        try {
-            return JSON.parse(sessionStorage.getItem(KEY));
-        } catch {
-            return null;
-        }
-    }
-
-    async #open() {
-        this.epoch = performance.timeOrigin + performance.now();
-        this.last = 0;
-        const answer = await this.#post('/live', { set: this.set });
-        this.id = answer.id;
-        sessionStorage.setItem(KEY, JSON.stringify({ id: this.id, epoch: this.epoch }));
-        this.#take(answer);
-    }
-
-    async #resume(saved) {
-        this.id = saved.id;
-        this.epoch = saved.epoch;
-        try {
-            this.#take(await this.#post(`/live/${this.id}/resume`, { set: this.set }));
-        } catch (error) {
-            if (error.status !== 410) {
-                throw error;
-            }
-            await this.#reopen();
-
+    #take(changes) {
+        this.#compare(changes.now);
+        if (changes.whole) {
+            this.picture = { ...changes, sheet: this.picture?.sheet ?? null };
+        } else if (this.picture !== null) {
+            this.picture = { ...this.picture };
+            merge(this.picture, changes);
+        } else {
             return;
         }
-        this.#letGo();
+        for (const [port, value] of Object.entries(changes.hands ?? {})) {
+            if (!this.#moved.has(port) || this.#moved.get(port) === value) {
+                this.#moved.delete(port);
+                this.hands[port] = value;
+            }
+        }
+        if (changes.batches?.[changes.hand] !== undefined) {
+            this.#answered();
+        }
+        this.#show();
     }
 
-    /** What no hand can still hold on a page that was just opened springs back: buttons, hats, sticks. */
-    #letGo() {
-        for (const [port, value] of Object.entries(this.hands)) {
-            const name = CSS.escape(port);
-            const axis = document.querySelector(`[data-springs][data-axis="${name}"]`);
-            if (axis && value !== Number(axis.dataset.rest)) {
-                this.input(port, Number(axis.dataset.rest));
-            } else if (value === 1 && document.querySelector(`[data-press~="${name}"]`)) {
-                this.input(port, 0);
-            } else if (value >= 0 && document.querySelector(`[data-hat="${name}"]`)) {
-                this.input(port, -1);
-            }
+    /** What was sent is in the picture: whatever the rig says of it now counts. */
+    #answered() {
+        for (const [port] of this.#moved) {
+            this.hands[port] = this.picture.hands[port] ?? this.hands[port];
+        }
+        this.#moved.clear();
+        const felt = this.#felt;
+        this.#felt = [];
+        if (felt.length > 0) {
+            requestAnimationFrame(() => {
+                this.latencies.push(performance.now() - felt[0][0]);
+                this.latencies = this.latencies.slice(-MOST_LATENCIES);
+            });
         }
     }
 
-    /** The session has ended on the server: a new one is told how the hands are, then goes on. */
-    async #reopen() {
-        const hands = { ...this.hands };
-        await this.#open();
-        const waiting = [...(this.#pending?.inputs ?? []), ...this.#queue];
-        this.#plugs = { ...this.#pending?.plugs, ...this.#plugs };
-        this.#pending = null;
-        this.hands = { ...this.hands, ...hands, ...Object.fromEntries(waiting.map(([, port, value]) => [port, value])) };
-        this.#queue = [...Object.entries(hands), ...waiting.map(([, port, value]) => [port, value])].map(([port, value]) => [this.now(), port, value]);
+    #show() {
+        const news = this.#news;
+        this.#news = fresh();
+        document.dispatchEvent(new CustomEvent('live:answer', { detail: { ...this.picture, ...news } }));
     }
 
-    #kick() {
+    #sheet(sheet) {
         if (this.picture !== null) {
-            this.#pump();
+            this.picture = { ...this.picture, sheet };
+            document.dispatchEvent(new CustomEvent('live:survey', { detail: this.picture }));
         }
     }
 
-    /** One batch at a time: of two under one number only the first would be taken. */
-    async #pump() {
-        if (this.#busy) {
-            return;
-        }
-        this.#busy = true;
-        clearTimeout(this.#timer);
-        const felt = this.#pending ? null : this.#felt;
-        if (!this.#pending) {
-            this.#felt = null;
-            this.#asked = false;
-            const inputs = this.#queue.slice(0, MOST_IN_BATCH);
-            this.#queue = this.#queue.slice(MOST_IN_BATCH);
-            const to = this.#queue.length > 0 ? inputs.at(-1)[0] : this.now();
-            this.#pending = { n: this.n + 1, page: this.#page, to, set: this.set, inputs, plugs: this.#plugs, look: document.querySelector('[data-look]')?.dataset.look ?? '' };
-            this.#plugs = {};
-        }
-        try {
-            const answer = await this.#post(`/live/${this.id}`, this.#pending);
-            const sent = this.#pending;
-            this.#pending = null;
-            this.#take(answer);
-            this.#status(true);
-            if (answer.untaken) {
-                // Time has gone on meanwhile: what was sent comes after it, or it would be refused.
-                this.#queue = [...sent.inputs.map(([t, port, value]) => [Math.max(t, this.picture.now), port, value]), ...this.#queue];
-                this.#plugs = { ...sent.plugs, ...this.#plugs };
-            }
-            if (felt !== null) {
-                requestAnimationFrame(() => this.#felted(felt));
-            }
-        } catch (error) {
-            if (await this.#mend(error)) {
-                this.#busy = false;
-                this.#timer = setTimeout(() => this.#pump(), RETRY_MS);
-
-                return;
-            }
-        }
-        this.#busy = false;
-        this.#next();
-    }
-
-    /** @returns {Promise<boolean>} is the batch to be sent again later? */
-    async #mend(error) {
-        try {
-            if (error.status === 410) {
-                await this.#reopen();
-
-                return false;
-            }
-        } catch {
-            // It is tried again below.
-        }
-        if (error.status === 422) {
-            this.#pending = null;
-            document.dispatchEvent(new CustomEvent('live:answer', { detail: { ...this.picture, lines: [], sent: [], game: [], problems: [error.message] } }));
-
-            return false;
-        }
-        this.#status(false);
-
-        return true;
-    }
-
-    #next() {
-        if (this.#asked || this.#queue.length > 0 || Object.keys(this.#plugs).length > 0) {
-            this.#pump();
-
-            return;
-        }
-        const { due, moving } = this.picture;
-        if (due === null && !moving) {
-            return;
-        }
-        const wait = due === null ? TICK_MS : Math.max(LEAST_MS, (due - this.now()) / 1000 + 1);
-        this.#timer = setTimeout(() => this.#kick(), moving ? Math.min(TICK_MS, wait) : wait);
-    }
-
-    #take(answer) {
-        this.n = answer.n;
-        this.last = Math.max(this.last, answer.now);
-        this.#queue = this.#queue.map(([t, port, value]) => [Math.max(t, answer.now), port, value]);
-        if (this.picture === null || this.picture.id !== answer.id) {
-            for (const [ref, axis] of Object.entries(answer.axes)) {
-                this.hands[ref] = axis.reading;
-            }
-        }
-        if (this.picture === null) {
-            Object.assign(this.hands, answer.hands);
-        }
-        this.picture = answer;
-        document.dispatchEvent(new CustomEvent('live:answer', { detail: answer }));
-    }
-
-    /** From the movement of the hand to the next picture. */
-    #felted(since) {
-        this.latencies.push(performance.now() - since);
-        if (this.latencies.length > MOST_LATENCIES) {
-            this.latencies.shift();
-        }
+    /** The smallest delay that was seen tells how far the clock of the rig is ahead of this one. */
+    #compare(now) {
+        const ahead = now - performance.now() * 1000;
+        this.#ahead = this.#ahead === null || Math.abs(ahead - this.#ahead) > JUMP ? ahead : Math.max(ahead, this.#ahead);
+        this.epoch = performance.timeOrigin - this.#ahead / 1000;
     }
 
     #status(ok) {
-        document.getElementById('offline').hidden = ok;
+        const box = document.getElementById('offline');
+        if (box) {
+            box.hidden = ok;
+        }
         document.dispatchEvent(new CustomEvent('live:status', { detail: { ok } }));
     }
 
-    async #post(url, body) {
-        const response = await fetch(url, {
-            method: 'POST',
-            headers: {
-                'Content-Type': 'application/json',
-                Accept: 'application/json',
-            },
-            body: JSON.stringify(body),
-        });
-        if (!response.ok) {
-            const said = await response.json().catch(() => ({}));
-            throw Object.assign(new Error(said.problem ?? said.message ?? `The server answered ${response.status}.`), { status: response.status });
+    /** The token of this page has ended: it gets another. */
+    async #renew() {
+        const { token } = await this.post('/token', {}).catch(() => ({}));
+        if (token) {
+            document.body.dataset.rigToken = token;
+            this.#line('turn', this.#id, this.#where());
         }
-
-        return response.status === 204 ? {} : response.json();
     }
+}
+
+/** What a control goes back to when the hand lets go of it; undefined for what stays where it is put. */
+function restOf(port) {
+    const name = CSS.escape(port);
+    const axis = document.querySelector(`[data-springs][data-axis="${name}"]`);
+    if (axis) {
+        return Number(axis.dataset.rest);
+    }
+    if (document.querySelector(`[data-press~="${name}"], [data-sprung][data-throw~="${name}"]`)) {
+        return 0;
+    }
+
+    return document.querySelector(`[data-hat="${name}"]`) ? -1 : undefined;
 }
 
 export const live = new Live();
 
-window.addEventListener('pagehide', () => {
-    if (document.body.dataset.place === 'bench') {
-        live.leave();
+/** Which set is in play: a page that shows another says so, and can put its own in play. The Bench does so by itself. */
+let placed = '';
+function inPlay() {
+    const { set, name, broken } = live.picture ?? {};
+    if (set === undefined) {
+        return;
+    }
+    const bar = document.getElementById('other-set');
+    const here = `${document.body.dataset.place} ${document.body.dataset.set}`;
+    if (document.body.dataset.place === 'bench' && set !== document.body.dataset.set && placed !== here) {
+        live.order('put in play', { set: document.body.dataset.set }).catch(() => {});
+    } else if (bar) {
+        bar.hidden = set === document.body.dataset.set || document.body.dataset.place === 'sets';
+        bar.querySelector('b').textContent = name;
+    }
+    placed = here;
+    const trouble = document.getElementById('broken');
+    if (trouble) {
+        trouble.hidden = !broken;
+        trouble.textContent = broken ? `What is in play is ${name} as it was before: ${broken}` : '';
+    }
+}
+document.addEventListener('live:answer', inPlay);
+document.addEventListener('page:changed', inPlay);
+document.addEventListener('click', (event) => {
+    const button = event.target.closest?.('[data-put-in-play], .sets__list a[data-set]');
+    if (button) {
+        live.order('put in play', { set: button.dataset.set ?? document.body.dataset.set }).catch(() => {});
     }
 });

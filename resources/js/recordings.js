@@ -1,79 +1,29 @@
 import { visit } from './edits.js';
 import { live } from './live.js';
 
-/** Recording what is done, and playing a recording as if it happened now. */
-const AHEAD_MS = 200;
-let playing = null;
-
-export const isPlaying = () => playing !== null;
+/** Recording what is done, and playing a recording as if it happened now: the rig does both, whoever looks. */
+export const isPlaying = () => Boolean(live.picture?.playing);
 
 const element = (selector) => document.querySelector(`#recorder ${selector}`);
 const say = (text) => { const box = document.getElementById('playing'); if (box) { box.textContent = text; } };
 
 async function turn() {
     if (live.picture?.recording === null) {
-        await live.order('record', {});
-        live.ask();
+        await live.order('record');
 
         return;
     }
     const { name, rows } = await live.order('keep', { name: element('[data-record-name] input').value });
     element('[data-record-name] input').value = '';
-    live.ask();
     await visit(location.href, false);
     say(`Kept as "${name}", ${rows} rows.`);
-}
-
-async function piece(id, from) {
-    return live.order(`/recordings/${id}/piece`, { from });
-}
-
-/** Feeds the rows of a recording at their times, piece by piece. */
-async function play(id, name) {
-    stop();
-    const recording = { name, start: performance.now(), stopped: false };
-    playing = recording;
-    let from = 0;
-    while (from !== null && !recording.stopped) {
-        const { rows, next, problem } = await piece(id, from);
-        for (const [t, port, value] of rows) {
-            const wait = recording.start + t / 1000 - performance.now();
-            if (wait > 4) {
-                say(`Playing "${name}": ${(t / 1e6).toFixed(1)} s`);
-                await new Promise((resolve) => { setTimeout(resolve, Math.max(0, wait)); });
-            }
-            if (recording.stopped) {
-                return;
-            }
-            live.input(port, value);
-        }
-        from = next;
-        if (problem) {
-            playing = null;
-            setTimeout(() => say(`Played up to the damage. ${problem}`), AHEAD_MS);
-
-            return;
-        }
-    }
-    if (playing === recording) {
-        playing = null;
-        setTimeout(() => say(`"${name}" has been played.`), AHEAD_MS);
-    }
-}
-
-function stop() {
-    if (playing) {
-        playing.stopped = true;
-        say(`"${playing.name}" was stopped.`);
-        playing = null;
-    }
 }
 
 document.addEventListener('click', (event) => {
     const button = event.target.closest?.('[data-record], [data-play]');
     if (button?.dataset.play) {
         button.closest('details').open = false;
-        play(button.dataset.play, button.dataset.name).catch(() => say('The recording could not be read: the server does not answer.'));
+        live.order('play', { recording: button.dataset.play }).catch((error) => say(error.message));
     } else if (button) {
         turn().catch((error) => say(error.message));
     }
@@ -86,8 +36,8 @@ document.addEventListener('change', (event) => {
 });
 
 document.addEventListener('pointerdown', (event) => {
-    if (event.isTrusted && event.target.closest?.('[data-face]')) {
-        stop();
+    if (isPlaying() && event.isTrusted && event.target.closest?.('[data-face]')) {
+        live.order('stop').catch((error) => say(error.message));
     }
 });
 
@@ -100,11 +50,15 @@ function show() {
     element('[data-record-word]').textContent = since === null ? 'Record' : 'Stop and keep';
     element('[data-record-time]').hidden = since === null;
     element('[data-record-name]').hidden = since === null;
+    if (isPlaying()) {
+        say(`Playing "${live.picture.playing}": ${Math.max(0, (live.now() - live.picture.played) / 1e6).toFixed(1)} s`);
+    }
     if (since !== null) {
         element('[data-record-time]').textContent = `${((live.now() - since) / 1e6).toFixed(1)} s`;
     }
 }
 
 document.addEventListener('live:answer', show);
+document.addEventListener('live:played', ({ detail }) => say(detail.said));
 document.addEventListener('page:changed', show);
-setInterval(() => (live.picture?.recording ?? null) !== null && show(), 200);
+setInterval(() => ((live.picture?.recording ?? null) !== null || isPlaying()) && show(), 200);

@@ -59,10 +59,10 @@ function measuring({ sweep }) {
     if (!isGoing) {
         phaseFrom = null;
     }
-    if (sweep?.done && isDone !== live.id + sweep.axis && new URLSearchParams(location.search).get('session') !== live.id) {
-        isDone = live.id + sweep.axis;
+    if (sweep?.done && isDone !== sweep.axis && new URLSearchParams(location.search).get('measured') !== sweep.axis) {
+        isDone = sweep.axis;
         const url = new URL(location.href);
-        url.searchParams.set('session', live.id);
+        url.searchParams.set('measured', sweep.axis);
         url.searchParams.set('ref', sweep.axis);
         visit(url.href);
     }
@@ -91,8 +91,10 @@ document.addEventListener('click', async (event) => {
     }
     const { survey: what, ref } = button.dataset;
     isDone = null;
-    if (what === 'measure' && new URLSearchParams(location.search).has('session')) {
-        history.replaceState(null, '', location.href.replace(/&session=[0-9a-f]+/, ''));
+    if (what === 'measure' && new URLSearchParams(location.search).has('measured')) {
+        const url = new URL(location.href);
+        url.searchParams.delete('measured');
+        history.replaceState(null, '', url.href);
     }
     await live.survey(what, ref ?? '');
     phaseFrom = what === 'measure' || what === 'next' ? performance.now() : null;
@@ -101,13 +103,6 @@ document.addEventListener('click', async (event) => {
     }
 });
 
-/** Forms that take what was found in this session name it. */
-document.addEventListener('submit', (event) => {
-    for (const field of event.target.querySelectorAll?.('[data-session]') ?? []) {
-        field.value = live.id;
-    }
-}, true);
-
 document.addEventListener('live:answer', ({ detail }) => show(detail));
 document.addEventListener('live:survey', ({ detail }) => show(detail));
-document.addEventListener('page:changed', () => live.picture && live.ask());
+document.addEventListener('page:changed', () => live.picture && show(live.picture));

@@ -29,6 +29,7 @@ export class App {
     static async fresh({ demo = true } = {}) {
         const app = new App();
         app.port = await free();
+        app.rigPort = await free();
         app.url = `http://127.0.0.1:${app.port}`;
         if (demo) {
             app.#fill();
@@ -66,6 +67,7 @@ export class App {
             NAILROD_RUNS: join(this.#folder, 'runs'),
             NAILROD_PROGRAMS: join(this.#folder, 'programs'),
             NAILROD_SERVE: join(this.#folder, 'serve'),
+            NAILROD_RIG_PORT: String(this.rigPort),
             PHP_CLI_SERVER_WORKERS: '3',
         };
     }
@@ -92,7 +94,7 @@ export class App {
 
     async start() {
         this.#server = spawn('bin/serve', ['127.0.0.1', String(this.port)], { env: this.#env(), stdio: 'ignore', detached: true });
-        for (let tries = 0; tries < 1200 && !(await answers(this.port)); tries++) {
+        for (let tries = 0; tries < 1200 && !(await answers(this.port) && await answers(this.rigPort)); tries++) {
             await new Promise((resolve) => { setTimeout(resolve, 50); });
         }
     }
@@ -102,7 +104,7 @@ export class App {
             process.kill(this.#server.pid, 'SIGTERM');
             this.#server = null;
         }
-        for (let tries = 0; tries < 200 && (await answers(this.port)); tries++) {
+        for (let tries = 0; tries < 200 && (await answers(this.port) || await answers(this.rigPort)); tries++) {
             await new Promise((resolve) => { setTimeout(resolve, 50); });
         }
     }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Live\Surveys;
 use App\Models\SetRecord;
+use App\Rig\PageLine;
 use App\Sets\SetStore;
 use App\View\AssignView;
 use App\View\BenchView;
@@ -32,7 +32,7 @@ final class PlaceController
         return $set === null ? view('places.empty') : redirect()->route('rig', $set->id);
     }
 
-    public function rig(Request $request, Surveys $surveys, string $set): View
+    public function rig(Request $request, PageLine $line, string $set): View
     {
         return view('places.rig', ['view' => new RigView(
             Place::open($this->sets, $set, 'rig'),
@@ -40,8 +40,8 @@ final class PlaceController
             $request->string('do')->toString(),
             $request->string('ref')->toString(),
             $request->integer('page'),
-            $surveys,
-            $request->string('session')->toString(),
+            $line,
+            $request->string('measured')->toString(),
         )]);
     }
 

@@ -8,12 +8,10 @@ use App\Http\Requests\CutRequest;
 use App\Http\Requests\RecordingUploadRequest;
 use App\Models\RecordingRecord;
 use App\Recordings\Recordings;
-use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
-/** Recordings that were kept: out as files, in again, and in pieces to be played. */
+/** Recordings that were kept: out as files, in again, cut. */
 final class RecordingController
 {
     public function __construct(private readonly Recordings $recordings) {}
@@ -23,11 +21,6 @@ final class RecordingController
         $record = RecordingRecord::query()->findOrFail($recording);
 
         return response()->download($this->recordings->file($record->id), preg_replace('/[^a-z0-9]+/', '-', mb_strtolower($record->name)).'.csv', ['Content-Type' => 'text/csv']);
-    }
-
-    public function piece(Request $request, string $recording): JsonResponse
-    {
-        return new JsonResponse($this->recordings->piece(RecordingRecord::query()->findOrFail($recording), max(0, $request->integer('from'))));
     }
 
     public function cut(CutRequest $request, string $recording): RedirectResponse

@@ -7,7 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Requests\DescriptorRequest;
 use App\Http\Requests\EditRequest;
 use App\Http\Requests\NoteRequest;
-use App\Live\Surveys;
+use App\Rig\PageLine;
 use App\Sets\Devices;
 use App\Sets\SetStore;
 use Illuminate\Http\RedirectResponse;
@@ -23,7 +23,7 @@ final class RigController
 {
     use EditsSets;
 
-    public function __construct(private readonly SetStore $sets, private readonly Surveys $surveys, private readonly Devices $devices) {}
+    public function __construct(private readonly SetStore $sets, private readonly PageLine $line, private readonly Devices $devices) {}
 
     public function note(NoteRequest $request, string $set): RedirectResponse
     {
@@ -36,11 +36,11 @@ final class RigController
         return $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => (new RigEdits($base))->giveBack($request->control()));
     }
 
-    /** Takes what a switch was found to be while it was flipped in a live session. */
+    /** Takes what a switch was found to be while it was flipped. */
     public function teach(EditRequest $request, string $set): RedirectResponse
     {
         return $this->edit($request, $set, function (Edits $edits, BindingSet $base) use ($request) {
-            $state = $this->surveys->read($request->string('session')->toString());
+            $state = $this->line->survey();
             $teaching = $state?->survey->teaching;
             $device = $teaching === null ? null : $base->rig->devices[$teaching->device] ?? null;
             $taught = $device === null ? null : $teaching->taught($device, $state->run->now + 1_000_000);
@@ -53,11 +53,11 @@ final class RigController
         });
     }
 
-    /** Takes the proposal for an axis that was measured in a live session: all its parts in one revision. */
+    /** Takes the proposal for an axis that was measured: all its parts in one revision. */
     public function measured(EditRequest $request, string $set): RedirectResponse
     {
-        return $this->edit($request, $set, function (Edits $edits, BindingSet $base) use ($request) {
-            $sweep = $this->surveys->read($request->string('session')->toString())?->survey->sweep;
+        return $this->edit($request, $set, function (Edits $edits, BindingSet $base) {
+            $sweep = $this->line->survey()?->survey->sweep;
             $axis = $sweep === null ? null : $base->rig->axes[$sweep->axis] ?? null;
             if ($sweep === null || $axis === null || ! $sweep->isDone) {
                 throw FormatError::told('axis', 'no axis that was measured to the end', 'one that went through all four steps');

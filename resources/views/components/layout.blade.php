@@ -1,4 +1,5 @@
 @props(['place', 'title'])
+@inject('line', App\Rig\PageLine::class)
 @php($theme = request()->cookie('theme', 'system'))
 <!doctype html>
 <html lang="en" data-theme="{{ in_array($theme, ['light', 'dark'], true) ? $theme : 'system' }}">
@@ -10,7 +11,7 @@
     <link rel="icon" href="/icon.svg" type="image/svg+xml">
     @vite(['resources/css/app.css', 'resources/js/app.js'])
 </head>
-<body x-data="page" data-place="{{ $place->name }}" data-set="{{ $place->record->id }}" data-simulator="{{ $place->set->catalogue?->name }}" data-revision="{{ $place->edited->head_id }}" data-program="{{ $place->record->program }}">
+<body x-data="page" data-place="{{ $place->name }}" data-set="{{ $place->record->id }}" data-simulator="{{ $place->set->catalogue?->name }}" data-revision="{{ $place->edited->head_id }}" data-program="{{ $place->record->program }}" data-rig="{{ $line->address() }}" data-rig-token="{{ $line->token() }}">
 <nav class="skips" aria-label="Skip"><a class="skip" href="#place">To the content</a>@stack('skips')</nav>
 <header class="top" id="top" data-revision="{{ $place->edited->head_id }}">
     <a class="mark" href="{{ $place->at('rig') }}"><svg viewBox="0 0 18 6" aria-hidden="true"><path d="M0 3h18" /></svg>NAILROD</a>
@@ -42,7 +43,9 @@
     @endif
 </div>
 <p class="notice notice--changed" id="moved" hidden>This set was changed in another tab. <a href="{{ request()->fullUrl() }}" data-refresh>Show it as it is now</a></p>
-<p class="notice notice--problem" id="offline" hidden>The server does not answer. What you do is kept and sent when it is back.</p>
+<p class="notice notice--problem" id="offline" hidden>The rig is not running; it is being started again. Pages and edits go on; what you move is kept and sent when it is back.</p>
+<p class="notice notice--changed" id="other-set" hidden><span><b></b> is in play now.</span> <button type="button" class="link" data-put-in-play>Put {{ $place->record->name }} in play</button></p>
+<p class="notice notice--problem" id="broken" hidden></p>
 <main id="place" class="place place--{{ $place->name }}" tabindex="-1">{{ $slot }}</main>
 <footer class="tape" id="tape" aria-label="What just happened and why">
     <ol class="tape__lines" id="tape-lines" aria-live="off"><li class="tape__empty">Move or press anything: what it does, and why, is said here.</li></ol>

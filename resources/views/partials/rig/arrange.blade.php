@@ -32,7 +32,7 @@
             <p class="panel__row"><button type="button" class="button" data-survey="teach" data-ref="{{ $control->ref }}" data-begin>Teach this switch</button></p>
             <div data-teaching hidden>
                 <p class="says" data-teaching-words role="status"></p>
-                <form method="post" action="{{ route('rig.teach', $place->edited->id) }}" data-edit novalidate class="panel__row">{{ $place->from() }}<input type="hidden" name="session" data-session>
+                <form method="post" action="{{ route('rig.teach', $place->edited->id) }}" data-edit novalidate class="panel__row">{{ $place->from() }}
                     <button class="button button--main" data-teaching-take disabled>Use this</button>
                     <button class="button" name="turned" value="1" data-teaching-take disabled>Use it upside down</button>
                     <button type="button" class="link" data-survey="end">Stop</button>

@@ -29,7 +29,7 @@
             <table class="figures figures--result"><caption>What comes of it</caption><thead><tr><th scope="col"><span class="sr-only">Where</span></th><th scope="col" class="right">{{ $measured->isTaken() ? 'uncalibrated' : 'as it is' }}</th><th scope="col" class="right">{{ $measured->isTaken() ? 'now' : 'proposed' }}</th></tr></thead><tbody>
                 @foreach ($measured->figures() as $where => [$before, $after])<tr><th scope="row">{{ $where }}</th><td class="right figure">{{ $before }}</td><td class="right figure figure--after">{{ $after }}</td></tr>@endforeach
             </tbody></table>
-        <form method="post" action="{{ route('rig.measured', $place->edited->id) }}" data-edit novalidate class="take">{{ $place->from() }}<input type="hidden" name="session" data-session>
+        <form method="post" action="{{ route('rig.measured', $place->edited->id) }}" data-edit novalidate class="take">{{ $place->from() }}
             @if ($measured->isTaken())<p class="verdict verdict--good">This is how the axis is shaped now.</p>@else<button class="button button--main">Take all of this</button><span class="column__note">One step back (Ctrl+Z) undoes it.</span>@endif
         </form>
             </div>

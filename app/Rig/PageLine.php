@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rig;
+
+use Illuminate\Http\Client\ConnectionException;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Http;
+use Nailrod\Core\Live\LiveState;
+use Nailrod\Core\Survey\Survey;
+
+/** How pages reach the rig: its address for the browser, a token, and what the server of the pages asks it itself. */
+final readonly class PageLine
+{
+    private const SECONDS = 2;
+
+    public function __construct(private Request $request, private Tokens $tokens) {}
+
+    /** The rig's address, by the name that the page was asked by. */
+    public function address(): string
+    {
+        return 'http://'.$this->request->getHost().':'.$this->port();
+    }
+
+    public function token(): string
+    {
+        return $this->tokens->forPage(time());
+    }
+
+    /** What the survey has found, and how the hands left the rig; null if the rig does not run. */
+    public function survey(): ?LiveState
+    {
+        try {
+            $answer = Http::withToken($this->token())->timeout(self::SECONDS)->get('http://127.0.0.1:'.$this->port().'/survey');
+            $state = new LiveState;
+            $state->survey = Survey::restore((string) base64_decode((string) $answer->json('survey'), true));
+            $state->run->now = (int) $answer->json('now');
+
+            return $state;
+        } catch (ConnectionException|\UnexpectedValueException) {
+            return null;
+        }
+    }
+
+    private function port(): int
+    {
+        return (int) (config('nailrod.rig.port') ?? (int) $this->request->getPort() + 1);
+    }
+}

@@ -1,0 +1,293 @@
+/**
+ * The line to the rig: one stream of events and one hand, for all pages of this browser (docs/rig-protocol.md). Timed
+ * inputs go out in numbered batches, one at a time; a lost reply is asked for again under the same number, so nothing is
+ * lost or counted twice. It knows nothing of pages: it runs in a shared worker, or in a page where there is none.
+ */
+const RETRY_MS = 400;
+const MOST_IN_BATCH = 4000;
+/** Without an event for so long the stream is dead, though nobody has said so. */
+const SILENT_MS = 4000;
+
+export class Line {
+    #clients = new Map();
+    #at = { rig: '', token: '', page: '', name: '' };
+    #stream = null;
+    #eye = '';
+    #hand = null;
+    #opening = null;
+    #n = 0;
+    #queue = [];
+    #plugs = {};
+    #pending = null;
+    #busy = false;
+    #picture = null;
+    #ok = null;
+    #heard = 0;
+    /** How this browser left what it moved: it is told to a rig that has begun anew. */
+    #mine = {};
+
+    constructor() {
+        setInterval(() => this.#watch(), 1000);
+    }
+
+    /** A page opens: it says where the rig is, and is told all that is known. */
+    join(id, emit, { rig, token, page, name, look }) {
+        this.#clients.set(id, { emit, look, held: new Map() });
+        this.#at = { rig, token, page, name };
+        if (this.#stream === null) {
+            this.#connect();
+        } else {
+            this.#look();
+        }
+        if (this.#picture !== null) {
+            emit('whole', { ...this.#picture, sheet: null, hand: this.#hand });
+        }
+        if (this.#ok !== null) {
+            emit('status', { ok: this.#ok });
+        }
+    }
+
+    /** A page has gone: what it still held goes back. */
+    leave(id) {
+        const client = this.#clients.get(id);
+        if (!client) {
+            return;
+        }
+        this.#clients.delete(id);
+        const now = (performance.timeOrigin + performance.now()) * 1000;
+        for (const [port, rest] of client.held) {
+            this.#queue.push([Math.round(now), port, rest]);
+        }
+        this.#pump();
+    }
+
+    /** @param {number} [rest] what the control goes back to by itself, if it does */
+    input(id, t, port, value, rest) {
+        const held = this.#clients.get(id)?.held;
+        if (rest !== undefined && value !== rest) {
+            held?.set(port, rest);
+        } else {
+            held?.delete(port);
+        }
+        this.#mine[port] = value;
+        this.#queue.push([t, port, value]);
+        this.#pump();
+    }
+
+    plug(device, plugged) {
+        this.#plugs[device] = plugged;
+        this.#pump();
+    }
+
+    /** The page looks at another sheet, or shows another set. */
+    turn(id, { look, page, token }) {
+        const client = this.#clients.get(id);
+        if (client) {
+            client.look = look;
+        }
+        this.#at = { ...this.#at, page, token };
+        this.#look();
+    }
+
+    /** Resolves when all that the hands have done until now has been answered. */
+    async settled() {
+        while (this.#queue.length > 0 || this.#pending !== null) {
+            await new Promise((resolve) => { setTimeout(resolve, 4); });
+        }
+
+        return [this.#hand, this.#n];
+    }
+
+    async order(body) {
+        const { status, answer } = await this.#post('/orders', body);
+        if (status >= 400) {
+            throw new Error(answer.problem ?? `The rig answered ${status}.`);
+        }
+
+        return answer;
+    }
+
+    #connect() {
+        const { rig, token, page } = this.#at;
+        const url = new URL('/events', rig);
+        url.search = String(new URLSearchParams({ token, page, look: this.#looks() }));
+        const stream = new EventSource(url);
+        this.#stream = stream;
+        this.#heard = Date.now();
+        const on = (kind, take) => stream.addEventListener(kind, (event) => {
+            this.#heard = Date.now();
+            take(JSON.parse(/** @type {MessageEvent} */ (event).data));
+        });
+        on('hello', (data) => this.#greeted(data));
+        on('picture', (data) => this.#see(data));
+        for (const kind of ['rows', 'game', 'tape', 'sheet', 'played']) {
+            on(kind, (data) => this.#tell(kind, data));
+        }
+        on('beat', (data) => {
+            this.#tell('beat', data);
+            // A sign of life, from the handler of a message: timers of a covered window sleep.
+            this.#asks = true;
+            this.#pump();
+        });
+        stream.addEventListener('error', () => this.#lost(stream));
+    }
+
+    #asks = false;
+
+    #lost(stream) {
+        if (this.#stream !== stream) {
+            return;
+        }
+        stream.close();
+        this.#stream = null;
+        this.#hand = null;
+        this.#eye = '';
+        this.#status(false);
+        setTimeout(() => {
+            if (this.#stream === null && this.#clients.size > 0) {
+                this.#connect();
+            }
+        }, RETRY_MS);
+    }
+
+    #watch() {
+        if (this.#stream !== null && Date.now() - this.#heard > SILENT_MS) {
+            this.#lost(this.#stream);
+        }
+    }
+
+    async #greeted({ eye }) {
+        this.#eye = eye;
+        this.#hand = null;
+        this.#status(true);
+        this.#look();
+        this.#pump();
+    }
+
+    #see(picture) {
+        if (picture.whole) {
+            this.#picture = { ...picture };
+        } else if (this.#picture !== null) {
+            merge(this.#picture, picture);
+        }
+        this.#tell('picture', { ...picture, hand: this.#hand });
+    }
+
+    #tell(kind, data) {
+        for (const { emit } of this.#clients.values()) {
+            emit(kind, data);
+        }
+    }
+
+    #status(ok) {
+        if (this.#ok !== ok) {
+            this.#ok = ok;
+            this.#tell('status', { ok });
+        }
+    }
+
+    #looks() {
+        return [...new Set([...this.#clients.values()].map(({ look }) => look).filter(Boolean))].join(',');
+    }
+
+    #look() {
+        if (this.#eye !== '') {
+            this.order({ order: 'look', eye: this.#eye, device: this.#looks() }).catch(() => {});
+        }
+    }
+
+    /** The hand of this browser, which lives as long as its stream; it tells how it left what nobody has moved since. */
+    async #open() {
+        const { status, answer } = await this.#post('/hands', { name: this.#at.name, kind: 'page', eye: this.#eye });
+        if (status !== 200) {
+            throw new Error(answer.problem);
+        }
+        this.#hand = answer.hand;
+        this.#n = 0;
+        const found = Object.entries(this.#mine).filter(([port, value]) => this.#picture?.hands?.[port] !== value && !this.#queue.some(([, other]) => other === port));
+        const waiting = this.#pending?.inputs ?? [];
+        this.#queue = [...waiting, ...this.#queue];
+        this.#plugs = { ...this.#pending?.plugs, ...this.#plugs };
+        this.#pending = null;
+
+        return found;
+    }
+
+    /** One batch at a time: of two under one number only the first would be taken. */
+    async #pump() {
+        if (this.#busy || this.#eye === '' || (this.#queue.length === 0 && this.#pending === null && !this.#asks && Object.keys(this.#plugs).length === 0)) {
+            return;
+        }
+        this.#busy = true;
+        try {
+            let found = [];
+            if (this.#hand === null) {
+                this.#opening ??= this.#open();
+                found = await this.#opening;
+                this.#opening = null;
+            }
+            if (this.#pending === null) {
+                this.#asks = false;
+                this.#pending = { n: this.#n + 1, t: Math.round((performance.timeOrigin + performance.now()) * 1000), found, inputs: this.#queue.slice(0, MOST_IN_BATCH), plugs: this.#plugs };
+                this.#queue = this.#queue.slice(MOST_IN_BATCH);
+                this.#plugs = {};
+            }
+            const { status, answer } = await this.#post(`/hands/${this.#hand}`, this.#pending);
+            if (status === 200) {
+                this.#n = this.#pending.n;
+                this.#pending = null;
+            } else if (status === 410) {
+                this.#hand = null;
+            } else if (status === 409) {
+                this.#n = answer.next - 1;
+                this.#pending.n = answer.next;
+            } else if (status === 422) {
+                this.#pending = null;
+                this.#tell('tape', [{ t: this.#picture?.now ?? 0, about: '', parts: [answer.problem], ends: false, keys: [], problem: true }]);
+            } else {
+                throw new Error(answer.problem);
+            }
+        } catch {
+            this.#opening = null;
+            this.#busy = false;
+            if (this.#eye !== '') {
+                setTimeout(() => this.#pump(), RETRY_MS);
+            }
+
+            return;
+        }
+        this.#busy = false;
+        this.#pump();
+    }
+
+    async #post(path, body) {
+        const response = await fetch(new URL(path, this.#at.rig), { method: 'POST', headers: { Authorization: `Bearer ${this.#at.token}`, 'Content-Type': 'application/json' }, body: JSON.stringify(body) });
+        const answer = response.status === 204 ? {} : await response.json();
+        if (response.status === 401) {
+            this.#tell('stale', {});
+        }
+
+        return { status: response.status, answer };
+    }
+}
+
+/** Parts of the picture of which only entries are told that changed; one that is gone is null. */
+const MAPS = ['axes', 'lamps', 'hands', 'reports', 'variables', 'batches'];
+
+/** Lays what changed over a picture. */
+export function merge(picture, changes) {
+    for (const [name, part] of Object.entries(changes)) {
+        if (!MAPS.includes(name) || changes.whole) {
+            picture[name] = part;
+            continue;
+        }
+        picture[name] = { ...picture[name] };
+        for (const [key, value] of Object.entries(part)) {
+            if (value === null) {
+                delete picture[name][key];
+            } else {
+                picture[name][key] = value;
+            }
+        }
+    }
+}

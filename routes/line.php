@@ -1,0 +1,10 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\LineController;
+use Illuminate\Support\Facades\Route;
+
+// Asked by scripts of the pages, without cookies and session; SameOrigin keeps other pages out.
+Route::post('token', [LineController::class, 'token'])->name('line.token');
+Route::post('pads', [LineController::class, 'pads'])->name('line.pads');
