@@ -13,6 +13,9 @@ declare(strict_types=1);
 const LOOK_US = 100_000;
 const LONGEST_PAUSE_S = 5.0;
 
+/** What has lived for so long has begun well: it is begun again at once. */
+const LIVED_S = 1.0;
+
 /** How long a command may take to begin its workers. */
 const BEGINS_WITHIN_S = 3.0;
 
@@ -46,8 +49,8 @@ final class Group
         $isBeginning = $this->most < $this->wanted && $now - $this->started < BEGINS_WITHIN_S;
         if ($isGone || ($workers < $this->wanted && ! $isBeginning)) {
             $this->end();
-            fwrite(STDERR, sprintf("%s %s of %s; it is begun anew.\n", date('c'), $isGone ? 'The process' : 'A worker', basename($this->command[count($this->command) - 1])));
-            $this->pause = $now - $this->started > 10.0 ? 0.0 : min(LONGEST_PAUSE_S, max(0.25, 2 * $this->pause));
+            fwrite(STDERR, sprintf("%s %s of %s has ended; it is begun anew.\n", date('c'), $isGone ? 'The process' : 'A worker', basename($this->command[count($this->command) - 1])));
+            $this->pause = $now - $this->started > LIVED_S ? 0.0 : min(LONGEST_PAUSE_S, max(0.25, 2 * $this->pause));
             $this->started = $now;
         }
     }

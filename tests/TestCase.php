@@ -7,6 +7,7 @@ namespace Tests;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
+use Tests\Feature\TestRig;
 
 /** The application with the demo data in a database of its own. */
 abstract class TestCase extends BaseTestCase
@@ -24,10 +25,17 @@ abstract class TestCase extends BaseTestCase
         return $app;
     }
 
+    /** The rig, without its process. */
+    protected function rig(string $set = 'skerrywing', bool $withHand = true): TestRig
+    {
+        return new TestRig(self::$folder.'/snapshot-'.bin2hex(random_bytes(4)), $set, $withHand);
+    }
+
     protected function setUp(): void
     {
         parent::setUp();
         self::$folder ??= sys_get_temp_dir().'/nailrod-tests-'.getmypid();
+        is_dir(self::$folder) || mkdir(self::$folder);
         config(['nailrod.runs' => self::$folder.'/runs', 'nailrod.programs' => self::$folder.'/programs', 'nailrod.memory' => self::$folder.'/devices-'.bin2hex(random_bytes(4))]);
         $this->withoutVite();
         $this->artisan('nailrod:demo')->assertSuccessful();

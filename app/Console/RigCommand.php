@@ -6,7 +6,6 @@ namespace App\Console;
 
 use App\Recordings\Recordings;
 use App\Rig\Calls;
-use App\Rig\Clock;
 use App\Rig\Door;
 use App\Rig\Health;
 use App\Rig\Orders;
@@ -14,6 +13,7 @@ use App\Rig\Resident;
 use App\Rig\RigLog;
 use App\Rig\Server;
 use App\Rig\Snapshot;
+use App\Rig\SteadyClock;
 use App\Rig\Tokens;
 use App\Sets\Programs;
 use App\Sets\SetStore;
@@ -45,7 +45,7 @@ final class RigCommand extends Command
         $log = new RigLog(storage_path('logs/rig.log'));
         $snapshot = new Snapshot($database.'.snapshot');
         $wasBad = $snapshot->begins(time());
-        $rig = new Resident($sets, $programs, $recordings, $snapshot, new Clock);
+        $rig = new Resident($sets, $programs, $recordings, $snapshot, new SteadyClock);
         $rig->begin();
         if ($wasBad) {
             $log->say('What the rig remembered ended its process three times; it was moved aside, and the rig is found anew.');

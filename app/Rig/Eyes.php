@@ -25,7 +25,7 @@ final class Eyes
     public const JOINED = 16_000;
 
     /** Rows of one telling: the lanes show ten seconds, and who was away needs no more than what can be drawn of them. */
-    private const MOST_ROWS = 2000;
+    public const MOST_ROWS = 2000;
 
     private const KEPT = 10_000_000;
 
@@ -57,6 +57,8 @@ final class Eyes
      */
     public function open(Eye $eye, RigAtWork $work, Picture $picture, int $now, string $last = ''): void
     {
+        // What has happened until now is not told to it, but in the picture.
+        $this->flush($work, $picture, $now);
         $this->all[$eye->id] = $eye;
         ($eye->write)(self::event('hello', self::json(['eye' => $eye->id, 'boot' => $this->boot, 'clock' => $now])));
         $from = str_starts_with($last, $this->boot.'-') ? (int) substr($last, strlen($this->boot) + 1) : -1;
@@ -67,10 +69,8 @@ final class Eyes
 
             return;
         }
-        // What is told next is told against what this eye has seen.
-        $this->flush($work, $this->before ?? $picture, $now);
         if (in_array('picture', $eye->sees, true)) {
-            ($eye->write)(self::event('picture', self::json(['now' => $now, 'whole' => true] + ($this->before ?? $picture)->whole()), $this->boot.'-'.$this->number));
+            ($eye->write)(self::event('picture', self::json(['now' => $now, 'whole' => true] + $picture->whole()), $this->boot.'-'.$this->number));
         }
         $this->sheet($eye, $work, true);
     }
@@ -124,10 +124,9 @@ final class Eyes
         }
         $this->waiting = ['rows' => [], 'game' => [], 'tape' => []];
         $this->before = $picture;
-        if ($parts === []) {
-            return;
+        if ($parts !== []) {
+            $this->told[++$this->number] = [$now, $parts];
         }
-        $this->told[++$this->number] = [$now, $parts];
         while (($oldest = array_key_first($this->told)) !== null && $this->told[$oldest][0] < $now - self::KEPT) {
             unset($this->told[$oldest]);
         }

@@ -280,7 +280,10 @@ final class Resident
     /** Written at most once a second, when something has changed. */
     public function save(): void
     {
-        $this->deck->recorder->write();
+        $ended = $this->deck->recorder->write();
+        if ($ended !== null) {
+            $this->keep(LiveStep::none()->withProblem($ended));
+        }
         if (! $this->isSaved && $this->work !== null) {
             $this->snapshot->write($this->set(), $this->program, $this->work->live->state, $this->work->held());
             $this->isSaved = true;

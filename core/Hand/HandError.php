@@ -31,6 +31,6 @@ final class HandError extends \DomainException implements Refusal
 
     public static function shape(string $place, mixed $found, string $expected): self
     {
-        return new self(sprintf('%s: found %s, expected %s.', $place, mb_strimwidth((string) json_encode($found, JSON_INVALID_UTF8_SUBSTITUTE | JSON_PARTIAL_OUTPUT_ON_ERROR), 0, 60, '...'), $expected));
+        return new self(sprintf('%s: found %s, expected %s.', $place, mb_strimwidth((string) json_encode($found, JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE | JSON_PARTIAL_OUTPUT_ON_ERROR), 0, 60, '...'), $expected));
     }
 }

@@ -6,7 +6,6 @@ namespace Tests\Feature;
 
 use App\Bench\Figure;
 use App\Bench\LongRunBench;
-use App\Models\LiveSession;
 use App\Models\Revision;
 use App\Models\SetRecord;
 use App\Sets\Programs;
@@ -25,17 +24,16 @@ final class CommandsTest extends TestCase
         $this->assertSame(['house', 'quay-cable', 'hairpin-ladder', 'marl', 'dunlin', 'knot', 'skerrywing'], SetRecord::query()->orderBy('position')->pluck('id')->all());
     }
 
-    public function test_warming_lists_the_classes_of_pages_and_live_steps_and_leaves_nothing_behind(): void
+    public function test_warming_lists_the_classes_of_pages_and_edits(): void
     {
         $list = tempnam(sys_get_temp_dir(), 'nailrod');
         $this->artisan('nailrod:warm', ['list' => $list])->assertSuccessful();
         $files = json_decode((string) file_get_contents((string) $list), true);
         unlink((string) $list);
         $names = array_map(basename(...), $files);
-        foreach (['Machine.php', 'ShapeView.php', 'LiveController.php', 'StandInGame.php', 'Kernel.php'] as $name) {
+        foreach (['Machine.php', 'ShapeView.php', 'CellController.php', 'Assembly.php', 'Kernel.php'] as $name) {
             $this->assertContains($name, $names);
         }
-        $this->assertSame(0, LiveSession::query()->count());
     }
 
     public function test_compiled_programs_are_made_anew_where_they_are_gone(): void
@@ -47,23 +45,6 @@ final class CommandsTest extends TestCase
         $this->get('/sets/skerrywing/shape')->assertOk();
         $this->assertSame($key, $store->programOf($store->open('skerrywing')));
         $this->assertTrue(app(Programs::class)->has($key));
-    }
-
-    public function test_a_session_whose_program_is_gone_ends_and_a_new_one_opens(): void
-    {
-        $id = $this->postJson('/live', ['set' => 'skerrywing'])->json('id');
-        array_map(unlink(...), glob(config('nailrod.programs').'/*') ?: []);
-        $this->postJson('/live/'.$id, ['set' => 'skerrywing', 'n' => 1, 'to' => 5, 'inputs' => []])->assertStatus(410);
-        $this->postJson('/live', ['set' => 'skerrywing'])->assertOk();
-    }
-
-    public function test_old_sessions_are_cleared_when_a_new_one_opens(): void
-    {
-        $old = $this->postJson('/live', ['set' => 'skerrywing'])->json('id');
-        $this->travel(25)->hours();
-        $new = $this->postJson('/live', ['set' => 'skerrywing'])->json('id');
-        $this->assertSame([$new], LiveSession::query()->pluck('id')->all());
-        $this->assertNotSame($old, $new);
     }
 
     public function test_the_long_run_of_the_bench_is_a_run(): void

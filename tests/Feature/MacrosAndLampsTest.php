@@ -6,12 +6,10 @@ namespace Tests\Feature;
 
 use App\Bench\LargeSet;
 use App\Models\CatalogueRecord;
-use App\Models\LiveSession;
 use App\Sets\Layouts;
 use App\Sets\SetStore;
 use Illuminate\Testing\TestResponse;
 use Nailrod\Core\Format\PlainNames;
-use Nailrod\Core\Live\LiveState;
 use Nailrod\Core\Set\BindingSet;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
@@ -110,25 +108,23 @@ final class MacrosAndLampsTest extends TestCase
 
     public function test_a_macro_is_tried_without_a_control_and_the_tape_says_so(): void
     {
-        $live = $this->postJson('/live', ['set' => 'skerrywing'])->json();
-        $answer = $this->postJson('/live/'.$live['id'].'/macro', ['set' => 'skerrywing', 'macro' => 'three-sacks', 'to' => 50_000])->assertOk()->json();
-        $this->assertSame(['Tried on its page', 'macro Three sacks', 'Horn', 'output 3 on'], array_slice($answer['lines'][0]['parts'], 0, 4));
-        $this->assertSame([], $this->postJson('/live/'.$live['id'].'/macro', ['set' => 'skerrywing', 'macro' => 'none', 'to' => 60_000])->assertOk()->json('sent'));
-        $this->postJson('/live/'.str_repeat('0', 32).'/macro', ['set' => 'skerrywing', 'macro' => 'three-sacks', 'to' => 1])->assertStatus(410);
+        $rig = $this->rig();
+        $rig->seen(50_000);
+        $this->assertSame(204, $rig->order('try macro', ['macro' => 'three-sacks'])->status);
+        $this->assertSame(['Tried on its page', 'macro Three sacks', 'Horn', 'output 3 on'], array_slice($rig->seen()['lines'][0]['parts'], 0, 4));
+        $this->assertSame([422, ['problem' => 'macro: found "none", expected a macro of the set in play.']], [$rig->order('try macro', ['macro' => 'none'])->status, $rig->order('try macro', ['macro' => 'none'])->body]);
     }
 
-    public function test_who_leaves_the_bench_leaves_nothing_down(): void
+    public function test_whoever_wants_it_lets_go_of_everything(): void
     {
         $this->send('cells', ['layer' => 'base', 'ref' => 'fennel/left-thumb', 'does' => 'key', 'behaviour' => 'toggle', 'output' => ['code' => 'KeyT']]);
-        $live = $this->postJson('/live', ['set' => 'skerrywing'])->json();
-        $this->postJson('/live/'.$live['id'], ['set' => 'skerrywing', 'page' => 'p', 'n' => 1, 'to' => 20_000, 'inputs' => [[10_000, 'fennel/left-thumb', 1], [15_000, 'fennel/left-thumb', 0]]])->assertOk();
-        $state = fn (): LiveState => LiveState::restore(LiveSession::query()->findOrFail($live['id'])->state);
-        $this->assertArrayHasKey('key KeyT', $state()->run->holds->holders);
-        $this->postJson('/live/'.$live['id'].'/leave', [])->assertNoContent();
-        $this->assertSame([true, []], [$state()->left, array_filter($state()->run->holds->holders, fn (string $key) => str_starts_with($key, 'key'), ARRAY_FILTER_USE_KEY)]);
-        $this->postJson('/live/'.$live['id'].'/resume', ['set' => 'skerrywing'])->assertOk();
-        $this->assertFalse($state()->left);
-        $this->postJson('/live/'.str_repeat('0', 32).'/leave', [])->assertNoContent();
+        $rig = $this->rig();
+        $rig->step([[10_000, 'fennel/left-thumb', 1], [15_000, 'fennel/left-thumb', 0]], 20_000);
+        $holders = fn (): array => $rig->rig->work()->live->state->run->holds->holders;
+        $this->assertArrayHasKey('key KeyT', $holders());
+        $this->assertSame(204, $rig->order('let go')->status);
+        $this->assertSame([], array_filter($holders(), fn (string $key) => str_starts_with($key, 'key'), ARRAY_FILTER_USE_KEY));
+        $this->assertFalse($rig->rig->work()->live->state->left);
     }
 
     public function test_dropped_ticks_and_a_condition_that_does_not_hold_are_told(): void
@@ -136,8 +132,7 @@ final class MacrosAndLampsTest extends TestCase
         $this->send('cells', ['layer' => 'base', 'ref' => 'fennel/encoder.plus', 'does' => 'button', 'behaviour' => 'ticks', 'output' => ['number' => '40'], 'behave' => ['width_ms-ticks' => '20', 'gap_ms' => '20', 'most_waiting' => '2', 'coarse_above' => '0']]);
         $this->send('flags', ['name' => 'Armed']);
         $this->send('cells/depend', ['layer' => 'base', 'ref' => 'fennel/mark', 'when' => 'flag armed up']);
-        $live = $this->postJson('/live', ['set' => 'skerrywing'])->json();
-        $lines = $this->postJson('/live/'.$live['id'], ['set' => 'skerrywing', 'page' => 'p', 'n' => 1, 'to' => 30_000, 'inputs' => [[10_000, 'fennel/encoder', 6], [20_000, 'fennel/mark', 1]]])->json('lines');
+        $lines = $this->rig()->step([[10_000, 'fennel/encoder', 6], [20_000, 'fennel/mark', 1]], 30_000)['lines'];
         $said = array_map(fn (array $line) => implode(' → ', $line['parts']), $lines);
         $this->assertContains('Fennel · Encoder + → 3 ticks were dropped → more came than may wait', $said);
         $this->assertContains('Fennel · Mark button closed → layer Cruise → it works only while Armed is up', $said);

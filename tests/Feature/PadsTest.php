@@ -36,7 +36,7 @@ final class PadsTest extends TestCase
      */
     private function seen(array $pads, array $gone = []): TestResponse
     {
-        return $this->postJson('/live/pads', ['set' => 'skerrywing', 'pads' => $pads, 'gone' => $gone]);
+        return $this->postJson('/pads', ['set' => 'skerrywing', 'pads' => $pads, 'gone' => $gone]);
     }
 
     public function test_a_new_controller_is_taken_into_the_rig_of_every_set(): void
@@ -74,7 +74,7 @@ final class PadsTest extends TestCase
     {
         $this->seen([self::pad(0, 0.0, ['buttons' => 9999])])->assertStatus(422);
         $this->seen([self::pad(0, 7.0)])->assertStatus(422);
-        $this->postJson('/live/pads', ['set' => 'skerrywing', 'pads' => 'x', 'gone' => []])->assertStatus(422);
+        $this->postJson('/pads', ['set' => 'skerrywing', 'pads' => 'x', 'gone' => []])->assertStatus(422);
         $this->seen([self::pad(0, 0.0, ['model' => '(Vendor: 1 Product: 2)', 'axes' => [], 'buttons' => 1])])->assertOk()->assertJsonPath('pads.0.device', 'controller');
     }
 

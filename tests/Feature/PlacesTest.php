@@ -64,7 +64,7 @@ final class PlacesTest extends TestCase
         foreach (['rig' => 'names no devices', 'shape' => 'No device of this set has an axis', 'assign' => 'names no devices', 'bench' => 'no simulator', 'store' => 'No device of this set has a memory'] as $place => $words) {
             $this->get('/sets/house/'.$place)->assertOk()->assertSeeText($words);
         }
-        $this->postJson('/live', ['set' => 'house'])->assertOk()->assertJsonPath('axes', []);
+        $this->assertSame([], $this->rig('house')->seen()['axes']);
     }
 
     public function test_what_is_not_there_is_a_page_of_its_own(): void

@@ -8,7 +8,6 @@ use App\Models\RecordingRecord;
 use App\Recordings\Recordings;
 use App\Sets\SetStore;
 use Illuminate\Http\UploadedFile;
-use Illuminate\Testing\TestResponse;
 use Nailrod\Core\Output\OutputEvent;
 use Nailrod\Core\Program\Compiler;
 use Nailrod\Core\Recording\OutputWriter;
@@ -18,18 +17,12 @@ use Tests\TestCase;
 
 final class RecordingsTest extends TestCase
 {
-    private string $id = '';
+    private TestRig $rig;
 
     protected function setUp(): void
     {
         parent::setUp();
-        $this->id = (string) $this->postJson('/live', ['set' => 'skerrywing'])->json('id');
-    }
-
-    /** @param list<array{int, string, int}> $inputs */
-    private function batch(int $n, int $to, array $inputs): TestResponse
-    {
-        return $this->postJson('/live/'.$this->id, ['set' => 'skerrywing', 'n' => $n, 'to' => $to, 'inputs' => $inputs])->assertOk();
+        $this->rig = $this->rig();
     }
 
     /** @return list<string> */
@@ -40,13 +33,16 @@ final class RecordingsTest extends TestCase
 
     private function recorded(): string
     {
-        $this->batch(1, 100_000, [[50_000, 'fennel/ring', 1]]);
-        $this->postJson('/live/'.$this->id.'/record')->assertNoContent();
-        $this->batch(2, 300_000, [[150_000, 'fennel/mark', 1], [200_000, 'fennel/left-lever', 40_000]])->assertJsonPath('recording', 100_000);
-        $this->batch(2, 300_000, [[150_000, 'fennel/mark', 1], [200_000, 'fennel/left-lever', 40_000]]);
-        $this->batch(3, 500_000, [[400_000, 'fennel/mark', 0], [410_000, 'fennel/left-lever', 99_999]]);
+        $this->rig->step([[50_000, 'fennel/ring', 1]], 100_000);
+        $this->assertSame(204, $this->rig->order('record')->status);
+        $this->assertSame(100_000, $this->rig->step([[150_000, 'fennel/mark', 1], [200_000, 'fennel/left-lever', 40_000]], 300_000)['recording']);
+        $this->rig->n--;
+        $this->rig->step([[150_000, 'fennel/mark', 1], [200_000, 'fennel/left-lever', 40_000]], 300_000);
+        $this->rig->step([[400_000, 'fennel/mark', 0], [410_000, 'fennel/left-lever', 99_999]], 500_000);
+        $kept = $this->rig->order('keep', ['name' => '  Take-off ']);
+        $this->assertSame([200, 'Take-off'], [$kept->status, $kept->body['name']]);
 
-        return (string) $this->postJson('/live/'.$this->id.'/keep', ['name' => '  Take-off '])->assertOk()->assertJsonPath('name', 'Take-off')->json('id');
+        return (string) $kept->body['id'];
     }
 
     public function test_a_recording_begins_with_a_snapshot_and_has_what_was_taken_once(): void
@@ -58,7 +54,7 @@ final class RecordingsTest extends TestCase
         $this->assertSame(['50000,fennel,mark,1', '100000,fennel,left-lever,40000', '300000,fennel,mark,0'], array_slice($lines, -3), 'a repeated batch and a reading out of range leave no row');
         $recording = RecordingRecord::query()->firstOrFail();
         $this->assertSame([count($lines) - 1, 300_000, true], [$recording->rows, $recording->length, $recording->kept]);
-        $this->batch(4, 600_000, [[550_000, 'fennel/mark', 1]])->assertJsonPath('recording', null);
+        $this->assertNull($this->rig->step([[550_000, 'fennel/mark', 1]], 600_000)['recording']);
         $this->assertSame($lines, $this->file($recording->id));
     }
 
@@ -92,7 +88,7 @@ final class RecordingsTest extends TestCase
         $from = 0;
         $values = [];
         do {
-            $piece = $this->postJson('/recordings/'.$id.'/piece', ['from' => $from])->assertOk()->json();
+            $piece = app(Recordings::class)->piece(RecordingRecord::query()->findOrFail($id), $from);
             array_push($values, ...array_column($piece['rows'], 2));
             $this->assertLessThanOrEqual(Recordings::PIECE, count($piece['rows']));
             $from = $piece['next'];
@@ -157,43 +153,68 @@ final class RecordingsTest extends TestCase
 
     public function test_recording_twice_or_keeping_nothing_is_refused(): void
     {
-        $this->postJson('/live/'.$this->id.'/keep', ['name' => ''])->assertStatus(409)->assertJsonPath('problem', 'Nothing was being recorded.');
-        $this->postJson('/live/'.$this->id.'/record')->assertNoContent();
-        $this->postJson('/live/'.$this->id.'/record')->assertStatus(409);
-        $this->postJson('/live/'.$this->id.'/keep', ['name' => ''])->assertJsonPath('name', 'Recording 1');
+        $nothing = $this->rig->order('keep');
+        $this->assertSame([409, 'Nothing was being recorded.'], [$nothing->status, $nothing->body['problem']]);
+        $this->assertSame([204, 409], [$this->rig->order('record')->status, $this->rig->order('record')->status]);
+        $this->assertSame('Recording 1', $this->rig->order('keep')->body['name']);
         $this->get('/recordings/none/file')->assertNotFound();
     }
 
-    public function test_rows_of_a_batch_that_was_never_taken_are_not_in_the_recording_twice(): void
+    public function test_a_recording_that_was_under_way_when_the_rig_ended_is_kept_as_unfinished(): void
     {
-        $this->postJson('/live/'.$this->id.'/record')->assertNoContent();
-        $this->batch(1, 100_000, [[50_000, 'fennel/mark', 1]]);
+        $this->rig->order('record');
+        $this->rig->step([[50_000, 'fennel/mark', 1]], 100_000);
+        $this->rig->rig->save();
+        $this->rig->step([[150_000, 'fennel/mark', 0]], 200_000);
         $recording = RecordingRecord::query()->firstOrFail();
-        // Killed after the rows were written, before the batch was taken: half a row of it, and whole ones.
-        file_put_contents(app(Recordings::class)->file($recording->id), "150000,fennel,mark,0\n160000,fennel,mark,1\n1700", FILE_APPEND);
-        $this->batch(2, 200_000, [[150_000, 'fennel/mark', 0], [160_000, 'fennel/mark', 1]]);
+        // Killed while it wrote: half a row lies beyond what holds.
+        file_put_contents(app(Recordings::class)->file($recording->id), '150', FILE_APPEND);
+        new TestRig($this->rig->snapshot);
         $lines = $this->file($recording->id);
-        $this->assertSame(['49999,fennel,mark,1', '149999,fennel,mark,0', '159999,fennel,mark,1'], array_slice($lines, -3));
-        file_put_contents(app(Recordings::class)->file($recording->id), '180', FILE_APPEND);
-        $this->postJson('/live/'.$this->id.'/keep', ['name' => 'Whole'])->assertJsonPath('rows', count($lines) - 1);
-        $this->assertSame($lines, $this->file($recording->id));
+        $this->assertSame('50000,fennel,mark,1', end($lines));
+        $this->assertSame([true, count($lines) - 1], [$recording->refresh()->kept, $recording->rows]);
+        $this->assertMatchesRegularExpression('/^Unfinished, \d{4}-\d\d-\d\d \d\d:\d\d$/', $recording->name);
     }
 
     public function test_a_full_disk_ends_the_recording_and_keeps_what_came_before(): void
     {
-        $this->postJson('/live/'.$this->id.'/record')->assertNoContent();
-        $this->batch(1, 100_000, [[50_000, 'fennel/mark', 1]]);
+        $this->rig->order('record');
+        $this->rig->step([[50_000, 'fennel/mark', 1]], 100_000);
+        $this->rig->rig->save();
         $recording = RecordingRecord::query()->firstOrFail();
         $file = app(Recordings::class)->file($recording->id);
         $before = $this->file($recording->id);
         rename($file, $file.'.kept');
         // A device that takes nothing stands in for a disk that is full.
         symlink('/dev/full', $file);
-        $this->batch(2, 200_000, [[150_000, 'fennel/mark', 0]])->assertJsonPath('problems.0', 'The recording was ended, since the disk is full. What came before is kept as "Recording 1".')->assertJsonPath('recording', null);
-        $this->batch(3, 300_000, [[250_000, 'fennel/mark', 1]])->assertJsonPath('problems', []);
+        $this->rig->step([[150_000, 'fennel/mark', 0]], 200_000);
+        $this->rig->rig->save();
+        $seen = $this->rig->seen();
+        $this->assertSame('The recording was ended, since the disk is full. What came before is kept as "Recording 1".', $seen['problem']);
+        $this->assertNull($seen['recording']);
         unlink($file);
         rename($file.'.kept', $file);
         $this->assertSame([true, count($before) - 1, 'Recording 1'], [$recording->refresh()->kept, $recording->rows, $recording->name]);
+    }
+
+    public function test_a_recording_is_played_by_the_rig_itself_at_its_times_and_a_hand_stops_it(): void
+    {
+        $recording = $this->recorded();
+        $this->rig->seen(1_000_000);
+        $this->assertSame(204, $this->rig->order('play', ['recording' => $recording])->status);
+        $this->assertSame('Take-off', $this->rig->seen(1_000_000)['playing']);
+        $this->assertSame([], array_filter($this->rig->seen(1_040_000)['sent'], fn (array $row) => $row['kind'] === 'key'));
+        $keys = array_values(array_filter($this->rig->seen(1_060_000)['sent'], fn (array $row) => $row['kind'] === 'key'));
+        $this->assertSame([1_050_000, 'KeyM'], [$keys[0]['t'], $keys[0]['target']], 'the mark button in the layer that was held');
+        $this->assertSame(204, $this->rig->order('stop')->status);
+        $seen = $this->rig->seen(1_070_000);
+        $this->assertNull($seen['playing']);
+        $this->assertSame('"Take-off" was stopped.', $seen['played_said']);
+        $this->rig->order('play', ['recording' => $recording]);
+        $seen = $this->rig->seen(2_000_000);
+        $this->assertSame('"Take-off" has been played.', $seen['played_said']);
+        $this->assertSame(40_000, $seen['hands']['fennel/left-lever']);
+        $this->assertSame(422, $this->rig->order('play', ['recording' => 'none'])->status);
     }
 
     public function test_a_damaged_file_says_where_and_gives_what_is_before_it(): void
@@ -201,8 +222,13 @@ final class RecordingsTest extends TestCase
         $recording = $this->recorded();
         $lines = $this->file($recording);
         file_put_contents(app(Recordings::class)->file($recording), implode("\n", [...array_slice($lines, 0, -1), '300000,fennel,mark,on'])."\n");
-        $this->postJson('/recordings/'.$recording.'/piece', ['from' => 0])->assertJsonCount(count($lines) - 2, 'rows')->assertJsonPath('next', null)
-            ->assertJsonPath('problem', sprintf('Take-off: line %d: found the value "on", expected a whole number.', count($lines)));
-        $this->postJson('/recordings/'.$recording.'/piece', ['from' => 30])->assertStatus(422)->assertJsonPath('problem', 'from: found 30, expected the place where a row begins, as the piece before told it.');
+        $record = RecordingRecord::query()->findOrFail($recording);
+        $piece = app(Recordings::class)->piece($record, 0);
+        $this->assertCount(count($lines) - 2, $piece['rows']);
+        $this->assertSame([null, sprintf('Take-off: line %d: found the value "on", expected a whole number.', count($lines))], [$piece['next'], $piece['problem']]);
+        $this->rig->order('play', ['recording' => $recording]);
+        $this->assertStringStartsWith('Played up to the damage. Take-off: line', $this->rig->seen(2_000_000)['played_said']);
+        $this->expectExceptionMessage('from: found 30, expected the place where a row begins, as the piece before told it.');
+        app(Recordings::class)->piece($record, 30);
     }
 }

@@ -15,9 +15,7 @@ use Tests\TestCase;
 /** What is said of the rig goes into the root set, and can be undone. */
 final class RigTest extends TestCase
 {
-    private string $id;
-
-    private int $n = 0;
+    private TestRig $rig;
 
     private int $now = 1;
 
@@ -25,7 +23,7 @@ final class RigTest extends TestCase
     {
         parent::setUp();
         $this->artisan('nailrod:demo');
-        $this->id = $this->postJson('/live', ['set' => 'skerrywing'])->assertOk()->json('id');
+        $this->rig = $this->rig();
     }
 
     private function at(): int
@@ -50,14 +48,23 @@ final class RigTest extends TestCase
         $inputs = array_map(fn (array $row) => [$from + 1000 * $row[0], $row[1], $row[2]], $rows);
         $this->now = $from + 1000 * $ms;
         foreach (array_chunk($inputs, 4000) as $piece) {
-            $this->postJson('/live/'.$this->id, ['n' => ++$this->n, 'to' => $piece[count($piece) - 1][0], 'set' => 'skerrywing', 'inputs' => $piece])->assertOk()->assertJsonPath('problems', []);
+            $this->assertSame([], $this->rig->step($piece, $piece[count($piece) - 1][0])['problems']);
         }
     }
 
-    /** @return TestResponse<Response> */
-    private function survey(string $what, string $ref = '', string $look = ''): TestResponse
+    /** @return array<string, mixed> what an eye sees then */
+    private function survey(string $what, string $ref = ''): array
     {
-        return $this->postJson('/live/'.$this->id.'/survey', ['what' => $what, 'ref' => $ref, 'set' => 'skerrywing', 'to' => $this->now, 'look' => $look]);
+        $this->rig->seen($this->now);
+        $reply = $this->rig->order('survey', ['what' => $what, 'ref' => $ref]);
+
+        return ['status' => $reply->status] + $this->rig->seen();
+    }
+
+    /** @return array<string, mixed> */
+    private function now(): array
+    {
+        return $this->rig->seen($this->now);
     }
 
     /** The rudder goes from one reading to another in this time, trembling. */
@@ -93,8 +100,8 @@ final class RigTest extends TestCase
         $before = $this->at();
         $this->edit('note', ['control' => 'fennel/mark', 'kind' => 'lever'])->assertSessionHas('problem', 'Fennel, Mark button, kind: found "lever", expected a kind that fits what it reports: 0 axes, 1 contacts.');
         $this->edit('note', ['control' => 'fennel/mark', 'x' => '9999', 'y' => '1'])->assertSessionHasErrors();
-        $this->edit('teach', ['session' => 'nobody'])->assertSessionHas('problem', 'Positions: found no switch that is being taught, expected a switch that was flipped through its positions.');
-        $this->edit('measured', ['session' => $this->id])->assertSessionHas('problem', 'Axis: found no axis that was measured to the end, expected one that went through all four steps.');
+        $this->edit('teach', [])->assertSessionHas('problem', 'Positions: found no switch that is being taught, expected a switch that was flipped through its positions.');
+        $this->edit('measured', [])->assertSessionHas('problem', 'Axis: found no axis that was measured to the end, expected one that went through all four steps.');
         $this->assertSame($before, $this->at());
     }
 
@@ -110,42 +117,41 @@ final class RigTest extends TestCase
     public function test_a_switch_is_taught_by_flipping_it_once(): void
     {
         $this->work([[10, 'gorse/button-1', 1]], 200);
-        $this->survey('teach', 'gorse/button-1')->assertOk()->assertJsonPath('teaching.done', false);
+        $this->assertSame(false, data_get($this->survey('teach', 'gorse/button-1'), 'teaching.done'));
         $this->work([[10, 'gorse/button-1', 0], [400, 'gorse/button-2', 1]], 900);
-        $this->survey('none')->assertStatus(422);
-        $this->postJson('/live/'.$this->id, ['n' => ++$this->n, 'to' => $this->now, 'set' => 'skerrywing', 'inputs' => []])
-            ->assertJsonPath('teaching.sentence', 'Up is 3, middle reports nothing and down is 4.');
-        $this->edit('teach', ['session' => $this->id])->assertSessionHas('said', 'Gorse, Button 1: not said here → a three-way switch, positions up 3, down 4, middle by none');
-        $closed = $this->postJson('/live/'.$this->id, ['n' => ++$this->n, 'to' => $this->now, 'set' => 'skerrywing', 'inputs' => []])->json('closed');
+        $this->assertSame(422, $this->survey('none')['status']);
+        $this->assertSame('Up is 3, middle reports nothing and down is 4.', $this->now()['teaching']['sentence']);
+        $this->edit('teach', [])->assertSessionHas('said', 'Gorse, Button 1: not said here → a three-way switch, positions up 3, down 4, middle by none');
+        $closed = $this->now()['closed'];
         $this->assertContains('gorse/button-2', $closed, 'down, with the name it had');
         $this->assertNotContains('gorse/button-1.middle', $closed);
         $this->work([[10, 'gorse/button-2', 0]], 100);
-        $closed = $this->postJson('/live/'.$this->id, ['n' => ++$this->n, 'to' => $this->now, 'set' => 'skerrywing', 'inputs' => []])->json('closed');
+        $closed = $this->now()['closed'];
         $this->assertContains('gorse/button-1.middle', $closed);
-        $this->survey('end')->assertJsonPath('teaching', null);
+        $this->assertSame(null, data_get($this->survey('end'), 'teaching'));
     }
 
     public function test_the_rudder_is_measured_and_takes_the_proposal_in_one_revision(): void
     {
-        $this->survey('measure', 'sedge/none')->assertStatus(422);
-        $this->survey('measure', 'sedge/rudder')->assertOk()->assertJsonPath('sweep.phase', 'rest');
+        $this->assertSame(422, $this->survey('measure', 'sedge/none')['status']);
+        $this->assertSame('rest', data_get($this->survey('measure', 'sedge/rudder'), 'sweep.phase'));
         $this->rudder(1904, 1904, 900);
-        $this->survey('next')->assertJsonPath('sweep.complaint', 'That was 0.9 s; it takes 2 s at least. Once more.');
+        $this->assertSame('That was 0.9 s; it takes 2 s at least. Once more.', $this->survey('next')['sweep']['complaint']);
         $this->rudder(1904, 1904, 2200);
-        $this->survey('next')->assertJsonPath('sweep.phase', 'low end');
+        $this->assertSame('low end', data_get($this->survey('next'), 'sweep.phase'));
         $this->rudder(1904, 491, 500);
         $this->rudder(491, 491, 1000);
-        $this->survey('next')->assertJsonPath('sweep.phase', 'high end');
+        $this->assertSame('high end', data_get($this->survey('next'), 'sweep.phase'));
         $this->rudder(491, 3317, 500);
         $this->rudder(3317, 3317, 1000);
-        $this->survey('next')->assertJsonPath('sweep.phase', 'slow pass');
+        $this->assertSame('slow pass', data_get($this->survey('next'), 'sweep.phase'));
         $this->rudder(3317, 491, 3300);
         $this->rudder(491, 3317, 3300);
-        $this->survey('next')->assertJsonPath('sweep.done', true);
-        $page = '/sets/skerrywing/rig?do=measure&ref=sedge/rudder&session='.$this->id;
+        $this->assertSame(true, data_get($this->survey('next'), 'sweep.done'));
+        $page = '/sets/skerrywing/rig?do=measure&ref=sedge/rudder&measured=sedge/rudder';
         $this->get($page)->assertOk()->assertSee('69 % of what the device can report')->assertSee('Take all of this')->assertSee('+100.0 %');
         $before = $this->at();
-        $this->edit('measured', ['session' => $this->id])->assertSessionHasNoErrors();
+        $this->edit('measured', [])->assertSessionHasNoErrors();
         $revision = app(SetStore::class)->open('house')->head;
         $this->assertSame($before, $revision->made_from, 'one revision');
         foreach (['calibrate', 'steady', 'dead_zones'] as $part) {
@@ -154,34 +160,35 @@ final class RigTest extends TestCase
         $this->get($page)->assertSee('This is how the axis is shaped now.');
         foreach ([[491, '-100.0 %'], [1904, '0.0 %'], [3317, '+100.0 %']] as [$reading, $words]) {
             $this->rudder($reading, $reading, 200);
-            $this->assertSame($words, $this->postJson('/live/'.$this->id, ['n' => ++$this->n, 'to' => $this->now, 'set' => 'skerrywing', 'inputs' => []])->json('axes.sedge/rudder.words.value'));
+            $this->assertSame($words, $this->now()['axes']['sedge/rudder']['words']['value']);
         }
     }
 
     public function test_the_sheet_ticks_off_what_was_seen_and_begins_anew(): void
     {
         $this->work([[0, 'bracken/push-1', 1], [80, 'bracken/push-1', 0], [90, 'bracken/encoder-1', 1]], 200);
-        $sheet = $this->survey('end', '', 'bracken')->json('sheet');
+        $this->rig->order('look', ['eye' => $this->rig->eye?->id, 'device' => 'bracken']);
+        $sheet = $this->now()['sheet'];
         $this->assertSame(['seen' => true, 'count' => '1', 'low' => '', 'high' => '', 'shortest' => '80.0 ms', 'bounces' => ''], $sheet['rows']['bracken/push-1']);
         $this->assertFalse($sheet['rows']['bracken/encoder-1']['seen'], 'one way only');
         $this->assertSame('1 of 24 inputs seen.', $sheet['summary']);
-        $this->assertSame('Nothing of the 24 inputs has been seen yet.', $this->survey('sheet', '', 'bracken')->json('sheet.summary'));
+        $this->assertSame('Nothing of the 24 inputs has been seen yet.', $this->survey('sheet')['sheet']['summary']);
     }
 
     public function test_trembling_is_found_and_not_told_on_the_tape(): void
     {
         $this->rudder(1904, 1904, 1500);
-        $answer = $this->postJson('/live/'.$this->id, ['n' => ++$this->n, 'to' => $this->now, 'set' => 'skerrywing', 'inputs' => [[$this->now, 'sedge/rudder', 1930]]]);
-        $this->assertSame([], $answer->json('lines'));
-        $this->assertNull($answer->json('found.ref'));
-        $this->assertStringContainsString('Rudder trembles by itself', $answer->json('left_out.0'));
+        $answer = $this->rig->step([[$this->now, 'sedge/rudder', 1930]], $this->now);
+        $this->assertSame([], $answer['lines']);
+        $this->assertNull($answer['found']['ref']);
+        $this->assertStringContainsString('Rudder trembles by itself', $answer['left_out'][0]);
     }
 
     public function test_a_stand_in_reports_in_binary(): void
     {
-        $answer = $this->postJson('/live/'.$this->id, ['n' => ++$this->n, 'to' => 9000, 'set' => 'skerrywing', 'inputs' => [[1000, 'gorse/hat', 2], [2000, 'gorse/button-6', 1]]]);
-        $this->assertSame('0008800002000280', $answer->json('reports.gorse'), 'stick and twist in the middle, the hat east, button 8');
-        $this->assertSame(2, $answer->json('hands')['gorse/hat']);
+        $answer = $this->rig->step([[1000, 'gorse/hat', 2], [2000, 'gorse/button-6', 1]], 9000);
+        $this->assertSame('0008800002000280', $answer['reports']['gorse'], 'stick and twist in the middle, the hat east, button 8');
+        $this->assertSame(2, $answer['hands']['gorse/hat']);
     }
 
     public function test_a_device_comes_from_its_report_descriptor_and_goes_again(): void
@@ -190,7 +197,8 @@ final class RigTest extends TestCase
         $this->edit('devices', ['name' => 'Old Thing', 'kind' => 'gamepad', 'file' => UploadedFile::fake()->createWithContent('thing.txt', $text)])->assertSessionHas('said');
         $this->get('/sets/skerrywing/rig?device=old-thing')->assertOk()->assertSee('Old Thing gamepad')->assertSee('2 axes, 4 contacts');
         $this->assertNotNull(DeviceRecord::query()->find('old-thing'));
-        $this->postJson('/live/'.$this->id, ['n' => ++$this->n, 'to' => 9000, 'set' => 'skerrywing', 'inputs' => [[1000, 'old-thing/button-4', 1], [2000, 'old-thing/x', 17]]])->assertJsonPath('reports.old-thing', '118008');
+        $this->rig->seen();
+        $this->assertSame('118008', $this->rig->step([[1000, 'old-thing/button-4', 1], [2000, 'old-thing/x', 17]], 9000)['reports']['old-thing']);
         $this->edit('devices/remove', ['device' => 'old-thing']);
         $this->get('/sets/skerrywing/rig')->assertDontSee('Old Thing gamepad');
         $this->edit('devices', ['name' => 'Bad', 'kind' => 'stick', 'file' => UploadedFile::fake()->createWithContent('bad.hex', '05 01 09')])

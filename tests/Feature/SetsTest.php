@@ -198,7 +198,7 @@ final class SetsTest extends TestCase
 
     public function test_what_is_not_sent_as_json_is_not_taken_for_it(): void
     {
-        $send = fn (string $type) => $this->call('POST', '/live', [], [], [], ['CONTENT_TYPE' => $type, 'HTTP_ACCEPT' => 'application/json'], '{"set":"skerrywing"}');
+        $send = fn (string $type) => $this->call('POST', '/token', [], [], [], ['CONTENT_TYPE' => $type, 'HTTP_ACCEPT' => 'application/json'], '{}');
         $send('text/plain;/json')->assertForbidden();
         $send('application/x-www-form-urlencoded')->assertForbidden();
         $send('application/json')->assertOk();

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Models\LiveSession;
 use App\Models\RecordingRecord;
 use App\Recordings\Recordings;
 use App\Sets\Programs;
@@ -46,10 +45,8 @@ final class StorageTest extends TestCase
     public function test_compiled_files_that_are_damaged_are_made_anew(): void
     {
         $this->get('/sets/skerrywing/assign')->assertOk();
-        $id = (string) $this->postJson('/live', ['set' => 'skerrywing'])->assertOk()->json('id');
-        $step = fn (int $n) => $this->postJson('/live/'.$id, ['set' => 'skerrywing', 'n' => $n, 'to' => 1000 * $n, 'inputs' => [[1000 * $n - 1, 'fennel/mark', $n % 2]]]);
-        $step(1)->assertOk();
-        $n = 2;
+        $rig = $this->rig();
+        $rig->rig->save();
         foreach (['set', 'base', 'php', 'roles'] as $kind) {
             foreach (['cut', 'flipped', 'empty', 'gone'] as $how) {
                 foreach (glob($this->folder.'/programs/*.'.$kind) ?: [] as $file) {
@@ -66,35 +63,10 @@ final class StorageTest extends TestCase
                 }
                 $this->get('/sets/skerrywing/assign')->assertOk()->assertSee('Mark button');
                 $this->get('/sets/skerrywing/roles')->assertOk()->assertSee('look left');
-                $answer = $step($n);
-                if ($answer->getStatusCode() === 410) {
-                    // The session's own program was damaged: the page takes it as ended, and opens a new one.
-                    $id = (string) $this->postJson('/live', ['set' => 'skerrywing'])->assertOk()->json('id');
-                    $n = 1;
-                    $answer = $step($n);
-                }
-                $answer->assertOk();
-                $n++;
+                // A rig that begins now is as good as one that had it all.
+                $this->assertContains('fennel/switch-1.down', (new TestRig($rig->snapshot))->seen()['closed']);
             }
         }
-    }
-
-    public function test_a_live_session_that_cannot_be_read_has_ended(): void
-    {
-        foreach (['state' => 'nonsense', 'answer' => '{'] as $field => $value) {
-            $id = (string) $this->postJson('/live', ['set' => 'skerrywing'])->json('id');
-            $this->postJson('/live/'.$id, ['set' => 'skerrywing', 'n' => 1, 'to' => 10, 'inputs' => []])->assertOk();
-            LiveSession::query()->where('id', $id)->update([$field => $value]);
-            $this->postJson('/live/'.$id, ['set' => 'skerrywing', 'n' => $field === 'answer' ? 1 : 2, 'to' => 20, 'inputs' => []])->assertStatus(410);
-            $this->postJson('/live/'.$id.'/resume', ['set' => 'skerrywing'])->assertStatus(410);
-        }
-        $id = (string) $this->postJson('/live', ['set' => 'skerrywing'])->json('id');
-        $state = LiveSession::query()->findOrFail($id)->state;
-        $state[200] = chr(ord($state[200]) ^ 1);
-        LiveSession::query()->where('id', $id)->update(['state' => $state]);
-        $this->postJson('/live/'.$id.'/survey', ['set' => 'skerrywing', 'what' => 'sheet', 'to' => 5])->assertStatus(410);
-        $this->postJson('/live/'.$id.'/record')->assertStatus(409);
-        $this->postJson('/live/'.$id.'/leave')->assertNoContent();
     }
 
     public function test_what_an_edit_replaced_does_not_pile_up(): void

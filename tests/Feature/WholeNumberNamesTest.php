@@ -97,13 +97,12 @@ final class WholeNumberNamesTest extends TestCase
 
     public function test_they_are_played_stored_checked_and_go_out_and_in(): void
     {
-        $id = (string) $this->postJson('/live', ['set' => '100'])->assertOk()->json('id');
-        $step = fn (int $n, array $inputs) => $this->postJson('/live/'.$id, ['set' => '100', 'n' => $n, 'to' => 1000 * $n, 'inputs' => $inputs, 'plugs' => $n === 4 ? ['8' => false] : ($n === 5 ? ['8' => true] : [])])->assertOk();
-        $step(1, [[900, '8/93', 1]])->assertJsonPath('layer.id', '12');
-        $step(2, [[1900, '8/90', 1], [1950, '8/91', 40_000]])->assertJsonPath('problems', []);
-        $step(3, [[2900, '8/90', 0], [2950, '8/93', 0]]);
-        $step(4, [])->assertJsonPath('unplugged', ['8']);
-        $step(5, [])->assertJsonPath('unplugged', []);
+        $rig = $this->rig('100');
+        $this->assertSame('12', $rig->step([[900, '8/93', 1]], 1000)['layer']['id']);
+        $this->assertSame([], $rig->step([[1900, '8/90', 1], [1950, '8/91', 40_000]], 2000)['problems']);
+        $rig->step([[2900, '8/90', 0], [2950, '8/93', 0]], 3000);
+        $this->assertSame(['8'], $rig->step([], 4000, ['plugs' => ['8' => false]])['unplugged']);
+        $this->assertSame([], $rig->step([], 5000, ['plugs' => ['8' => true]])['unplugged']);
         $set = app(SetStore::class)->current(app(SetStore::class)->open('100'));
         $mapping = DeviceMapping::of($set, $set->rig->devices['8']);
         $this->assertSame($mapping->document->toJson(), DeviceMapping::decode($mapping->encode())->toJson());

@@ -4,12 +4,18 @@ declare(strict_types=1);
 
 namespace Tests\Serve;
 
+use App\Rig\Tokens;
+
 /** The application as `bin/serve` serves it, with the demo data, in a folder and on a port of its own. */
 final class RunningApp
 {
     public readonly string $folder;
 
-    private readonly int $port;
+    private const KEY = 'base64:bmFpbHJvZC10ZXN0cy1vbmx5LTMyLWJ5dGVzLWxvbmc=';
+
+    public readonly int $port;
+
+    public readonly int $rigPort;
 
     /** @var resource */
     private $process;
@@ -23,13 +29,10 @@ final class RunningApp
         foreach (['', '/devices', '/programs', '/runs', '/sessions', '/serve'] as $below) {
             mkdir($this->folder.$below);
         }
-        $socket = stream_socket_server('tcp://127.0.0.1:0');
-        assert($socket !== false);
-        $this->port = (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
-        fclose($socket);
+        [$this->port, $this->rigPort] = self::freePorts();
         $this->environment = [
-            'APP_ENV' => 'production', 'APP_KEY' => 'base64:bmFpbHJvZC10ZXN0cy1vbmx5LTMyLWJ5dGVzLWxvbmc=', 'DB_DATABASE' => $this->folder.'/nailrod.sqlite', 'NAILROD_MEMORY' => $this->folder.'/devices', 'NAILROD_PROGRAMS' => $this->folder.'/programs',
-            'NAILROD_RUNS' => $this->folder.'/runs', 'NAILROD_SERVE' => $this->folder.'/serve', 'CACHE_STORE' => 'file', 'SESSION_DRIVER' => 'file', 'PHP_CLI_SERVER_WORKERS' => '3',
+            'APP_ENV' => 'production', 'APP_KEY' => self::KEY, 'DB_DATABASE' => $this->folder.'/nailrod.sqlite', 'NAILROD_MEMORY' => $this->folder.'/devices', 'NAILROD_PROGRAMS' => $this->folder.'/programs',
+            'NAILROD_RUNS' => $this->folder.'/runs', 'NAILROD_SERVE' => $this->folder.'/serve', 'CACHE_STORE' => 'file', 'SESSION_DRIVER' => 'file', 'PHP_CLI_SERVER_WORKERS' => '3', 'NAILROD_RIG_PORT' => (string) $this->rigPort,
         ] + getenv();
         touch($this->folder.'/nailrod.sqlite');
         $this->artisan('migrate', '--force', '--quiet');
@@ -38,6 +41,89 @@ final class RunningApp
         assert(is_resource($process));
         $this->process = $process;
         $this->isBack();
+        $this->isRigBack();
+    }
+
+    /** @return array{int, int} */
+    private static function freePorts(): array
+    {
+        $sockets = [stream_socket_server('tcp://127.0.0.1:0'), stream_socket_server('tcp://127.0.0.1:0')];
+        $ports = [];
+        foreach ($sockets as $socket) {
+            assert($socket !== false);
+            $ports[] = (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
+            fclose($socket);
+        }
+
+        return [$ports[0], $ports[1]];
+    }
+
+    /** A token that a page has. */
+    public function token(): string
+    {
+        return (new Tokens(self::KEY))->forPage(time());
+    }
+
+    /**
+     * Asks the rig.
+     *
+     * @param ?array<string, mixed> $json
+     * @param list<string>          $headers
+     *
+     * @return array{int, array<string, mixed>} status, 0 if there was no answer; and what came
+     */
+    public function rig(string $method, string $path, ?array $json = null, array $headers = [], ?string $token = null): array
+    {
+        $curl = curl_init('http://127.0.0.1:'.$this->rigPort.$path);
+        assert($curl !== false);
+        curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 10, CURLOPT_CUSTOMREQUEST => $method, CURLOPT_HTTPHEADER => ['Authorization: Bearer '.($token ?? $this->token()), 'Content-Type: application/json', ...$headers]]);
+        if ($json !== null) {
+            curl_setopt($curl, CURLOPT_POSTFIELDS, json_encode((object) $json, JSON_THROW_ON_ERROR));
+        }
+        $body = curl_exec($curl);
+        $decoded = is_string($body) ? json_decode($body, true) : null;
+
+        return [is_string($body) ? (int) curl_getinfo($curl, CURLINFO_RESPONSE_CODE) : 0, is_array($decoded) ? $decoded : []];
+    }
+
+    /**
+     * The first whole picture that an eye is shown.
+     *
+     * @return array<string, mixed>
+     */
+    public function picture(): array
+    {
+        $stream = stream_socket_client('tcp://127.0.0.1:'.$this->rigPort, $code, $why, 5.0);
+        assert($stream !== false);
+        stream_set_timeout($stream, 5);
+        fwrite($stream, 'GET /events?see=picture&token='.$this->token()." HTTP/1.1\r\nHost: 127.0.0.1:".$this->rigPort."\r\n\r\n");
+        while (($line = fgets($stream)) !== false) {
+            $data = str_starts_with($line, 'data: ') ? json_decode(substr($line, 6), true) : null;
+            if (is_array($data) && isset($data['whole'])) {
+                fclose($stream);
+
+                return $data;
+            }
+        }
+
+        throw new \RuntimeException('No picture came.');
+    }
+
+    /** Waits until the rig answers; how long it took, in seconds. */
+    public function isRigBack(): float
+    {
+        for ($start = microtime(true); $this->rig('GET', '/health')[0] !== 200; usleep(10_000)) {
+            if (microtime(true) - $start > 30.0) {
+                throw new \RuntimeException('The rig does not answer: '.file_get_contents($this->folder.'/said'));
+            }
+        }
+
+        return microtime(true) - $start;
+    }
+
+    public function rigPid(): int
+    {
+        return (int) file_get_contents($this->folder.'/nailrod.sqlite.rig');
     }
 
     public function artisan(string ...$words): void
@@ -101,7 +187,7 @@ final class RunningApp
                 $children[(int) $parent][] = (int) basename(dirname($file));
             }
         }
-        $masters = $children[proc_get_status($this->process)['pid']] ?? [];
+        $masters = array_values(array_filter($children[proc_get_status($this->process)['pid']] ?? [], fn (int $pid): bool => $pid !== $this->rigPid()));
 
         return $masters === [] ? [] : [...$masters, ...($children[$masters[0]] ?? [])];
     }

@@ -34,17 +34,18 @@ final class SuperviseTest extends TestCase
             file_put_contents("$folder/master-".getmypid(), "");
             sleep(60);
         ');
-        $process = proc_open([PHP_BINARY, __DIR__.'/../../bin/supervise.php', PHP_BINARY, $this->folder.'/server.php'], [1 => ['file', '/dev/null', 'w'], 2 => ['file', $this->folder.'/said', 'w']], $pipes, null, ['PHP_CLI_SERVER_WORKERS' => '2'] + getenv());
+        file_put_contents($this->folder.'/rig.php', '<?php file_put_contents(__DIR__."/rig-".getmypid(), ""); sleep(60);');
+        $process = proc_open([PHP_BINARY, __DIR__.'/../../bin/supervise.php', '2', PHP_BINARY, $this->folder.'/server.php', '--', '0', PHP_BINARY, $this->folder.'/rig.php'], [1 => ['file', '/dev/null', 'w'], 2 => ['file', $this->folder.'/said', 'w']], $pipes);
         $this->assertIsResource($process);
         $this->process = $process;
-        $this->until(fn () => count($this->alive('worker')) === 2);
+        $this->until(fn () => count($this->alive('worker')) === 2 && count($this->alive('rig')) === 1);
     }
 
     protected function tearDown(): void
     {
         if ($this->process !== null) {
             proc_terminate($this->process, SIGTERM);
-            $this->until(fn () => $this->alive('worker') === [] && $this->alive('master') === []);
+            $this->until(fn () => $this->alive('worker') === [] && $this->alive('master') === [] && $this->alive('rig') === []);
             proc_close($this->process);
         }
         array_map(unlink(...), glob($this->folder.'/*') ?: []);
@@ -71,7 +72,7 @@ final class SuperviseTest extends TestCase
         $before = $this->alive('worker');
         posix_kill($before[0], SIGKILL);
         $this->until(fn () => count($this->alive('worker')) === 2 && array_intersect($this->alive('worker'), $before) === []);
-        $this->assertStringContainsString('A worker of the server has ended; the server is begun anew.', (string) file_get_contents($this->folder.'/said'));
+        $this->assertStringContainsString('A worker of server.php has ended; it is begun anew.', (string) file_get_contents($this->folder.'/said'));
     }
 
     public function test_workers_do_not_outlive_a_master_that_was_killed(): void
@@ -82,12 +83,21 @@ final class SuperviseTest extends TestCase
         $this->assertCount(1, $this->alive('master'));
     }
 
+    public function test_one_group_that_is_killed_leaves_the_other_alone(): void
+    {
+        [$workers, $rig] = [$this->alive('worker'), $this->alive('rig')];
+        posix_kill($rig[0], SIGKILL);
+        $this->until(fn () => count($this->alive('rig')) === 1 && $this->alive('rig') !== $rig);
+        $this->assertSame($workers, $this->alive('worker'));
+        $this->assertStringContainsString('The process of rig.php has ended; it is begun anew.', (string) file_get_contents($this->folder.'/said'));
+    }
+
     public function test_to_end_it_ends_all(): void
     {
         $this->assertNotNull($this->process);
         $pid = proc_get_status($this->process)['pid'];
         posix_kill($pid, SIGTERM);
-        $this->until(fn () => $this->alive('worker') === [] && $this->alive('master') === []);
+        $this->until(fn () => $this->alive('worker') === [] && $this->alive('master') === [] && $this->alive('rig') === []);
         $this->until(fn () => ! proc_get_status($this->process ?? throw new \LogicException)['running']);
         $this->process = null;
     }

@@ -17,9 +17,9 @@ final class BatchTest extends TestCase
         $this->assertSame([[1, 1], [3, 0]], array_map(fn ($input) => [$input->t, $input->value], $batch->inputs));
         $this->assertCount(1, $batch->found);
         $this->assertSame([
-            'found[1]: found ["d\/a",5.5], expected ["device/control", whole number].',
-            'inputs[1]: found [2,"d\/b1","down"], expected [time in µs, "device/control", number].',
-            'inputs[2]: found [-1,"d\/b1",0], expected [time in µs, "device/control", number].',
+            'found[1]: found ["d/a",5.5], expected ["device/control", whole number].',
+            'inputs[1]: found [2,"d/b1","down"], expected [time in µs, "device/control", number].',
+            'inputs[2]: found [-1,"d/b1",0], expected [time in µs, "device/control", number].',
             'inputs[3]: found "x", expected [time in µs, "device/control", number].',
         ], $batch->problems);
     }

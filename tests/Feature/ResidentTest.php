@@ -1,0 +1,260 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\SetRecord;
+use App\Rig\Eyes;
+use App\Rig\Scope;
+use App\Sets\SetStore;
+use Tests\TestCase;
+
+/** The rig that goes on, under a clock of the test. */
+final class ResidentTest extends TestCase
+{
+    private TestRig $rig;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->rig = $this->rig();
+    }
+
+    /** @param array<string, mixed> $fields */
+    private function edit(string $what, array $fields): void
+    {
+        $this->from('/sets/skerrywing/shape')->post('/sets/skerrywing/'.$what, ['from' => app(SetStore::class)->open('skerrywing')->head_id] + $fields)->assertSessionHas('said');
+    }
+
+    public function test_it_begins_with_the_rig_as_it_is_found(): void
+    {
+        $seen = $this->rig->seen();
+        $this->assertSame('Cruise', $seen['layer']['name']);
+        $this->assertSame(2048, $seen['axes']['gorse/stick.x']['reading']);
+        $this->assertSame(['fennel/switch-1.down', 'fennel/switch-2.down', 'fennel/switch-3.down', 'fennel/switch-4.middle', 'fennel/dial.1'], $seen['closed']);
+    }
+
+    public function test_what_comes_out_is_told_with_its_cause_and_what_the_game_did(): void
+    {
+        $seen = $this->rig->step([[20_000, 'fennel/switch-1.up', 1]], 100_000);
+        $this->assertSame([['button', '5', 1]], array_map(fn (array $event) => [$event['kind'], $event['target'], $event['value']], array_slice($seen['sent'], 0, 1)));
+        $this->assertSame('output 5 · Pitot heat on', $seen['sent'][0]['name']);
+        $this->assertSame(['Fennel · Switch 1 up closed', 'layer Cruise', 'pulse 60 ms', 'Pitot heat on', 'output 5 on'], $seen['lines'][0]['parts']);
+        $this->assertSame(['pitot_heat', 'on', '20000 button 5'], [$seen['game'][0]['variable'], $seen['game'][0]['words'], $seen['game'][0]['by']]);
+    }
+
+    public function test_timers_fire_though_nobody_sends_anything(): void
+    {
+        $this->rig->step([[20_000, 'fennel/switch-1.up', 1]], 30_000);
+        $this->assertLessThanOrEqual(50_000, $this->rig->rig->wait());
+        $seen = $this->rig->seen(81_000);
+        $this->assertSame([80_000, '5', 0], [$seen['sent'][0]['t'], $seen['sent'][0]['target'], $seen['sent'][0]['value']]);
+    }
+
+    public function test_a_batch_that_was_taken_is_answered_again_and_not_counted_again(): void
+    {
+        $body = ['n' => 1, 't' => 40_000, 'inputs' => [[20_000, 'fennel/mark', 1], [30_000, 'fennel/mark', 0]]];
+        $this->rig->clock->time = 40_000;
+        $first = $this->rig->call('POST', '/hands/'.$this->rig->hand, $body);
+        $this->assertEquals($first, $this->rig->call('POST', '/hands/'.$this->rig->hand, $body));
+        $this->assertSame(2, $first->body['taken']);
+        $this->assertEquals(1, $this->rig->seen(200_000)['variables']['sack']['value']);
+        $missing = $this->rig->call('POST', '/hands/'.$this->rig->hand, ['n' => 3]);
+        $this->assertSame([409, 'Batch 3 came, batch 2 was expected. Nothing was taken; send from batch 2 on.', 2], [$missing->status, $missing->body['problem'], $missing->body['next']]);
+    }
+
+    public function test_a_reading_outside_the_range_is_told_and_the_rest_is_taken(): void
+    {
+        $seen = $this->rig->step([[10_000, 'fennel/left-lever', 70_000], [20_000, 'fennel/mark', 1]], 50_000);
+        $this->assertSame(['fennel/left-lever at 10000 µs: found the value 70000 for fennel/left-lever, expected a whole number from 0 to 65535.'], $seen['problems']);
+        $this->assertSame('4', $seen['sent'][0]['target']);
+    }
+
+    public function test_an_edit_is_under_the_hands_at_once_and_nothing_is_stuck(): void
+    {
+        $this->rig->step([[20_000, 'fennel/left-lever', 64_903], [30_000, 'fennel/ring', 1]], 100_000);
+        $this->edit('shape/range', ['axis' => 'fennel/left-lever', 'low' => '0', 'high' => '50']);
+        $seen = $this->rig->seen();
+        $this->assertContains(32768, array_column($seen['sent'], 'value'));
+        $this->assertContains(['The set was changed', 'Left lever', 'sends 50.0 % on axis 1'], array_column($seen['lines'], 'parts'));
+        $this->assertSame(app(SetStore::class)->open('skerrywing')->program, $seen['program']);
+        $this->assertSame('On water', $seen['layer']['name'], 'what is held is held still');
+        $this->assertSame('Cruise', $this->rig->step([[110_000, 'fennel/ring', 0]], 120_000)['layer']['name']);
+    }
+
+    public function test_another_set_is_put_in_play_only_by_an_order(): void
+    {
+        $this->rig->step([[20_000, 'fennel/left-lever', 64_903]], 50_000);
+        $this->rig->calls->look(['page' => 'house'], '', new Scope(all: true), static function (): void {});
+        $this->assertSame('skerrywing', $this->rig->seen()['set'], 'somebody else is there');
+        $this->assertSame(204, $this->rig->order('put in play', ['set' => 'house'])->status);
+        $seen = $this->rig->seen();
+        $this->assertSame('house', $seen['set']);
+        $this->assertSame(64_903, $seen['axes']['fennel/left-lever']['reading']);
+        $this->assertNull($seen['axes']['fennel/left-lever']['sent']);
+        $this->assertSame(422, $this->rig->order('put in play', ['set' => 'nowhere'])->status);
+    }
+
+    public function test_each_simulator_keeps_its_game_while_another_is_in_play(): void
+    {
+        $this->rig->step([[20_000, 'fennel/mark', 1]], 200_000);
+        $this->assertEquals(1, $this->rig->seen()['variables']['sack']['value']);
+        $this->rig->order('put in play', ['set' => 'hairpin-ladder']);
+        $this->assertArrayNotHasKey('sack', $this->rig->seen(300_000)['variables']);
+        $this->rig->order('put in play', ['set' => 'skerrywing']);
+        $this->assertEquals(1, $this->rig->seen(400_000)['variables']['sack']['value']);
+    }
+
+    public function test_the_only_page_has_its_set_in_play(): void
+    {
+        $rig = $this->rig('', withHand: false);
+        $this->assertSame('skerrywing', $rig->rig->set());
+        $rig->calls->look(['page' => 'hairpin-ladder'], '', new Scope(all: true), static function (): void {});
+        $this->assertSame('hairpin-ladder', $rig->rig->set());
+    }
+
+    public function test_after_a_kill_places_and_toggles_are_there_and_nothing_is_stuck(): void
+    {
+        $this->edit('cells', ['layer' => 'base', 'ref' => 'fennel/left-thumb', 'does' => 'key', 'behaviour' => 'toggle', 'output' => ['code' => 'KeyT']]);
+        $this->rig->seen();
+        $this->rig->step([[10_000, 'fennel/left-thumb', 1], [15_000, 'fennel/left-thumb', 0], [16_000, 'fennel/ring', 1], [17_000, 'fennel/switch-1.up', 1], [18_000, 'fennel/left-lever', 40_000]], 20_000);
+        $this->rig->rig->save();
+        $again = new TestRig($this->rig->snapshot, '');
+        $seen = $again->seen();
+        $this->assertSame('Cruise', $seen['layer']['name'], 'who held the ring is not there');
+        $this->assertContains('fennel/switch-1.up', $seen['closed']);
+        $this->assertSame(40_000, $seen['hands']['fennel/left-lever']);
+        $this->assertArrayHasKey('key KeyT', $again->rig->work()->live->state->run->holds->holders);
+        $this->assertGreaterThanOrEqual(20_000, $again->clock->time, 'time goes on');
+    }
+
+    public function test_edited_while_nothing_ran_the_controls_are_where_they_were(): void
+    {
+        $this->rig->step([[18_000, 'fennel/left-lever', 40_000], [19_000, 'fennel/ring', 1]], 20_000);
+        $this->rig->rig->save();
+        $this->edit('shape/range', ['axis' => 'fennel/left-lever', 'low' => '0', 'high' => '50']);
+        $seen = (new TestRig($this->rig->snapshot, ''))->seen();
+        $this->assertSame([40_000, 'Cruise'], [$seen['hands']['fennel/left-lever'], $seen['layer']['name']]);
+    }
+
+    public function test_a_snapshot_that_is_damaged_is_not_read_but_the_set_stays_in_play(): void
+    {
+        $this->rig->order('put in play', ['set' => 'house']);
+        $this->rig->step([[18_000, 'fennel/left-lever', 40_000]], 20_000);
+        $this->rig->rig->save();
+        $content = (string) file_get_contents($this->rig->snapshot);
+        $content[strlen($content) - 40] = chr(ord($content[strlen($content) - 40]) ^ 1);
+        file_put_contents($this->rig->snapshot, $content);
+        $this->assertSame('house', (new TestRig($this->rig->snapshot, ''))->seen()['set']);
+    }
+
+    public function test_a_set_that_is_removed_gives_its_place_to_another(): void
+    {
+        $this->rig->order('put in play', ['set' => 'hairpin-ladder']);
+        $this->assertSame('hairpin-ladder', $this->rig->seen()['set']);
+        SetRecord::query()->where('id', 'hairpin-ladder')->update(['removed' => true]);
+        $this->assertSame('skerrywing', $this->rig->seen()['set']);
+    }
+
+    public function test_an_eye_that_comes_back_is_told_what_it_missed_and_after_long_all_of_it(): void
+    {
+        $this->rig->step([[20_000, 'fennel/mark', 1]], 30_000);
+        $frames = '';
+        $eye = $this->rig->calls->look([], '', new Scope(all: true), function (string $frame) use (&$frames): void {
+            $frames .= $frame;
+        });
+        preg_match_all('/^id: (\S+)$/m', $frames, $ids);
+        $last = (string) end($ids[1]);
+        $this->rig->calls->gone($eye);
+        $this->rig->step([[40_000, 'fennel/ring', 1]], 50_000);
+        $frames = '';
+        $this->rig->calls->look([], $last, new Scope(all: true), function (string $frame) use (&$frames): void {
+            $frames .= $frame;
+        });
+        $this->assertStringContainsString('On water', $frames);
+        $this->assertStringNotContainsString('"whole":true', $frames);
+        $this->rig->seen(20_000_000);
+        $this->rig->step([[20_000_000, 'fennel/ring', 0]], 20_000_001);
+        foreach ([$last, 'another-boot-7', 'nonsense'] as $id) {
+            $frames = '';
+            $this->rig->calls->look([], $id, new Scope(all: true), function (string $frame) use (&$frames): void {
+                $frames .= $frame;
+            });
+            $this->assertStringContainsString('"whole":true', $frames, $id);
+        }
+    }
+
+    public function test_a_hand_of_a_page_goes_with_its_eye(): void
+    {
+        $eye = $this->rig->calls->look([], '', new Scope(all: true), static function (): void {});
+        $hand = (string) $this->rig->call('POST', '/hands', ['name' => 'Page', 'kind' => 'page', 'eye' => $eye->id])->body['hand'];
+        $this->rig->call('POST', '/hands/'.$hand, ['n' => 1, 'inputs' => [[5, 'fennel/ring', 1]]]);
+        $this->assertSame('On water', $this->rig->seen()['layer']['name']);
+        $this->rig->calls->gone($eye);
+        $this->assertSame('Cruise', $this->rig->seen()['layer']['name']);
+        $this->assertSame(410, $this->rig->call('POST', '/hands/'.$hand, ['n' => 2])->status);
+    }
+
+    public function test_a_token_allows_what_it_says_and_nothing_else(): void
+    {
+        $feed = new Scope(feeds: ['fennel']);
+        $hand = (string) $this->rig->call('POST', '/hands', ['name' => 'Script', 'kind' => 'program'], $feed)->body['hand'];
+        $reply = $this->rig->call('POST', '/hands/'.$hand, ['n' => 1, 'inputs' => [[5, 'fennel/mark', 1], [6, 'gorse/hat', 2], [7, 'sim/sack', 3]], 'plugs' => ['gorse' => false]], $feed);
+        $this->assertSame(1, $reply->body['taken']);
+        $this->assertStringStartsWith('gorse/hat: This token does not allow to move gorse.', $reply->body['problems'][0]);
+        $this->assertSame([], $this->rig->seen()['unplugged']);
+        $this->assertSame(403, $this->rig->call('POST', '/orders', ['order' => 'let go'], $feed)->status);
+        $this->assertSame(403, $this->rig->call('POST', '/hands', ['name' => 'Script', 'kind' => 'program', 'devices' => ['gorse']], $feed)->status);
+        $this->assertSame(403, $this->rig->call('POST', '/hands', ['name' => 'Script', 'kind' => 'program'], new Scope(see: true))->status);
+        $this->assertSame(403, $this->rig->call('GET', '/survey', [], $feed)->status);
+        $game = new Scope(games: ['skerrywing']);
+        $hand = (string) $this->rig->call('POST', '/hands', ['name' => 'Game', 'kind' => 'game'], $game)->body['hand'];
+        $reply = $this->rig->call('POST', '/hands/'.$hand, ['n' => 1, 'inputs' => [[5, 'sim/sack', 3], [5, 'fennel/mark', 1]]], $game);
+        $this->assertSame([1, 1], [$reply->body['taken'], count($reply->body['problems'])]);
+    }
+
+    public function test_what_makes_no_sense_is_refused_with_its_place(): void
+    {
+        foreach ([
+            ['/hands', ['name' => '', 'kind' => 'page'], 'name: found "", expected a name for the hand.'],
+            ['/hands', ['name' => 'X', 'kind' => 'ghost'], 'kind: found "ghost", expected page, panel, program, game, recording.'],
+            ['/hands', ['name' => 'X', 'kind' => 'page', 'devices' => ['nowhere']], 'devices: found "nowhere", expected a device of the rig.'],
+            ['/orders', ['order' => 'dance'], 'order: found "dance", expected put in play, let go, try macro, survey, look, record, keep, play or stop.'],
+            ['/orders', ['order' => 'survey', 'what' => 'measure', 'ref' => 'nowhere/x'], 'ref: found "nowhere/x", expected an axis, a control or a device of the rig.'],
+        ] as [$path, $body, $problem]) {
+            $reply = $this->rig->call('POST', $path, $body);
+            $this->assertSame([422, $problem], [$reply->status, $reply->body['problem']]);
+        }
+        foreach (['{', '[]x', '"text"', '[1]', "\xff", str_repeat('[', 600)] as $body) {
+            $this->assertSame(422, $this->rig->calls->answer('POST', '/orders', $body, new Scope(all: true))->status, $body);
+        }
+        $this->assertSame(404, $this->rig->call('GET', '/nothing')->status);
+    }
+
+    public function test_lamps_that_the_game_moves_are_lit_and_fill_neither_tape_nor_lanes(): void
+    {
+        $this->rig->step([[20_000, 'fennel/left-lever', 58_000]], 100_000);
+        $kinds = $lines = [];
+        for ($n = 2; $n < 60; $n++) {
+            $seen = $this->rig->seen(100_000 * $n);
+            array_push($kinds, ...array_column($seen['sent'], 'kind'));
+            array_push($lines, ...$seen['lines']);
+        }
+        $this->assertStringStartsWith('green', (string) $seen['lamps']['rowan/rev-6']);
+        $this->assertNotContains('lamp', $kinds);
+        $this->assertSame([], $lines);
+        $lit = $this->rig->step([[100_000 * $n - 5, 'fennel/ring', 1]], 100_000 * $n);
+        $this->assertSame([1], array_column(array_filter($lit['sent'], fn (array $row) => $row['kind'] === 'lamp'), 'value'), 'what a hand lights is told, and drawn in its lane');
+    }
+
+    public function test_after_an_hour_of_sleep_an_eye_is_told_what_it_can_show(): void
+    {
+        $this->edit('cells', ['layer' => 'base', 'ref' => 'fennel/mark', 'does' => 'button', 'behaviour' => 'repeat', 'output' => ['number' => '40'], 'behave' => ['delay_ms' => '450', 'period_ms' => '125', 'width_ms' => '60', 'while' => 'until pressed again']]);
+        $this->rig->seen();
+        $this->rig->step([[20_000, 'fennel/mark', 1], [30_000, 'fennel/mark', 0]], 100_000);
+        $seen = $this->rig->seen(600_000_000);
+        $this->assertLessThanOrEqual(Eyes::MOST_ROWS, count($seen['sent']));
+        $this->assertGreaterThan(599_000_000, end($seen['sent'])['t']);
+    }
+}
