@@ -27,6 +27,9 @@ final class RigCommand extends Command
 
     protected $description = 'Runs the rig: the process that works the set in play, whether anybody looks or not';
 
+    /** Did it end as it should? */
+    private bool $hasEnded = false;
+
     public function handle(SetStore $sets, Programs $programs, Recordings $recordings, Tokens $tokens): int
     {
         $pages = (int) $this->option('pages');
@@ -44,7 +47,13 @@ final class RigCommand extends Command
         fflush($lock);
         $log = new RigLog(storage_path('logs/rig.log'));
         $snapshot = new Snapshot($database.'.snapshot');
-        $wasBad = $snapshot->begins(time());
+        $wasBad = $snapshot->begins();
+        $began = microtime(true);
+        register_shutdown_function(function () use ($snapshot, $began): void {
+            if (! $this->hasEnded) {
+                $snapshot->fault(microtime(true) - $began);
+            }
+        });
         $rig = new Resident($sets, $programs, $recordings, $snapshot, new SteadyClock);
         $rig->begin();
         if ($wasBad) {
@@ -56,9 +65,12 @@ final class RigCommand extends Command
             $hosts = config('app.hosts', []);
             $server = new Server(new StreamSelectLoop, $rig, new Calls($rig, new Orders, $health), $tokens, new Door($port, $pages, $hosts), $health, DB::connection()->getPdo(), $log, $snapshot, (string) $this->argument('address'), $port);
         } catch (\RuntimeException) {
+            $this->hasEnded = true;
+
             return $this->refused(sprintf('Port %d is in use. Start with another: bin/start --port %d', $port, $pages + 2));
         }
         $server->run();
+        $this->hasEnded = true;
 
         return self::SUCCESS;
     }

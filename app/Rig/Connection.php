@@ -43,6 +43,9 @@ final class Connection
 
     private bool $isClosing = false;
 
+    /** Does the other end want to ask more on this connection? */
+    private bool $staysOpen = true;
+
     /** @param \Closure(): void $after called when something was taken */
     public function __construct(
         private readonly ConnectionInterface $socket,
@@ -105,6 +108,7 @@ final class Connection
             return null;
         }
         $this->buffer = substr($this->buffer, $end + 4 + $length);
+        $this->staysOpen = $request->getProtocolVersion() !== '1.0' && strtolower($request->getHeaderLine('Connection')) !== 'close';
         $this->since = microtime(true);
 
         return $request;
@@ -177,12 +181,13 @@ final class Connection
 
     private function send(Reply $reply): void
     {
+        $ends = $reply->ends || ! $this->staysOpen;
         $body = $reply->status === 204 ? '' : json_encode($reply->body, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_INVALID_UTF8_SUBSTITUTE | JSON_PARTIAL_OUTPUT_ON_ERROR)."\n";
         $head = 'HTTP/1.1 '.$reply->status.' '.(self::REASONS[$reply->status] ?? 'Answer')."\r\n"
             .($reply->status === 204 ? '' : "Content-Type: application/json\r\nContent-Length: ".strlen($body)."\r\n")
-            ."Cache-Control: no-store\r\n".($reply->ends ? "Connection: close\r\n" : '').$this->cors()."\r\n";
-        $this->isClosing = $reply->ends;
-        $reply->ends ? $this->socket->end($head.$body) : $this->socket->write($head.$body);
+            ."Cache-Control: no-store\r\n".($ends ? "Connection: close\r\n" : '').$this->cors()."\r\n";
+        $this->isClosing = $ends;
+        $ends ? $this->socket->end($head.$body) : $this->socket->write($head.$body);
     }
 
     private function cors(): string

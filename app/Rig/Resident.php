@@ -133,6 +133,7 @@ final class Resident
         foreach ($this->work()->take($hand, $batch, $this->clock->now(...)) as $step) {
             $this->keep($step);
         }
+        $this->hasNews = $this->hasNews || ! $batch->isEmpty();
         if ($batch->bye) {
             $this->close($hand);
         }
@@ -299,6 +300,6 @@ final class Resident
             $this->isSaved = false;
         }
         $this->save();
-        $this->snapshot->ends();
+        $this->snapshot->isGood();
     }
 }

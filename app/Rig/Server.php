@@ -134,7 +134,9 @@ final class Server
         }
         $this->rig->eyes->say('beat', ['clock' => $this->rig->clock->now(), 'new_code' => $this->seconds % 10 === 0 && $this->health->isCodeNew()]);
         $this->rig->save();
-        $this->snapshot->isGood($this->seconds);
+        if ($this->seconds === Snapshot::SOON) {
+            $this->snapshot->isGood();
+        }
         $now = microtime(true);
         foreach ($this->connections as $connection) {
             $connection->look($now);

@@ -15,7 +15,7 @@ final readonly class Snapshot
     private const MOST_ENDS = 3;
 
     /** A process that ends within so many seconds of its start has not got over its snapshot. */
-    private const SOON = 10;
+    public const SOON = 10;
 
     public function __construct(private string $file) {}
 
@@ -59,32 +59,32 @@ final readonly class Snapshot
     }
 
     /**
-     * The process begins. If it has begun and ended at once too often with this snapshot, that is moved aside.
+     * The process begins. A snapshot that has ended it too often by a fault of its own is moved aside.
      *
      * @return bool was it moved aside?
      */
-    public function begins(int $time): bool
+    public function begins(): bool
     {
-        $starts = array_values(array_filter(array_map(intval(...), explode(' ', (string) @file_get_contents($this->file.'.starts'))), fn (int $start): bool => $start > 0));
-        $isBad = count($starts) >= self::MOST_ENDS && is_file($this->file);
+        $isBad = is_file($this->file) && (int) @filesize($this->file.'.faults') >= self::MOST_ENDS;
         if ($isBad) {
             rename($this->file, $this->file.'.aside');
-            $starts = [];
+            $this->isGood();
         }
-        @file_put_contents($this->file.'.starts', implode(' ', [...$starts, $time]));
 
         return $isBad;
     }
 
-    /** It has lived for long enough: the snapshot is good. */
-    public function isGood(int $seconds): bool
+    /** The process ends by a fault, so many seconds after it began. Who is killed has none. */
+    public function fault(float $seconds): void
     {
-        return $seconds >= self::SOON && @unlink($this->file.'.starts');
+        if ($seconds < self::SOON) {
+            @file_put_contents($this->file.'.faults', '!', FILE_APPEND);
+        }
     }
 
-    /** It ends as it should. */
-    public function ends(): void
+    /** It has lived for long enough, or ends as it should. */
+    public function isGood(): void
     {
-        @unlink($this->file.'.starts');
+        @unlink($this->file.'.faults');
     }
 }

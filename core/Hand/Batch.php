@@ -31,6 +31,12 @@ final readonly class Batch
      */
     public function __construct(public int $n, public array $found = [], public array $inputs = [], public array $plugs = [], public ?int $sent = null, public bool $bye = false, public array $problems = []) {}
 
+    /** Is it only a sign of life? */
+    public function isEmpty(): bool
+    {
+        return $this->found === [] && $this->inputs === [] && $this->plugs === [] && $this->problems === [];
+    }
+
     /**
      * @param array<array-key, mixed> $body
      *

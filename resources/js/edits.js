@@ -174,11 +174,13 @@ window.addEventListener('popstate', () => visit(location.href, false));
 /** The rig takes an edit up within a moment: only a program that stays another tells of another tab. */
 const MOMENT_MS = 1500;
 let since = null;
-document.addEventListener('live:answer', ({ detail }) => {
-    if (detail.program === undefined) {
-        return;
+function compare() {
+    const { set, program, broken } = live.picture ?? {};
+    const isOther = set === document.body.dataset.set && sending === 0 && program !== document.body.dataset.program && broken === '';
+    if (isOther && since === null) {
+        setTimeout(compare, MOMENT_MS + 10);
     }
-    const isOther = detail.set === document.body.dataset.set && sending === 0 && detail.program !== document.body.dataset.program && detail.broken === '';
     since = isOther ? since ?? performance.now() : null;
     document.getElementById('moved').hidden = !isOther || performance.now() - since < MOMENT_MS;
-});
+}
+document.addEventListener('live:answer', compare);

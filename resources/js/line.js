@@ -16,6 +16,8 @@ export class Line {
     #hand = null;
     #opening = null;
     #n = 0;
+    /** The last batch that was more than a sign of life. */
+    #full = 0;
     #queue = [];
     #plugs = {};
     #pending = null;
@@ -95,7 +97,7 @@ export class Line {
             await new Promise((resolve) => { setTimeout(resolve, 4); });
         }
 
-        return [this.#hand, this.#n];
+        return [this.#hand, this.#full];
     }
 
     async order(body) {
@@ -203,7 +205,7 @@ export class Line {
             throw new Error(answer.problem);
         }
         this.#hand = answer.hand;
-        this.#n = 0;
+        this.#n = this.#full = 0;
         const found = Object.entries(this.#mine).filter(([port, value]) => this.#picture?.hands?.[port] !== value && !this.#queue.some(([, other]) => other === port));
         const waiting = this.#pending?.inputs ?? [];
         this.#queue = [...waiting, ...this.#queue];
@@ -234,7 +236,9 @@ export class Line {
             }
             const { status, answer } = await this.#post(`/hands/${this.#hand}`, this.#pending);
             if (status === 200) {
-                this.#n = this.#pending.n;
+                const { n, found: told, inputs, plugs } = this.#pending;
+                this.#n = n;
+                this.#full = told.length + inputs.length + Object.keys(plugs).length > 0 ? n : this.#full;
                 this.#pending = null;
             } else if (status === 410) {
                 this.#hand = null;

@@ -7,6 +7,8 @@ import { Line, merge } from './line.js';
  * (the same, when a sheet has changed), live:status {ok}, live:played {said}.
  */
 const MOST_LATENCIES = 400;
+/** What a page did and the rig has not shown after so long, it has not taken. */
+const PATIENCE_MS = 1000;
 /** Clocks that are further apart than this, in µs, are compared anew. */
 const JUMP = 1_000_000;
 
@@ -23,9 +25,8 @@ class Live {
     #news = fresh();
     #ahead = null;
     #last = 0;
-    #felt = [];
     #calls = new Map();
-    /** What this page has moved and the rig has not shown yet: until then its own word counts. */
+    /** What this page has moved and the rig has not shown yet, [value, when], by port: until then its own word counts. */
     #moved = new Map();
 
     get set() {
@@ -89,8 +90,7 @@ class Live {
     /** A hand moved a control: it reports like a device. */
     input(port, value) {
         this.hands[port] = value;
-        this.#moved.set(port, value);
-        this.#felt.push([performance.now(), port]);
+        this.#moved.set(port, [...this.#moved.get(port) ?? [], [value, performance.now()]]);
         document.dispatchEvent(new CustomEvent('live:input', { detail: { port, value, t: this.now() } }));
         this.#line?.('input', this.#id, Math.round((performance.timeOrigin + performance.now()) * 1000), port, value, restOf(port));
     }
@@ -146,7 +146,10 @@ class Live {
                 this.#news.problems.push(...data.filter((line) => line.problem).map((line) => line.parts[0]));
             },
             sheet: () => this.#sheet(data),
-            beat: () => this.#compare(data.clock),
+            beat: () => {
+                this.#compare(data.clock);
+                this.#giveUp();
+            },
             status: () => this.#status(data.ok),
             played: () => document.dispatchEvent(new CustomEvent('live:played', { detail: data })),
             stale: () => this.#renew(),
@@ -170,30 +173,26 @@ class Live {
             return;
         }
         for (const [port, value] of Object.entries(changes.hands ?? {})) {
-            if (!this.#moved.has(port) || this.#moved.get(port) === value) {
-                this.#moved.delete(port);
-                this.hands[port] = value;
-            }
-        }
-        if (changes.batches?.[changes.hand] !== undefined) {
-            this.#answered();
+            this.#shown(port, value);
         }
         this.#show();
     }
 
-    /** What was sent is in the picture: whatever the rig says of it now counts. */
-    #answered() {
-        for (const [port] of this.#moved) {
-            this.hands[port] = this.picture.hands[port] ?? this.hands[port];
-        }
-        this.#moved.clear();
-        const felt = this.#felt;
-        this.#felt = [];
-        if (felt.length > 0) {
+    /** The rig shows a control: what this page did with it until then has arrived, what it did since still counts. */
+    #shown(port, value) {
+        const moved = (this.#moved.get(port) ?? []).filter(([, at]) => performance.now() - at < PATIENCE_MS);
+        const at = moved.findIndex(([was]) => was === value);
+        if (at >= 0) {
             requestAnimationFrame(() => {
-                this.latencies.push(performance.now() - felt[0][0]);
-                this.latencies = this.latencies.slice(-MOST_LATENCIES);
+                this.latencies = [...this.latencies, performance.now() - moved[at][1]].slice(-MOST_LATENCIES);
             });
+        }
+        const left = moved.slice(at + 1);
+        if (left.length > 0) {
+            this.#moved.set(port, left);
+        } else {
+            this.#moved.delete(port);
+            this.hands[port] = value;
         }
     }
 
@@ -201,6 +200,16 @@ class Live {
         const news = this.#news;
         this.#news = fresh();
         document.dispatchEvent(new CustomEvent('live:answer', { detail: { ...this.picture, ...news } }));
+    }
+
+    /** What was not taken is as the rig says. */
+    #giveUp() {
+        for (const [port, moved] of this.#moved) {
+            if (performance.now() - moved.at(-1)[1] > PATIENCE_MS && this.picture?.hands[port] !== undefined) {
+                this.#moved.delete(port);
+                this.hands[port] = this.picture.hands[port];
+            }
+        }
     }
 
     #sheet(sheet) {

@@ -113,7 +113,7 @@ document.addEventListener('live:answer', ({ detail }) => {
         setText(open.querySelector('b'), detail.window);
     }
     for (const badge of document.querySelectorAll('[data-layer]')) {
-        badge.classList.toggle('is-live', badge.dataset.layer === detail.layer.id);
+        badge.classList.toggle('is-live', detail.set === document.body.dataset.set && badge.dataset.layer === detail.layer.id);
     }
     for (const row of document.querySelectorAll('[data-variable]')) {
         const variable = detail.variables[row.dataset.variable];

@@ -1,6 +1,6 @@
 import { test as base, expect } from '@playwright/test';
 import { execFileSync, spawn } from 'node:child_process';
-import { copyFileSync, existsSync, mkdtempSync, openSync, readdirSync, rmSync, statSync } from 'node:fs';
+import { copyFileSync, existsSync, mkdtempSync, openSync, readFileSync, readdirSync, rmSync, statSync } from 'node:fs';
 import { connect, createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
@@ -107,6 +107,11 @@ export class App {
         for (let tries = 0; tries < 200 && (await answers(this.port) || await answers(this.rigPort)); tries++) {
             await new Promise((resolve) => { setTimeout(resolve, 50); });
         }
+    }
+
+    /** The process of the rig is killed; who watches it begins it again. */
+    killRig() {
+        process.kill(Number(readFileSync(`${this.#env().DB_DATABASE}.rig`, 'utf8')), 'SIGKILL');
     }
 
     async end() {

@@ -1,6 +1,9 @@
 import { expect, test } from './app.js';
 import { flip, latch, moveLever, press } from './hands.js';
 
+/** Where there is no shared worker, as on many phones, each page has a line of its own. */
+const withoutWorker = () => { delete window.SharedWorker; };
+
 const game = (page, variable) => page.locator(`[data-variable="${variable}"] [data-value]`);
 
 test('a lost server is told, and what was done meanwhile arrives when it is back', async ({ page, app }) => {
@@ -19,9 +22,9 @@ test('a lost server is told, and what was done meanwhile arrives when it is back
 });
 
 test('a lost reply is asked for anew and counted once', async ({ page, app }) => {
-    await app.open(page, 'bench');
+    await page.addInitScript(withoutWorker);
     let lost = 0;
-    await page.route('**/live/*', async (route) => {
+    await page.route('**/hands/*', async (route) => {
         const batch = route.request().postDataJSON();
         const isPress = batch.inputs?.some(([, port, value]) => port === 'fennel/mark' && value === 1);
         if (isPress && lost === 0) {
@@ -32,6 +35,7 @@ test('a lost reply is asked for anew and counted once', async ({ page, app }) =>
             await route.continue();
         }
     });
+    await app.open(page, 'bench');
     await press(page, 'fennel/mark');
     await expect(game(page, 'sack')).toHaveText('1');
     await press(page, 'fennel/mark');
@@ -53,17 +57,57 @@ test('an unplugged device opens its contacts and keeps its axes', async ({ page,
     await expect(page.locator('[data-plug="fennel"]')).toContainText('plugged in');
 });
 
-test('a session that has ended is opened anew with the hands as they are', async ({ page, app }) => {
+test('a rig that was killed is back with everything where it was, and the page goes on', async ({ page, app }) => {
     await app.open(page, 'bench');
     await flip(page, 'fennel/switch-1.up');
     await moveLever(page, 'fennel/left-lever', 1);
     await expect(game(page, 'power')).toHaveText('100.0 %');
-    const id = await page.evaluate(() => window.nailrod.live.id);
-    await page.request.post(`${app.url}/live/${id}/close`, { headers: { 'Content-Type': 'application/json' }, data: {} });
+    await page.waitForTimeout(1200);
+    app.killRig();
     await press(page, 'fennel/mark');
+    await expect(page.locator('#offline')).toBeHidden();
     await expect(game(page, 'sack')).toHaveText('1');
     await expect(game(page, 'power')).toHaveText('100.0 %');
     await expect(page.locator('[data-flip="fennel/switch-1.up"]')).toHaveAttribute('aria-checked', 'true');
+});
+
+test('a lever moved in one window is seen in all; a window that is closed lets go of what it held, and only that', async ({ page, app, browser }) => {
+    await app.open(page, 'bench');
+    const beside = await page.context().newPage();
+    await app.open(beside, 'shape', '?axis=fennel/left-lever');
+    const other = await (await browser.newContext()).newPage();
+    await app.open(other, 'bench');
+    await other.evaluate(() => window.nailrod.live.input('fennel/mark', 1));
+    await beside.evaluate(() => window.nailrod.live.input('fennel/ring', 1));
+    await page.bringToFront();
+    await moveLever(page, 'fennel/left-lever', 1);
+    await expect(beside.locator('#live-text')).toContainText('travel 100.0 %');
+    await expect(other.locator('[data-axis="fennel/left-lever"]').first()).toHaveAttribute('aria-valuetext', /100/);
+    await expect(page.locator('#live-layer')).toHaveText('On water');
+    await beside.close();
+    await expect(page.locator('#live-layer')).toHaveText('Cruise');
+    await expect(page.locator('[data-press="fennel/mark"]')).toHaveAttribute('aria-pressed', 'true');
+    await other.context().close();
+    await expect(page.locator('[data-press="fennel/mark"]')).toHaveAttribute('aria-pressed', 'false');
+    await expect(game(page, 'power')).toHaveText('100.0 %');
+});
+
+test('a set opened in another window does not pull the one in play from under this one', async ({ page, app, browser }) => {
+    await app.open(page, 'bench');
+    await moveLever(page, 'fennel/left-lever', 1);
+    await expect(game(page, 'power')).toHaveText('100.0 %');
+    const other = await (await browser.newContext()).newPage();
+    await other.goto(`${app.url}/sets/marl/assign`);
+    await expect(other.locator('#other-set')).toContainText('Skerrywing is in play now.');
+    await expect(page.locator('#other-set')).toBeHidden();
+    await expect(game(page, 'power')).toHaveText('100.0 %');
+    await other.getByRole('button', { name: 'Put Marl truck in play' }).click();
+    await expect(other.locator('#other-set')).toBeHidden();
+    await expect(page.locator('#other-set')).toContainText('Marl truck is in play now.');
+    await page.getByRole('button', { name: 'Put Skerrywing in play' }).click();
+    await expect(page.locator('#other-set')).toBeHidden();
+    await expect(game(page, 'power')).toHaveText('100.0 %');
+    await other.context().close();
 });
 
 test('an edit takes over under the hands: an axis goes on, a switch that was up knows that it was', async ({ page, app }) => {
@@ -83,28 +127,14 @@ test('a press that leads to nothing says why', async ({ page, app }) => {
     await expect(page.locator('#tape-lines')).toContainText('Fennel · Switch 2 up closed → layer Cruise → nothing is assigned to it');
 });
 
-test('a batch of the page that was left, still on its way, does not swallow what is done on the new one', async ({ page, app }) => {
-    await app.open(page, 'bench');
-    const taken = await page.evaluate(async () => {
-        const { live } = window.nailrod;
-        await live.settled();
-        // Another page of this session was just left: its batch takes the next number, at a later time.
-        const response = await fetch(`/live/${live.id}`, { method: 'POST', headers: { 'Content-Type': 'application/json', Accept: 'application/json' }, body: JSON.stringify({ n: live.n + 1, page: 'left', to: live.now() + 300_000, set: live.set, inputs: [] }) });
-        live.input('fennel/ring', 1);
-
-        return response.status;
-    });
-    expect(taken).toBe(200);
-    await expect(page.locator('#live-layer')).toHaveText('On water');
-});
-
-test('hands that are at work while the page opens go to the server one batch at a time, and all arrive', async ({ page, app }) => {
+test('hands that are at work while the page opens go to the rig one batch at a time, and all arrive', async ({ page, app }) => {
+    await page.addInitScript(withoutWorker);
     await page.addInitScript(() => {
         const fetch = window.fetch.bind(window);
         const under = { now: 0, most: 0 };
         window.under = under;
         window.fetch = async (...order) => {
-            const isBatch = /\/live\/[0-9a-f]+$/.test(String(order[0]));
+            const isBatch = /\/hands\/[0-9a-f]+$/.test(String(order[0]));
             under.now += Number(isBatch);
             under.most = Math.max(under.most, under.now);
             try {

@@ -126,14 +126,18 @@ final class RunningApp
         return (int) file_get_contents($this->folder.'/nailrod.sqlite.rig');
     }
 
-    public function artisan(string ...$words): void
+    /** @return string what it said */
+    public function artisan(string ...$words): string
     {
-        $process = proc_open([PHP_BINARY, __DIR__.'/../../artisan', ...$words], [1 => ['file', '/dev/null', 'w']], $pipes, __DIR__.'/../..', $this->environment);
+        $process = proc_open([PHP_BINARY, __DIR__.'/../../artisan', ...$words], [1 => ['pipe', 'w']], $pipes, __DIR__.'/../..', $this->environment);
         assert(is_resource($process));
+        $said = (string) stream_get_contents($pipes[1]);
         $code = proc_close($process);
         if ($code !== 0) {
             throw new \RuntimeException(implode(' ', $words).' ended with '.$code);
         }
+
+        return $said;
     }
 
     /** Waits until pages are served; how long it took, in seconds. */

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Serve;
+
+use PHPUnit\Framework\TestCase;
+
+/** What docs/rig-protocol.md shows and what lies in examples/ works as it stands there. */
+final class ExamplesTest extends TestCase
+{
+    private static ?RunningApp $app = null;
+
+    private static string $token = '';
+
+    public static function setUpBeforeClass(): void
+    {
+        self::$app = new RunningApp;
+        self::$token = trim(self::$app->artisan('nailrod:token', 'Test', '--see', '--order', '--feed=fennel'));
+    }
+
+    public static function tearDownAfterClass(): void
+    {
+        self::$app?->end();
+        self::$app = null;
+    }
+
+    /** @return array<string, string> */
+    private function environment(): array
+    {
+        return ['RIG' => 'http://127.0.0.1:'.(self::$app->rigPort ?? 0), 'TOKEN' => self::$token] + getenv();
+    }
+
+    /**
+     * @param list<string> $command
+     *
+     * @return array{int, string, string} how it ended, and what it said
+     */
+    private function runs(array $command): array
+    {
+        $process = proc_open($command, [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes, __DIR__.'/../..', $this->environment());
+        assert(is_resource($process));
+        [$out, $err] = [(string) stream_get_contents($pipes[1]), (string) stream_get_contents($pipes[2])];
+
+        return [proc_close($process), $out, $err];
+    }
+
+    public function test_every_call_that_is_shown_is_answered(): void
+    {
+        $page = (string) file_get_contents(__DIR__.'/../../docs/rig-protocol.md');
+        $this->assertGreaterThanOrEqual(4, preg_match_all('/```sh\n(.*?)```/s', $page, $examples));
+        [$code, $out, $err] = $this->runs(['sh', '-e', '-c', implode("\n", $examples[1])]);
+        $this->assertSame([0, ''], [$code, $err], $out);
+        $this->assertStringNotContainsString('"problem"', $out);
+        $this->assertStringContainsString('{"n":1,"taken":2,"problems":[]}', $out);
+        $this->assertStringContainsString('{"n":2,"taken":1,"problems":[]}', $out);
+        $this->assertStringContainsString('event: hello', $out);
+    }
+
+    public function test_a_hand_of_each_sort_is_seen_by_the_eye(): void
+    {
+        $eye = proc_open([PHP_BINARY, 'examples/eye.php'], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes, __DIR__.'/../..', $this->environment());
+        assert(is_resource($eye));
+        $this->assertSame("t_us,kind,target,value\n", fgets($pipes[1]));
+        [$code, $out] = $this->runs(['examples/hand.sh']);
+        $this->assertSame(0, $code);
+        $this->assertStringContainsString('"taken":1,"problems":[]', $out);
+        $this->assertStringEndsWith(",button,4,1\n", (string) fgets($pipes[1]));
+        $this->assertStringEndsWith(",button,4,0\n", (string) fgets($pipes[1]));
+        $file = (string) tempnam(sys_get_temp_dir(), 'nailrod');
+        file_put_contents($file, "t_us,device,control,value\n20000,fennel,mark,1\n120000,fennel,mark,0\n150000,gorse,hat,2\n");
+        [$code, , $err] = $this->runs([PHP_BINARY, 'examples/hand.php', $file]);
+        unlink($file);
+        $this->assertSame(0, $code);
+        $this->assertStringContainsString('gorse/hat: This token does not allow to move gorse.', $err);
+        $this->assertStringEndsWith(",button,4,1\n", (string) fgets($pipes[1]));
+        $this->assertStringEndsWith(",button,4,0\n", (string) fgets($pipes[1]));
+        proc_terminate($eye);
+        proc_close($eye);
+    }
+
+    public function test_a_token_that_allows_nothing_is_not_made_and_a_wrong_one_is_told(): void
+    {
+        [$code, , $err] = $this->runs(['env', 'TOKEN=nr_none', PHP_BINARY, 'examples/eye.php', '1']);
+        $this->assertSame(1, $code);
+        $this->assertStringContainsString('This token is not known', $err);
+    }
+}
