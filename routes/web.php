@@ -19,6 +19,7 @@ use App\Http\Controllers\SetsController;
 use App\Http\Controllers\ShapeController;
 use App\Http\Controllers\StopController;
 use App\Http\Controllers\StoreController;
+use App\Http\Controllers\TokenController;
 use App\Http\Controllers\WayController;
 use Illuminate\Support\Facades\Route;
 
@@ -56,6 +57,8 @@ Route::prefix('sets/{set}')->where(['set' => '[a-z0-9_-]+'])->group(function ():
     Route::post('lamps/remove', [LampController::class, 'remove'])->name('lamp.remove');
     Route::get('store', [PlaceController::class, 'store'])->name('store');
 
+    Route::post('rig/tokens', [TokenController::class, 'add'])->name('token.add');
+    Route::post('rig/tokens/remove', [TokenController::class, 'remove'])->name('token.remove');
     Route::post('rig/note', [RigController::class, 'note'])->name('rig.note');
     Route::post('rig/give-back', [RigController::class, 'giveBack'])->name('rig.give-back');
     Route::post('rig/teach', [RigController::class, 'teach'])->name('rig.teach');

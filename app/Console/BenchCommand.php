@@ -12,6 +12,7 @@ use App\Bench\LongRunBench;
 use App\Bench\PageBench;
 use App\Bench\PlanBench;
 use App\Bench\RecordingBench;
+use App\Bench\RigBench;
 use App\Models\CatalogueRecord;
 use App\Recordings\Recordings;
 use App\Sets\Programs;
@@ -53,7 +54,7 @@ final class BenchCommand extends Command
             return self::SUCCESS;
         }
         $this->withStop($store);
-        $figures = $this->figures($store, $recordings, $kernel);
+        $figures = $this->figures($store, $programs, $recordings, $kernel);
         $this->option('json')
             ? $this->line((string) json_encode(array_map(fn (Figure $figure) => $figure->toArray(), $figures), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE))
             : $this->line(implode("\n", array_map(fn (Figure $figure) => $figure->line(), $figures)));
@@ -62,7 +63,7 @@ final class BenchCommand extends Command
     }
 
     /** @return list<Figure> */
-    private function figures(SetStore $store, Recordings $recordings, Kernel $kernel): array
+    private function figures(SetStore $store, Programs $programs, Recordings $recordings, Kernel $kernel): array
     {
         $set = $store->current($store->open(self::SET));
         $file = sys_get_temp_dir().'/nailrod-bench-'.getmypid().'.set.json';
@@ -79,6 +80,7 @@ final class BenchCommand extends Command
             ...(new EngineBench($set->rig))->figures(),
             ...(new ContactBench($store->assemble($large->head->set())))->figures(),
             ...$pages,
+            ...(new RigBench($store, $programs, $recordings, $pages[0]))->figures(self::SET, LargeSet::ID, $this->option('quick') ? 2 : 20),
             ...(new PlanBench($pages[0]))->figures(),
             ...(new LongRunBench($file, $this->option('quick') ? self::LONG / 10 : self::LONG))->figures(),
             ...(new RecordingBench($recordings, $file, $this->option('quick') ? self::RECORDED / 10 : self::RECORDED))->figures(),

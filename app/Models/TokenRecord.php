@@ -12,7 +12,8 @@ use Illuminate\Database\Eloquent\Model;
  * @property string               $id
  * @property string               $name
  * @property string               $hash  of the token, SHA-256 in hex digits
- * @property array<string, mixed> $scope as Scope::toArray() gives it
+ * @property array<string, mixed>       $scope as Scope::toArray() gives it
+ * @property \Illuminate\Support\Carbon $created_at
  */
 final class TokenRecord extends Model
 {

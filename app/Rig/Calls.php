@@ -21,7 +21,7 @@ final class Calls
     /** @var array<string, string> hands that live as long as an eye, by eye */
     private array $ofEyes = [];
 
-    public function __construct(private readonly Resident $rig, private readonly Orders $orders, private readonly Health $health) {}
+    public function __construct(public readonly Resident $rig, private readonly Orders $orders, private readonly Health $health) {}
 
     /** @param string $body as it came */
     public function answer(string $method, string $path, string $body, Scope $scope): Reply
@@ -110,6 +110,7 @@ final class Calls
         }
         $this->rig->take($hand, $batch);
         $answer = $hand->answer;
+        $this->health->took(count($batch->inputs));
 
         return new Reply(200, ['n' => $hand->batch, 'taken' => $answer->taken ?? 0, 'problems' => $answer->problems ?? []]);
     }

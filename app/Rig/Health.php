@@ -19,6 +19,9 @@ final class Health
 
     private int $rate = 0;
 
+    /** @var array<string, int> inputs of each hand until a second ago */
+    private array $of = [];
+
     /** The latest that a timer was in the last minute, in µs. */
     private int $late = 0;
 
@@ -52,6 +55,24 @@ final class Health
     public function isCodeNew(): bool
     {
         return Stamp::now() !== $this->stamp;
+    }
+
+    /**
+     * Who is there, in words.
+     *
+     * @return array{hands: list<array{name: string, kind: string, rate: int, delay: ?int, holds: list<string>}>, eyes: int} inputs a second, and how much later than at best the last batch came, in µs
+     */
+    public function here(Resident $rig): array
+    {
+        $hands = [];
+        foreach ($rig->hands() as $hand) {
+            $work = $rig->work();
+            $held = array_map(strval(...), array_keys($work->hands->heldBy($hand, $work->live->state->hands, $work->set->rig)));
+            $hands[] = ['name' => $hand->name, 'kind' => $hand->kind->inWords(), 'rate' => $hand->inputs - ($this->of[$hand->id] ?? 0), 'delay' => $hand->clock->late(), 'holds' => array_map(fn (string $port): string => $work->set->rig->fullNameOf($port), $held)];
+        }
+        $this->of = array_column(array_map(fn (Hand $hand): array => [$hand->id, $hand->inputs], $rig->hands()), 1, 0);
+
+        return ['hands' => $hands, 'eyes' => count($rig->eyes->all)];
     }
 
     /** @return array<string, mixed> */

@@ -27,7 +27,7 @@ final readonly class Picture
         $layer = $live->liveLayer();
 
         return new self($more + [
-            'layer' => ['id' => $layer, 'name' => $set->layers[$layer]->name],
+            'layer' => ['id' => $layer, 'name' => $set->layers[$layer]->name, 'index' => array_search($layer, array_map(strval(...), array_keys($set->layers)), true)],
             'axes' => $picture->axes(),
             'closed' => $picture->closed(),
             'stops' => $picture->openStops(),

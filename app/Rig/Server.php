@@ -133,6 +133,7 @@ final class Server
             $this->health->minute();
         }
         $this->rig->eyes->say('beat', ['clock' => $this->rig->clock->now(), 'new_code' => $this->seconds % 10 === 0 && $this->health->isCodeNew()]);
+        $this->rig->eyes->say('here', $this->health->here($this->rig));
         $this->rig->save();
         if ($this->seconds === Snapshot::SOON) {
             $this->snapshot->isGood();

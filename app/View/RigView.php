@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Memory\FilePort;
+use App\Models\TokenRecord;
 use App\Rig\PageLine;
 use Nailrod\Core\Axis\AxisParts;
 use Nailrod\Core\Device\AxisInput;
@@ -19,7 +20,7 @@ use Nailrod\Core\Set\PartPath;
 /** The Rig place: every device, the faceplate of the one that is picked, and one thing to do with it. */
 final readonly class RigView
 {
-    public const TASKS = ['inputs' => 'Inputs', 'try' => 'Try out', 'measure' => 'Measure', 'arrange' => 'Name & place'];
+    public const TASKS = ['inputs' => 'Inputs', 'try' => 'Try out', 'measure' => 'Measure', 'arrange' => 'Name & place', 'hands' => 'Hands'];
 
     /** The device that is picked; null if the set has none. */
     public ?Device $device;
@@ -54,6 +55,12 @@ final readonly class RigView
         $at->ask('part of the rig', $task, isset(self::TASKS[$task]), self::TASKS[$this->task]);
         $at->ask('page', $page > 0 ? (string) $page : '', $page <= ($this->device?->pages() ?? 1), 'The last page');
         $this->page = max(1, min($this->device?->pages() ?? 1, $page > 0 ? $page : $control->page ?? 1));
+    }
+
+    /** @return list<TokenRecord> of programs that may talk to the rig */
+    public function tokens(): array
+    {
+        return array_values(TokenRecord::query()->orderBy('created_at')->get()->all());
     }
 
     /** @param array<string, int|string> $more */

@@ -21,6 +21,8 @@ final class HandClock
 
     private int $difference = 0;
 
+    private ?int $late = null;
+
     /**
      * Something was heard of the hand.
      *
@@ -37,6 +39,13 @@ final class HandClock
         $this->least = array_filter($this->least, fn (int $at): bool => $at > $second - self::KEPT, ARRAY_FILTER_USE_KEY);
         $this->least[$second] = min($difference, $this->least[$second] ?? $difference);
         $this->difference = min($this->least);
+        $this->late = $difference - $this->difference;
+    }
+
+    /** How much later what was heard last came than at best, in µs; null if nothing was heard. */
+    public function late(): ?int
+    {
+        return $this->late;
     }
 
     /** When it was by the rig's clock, as near as that can be known. */

@@ -15,6 +15,9 @@ final class Hands
 {
     public const MOST = 32;
 
+    /** A part of its width, about its rest, within which an axis counts as at rest: one in so many. */
+    private const SLACK = 50;
+
     /** @var array<string, Hand> by id */
     public array $all = [];
 
@@ -66,7 +69,9 @@ final class Hands
         $held = [];
         foreach (array_keys($this->holders, $hand->id, true) as $port) {
             $rest = $rig->springsTo((string) $port);
-            if ($rest !== null && isset($values[$port]) && $values[$port] !== $rest) {
+            // An axis that only trembles about its rest is held by nobody.
+            $slack = isset($rig->axes[$port]) ? intdiv($rig->axes[$port]->width(), self::SLACK) : 0;
+            if ($rest !== null && isset($values[$port]) && abs($values[$port] - $rest) > $slack) {
                 $held[(string) $port] = $rest;
             }
         }

@@ -122,7 +122,7 @@ export class Line {
         });
         on('hello', (data) => this.#greeted(data));
         on('picture', (data) => this.#see(data));
-        for (const kind of ['rows', 'game', 'tape', 'sheet', 'played']) {
+        for (const kind of ['rows', 'game', 'tape', 'sheet', 'played', 'here']) {
             on(kind, (data) => this.#tell(kind, data));
         }
         on('beat', (data) => {

@@ -146,6 +146,12 @@ class Live {
                 this.#news.problems.push(...data.filter((line) => line.problem).map((line) => line.parts[0]));
             },
             sheet: () => this.#sheet(data),
+            here: () => {
+                if (this.picture !== null) {
+                    this.picture.here = data;
+                    document.dispatchEvent(new CustomEvent('live:here'));
+                }
+            },
             beat: () => {
                 this.#compare(data.clock);
                 this.#giveUp();
@@ -165,7 +171,7 @@ class Live {
     #take(changes) {
         this.#compare(changes.now);
         if (changes.whole) {
-            this.picture = { ...changes, sheet: this.picture?.sheet ?? null };
+            this.picture = { ...changes, sheet: this.picture?.sheet ?? null, here: this.picture?.here };
         } else if (this.picture !== null) {
             this.picture = { ...this.picture };
             merge(this.picture, changes);

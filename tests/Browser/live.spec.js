@@ -155,3 +155,42 @@ test('hands that are at work while the page opens go to the rig one batch at a t
     expect(await page.evaluate(() => window.nailrod.live.picture.closed.filter((ref) => ['fennel/ring', 'fennel/mark'].includes(ref)))).toEqual(['fennel/ring']);
     expect(await page.evaluate(() => window.under.most)).toBe(1);
 });
+
+test('the live layer stands in the bar of every place, and a change is announced as one wishes', async ({ page, app }) => {
+    await app.open(page, 'store');
+    await expect(page.locator('#herald')).toContainText('Cruise');
+    await page.locator('#herald summary').click();
+    await page.getByLabel('say it in a notice').check();
+    await page.evaluate(() => window.nailrod.live.input('fennel/ring', 1));
+    await expect(page.locator('#herald [data-herald-name]')).toHaveText('On water');
+    await expect(page.locator('#herald-notice')).toHaveText('Layer On water');
+    await expect(page.locator('#herald-notice')).toBeHidden();
+    await page.getByLabel('be silent, whatever is ticked').check();
+    await page.evaluate(() => window.nailrod.live.input('fennel/ring', 0));
+    await expect(page.locator('#herald [data-herald-name]')).toHaveText('Cruise');
+    await expect(page.locator('#herald-notice')).toBeHidden();
+    await app.open(page, 'roles');
+    await page.locator('#herald summary').click();
+    await expect(page.getByLabel('say it in a notice')).toBeChecked();
+});
+
+test('the Rig tells which hands there are and what they hold, gives a token, and lets go of everything', async ({ page, app }) => {
+    await app.open(page, 'rig', '?do=hands');
+    await latch(page, 'fennel/ring');
+    await expect(page.locator('[data-hands] tr')).toHaveCount(1);
+    await expect(page.locator('[data-hands]')).toContainText('Fennel Ring lever');
+    await page.locator('#new-token summary').click();
+    await page.locator('#new-token [name=name]').fill('My button box');
+    await page.getByText('move Fennel').click();
+    await page.locator('#new-token .button').click();
+    const token = await page.locator('.token code').first().textContent();
+    const ask = (path, data) => page.request.post(`http://127.0.0.1:${app.rigPort}${path}`, { headers: { Authorization: `Bearer ${token}` }, data });
+    const { hand } = await (await ask('/hands', { name: 'My box', kind: 'program' })).json();
+    await ask(`/hands/${hand}`, { n: 1, inputs: [[5, 'fennel/mark', 1]] });
+    await expect(page.locator('[data-hands]')).toContainText('My box');
+    await expect(page.locator('[data-hands]')).toContainText('Fennel Mark button');
+    await expect(page.locator('[data-hands] tr')).toHaveCount(1);
+    await page.getByRole('button', { name: 'Take away' }).click();
+    await expect(page.locator('.tokens')).toContainText('Pages need none');
+    expect((await ask('/hands', { name: 'My box', kind: 'program' })).status()).toBe(401);
+});

@@ -16,6 +16,7 @@
 <header class="top" id="top" data-revision="{{ $place->edited->head_id }}">
     <a class="mark" href="{{ $place->at('rig') }}"><svg viewBox="0 0 18 6" aria-hidden="true"><path d="M0 3h18" /></svg>NAILROD</a>
     <x-set-picker :place="$place" />
+    <x-herald />
     <nav class="places" aria-label="Places">
         @foreach (App\View\Place::PLACES as $name => $label)
             <a href="{{ $place->at($name) }}" @if ($name === $place->name) aria-current="page" @endif>{{ $label }}</a>
@@ -46,6 +47,7 @@
 <p class="notice notice--problem" id="offline" hidden>The rig is not running; it is being started again. Pages and edits go on; what you move is kept and sent when it is back.</p>
 <p class="notice notice--changed" id="other-set" hidden><span><b></b> is in play now.</span> <button type="button" class="link" data-put-in-play>Put {{ $place->record->name }} in play</button></p>
 <p class="notice notice--problem" id="broken" hidden></p>
+<p class="herald-notice" id="herald-notice" role="status" hidden></p>
 <main id="place" class="place place--{{ $place->name }}" tabindex="-1">{{ $slot }}</main>
 <footer class="tape" id="tape" aria-label="What just happened and why">
     <ol class="tape__lines" id="tape-lines" aria-live="off"><li class="tape__empty">Move or press anything: what it does, and why, is said here.</li></ol>
