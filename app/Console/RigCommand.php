@@ -46,19 +46,9 @@ final class RigCommand extends Command
         fwrite($lock, (string) getmypid());
         fflush($lock);
         $log = new RigLog(storage_path('logs/rig.log'));
-        $snapshot = new Snapshot($database.'.snapshot');
-        $wasBad = $snapshot->begins();
-        $began = microtime(true);
-        register_shutdown_function(function () use ($snapshot, $began): void {
-            if (! $this->hasEnded) {
-                $snapshot->fault(microtime(true) - $began);
-            }
-        });
+        $snapshot = $this->snapshot($database.'.snapshot', $log);
         $rig = new Resident($sets, $programs, $recordings, $snapshot, new SteadyClock);
         $rig->begin();
-        if ($wasBad) {
-            $log->say('What the rig remembered ended its process three times; it was moved aside, and the rig is found anew.');
-        }
         $health = new Health;
         try {
             /** @var list<string> $hosts */
@@ -73,6 +63,23 @@ final class RigCommand extends Command
         $this->hasEnded = true;
 
         return self::SUCCESS;
+    }
+
+    /** What the rig remembers; a process that ends by a fault of its own says so to the next one. */
+    private function snapshot(string $file, RigLog $log): Snapshot
+    {
+        $snapshot = new Snapshot($file);
+        if ($snapshot->begins()) {
+            $log->say('What the rig remembered ended its process three times; it was moved aside, and the rig is found anew.');
+        }
+        $began = microtime(true);
+        register_shutdown_function(function () use ($snapshot, $began): void {
+            if (! $this->hasEnded) {
+                $snapshot->fault(microtime(true) - $began);
+            }
+        });
+
+        return $snapshot;
     }
 
     private function refused(string $why): int

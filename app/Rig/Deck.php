@@ -8,6 +8,7 @@ use App\Models\RecordingRecord;
 use App\Recordings\BadRecording;
 use App\Recordings\Recordings;
 use Nailrod\Core\Hand\HandKind;
+use Nailrod\Core\Live\LiveStep;
 
 /** Records what the rig takes, and plays recordings to it. */
 final class Deck
@@ -25,6 +26,15 @@ final class Deck
     public function begin(): void
     {
         $this->recorder->keepUnfinished();
+    }
+
+    /** What waits to be recorded goes to the file. */
+    public function write(): void
+    {
+        $ended = $this->recorder->write();
+        if ($ended !== null) {
+            $this->rig->keep(LiveStep::none()->withProblem($ended));
+        }
     }
 
     /** @return array{recording: ?int, playing: ?string, played: int} since when is recorded, what is played, and since when; in µs */

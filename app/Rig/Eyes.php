@@ -29,6 +29,9 @@ final class Eyes
 
     private const KEPT = 10_000_000;
 
+    /** Bytes of what is kept; who missed more is told the whole picture. */
+    private const MOST_KEPT = 4_194_304;
+
     /** Sheets of devices that one eye can look at. */
     private const MOST_SHEETS = 16;
 
@@ -39,6 +42,8 @@ final class Eyes
     private array $told = [];
 
     private int $number = 0;
+
+    private int $bytes = 0;
 
     private ?Picture $before = null;
 
@@ -126,8 +131,10 @@ final class Eyes
         $this->before = $picture;
         if ($parts !== []) {
             $this->told[++$this->number] = [$now, $parts];
+            $this->bytes += strlen(implode('', $parts));
         }
-        while (($oldest = array_key_first($this->told)) !== null && $this->told[$oldest][0] < $now - self::KEPT) {
+        while (($oldest = array_key_first($this->told)) !== null && ($this->told[$oldest][0] < $now - self::KEPT || $this->bytes > self::MOST_KEPT)) {
+            $this->bytes -= strlen(implode('', $this->told[$oldest][1]));
             unset($this->told[$oldest]);
         }
         $frames = [];

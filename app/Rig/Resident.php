@@ -17,6 +17,8 @@ use Nailrod\Core\Hand\RigAtWork;
 use Nailrod\Core\Live\Live;
 use Nailrod\Core\Live\LiveState;
 use Nailrod\Core\Live\LiveStep;
+use Nailrod\Core\Program\Program;
+use Nailrod\Core\Set\BindingSet;
 
 /** The rig that goes on whether anybody looks or not: the set in play, its hands, its eyes, what is recorded and played. */
 final class Resident
@@ -78,7 +80,7 @@ final class Resident
         return SetRecord::query()->where('removed', false)->orderByDesc('position')->first();
     }
 
-    /** @return array{\Nailrod\Core\Program\Program, \Nailrod\Core\Set\BindingSet} */
+    /** @return array{Program, BindingSet} */
     private function compiled(SetRecord $record): array
     {
         $set = $this->sets->current($record);
@@ -87,9 +89,7 @@ final class Resident
         return [$this->programs->program($this->program), $set];
     }
 
-    /**
-     * @throws HandError if there is no set, so that there is no rig
-     */
+    /** @throws HandError if there is no set, so that there is no rig */
     public function work(): RigAtWork
     {
         return $this->work ?? throw HandError::noSet();
@@ -232,15 +232,11 @@ final class Resident
         if ($this->record?->id !== $record->id) {
             $this->record = $record;
             [$program, $set] = $this->compiled($record);
-            if ($this->work === null) {
-                $live = new Live($program, $set, new LiveState);
-                $step = $live->begin($this->clock->now());
-                $this->work = new RigAtWork($live, $set, $program);
-            } else {
-                $step = $this->work->changeTo($program, $set, $this->clock->now());
-            }
+            $now = $this->clock->now();
+            $step = $this->work?->changeTo($program, $set, $now);
+            $this->work ??= new RigAtWork(new Live($program, $set, new LiveState), $set, $program);
             $this->broken = '';
-            $this->keep($step);
+            $this->keep($step ?? $this->work->live->begin($now));
             $this->hasNews = true;
         }
 
@@ -281,10 +277,7 @@ final class Resident
     /** Written at most once a second, when something has changed. */
     public function save(): void
     {
-        $ended = $this->deck->recorder->write();
-        if ($ended !== null) {
-            $this->keep(LiveStep::none()->withProblem($ended));
-        }
+        $this->deck->write();
         if (! $this->isSaved && $this->work !== null) {
             $this->snapshot->write($this->set(), $this->program, $this->work->live->state, $this->work->held());
             $this->isSaved = true;

@@ -22,6 +22,12 @@ enum HandKind: string
         };
     }
 
+    /** Does it work drawn devices, whose reports are made here? All others say what a device has reported. */
+    public function isDrawn(): bool
+    {
+        return $this === self::Page || $this === self::Panel;
+    }
+
     public function inWords(): string
     {
         return match ($this) {

@@ -113,7 +113,7 @@ final class RigAtWork
             }
         }
 
-        return $this->live->step($placed, $at);
+        return $this->live->step($placed, $at, $hand->kind->isDrawn());
     }
 
     /** A hand goes: what it held and springs back does so, what only it fed counts as unplugged, all else stays. */

@@ -57,14 +57,17 @@ final readonly class Arrivals
      *
      * @param list<Input>  $inputs
      * @param list<string> $problems
+     * @param bool         $drawn    do they go through the report of a stand-in?
      *
      * @return \Generator<Input>
      */
-    public function of(array $inputs, array &$problems): \Generator
+    public function of(array $inputs, array &$problems, bool $drawn): \Generator
     {
         foreach ($inputs as $input) {
             $problem = $this->problemOf($input);
-            if ($problem === null) {
+            if ($problem === null && ! $drawn) {
+                yield $input;
+            } elseif ($problem === null) {
                 yield from $this->standIns->through($input, $this->state->hands);
             } else {
                 $problems[] = $problem;

@@ -6,7 +6,6 @@ namespace Nailrod\Core\Live;
 
 use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Cause\Input;
-use Nailrod\Core\Cause\InputError;
 use Nailrod\Core\Exchange\GameBindings;
 use Nailrod\Core\Output\OutputEvent;
 use Nailrod\Core\Program\Program;
@@ -14,7 +13,6 @@ use Nailrod\Core\Run\Machine;
 use Nailrod\Core\Run\Swap;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Simulator\StandInGame;
-use Nailrod\Core\State\Phase;
 use Nailrod\Core\Tape\Sentence;
 
 /** A set at work between a rig and a simulator stand-in, one step at a time. */
@@ -56,10 +54,11 @@ final class Live
     /**
      * @param list<Input> $inputs in time order
      * @param int         $to     the time up to which the clock has run on, in µs
+     * @param bool        $drawn  do they come of drawn devices, so that they go through the report that those would send?
      */
-    public function step(array $inputs, int $to): LiveStep
+    public function step(array $inputs, int $to, bool $drawn = true): LiveStep
     {
-        return $this->take($inputs, $to, false);
+        return $this->take($inputs, $to, false, $drawn);
     }
 
     /**
@@ -74,38 +73,17 @@ final class Live
     }
 
     /** @param list<Input> $inputs */
-    private function take(array $inputs, int $to, bool $found): LiveStep
+    private function take(array $inputs, int $to, bool $found, bool $drawn = true): LiveStep
     {
-        $outputs = $idle = $problems = $taken = [];
         $dropped = $this->state->run->ticks->dropped;
-        foreach ($this->arrivals->of($inputs, $problems) as $input) {
-            try {
-                $before = $this->state->hands[$input->port] ?? null;
-                $events = $found ? $this->machine->find($input) : $this->machine->feed([$input]);
-            } catch (InputError $error) {
-                $problems[] = $error->getMessage();
-
-                continue;
-            }
-            $taken[] = $input;
-            if (! $found) {
-                $this->state->survey->take($input, $before, $this->set->rig);
-            }
-            array_push($outputs, ...$events);
-            if (str_starts_with($input->port, 'sim/')) {
-                $this->game?->change(substr($input->port, 4), (float) $input->value);
-
-                continue;
-            }
-            $this->state->hands[$input->port] = (int) $input->value;
-            $isByHand = ! isset($this->set->rig->axes[$input->port]) || ($this->state->survey->finder->found === $input->port && ! $this->state->survey->finder->isNoise($input->port, (int) $input->value));
-            if ($events === [] && $isByHand && $before !== null && $before !== $input->value && $this->state->run->phase === Phase::Running) {
-                $idle[] = $this->telling->whyNothing($input, $before, $this->liveLayer(), $this->machine);
-            }
+        $in = new Intake($this->machine, $this->set, $this->state, $this->game, $this->telling, $this->liveLayer(...));
+        foreach ($this->arrivals->of($inputs, $in->problems, $drawn) as $input) {
+            $found ? $in->find($input) : $in->take($input);
         }
-        array_push($outputs, ...$this->machine->advance(max($to, $this->machine->state->now)));
+        $in->end();
+        array_push($in->outputs, ...$this->machine->advance(max($to, $this->machine->state->now)));
 
-        return $this->answer($outputs, [...array_values(array_filter($idle)), ...$this->telling->dropped($dropped, $this->program)], $problems, $taken);
+        return $this->answer($in->outputs, [...$in->idle, ...$this->telling->dropped($dropped, $this->program)], $in->problems, $in->taken);
     }
 
     /**

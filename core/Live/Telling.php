@@ -64,12 +64,32 @@ final readonly class Telling
     public function outputs(array $outputs): array
     {
         $worth = array_values(array_filter($outputs, fn (OutputEvent $event) => ! $this->isTrembling($event) && ! self::isLampByItself($event)));
+        $worth = self::lastOfAxes($worth);
         $leftOut = count($worth) - self::MOST_TOLD;
         if ($leftOut <= 0) {
             return $this->narrator->sentences($worth);
         }
 
         return [$this->whyNothing->leftOut($worth[0]->t, $leftOut), ...$this->narrator->sentences(array_slice($worth, $leftOut))];
+    }
+
+    /**
+     * Of an axis that sends again and again only the last is told: on the tape it would take the place of those before.
+     *
+     * @param list<OutputEvent> $events
+     *
+     * @return list<OutputEvent>
+     */
+    private static function lastOfAxes(array $events): array
+    {
+        $last = [];
+        foreach ($events as $i => $event) {
+            if ($event->kind === OutputEvent::AXIS) {
+                $last[$event->target] = $i;
+            }
+        }
+
+        return array_values(array_filter($events, fn (OutputEvent $event, int $i): bool => $event->kind !== OutputEvent::AXIS || $last[$event->target] === $i, ARRAY_FILTER_USE_BOTH));
     }
 
     /** Lamps that the game moves, or that are lit because a program begins, would fill the tape and the lanes: they are seen on the device. */

@@ -16,6 +16,9 @@ final class Contacts implements Timed
 {
     public const OWNER = 'contacts';
 
+    /** Counts every time that a contact closes, opens or is found. */
+    public int $changes = 0;
+
     private readonly State $state;
 
     private readonly ContactsState $own;
@@ -97,6 +100,7 @@ final class Contacts implements Timed
             return;
         }
         $this->own->closed[$contact] = $closed;
+        $this->changes++;
         $closed ? $this->run->presses->press($contact, $cause, false) : $this->run->presses->release($contact, $cause);
     }
 
@@ -191,18 +195,21 @@ final class Contacts implements Timed
     private function found(int $contact, bool $closed, Cause $cause): void
     {
         $this->own->closed[$contact] = $closed;
+        $this->changes++;
         $closed ? $this->run->presses->press($contact, $cause, true) : $this->run->presses->foundOpen($contact, $cause);
     }
 
     private function closes(int $contact, Cause $cause, bool $isFound): void
     {
         $this->own->closed[$contact] = true;
+        $this->changes++;
         $this->run->presses->press($contact, $cause, $isFound);
     }
 
     private function opens(int $contact, Cause $cause): void
     {
         $this->own->closed[$contact] = false;
+        $this->changes++;
         $this->run->presses->release($contact, $cause);
     }
 }

@@ -70,7 +70,11 @@ final class Machine
                 }
                 $axis = $axisPorts[$input->port] ?? null;
                 if ($axis !== null) {
+                    $mark = $this->run->mark();
                     $axes->move($input, $axis);
+                    if (! $hasLamps || $this->run->isAlikeSince($mark)) {
+                        continue;
+                    }
                 } elseif (isset($contactPorts[$input->port])) {
                     $this->reports->contact($input, $contactPorts[$input->port]);
                 } else {

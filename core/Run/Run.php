@@ -101,6 +101,31 @@ final class Run implements Engine, RunView
         $this->events[] = new OutputEvent($this->state->now, $kind, $target, $value, $cause);
     }
 
+    /** @return array{int, int} by which isAlikeSince() knows what was before */
+    public function mark(): array
+    {
+        return [$this->contacts->changes, count($this->events)];
+    }
+
+    /**
+     * Has nothing happened since then but that axes send? Then no lamp is another.
+     *
+     * @param array{int, int} $mark
+     */
+    public function isAlikeSince(array $mark): bool
+    {
+        if ($mark[0] !== $this->contacts->changes) {
+            return false;
+        }
+        for ($i = $mark[1], $count = count($this->events); $i < $count; $i++) {
+            if ($this->events[$i]->kind !== OutputEvent::AXIS) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     public function fire(Timer $timer): void
     {
         $this->timed[$timer->owner]->timer($timer);

@@ -52,7 +52,7 @@ final class TestRig
         Http::fake(['127.0.0.1*' => fn () => Http::response($this->call('GET', '/survey')->body)]);
         if ($withHand) {
             $this->look();
-            $this->hand = $this->open('Test', 'recording');
+            $this->hand = $this->open('Test');
         }
     }
 
@@ -90,6 +90,7 @@ final class TestRig
     public function step(array $inputs, int $to, array $more = []): array
     {
         $this->clock->time = max($this->clock->time, $to);
+        $this->isAlive();
         $reply = $this->call('POST', '/hands/'.$this->hand, ['n' => ++$this->n, 't' => $this->clock->time, 'inputs' => $inputs] + $more);
         if ($reply->status !== 200) {
             throw new \UnexpectedValueException((string) json_encode($reply->body));
@@ -102,6 +103,7 @@ final class TestRig
     public function seen(?int $to = null): array
     {
         $this->clock->time = max($this->clock->time, $to ?? 0);
+        $this->isAlive();
         $this->rig->reread();
         $this->rig->run();
         $this->rig->tell();
@@ -109,6 +111,15 @@ final class TestRig
         $this->told = [];
 
         return $this->picture + ['lines' => array_values(array_filter($told['tape'] ?? [], fn ($line) => ! isset($line['problem']))), 'sent' => $told['rows'] ?? [], 'game' => $told['game'] ?? [], 'problem' => array_column(array_filter($told['tape'] ?? [], fn ($line) => isset($line['problem'])), 'parts')[0][0] ?? ''];
+    }
+
+    /** As a page says once a second. */
+    private function isAlive(): void
+    {
+        $hand = $this->rig->hand($this->hand);
+        if ($hand !== null) {
+            $hand->heard = $this->clock->time;
+        }
     }
 
     private function hear(string $frames): void
