@@ -25,8 +25,11 @@ export class Line {
     #picture = null;
     #ok = null;
     #heard = 0;
-    /** How this browser left what it moved: it is told to a rig that has begun anew. */
+    /** How this browser left what it moved, as far as nobody else has moved it since. */
     #mine = {};
+    #boot = '';
+    /** What is told to a rig that has begun anew, if it knows less. */
+    #found = {};
 
     constructor() {
         setInterval(() => this.#watch(), 1000);
@@ -158,7 +161,11 @@ export class Line {
         }
     }
 
-    async #greeted({ eye }) {
+    async #greeted({ eye, boot }) {
+        if (this.#boot !== '' && boot !== this.#boot) {
+            this.#found = { ...this.#mine };
+        }
+        this.#boot = boot;
         this.#eye = eye;
         this.#hand = null;
         this.#status(true);
@@ -171,6 +178,12 @@ export class Line {
             this.#picture = { ...picture };
         } else if (this.#picture !== null) {
             merge(this.#picture, picture);
+        }
+        const isMine = (port) => this.#pending?.inputs.some(([, other]) => other === port) || this.#queue.some(([, other]) => other === port);
+        for (const [port, value] of picture.whole ? [] : Object.entries(picture.hands ?? {})) {
+            if (this.#mine[port] !== value && !isMine(port)) {
+                delete this.#mine[port];
+            }
         }
         this.#tell('picture', { ...picture, hand: this.#hand });
     }
@@ -206,7 +219,8 @@ export class Line {
         }
         this.#hand = answer.hand;
         this.#n = this.#full = 0;
-        const found = Object.entries(this.#mine).filter(([port, value]) => this.#picture?.hands?.[port] !== value && !this.#queue.some(([, other]) => other === port));
+        const found = Object.entries(this.#found).filter(([port, value]) => this.#picture?.hands?.[port] !== value && !this.#queue.some(([, other]) => other === port));
+        this.#found = {};
         const waiting = this.#pending?.inputs ?? [];
         this.#queue = [...waiting, ...this.#queue];
         this.#plugs = { ...this.#pending?.plugs, ...this.#plugs };

@@ -59,6 +59,10 @@ export class App {
         process.on('exit', () => rmSync(dirname(kept), { recursive: true, force: true }));
     }
 
+    get folder() {
+        return this.#folder;
+    }
+
     #env() {
         return {
             ...process.env,

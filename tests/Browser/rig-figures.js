@@ -1,0 +1,67 @@
+// Figures of the rig's own process, in a browser and from outside; a part of bin/bench.
+import { chromium } from '@playwright/test';
+import { readFileSync } from 'node:fs';
+import { App } from './app.js';
+
+const line = (name, value, unit, more = '') => console.log(`${name.padEnd(58)} ${String(typeof value === 'number' ? value.toFixed(value < 100 ? 2 : 0) : value).padStart(10)} ${unit}${more}`);
+const at = (times, part) => times.sort((a, b) => a - b)[Math.floor((times.length - 1) * part)];
+
+const app = await App.fresh();
+const browser = await chromium.launch({ executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'] });
+const page = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage();
+await app.open(page, 'bench');
+const seconds = (pid) => readFileSync(`/proc/${pid}/stat`, 'utf8').split(') ')[1].split(' ').slice(11, 13).reduce((sum, ticks) => sum + Number(ticks) / 100, 0);
+
+// From a movement to the picture that shows it, at 30 movements a second.
+const felt = await page.evaluate(async () => {
+    const { live } = window.nailrod;
+    for (let i = 0; i < 330; i++) {
+        live.input('fennel/left-lever', 1000 + 150 * i);
+        await new Promise((resolve) => { setTimeout(resolve, 33); });
+    }
+
+    return live.latencies.slice(-300);
+});
+line('from a movement to its picture, the middle of 300', at(felt, 0.5), 'ms');
+line('the same, 99 of 100', at(felt, 0.99), 'ms');
+
+// A tap in one browser until another browser shows it.
+const other = await (await browser.newContext()).newPage();
+await app.open(other, 'store');
+const taps = [];
+for (let i = 0; i < 20; i++) {
+    const shown = page.evaluate((value) => new Promise((resolve) => {
+        const look = ({ detail }) => {
+            if (detail.closed.includes('fennel/ring') === value) {
+                document.removeEventListener('live:answer', look);
+                resolve(Date.now());
+            }
+        };
+        document.addEventListener('live:answer', look);
+    }), i % 2 === 0);
+    await page.waitForTimeout(60);
+    const tapped = await other.evaluate((value) => { window.nailrod.live.input('fennel/ring', value); return Date.now(); }, i % 2 === 0 ? 1 : 0);
+    taps.push(await shown - tapped);
+}
+line('a tap in one browser until another shows it, the slowest', Math.max(...taps), 'ms');
+await browser.close();
+
+const pid = () => Number(readFileSync(`${app.folder}/nailrod.sqlite.rig`, 'utf8'));
+await new Promise((resolve) => { setTimeout(resolve, 1000); });
+const before = seconds(pid());
+await new Promise((resolve) => { setTimeout(resolve, 10_000); });
+line('the rig while nobody does anything', (100 * (seconds(pid()) - before)) / 10, '% of a core');
+
+const back = [];
+for (let i = 0; i < 10; i++) {
+    const killed = pid();
+    await new Promise((resolve) => { setTimeout(resolve, 1200); });
+    process.kill(killed, 'SIGKILL');
+    const start = performance.now();
+    while (!(await fetch(`http://127.0.0.1:${app.rigPort}/health`).then(() => true, () => false))) {
+        await new Promise((resolve) => { setTimeout(resolve, 5); });
+    }
+    back.push(performance.now() - start);
+}
+line('until the rig is back after a kill, the slowest of ten', Math.max(...back), 'ms');
+await app.end();
