@@ -95,8 +95,12 @@ final class Eyes
         }
     }
 
-    /** What a step gave waits until it is told. */
-    public function keep(LiveStep $step, RigAtWork $work): void
+    /**
+     * What a step gave waits until it is told.
+     *
+     * @param string $by name of the hand that did it; empty if that need not be said
+     */
+    public function keep(LiveStep $step, RigAtWork $work, string $by = ''): void
     {
         $words = new OutputWords($work->set);
         foreach ($step->outputs as $event) {
@@ -109,13 +113,13 @@ final class Eyes
             $this->waiting['game'][] = $this->game($event, $words);
         }
         foreach ($step->sentences as $line) {
-            $this->waiting['tape'][] = $this->line($line);
+            $this->waiting['tape'][] = $this->line($line) + ($by === '' ? [] : ['by' => $by]);
         }
         foreach (['rows', 'game'] as $kind) {
             $this->waiting[$kind] = array_slice($this->waiting[$kind], -self::MOST_ROWS);
         }
         foreach ($step->problems as $problem) {
-            $this->waiting['tape'][] = ['t' => $work->now(), 'about' => '', 'parts' => [$problem], 'ends' => false, 'keys' => [], 'problem' => true];
+            $this->waiting['tape'][] = ['t' => $work->now(), 'about' => '', 'parts' => [$problem], 'ends' => false, 'keys' => [], 'problem' => true] + ($by === '' ? [] : ['by' => $by]);
         }
     }
 

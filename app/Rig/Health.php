@@ -9,8 +9,16 @@ use Nailrod\Core\Hand\Hand;
 /** How the rig is: what is in play, who is there, how much comes, how late timers were. */
 final class Health
 {
+    /** How often it is looked whether the code is another, in seconds. */
+    private const LOOKS = 10;
+
     /** What the code was when the process began; another now means that it is to be started again. */
     private readonly string $stamp;
+
+    /** It is looked once in ten seconds. */
+    private bool $isNew = false;
+
+    private int $seconds = 0;
 
     /** Inputs that were taken until a second ago, and until now. */
     private int $before = 0;
@@ -45,6 +53,9 @@ final class Health
     {
         $this->rate = $this->inputs - $this->before;
         $this->before = $this->inputs;
+        if (++$this->seconds % self::LOOKS === 0) {
+            $this->isNew = Stamp::now() !== $this->stamp;
+        }
     }
 
     public function minute(): void
@@ -54,7 +65,7 @@ final class Health
 
     public function isCodeNew(): bool
     {
-        return Stamp::now() !== $this->stamp;
+        return $this->isNew;
     }
 
     /**

@@ -30,7 +30,8 @@ final class Orders
             'keep' => $this->keep($rig, trim($word('name'))),
             'play' => $this->done($rig->deck->play($word('recording')), 'recording', $word('recording'), 'the id of a recording'),
             'stop' => $this->stop($rig),
-            default => throw HandError::shape('order', $body['order'] ?? null, 'put in play, let go, try macro, survey, look, record, keep, play or stop'),
+            'start again' => $this->startAgain($rig),
+            default => throw HandError::shape('order', $body['order'] ?? null, 'put in play, let go, try macro, survey, look, record, keep, play, stop or start again'),
         };
     }
 
@@ -82,6 +83,14 @@ final class Orders
         $recording = $rig->deck->keep(mb_strimwidth($name, 0, 60));
 
         return $recording === null ? Reply::problem(409, 'Nothing was being recorded.') : new Reply(200, ['id' => $recording->id, 'name' => $recording->name, 'rows' => $recording->rows]);
+    }
+
+    /** The process ends as it should, and who watches it begins it again, with the code as it is now. */
+    private function startAgain(Resident $rig): Reply
+    {
+        $rig->isToEnd = true;
+
+        return new Reply(204);
     }
 
     private function stop(Resident $rig): Reply

@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace App\Rig;
 
-use App\Models\SetRecord;
 use App\Recordings\Recordings;
 use App\Sets\Programs;
 use App\Sets\SetStore;
-use Nailrod\Core\Format\Refusal;
 use Nailrod\Core\Hand\Batch;
 use Nailrod\Core\Hand\Hand;
 use Nailrod\Core\Hand\HandError;
@@ -17,8 +15,6 @@ use Nailrod\Core\Hand\RigAtWork;
 use Nailrod\Core\Live\Live;
 use Nailrod\Core\Live\LiveState;
 use Nailrod\Core\Live\LiveStep;
-use Nailrod\Core\Program\Program;
-use Nailrod\Core\Set\BindingSet;
 
 /** The rig that goes on whether anybody looks or not: the set in play, its hands, its eyes, what is recorded and played. */
 final class Resident
@@ -27,12 +23,12 @@ final class Resident
 
     public readonly Deck $deck;
 
+    /** Somebody wants the process to begin again. */
+    public bool $isToEnd = false;
+
     private ?RigAtWork $work = null;
 
-    private ?SetRecord $record = null;
-
-    /** Key of the program that runs. */
-    private string $program = '';
+    private readonly SetInPlay $in;
 
     /** When eyes were told last, in µs. */
     private int $told = 0;
@@ -41,13 +37,11 @@ final class Resident
 
     private bool $isSaved = true;
 
-    /** Why the set that was edited last is not in play as it is now; empty if it is. */
-    private string $broken = '';
-
-    public function __construct(private readonly SetStore $sets, private readonly Programs $programs, Recordings $recordings, private readonly Snapshot $snapshot, public readonly Clock $clock)
+    public function __construct(SetStore $sets, Programs $programs, Recordings $recordings, private readonly Snapshot $snapshot, public readonly Clock $clock)
     {
         $this->eyes = new Eyes(bin2hex(random_bytes(4)));
         $this->deck = new Deck($this, $recordings);
+        $this->in = new SetInPlay($sets, $programs);
     }
 
     /** Takes up what the last process left. */
@@ -55,15 +49,15 @@ final class Resident
     {
         $this->deck->begin();
         $kept = $this->snapshot->read();
-        $this->record = SetRecord::query()->where('removed', false)->find($kept['set'] ?? $this->snapshot->setAlone()) ?? $this->first();
-        if ($this->record === null) {
+        $both = $this->in->put($this->in->orAnother($kept['set'] ?? $this->snapshot->setAlone()));
+        if ($both === null) {
             return;
         }
-        [$program, $set] = $this->compiled($this->record);
+        [$program, $set] = $both;
         if ($kept !== null) {
             $this->clock->set($kept['state']->run->now);
         }
-        if ($kept !== null && $kept['program'] === $this->program) {
+        if ($kept !== null && $kept['program'] === $this->in->program) {
             [$live, $step] = Live::again($program, $set, $kept['state'], $kept['held']);
         } else {
             // Edited while nothing ran: every control is where it was, all else is found anew.
@@ -73,20 +67,6 @@ final class Resident
         }
         $this->work = new RigAtWork($live, $set, $program);
         $this->keep($step);
-    }
-
-    private function first(): ?SetRecord
-    {
-        return SetRecord::query()->where('removed', false)->orderByDesc('position')->first();
-    }
-
-    /** @return array{Program, BindingSet} */
-    private function compiled(SetRecord $record): array
-    {
-        $set = $this->sets->current($record);
-        $this->program = (string) $record->program;
-
-        return [$this->programs->program($this->program), $set];
     }
 
     /** @throws HandError if there is no set, so that there is no rig */
@@ -109,7 +89,7 @@ final class Resident
 
     public function set(): string
     {
-        return $this->record->id ?? '';
+        return $this->in->id;
     }
 
     /** Id of the simulator in play; empty if none is. */
@@ -131,7 +111,7 @@ final class Resident
     public function take(Hand $hand, Batch $batch): void
     {
         foreach ($this->work()->take($hand, $batch, $this->clock->now(...)) as $step) {
-            $this->keep($step);
+            $this->keep($step, $hand);
         }
         $this->hasNews = $this->hasNews || ! $batch->isEmpty();
         if ($batch->bye) {
@@ -142,7 +122,7 @@ final class Resident
     public function close(Hand $hand): void
     {
         if (isset($this->work()->hands->all[$hand->id])) {
-            $this->keep($this->work()->goes($hand, $this->clock->now()));
+            $this->keep($this->work()->goes($hand, $this->clock->now()), $hand);
         }
     }
 
@@ -198,9 +178,9 @@ final class Resident
     {
         return Picture::of($this->work(), [
             'set' => $this->set(),
-            'name' => $this->record->name ?? '',
-            'program' => $this->program,
-            'broken' => $this->broken,
+            'name' => $this->in->name,
+            'program' => $this->in->program,
+            'broken' => $this->in->broken,
         ] + $this->deck->picture());
     }
 
@@ -209,69 +189,52 @@ final class Resident
         $this->hasNews = true;
     }
 
-    public function keep(LiveStep $step): void
+    /** @param ?Hand $by the hand that did it; who it was is told where it was not the only page */
+    public function keep(LiveStep $step, ?Hand $by = null): void
     {
         if ($this->work === null) {
             return;
         }
         $ended = $this->deck->recorder->append($step->taken);
-        $this->eyes->keep($ended === null ? $step : $step->withProblem($ended), $this->work);
+        $isTold = $by !== null && ($by->kind !== HandKind::Page || count($this->work->hands->all) > 1);
+        $this->eyes->keep($ended === null ? $step : $step->withProblem($ended), $this->work, $isTold ? $by->name : '');
         if ($step->outputs !== [] || $step->game !== [] || $step->sentences !== [] || $step->problems !== [] || $step->taken !== []) {
             $this->hasNews = true;
             $this->isSaved = false;
         }
     }
 
-    /** Another set comes into play. */
+    /** Another set comes into play; false if there is none of that id. */
     public function play(string $id): bool
     {
-        $record = SetRecord::query()->where('removed', false)->find($id);
-        if ($record === null) {
-            return false;
-        }
-        if ($this->record?->id !== $record->id) {
-            $this->record = $record;
-            [$program, $set] = $this->compiled($record);
+        $both = $id === $this->in->id ? [] : $this->in->put($id);
+        if ($both !== null && $both !== []) {
+            [$program, $set] = $both;
             $now = $this->clock->now();
             $step = $this->work?->changeTo($program, $set, $now);
             $this->work ??= new RigAtWork(new Live($program, $set, new LiveState), $set, $program);
-            $this->broken = '';
             $this->keep($step ?? $this->work->live->begin($now));
             $this->hasNews = true;
         }
 
-        return true;
+        return $both !== null;
     }
 
     /** Something was written to the store: is the set in play another than it was? */
     public function reread(): void
     {
-        $record = SetRecord::query()->where('removed', false)->find($this->set()) ?? $this->first();
-        if ($record === null) {
-            return;
-        }
-        if ($record->id !== $this->set()) {
-            $this->play($record->id);
+        $id = $this->in->orAnother($this->in->id);
+        if ($id !== $this->in->id || $id === '') {
+            $this->play($id);
 
             return;
         }
-        if ($record->program === $this->program && $this->broken === '') {
-            return;
+        $wasBroken = $this->in->broken;
+        $both = $this->in->reread();
+        if ($both !== null) {
+            $this->keep($this->work()->edited($both[0], $both[1], $this->clock->now()));
         }
-        $former = $this->program;
-        try {
-            [$program, $set] = $this->compiled($record);
-            $this->record = $record;
-            if ($this->program !== $former) {
-                $this->keep($this->work()->edited($program, $set, $this->clock->now()));
-            }
-            $this->broken = '';
-        } catch (Refusal|\UnexpectedValueException $error) {
-            // The old one stays in play.
-            $this->program = $former;
-            $this->broken = $error->getMessage();
-        }
-        $this->hasNews = true;
+        $this->hasNews = $this->hasNews || $both !== null || $wasBroken !== $this->in->broken;
     }
 
     /** Written at most once a second, when something has changed. */
@@ -279,7 +242,7 @@ final class Resident
     {
         $this->deck->write();
         if (! $this->isSaved && $this->work !== null) {
-            $this->snapshot->write($this->set(), $this->program, $this->work->live->state, $this->work->held());
+            $this->snapshot->write($this->set(), $this->in->program, $this->work->live->state, $this->work->held());
             $this->isSaved = true;
         }
     }

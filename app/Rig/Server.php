@@ -55,10 +55,7 @@ final class Server
         $this->loop->addPeriodicTimer(self::LOOKS, fn () => $this->guarded($this->look(...)));
         $this->loop->addPeriodicTimer(1.0, fn () => $this->guarded($this->second(...)));
         foreach ([SIGTERM, SIGINT, SIGHUP] as $signal) {
-            $this->loop->addSignal($signal, function (): void {
-                $this->guarded($this->rig->end(...));
-                $this->loop->stop();
-            });
+            $this->loop->addSignal($signal, $this->end(...));
         }
         $this->arm();
         $this->loop->run();
@@ -79,10 +76,19 @@ final class Server
         });
     }
 
+    private function end(): void
+    {
+        $this->guarded($this->rig->end(...));
+        $this->loop->stop();
+    }
+
     /** Something was taken: what follows from it is told, and the next timer set. */
     private function after(): void
     {
         $this->guarded($this->rig->run(...));
+        if ($this->rig->isToEnd) {
+            $this->loop->futureTick($this->end(...));
+        }
         $this->arm();
     }
 
@@ -132,7 +138,7 @@ final class Server
         if ($this->seconds % 60 === 0) {
             $this->health->minute();
         }
-        $this->rig->eyes->say('beat', ['clock' => $this->rig->clock->now(), 'new_code' => $this->seconds % 10 === 0 && $this->health->isCodeNew()]);
+        $this->rig->eyes->say('beat', ['clock' => $this->rig->clock->now(), 'new_code' => $this->health->isCodeNew()]);
         $this->rig->eyes->say('here', $this->health->here($this->rig));
         $this->rig->save();
         if ($this->seconds === Snapshot::SOON) {

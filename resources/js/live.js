@@ -155,6 +155,7 @@ class Live {
             beat: () => {
                 this.#compare(data.clock);
                 this.#giveUp();
+                document.getElementById('new-code')?.toggleAttribute('hidden', !data.new_code);
             },
             status: () => this.#status(data.ok),
             played: () => document.dispatchEvent(new CustomEvent('live:played', { detail: data })),
@@ -288,6 +289,11 @@ function inPlay() {
         trouble.textContent = broken ? `What is in play is ${name} as it was before: ${broken}` : '';
     }
 }
+document.addEventListener('click', (event) => {
+    if (event.target.closest?.('[data-restart]')) {
+        live.order('start again').catch(() => {});
+    }
+});
 document.addEventListener('live:answer', inPlay);
 document.addEventListener('page:changed', inPlay);
 document.addEventListener('click', (event) => {

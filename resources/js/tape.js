@@ -22,6 +22,9 @@ function item(line) {
     li.className = line.ends ? 'tape__line tape__line--ends' : 'tape__line';
     const time = Object.assign(document.createElement('time'), { textContent: line.clock });
     li.append(time);
+    if (line.by) {
+        li.append(Object.assign(document.createElement('span'), { className: 'tape__by', textContent: line.by, title: 'The hand that did it' }));
+    }
     line.parts.forEach((part, i) => {
         if (i > 0) {
             li.append(Object.assign(document.createElement('span'), { className: 'tape__arrow', textContent: ' → ' }));

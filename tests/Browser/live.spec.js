@@ -194,3 +194,19 @@ test('the Rig tells which hands there are and what they hold, gives a token, and
     await expect(page.locator('.tokens')).toContainText('Pages need none');
     expect((await ask('/hands', { name: 'My box', kind: 'program' })).status()).toBe(401);
 });
+
+test('eight tabs of one browser have one line, and all are live', async ({ page, app }) => {
+    await app.open(page, 'rig', '?do=hands');
+    const others = [];
+    for (const place of ['bench', 'shape', 'assign', 'layers', 'macros', 'lamps', 'store']) {
+        const other = await page.context().newPage();
+        await app.open(other, place);
+        others.push(other);
+    }
+    await page.evaluate(() => window.nailrod.live.input('fennel/ring', 1));
+    for (const tab of [page, ...others]) {
+        await expect(tab.locator('#herald [data-herald-name]')).toHaveText('On water');
+    }
+    await expect(page.locator('[data-eyes]')).toHaveText('One eye sees what happens.');
+    await expect(page.locator('[data-hands] tr')).toHaveCount(1);
+});

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\DeviceRecord;
 use App\Models\SetRecord;
 use App\Rig\Eyes;
 use App\Rig\Scope;
@@ -149,6 +150,21 @@ final class ResidentTest extends TestCase
         $this->assertSame('house', (new TestRig($this->rig->snapshot, ''))->seen()['set']);
     }
 
+    public function test_a_set_that_cannot_be_put_together_leaves_the_old_one_in_play_and_says_so(): void
+    {
+        $this->rig->step([[5, 'fennel/ring', 1]], 10);
+        $fennel = DeviceRecord::query()->findOrFail('fennel');
+        $document = $fennel->document;
+        $fennel->update(['document' => '{"format":"nailrod-device"}']);
+        SetRecord::query()->where('id', 'skerrywing')->update(['program' => null]);
+        $seen = $this->rig->seen();
+        $this->assertNotSame('', $seen['broken']);
+        $this->assertSame('On water', $seen['layer']['name']);
+        $this->assertSame('Cruise', $this->rig->step([[20, 'fennel/ring', 0]], 30)['layer']['name']);
+        $fennel->update(['document' => $document]);
+        $this->assertSame('', $this->rig->seen()['broken']);
+    }
+
     public function test_a_set_that_is_removed_gives_its_place_to_another(): void
     {
         $this->rig->order('put in play', ['set' => 'hairpin-ladder']);
@@ -214,13 +230,22 @@ final class ResidentTest extends TestCase
         $this->assertSame([1, 1], [$reply->body['taken'], count($reply->body['problems'])]);
     }
 
+    public function test_the_tape_says_which_hand_did_it_unless_it_was_the_only_page(): void
+    {
+        $this->assertArrayNotHasKey('by', $this->rig->step([[5, 'fennel/mark', 1]], 10)['lines'][0]);
+        $hand = $this->rig->open('My box', 'program');
+        $this->rig->call('POST', '/hands/'.$hand, ['n' => 1, 'inputs' => [[5, 'fennel/ring', 1], [6, 'fennel/left-lever', 99_999]]]);
+        $this->assertSame('My box', $this->rig->seen()['lines'][0]['by']);
+        $this->assertSame('Test', $this->rig->step([[30_000, 'fennel/mark', 0], [40_000, 'fennel/mark', 1]], 50_000)['lines'][0]['by']);
+    }
+
     public function test_what_makes_no_sense_is_refused_with_its_place(): void
     {
         foreach ([
             ['/hands', ['name' => '', 'kind' => 'page'], 'name: found "", expected a name for the hand.'],
             ['/hands', ['name' => 'X', 'kind' => 'ghost'], 'kind: found "ghost", expected page, panel, program, game, recording.'],
             ['/hands', ['name' => 'X', 'kind' => 'page', 'devices' => ['nowhere']], 'devices: found "nowhere", expected a device of the rig.'],
-            ['/orders', ['order' => 'dance'], 'order: found "dance", expected put in play, let go, try macro, survey, look, record, keep, play or stop.'],
+            ['/orders', ['order' => 'dance'], 'order: found "dance", expected put in play, let go, try macro, survey, look, record, keep, play, stop or start again.'],
             ['/orders', ['order' => 'survey', 'what' => 'measure', 'ref' => 'nowhere/x'], 'ref: found "nowhere/x", expected an axis, a control or a device of the rig.'],
         ] as [$path, $body, $problem]) {
             $reply = $this->rig->call('POST', $path, $body);

@@ -9,6 +9,8 @@ use App\Recordings\Recordings;
 use App\Sets\Programs;
 use App\Sets\SetStore;
 use App\Storage\DatabaseCopies;
+use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\Schema;
 use Tests\TestCase;
 
 /** What is kept has a bound, what is damaged is found out and made anew, and there is a way back. */
@@ -78,6 +80,17 @@ final class StorageTest extends TestCase
         }
         $this->assertLessThanOrEqual(2, count(glob($this->folder.'/programs/*.set') ?: []));
         $this->assertCount(1, glob($this->folder.'/programs/*.base') ?: [], 'devices and simulator are the same all the time');
+    }
+
+    public function test_what_was_being_recorded_in_a_tab_is_kept_when_the_rig_gets_a_process_of_its_own(): void
+    {
+        Schema::create('live_sessions', fn (Blueprint $table) => $table->string('id')->primary());
+        foreach (['open' => [false, false], 'kept' => [true, false], 'gone' => [false, true]] as $id => [$kept, $removed]) {
+            RecordingRecord::query()->create(['id' => $id, 'name' => $kept ? 'Take-off' : '', 'rows' => 1, 'length' => 1, 'kept' => $kept, 'removed' => $removed, 'bytes' => 1]);
+        }
+        (require database_path('migrations/2026_11_28_110000_drop_live_sessions.php'))->up();
+        $this->assertFalse(Schema::hasTable('live_sessions'));
+        $this->assertSame(['Take-off', 'Unfinished, '.now()->format('Y-m-d H:i')], RecordingRecord::query()->where('kept', true)->orderBy('name')->pluck('name')->all());
     }
 
     public function test_tidying_removes_what_is_over_and_says_what_is_kept(): void

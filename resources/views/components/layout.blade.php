@@ -47,6 +47,7 @@
 <p class="notice notice--problem" id="offline" hidden>The rig is not running; it is being started again. Pages and edits go on; what you move is kept and sent when it is back.</p>
 <p class="notice notice--changed" id="other-set" hidden><span><b></b> is in play now.</span> <button type="button" class="link" data-put-in-play>Put {{ $place->record->name }} in play</button></p>
 <p class="notice notice--problem" id="broken" hidden></p>
+<p class="notice notice--changed" id="new-code" hidden>Nailrod was changed on the disk since the rig began. <button type="button" class="link" data-restart>Start the rig again</button></p>
 <p class="herald-notice" id="herald-notice" role="status" hidden></p>
 <main id="place" class="place place--{{ $place->name }}" tabindex="-1">{{ $slot }}</main>
 <footer class="tape" id="tape" aria-label="What just happened and why">

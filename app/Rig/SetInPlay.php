@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rig;
+
+use App\Models\SetRecord;
+use App\Sets\Programs;
+use App\Sets\SetStore;
+use Nailrod\Core\Format\Refusal;
+use Nailrod\Core\Program\Program;
+use Nailrod\Core\Set\BindingSet;
+
+/** Which set the rig works by, and its program as it was compiled last. */
+final class SetInPlay
+{
+    public string $id = '';
+
+    public string $name = '';
+
+    /** Key of the program. */
+    public string $program = '';
+
+    /** Why the set as it was edited last is not in play; empty if it is. */
+    public string $broken = '';
+
+    public function __construct(private readonly SetStore $sets, private readonly Programs $programs) {}
+
+    /** The same id if there is such a set, else that of the one that pages begin with; empty if there is none at all. */
+    public function orAnother(string $id): string
+    {
+        $sets = SetRecord::query()->where('removed', false);
+
+        return (string) ((clone $sets)->where('id', $id)->value('id') ?? $sets->orderByDesc('position')->value('id'));
+    }
+
+    /** @return ?array{Program, BindingSet} of the set that comes into play; null if there is none of that id */
+    public function put(string $id): ?array
+    {
+        $record = SetRecord::query()->where('removed', false)->find($id);
+
+        return $record === null ? null : $this->taken($record);
+    }
+
+    /** @return ?array{Program, BindingSet} of the set as it was edited; null if it is as it was, or cannot be compiled */
+    public function reread(): ?array
+    {
+        $record = SetRecord::query()->findOrFail($this->id);
+        if ($record->program === $this->program && $this->broken === '') {
+            return null;
+        }
+        $before = $this->program;
+        try {
+            $both = $this->taken($record);
+
+            return $this->program === $before ? null : $both;
+        } catch (Refusal|\UnexpectedValueException $error) {
+            $this->broken = $error->getMessage();
+
+            return null;
+        }
+    }
+
+    /** @return array{Program, BindingSet} */
+    private function taken(SetRecord $record): array
+    {
+        $set = $this->sets->current($record);
+        $program = $this->programs->program((string) $record->program);
+        [$this->id, $this->name, $this->program, $this->broken] = [$record->id, $record->name, (string) $record->program, ''];
+
+        return [$program, $set];
+    }
+}
