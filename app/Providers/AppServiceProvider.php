@@ -8,6 +8,7 @@ use App\Console\BenchCommand;
 use App\Console\DatabaseCommand;
 use App\Console\DemoCommand;
 use App\Console\DescribeCommand;
+use App\Console\GameCommand;
 use App\Console\LargeCommand;
 use App\Console\PlayCommand;
 use App\Console\RigCommand;
@@ -33,6 +34,6 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::preventLazyLoading();
-        $this->commands([BenchCommand::class, DatabaseCommand::class, DemoCommand::class, DescribeCommand::class, LargeCommand::class, PlayCommand::class, RigCommand::class, SchemaCommand::class, StructureCommand::class, TidyCommand::class, TokenCommand::class, WarmCommand::class]);
+        $this->commands([BenchCommand::class, DatabaseCommand::class, DemoCommand::class, DescribeCommand::class, GameCommand::class, LargeCommand::class, PlayCommand::class, RigCommand::class, SchemaCommand::class, StructureCommand::class, TidyCommand::class, TokenCommand::class, WarmCommand::class]);
     }
 }

@@ -35,6 +35,7 @@ final class RigAtWork
     public function open(string $id, string $name, HandKind $kind, array $devices, int $now): array
     {
         $hand = $this->hands->open($id, $name, $kind, $devices, $now);
+        $this->lookForGame();
 
         return [$hand, LiveStep::joined([$this->to($now), ...array_map($this->live->plugIn(...), $devices)])];
     }
@@ -125,6 +126,7 @@ final class RigAtWork
             $inputs[] = new Input($now, $port, $rest);
         }
         $this->hands->close($hand);
+        $this->lookForGame();
 
         return LiveStep::joined([$this->live->step($inputs, $now), ...array_map($this->live->unplug(...), $hand->devices)]);
     }
@@ -159,7 +161,7 @@ final class RigAtWork
     {
         $before = $this->to($now);
         [$this->live, $step] = Live::swap($program, $set, $this->program, $this->live->state);
-        [$this->program, $this->set] = [$program, $set];
+        $this->comes($program, $set);
 
         return LiveStep::joined([$before, $step]);
     }
@@ -168,9 +170,21 @@ final class RigAtWork
     public function changeTo(Program $program, BindingSet $set, int $now): LiveStep
     {
         [$this->live, $step] = $this->live->changeTo($program, $set, max($now, $this->now()));
-        [$this->program, $this->set] = [$program, $set];
+        $this->comes($program, $set);
 
         return $step;
+    }
+
+    private function comes(Program $program, BindingSet $set): void
+    {
+        [$this->program, $this->set] = [$program, $set];
+        $this->lookForGame();
+    }
+
+    /** While a game is there that runs outside, the stand-in here rests. */
+    private function lookForGame(): void
+    {
+        $this->live->isGameOutside = array_filter($this->hands->all, fn (Hand $hand): bool => $hand->kind === HandKind::Game) !== [];
     }
 
     /** @return array<string, int> what hands hold that springs back: the value it goes back to, by port */

@@ -22,6 +22,9 @@ final class Live
 
     private readonly ?StandInGame $game;
 
+    /** Does the game run in a process of its own, so that the stand-in here rests? */
+    public bool $isGameOutside = false;
+
     private readonly Telling $telling;
 
     private readonly Arrivals $arrivals;
@@ -218,7 +221,7 @@ final class Live
 
     public function isGameMoving(): bool
     {
-        return $this->game?->isMoving() ?? false;
+        return ! $this->isGameOutside && ($this->game?->isMoving() ?? false);
     }
 
     /**
@@ -230,7 +233,7 @@ final class Live
     private function answer(array $outputs, array $idle, array $problems, array $taken = []): LiveStep
     {
         $before = $this->game?->gaugesNow() ?? [];
-        $game = $this->game?->play($outputs, $this->state->run->now) ?? [];
+        $game = ($this->isGameOutside ? $this->game?->rest() : $this->game?->play($outputs, $this->state->run->now)) ?? [];
         $sentences = [...$this->telling->outputs($outputs), ...$idle, ...(new OutOfStep($this->set))->sentences($game, $this->state->hands)];
         usort($sentences, fn (Sentence $a, Sentence $b) => $a->t <=> $b->t);
         $learnt = [];
@@ -240,7 +243,7 @@ final class Live
             }
         }
         // Gauges go on all the time: they are no events of the game, but what depends on them must know.
-        foreach ($this->game?->gaugesNow() ?? [] as $variable => $value) {
+        foreach ($this->isGameOutside ? [] : $this->game?->gaugesNow() ?? [] as $variable => $value) {
             if (round($value, 6) !== round($before[$variable] ?? NAN, 6)) {
                 $learnt[$variable] = new Input($this->state->run->now, 'sim/'.$variable, $value);
             }

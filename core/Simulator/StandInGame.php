@@ -11,11 +11,8 @@ use Nailrod\Core\Action\ReservedKey;
 use Nailrod\Core\Axis\Shaping;
 use Nailrod\Core\Exchange\GameBindings;
 use Nailrod\Core\Format\Keys;
-use Nailrod\Core\Output\AxisOutput;
 use Nailrod\Core\Output\KeyCodes;
-use Nailrod\Core\Output\KeyStroke;
 use Nailrod\Core\Output\OutputEvent;
-use Nailrod\Core\Output\PressesKeys;
 
 /**
  * A stand-in for a simulator, made of nothing but its catalogue and its own binding list. It looks at the controller
@@ -25,14 +22,7 @@ use Nailrod\Core\Output\PressesKeys;
  */
 final class StandInGame
 {
-    /** @var array<int, list<Action>> */
-    private array $byAxis = [];
-
-    /** @var array<int, list<Action>> */
-    private array $byButton = [];
-
-    /** @var list<array{KeyStroke, Action}> */
-    private array $byKey = [];
+    private readonly BoundActions $bound;
 
     /** @var list<GameEvent> */
     private array $events = [];
@@ -42,19 +32,7 @@ final class StandInGame
 
     public function __construct(private readonly Catalogue $catalogue, GameBindings $bindings, public readonly GameState $state)
     {
-        foreach (Keys::each($bindings->ways) as $id => $way) {
-            $action = $catalogue->actions[$id];
-            if (! $catalogue->sees($way)) {
-                continue;
-            }
-            if ($way instanceof PressesKeys) {
-                $this->byKey[] = [$way->keys(), $action];
-            } elseif ($way instanceof AxisOutput) {
-                $this->byAxis[$way->number()][] = $action;
-            } else {
-                $this->byButton[$way->number()][] = $action;
-            }
-        }
+        $this->bound = new BoundActions($catalogue, $bindings);
         foreach ($catalogue->variables as $variable) {
             $state->variables[$variable->id] ??= $variable->start;
         }
@@ -79,6 +57,19 @@ final class StandInGame
         $this->runTo($to);
 
         return $this->events;
+    }
+
+    /**
+     * It rests, since the game runs somewhere else: it only learns what that tells.
+     *
+     * @return list<GameEvent> what it was told since it was asked last
+     */
+    public function rest(): array
+    {
+        $events = $this->own;
+        $this->own = [];
+
+        return $events;
     }
 
     /** @return array<string, float> where the gauges stand, which go after what they show, by variable */
@@ -160,7 +151,7 @@ final class StandInGame
             $number = (int) $event->target;
             $pressed = $this->state->buttons[$number] ?? null;
             unset($this->state->buttons[$number]);
-            if ($pressed !== null && ! isset($this->state->seenButtons[$number]) && isset($this->byButton[$number])) {
+            if ($pressed !== null && ! isset($this->state->seenButtons[$number]) && isset($this->bound->byButton[$number])) {
                 $this->events[] = new GameEvent($event->t, GameEvent::MISSED, (float) $number, $pressed);
             }
         }
@@ -170,19 +161,19 @@ final class StandInGame
     private function look(): void
     {
         foreach ($this->state->movedAxes as $number => $event) {
-            foreach ($this->byAxis[$number] ?? [] as $action) {
+            foreach ($this->bound->byAxis[$number] ?? [] as $action) {
                 $variable = $this->catalogue->variables[$action->effect->variable];
                 $value = $variable->low + ($variable->high - $variable->low) * (int) $event->value / Shaping::STEPS;
                 $this->write($variable->id, $value, $event);
             }
         }
         foreach (array_diff_key($this->state->seenButtons, $this->state->buttons) as $number => $event) {
-            foreach ($this->byButton[$number] ?? [] as $action) {
+            foreach ($this->bound->byButton[$number] ?? [] as $action) {
                 $this->end($action, $event);
             }
         }
         foreach (array_diff_key($this->state->buttons, $this->state->seenButtons) as $number => $event) {
-            foreach ($this->byButton[$number] ?? [] as $action) {
+            foreach ($this->bound->byButton[$number] ?? [] as $action) {
                 $this->begin($action, $event);
             }
         }
@@ -197,7 +188,7 @@ final class StandInGame
         if ($this->isKept($event, $with)) {
             return;
         }
-        foreach ($this->byKey as [$key, $action]) {
+        foreach ($this->bound->byKey as [$key, $action]) {
             if ($key->code === $event->target && array_diff($key->with, $with) === [] && array_diff($with, $key->with) === []) {
                 $this->state->keyActions[$event->target] = $action->id;
                 $this->begin($action, $event);

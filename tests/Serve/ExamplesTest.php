@@ -79,6 +79,34 @@ final class ExamplesTest extends TestCase
         proc_close($eye);
     }
 
+    public function test_a_game_in_a_process_of_its_own_answers_with_its_variables_and_the_one_inside_rests(): void
+    {
+        $app = self::$app ?? throw new \LogicException('It does not run.');
+        $token = trim($app->artisan('nailrod:token', 'Game', '--see', '--game=skerrywing'));
+        $game = proc_open([PHP_BINARY, 'artisan', 'nailrod:game', 'skerrywing', '--rig=http://127.0.0.1:'.$app->rigPort, '--token='.$token], [1 => ['file', '/dev/null', 'w'], 2 => ['pipe', 'w']], $pipes, __DIR__.'/../..', ['DB_DATABASE' => $app->folder.'/nailrod.sqlite', 'NAILROD_PROGRAMS' => $app->folder.'/programs'] + $this->environment());
+        assert(is_resource($game));
+        $this->until(fn () => in_array('game', array_column($app->rig('GET', '/health')[1]['hands'], 'kind'), true));
+        $sacks = (int) $app->picture()['variables']['sack']['value'];
+        $this->runs(['examples/hand.sh']);
+        $this->until(fn () => (int) $app->picture()['variables']['sack']['value'] === $sacks + 1);
+        // Without the one outside nobody answers: it is that one that counted.
+        posix_kill(proc_get_status($game)['pid'], SIGSTOP);
+        $this->runs(['examples/hand.sh']);
+        $this->assertSame($sacks + 1, (int) $app->picture()['variables']['sack']['value']);
+        posix_kill(proc_get_status($game)['pid'], SIGKILL);
+        proc_close($game);
+        $this->until(fn () => ! in_array('game', array_column($app->rig('GET', '/health')[1]['hands'], 'kind'), true));
+        $this->runs(['examples/hand.sh']);
+        $this->until(fn () => (int) $app->picture()['variables']['sack']['value'] === $sacks + 2, 'the one inside goes on');
+    }
+
+    private function until(callable $is, string $what = 'It took too long.'): void
+    {
+        for ($end = microtime(true) + 15.0; ! $is(); usleep(50_000)) {
+            $this->assertLessThan($end, microtime(true), $what);
+        }
+    }
+
     public function test_a_token_that_allows_nothing_is_not_made_and_a_wrong_one_is_told(): void
     {
         [$code, , $err] = $this->runs(['env', 'TOKEN=nr_none', PHP_BINARY, 'examples/eye.php', '1']);
