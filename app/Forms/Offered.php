@@ -43,4 +43,10 @@ final class Offered
     {
         return array_filter(Behaviours::all(), fn (string $class) => is_subclass_of($class, PlaysItsMacro::class));
     }
+
+    /** What the input of a field of one kind is called, where all kinds are offered in one form. */
+    public static function input(string $kind, string $field): string
+    {
+        return InputNames::of(self::all())->names[$kind][$field];
+    }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Sets;
 
 use App\Models\DeviceRecord;
+use Nailrod\Core\Device\OwnKeyboard;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Ids;
 use Nailrod\Core\Format\Json;
@@ -60,6 +61,12 @@ final class Devices
         }
 
         return $this->keep(['descriptor' => bin2hex($bytes), 'stand_in' => true] + $document);
+    }
+
+    /** The keyboard of the computer, which is there once. */
+    public function keyboard(): DeviceRecord
+    {
+        return DeviceRecord::query()->find(OwnKeyboard::ID) ?? $this->keep(OwnKeyboard::document());
     }
 
     /** @param array<string, mixed> $document in the open format `nailrod-device` */

@@ -25,6 +25,7 @@ enum ControlKind: string
     case Hat = 'hat';
     case Tile = 'tile';
     case Phrase = 'phrase';
+    case Key = 'key';
 
     /** Not on a device: made from axes. */
     case Made = 'made';
@@ -39,7 +40,7 @@ enum ControlKind: string
     public function springsBack(): bool
     {
         return match ($this) {
-            self::Twist, self::Pedal, self::Paddle, self::Button, self::Trigger, self::Sprung, self::Hat, self::Tile, self::Phrase => true,
+            self::Twist, self::Pedal, self::Paddle, self::Button, self::Trigger, self::Sprung, self::Hat, self::Tile, self::Phrase, self::Key => true,
             self::Lever, self::Slider, self::Stick, self::Wheel, self::AxisSwitch, self::TwoWay, self::ThreeWay, self::Dial, self::Encoder, self::Made => false,
         };
     }
@@ -71,7 +72,7 @@ enum ControlKind: string
             self::Stick => $axes === 2,
             self::Hat => $hat,
             self::Encoder => $encoder,
-            self::Button, self::Tile, self::Phrase => $axes === 0 && $reported === 1,
+            self::Button, self::Tile, self::Phrase, self::Key => $axes === 0 && $reported === 1,
             self::TwoWay => $axes === 0 && ($reported === 1 || $reported === 2),
             self::Trigger, self::ThreeWay, self::Sprung => $axes === 0 && $reported === 2,
             self::Dial => $axes === 0 && $reported >= 2,

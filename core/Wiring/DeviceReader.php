@@ -27,7 +27,7 @@ use Nailrod\Core\Hid\DescriptorError;
 final class DeviceReader
 {
     public const FORMAT = 'nailrod-device';
-    public const KINDS = ['throttle', 'stick', 'wheel', 'pedals', 'button box', 'gamepad', 'keyboard encoder', 'RC transmitter', 'mouse', 'touch panel', 'phrase list'];
+    public const KINDS = ['throttle', 'stick', 'wheel', 'pedals', 'button box', 'gamepad', 'keyboard', 'keyboard encoder', 'RC transmitter', 'mouse', 'touch panel', 'phrase list'];
 
     /** In bytes. */
     private const LONGEST_DESCRIPTOR = 4096;

@@ -1,5 +1,5 @@
 import { expect, test } from './app.js';
-import { flip, hold, latch, moveLever, press } from './hands.js';
+import { flip, hold, latch, moveLever, press, saved } from './hands.js';
 
 const now = (page, ref) => page.locator(`[data-now="${ref}"]`);
 const seen = (page, ref) => page.locator(`[data-seen="${ref}"]`);
@@ -188,4 +188,38 @@ test('a wheel is turned round, paddles spring back, switches on an axis jump, sp
     await app.open(page, 'rig', '?device=clover&page=2');
     await press(page, 'clover/tile-33');
     await expect(page.locator('[data-found-name]')).toHaveText('Spare 13, Clover');
+});
+
+test('the keyboard is a device: Ctrl+Alt+L and Ctrl+Alt+M go to layers, and Escape twice gives the page its keys back', async ({ page, app }) => {
+    await app.open(page, 'rig');
+    await page.getByText('Add a device').click();
+    await saved(page, () => page.locator('form[action$="/rig/keyboard"] button').click());
+    for (const [key, layer] of [['key-l', 'On water'], ['key-m', 'Cruise']]) {
+        await page.goto(`${app.url}/sets/skerrywing/assign?device=keyboard&ref=keyboard/${key}`);
+        await page.locator('#chords summary').click();
+        await page.locator('#chords [name="together"]').selectOption({ label: 'Ctrl' });
+        await page.locator('#chords [name="third"]').selectOption({ label: 'Alt' });
+        await page.locator('#chords [name="within"]').fill('1500');
+        await page.locator('#chords [name="does"]').selectOption('go to layer');
+        await page.locator('#chords [name^="output[layer"]').selectOption({ label: layer });
+        await saved(page, () => page.getByText('Put together').click());
+    }
+    await page.waitForFunction(() => window.nailrod?.live.picture !== null);
+    await page.locator('#listen').click();
+    await expect(page.locator('#listening')).toBeVisible();
+    await page.keyboard.press('Control+Alt+L');
+    await expect(page.locator('#herald [data-herald-name]')).toHaveText('On water');
+    await page.keyboard.press('Control+Alt+M');
+    await expect(page.locator('#herald [data-herald-name]')).toHaveText('Cruise');
+    // What the page does by this key otherwise rests.
+    await page.keyboard.press('?');
+    await expect(page.locator('#help')).toBeHidden();
+    await page.keyboard.down('KeyQ');
+    await page.evaluate(() => window.dispatchEvent(new Event('blur')));
+    await expect.poll(() => page.evaluate(() => window.nailrod.live.picture.closed.filter((ref) => ref.startsWith('keyboard/')))).toEqual([]);
+    await page.keyboard.press('Escape');
+    await page.keyboard.press('Escape');
+    await expect(page.locator('#listening')).toBeHidden();
+    await page.keyboard.press('?');
+    await expect(page.locator('#help')).toBeVisible();
 });

@@ -205,6 +205,20 @@ final class RigTest extends TestCase
             ->assertSessionHas('problem', 'bad.hex: found byte 2: found 0 bytes of data, expected 1, as the item says, expected a report descriptor (HID 1.11).');
     }
 
+    public function test_the_keyboard_of_the_computer_becomes_a_device_once_and_that_is_undone(): void
+    {
+        $this->get('/sets/skerrywing/rig')->assertDontSee('id="listen"', false);
+        $this->edit('keyboard', [])->assertSessionHasNoErrors()->assertSessionHas('said');
+        $page = $this->get('/sets/skerrywing/rig?device=keyboard')->assertOk()->assertSee('126 contacts')->assertSee('id="listen"', false);
+        $this->assertStringContainsString('&quot;KeyA&quot;:&quot;keyboard\/key-a&quot;', (string) $page->getContent());
+        $this->rig->seen();
+        $this->assertContains('keyboard/shift-left', $this->rig->step([[$this->now, 'keyboard/shift-left', 1]], $this->now)['closed']);
+        $this->from('/sets/skerrywing/rig')->post('/sets/house/undo', ['from' => $this->at()])->assertRedirect();
+        $this->get('/sets/skerrywing/rig')->assertDontSee('id="listen"', false);
+        $this->edit('keyboard', [])->assertSessionHas('said');
+        $this->assertSame(1, DeviceRecord::query()->where('id', 'keyboard')->count());
+    }
+
     public function test_a_device_file_of_ones_own_is_taken_where_devices_are_added(): void
     {
         $fennel = json_decode((string) file_get_contents(base_path('demo/devices/fennel.device.json')), true);

@@ -75,6 +75,14 @@ final class RigController
         return $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => (new RigEdits($base))->addDevice($device->id));
     }
 
+    /** The keyboard of the computer becomes a device of the rig. */
+    public function keyboard(EditRequest $request, string $set): RedirectResponse
+    {
+        $device = $this->devices->keyboard();
+
+        return $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => (new RigEdits($base))->addDevice($device->id));
+    }
+
     public function remove(EditRequest $request, string $set): RedirectResponse
     {
         return $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => (new RigEdits($base))->removeDevice($request->string('device')->toString()));

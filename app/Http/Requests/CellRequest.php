@@ -27,7 +27,7 @@ final class CellRequest extends RevisionRequest
             'does' => ['sometimes', 'required', 'string'],
             'behaviour' => ['nullable', 'string'],
             'output' => ['sometimes', 'array'], 'behave' => ['sometimes', 'array'],
-            'together' => ['sometimes', 'required', 'string'], 'within' => ['sometimes', 'required', 'numeric'], 'chord' => ['sometimes', 'string'],
+            'together' => ['sometimes', 'required', 'string'], 'third' => ['nullable', 'string'], 'within' => ['sometimes', 'required', 'numeric'], 'chord' => ['sometimes', 'string'],
             'index' => ['sometimes', 'integer', 'min:0'],
             'beside' => ['sometimes', 'boolean'],
             'when' => ['sometimes', 'string'], 'when_to' => ['sometimes', 'required', 'numeric'],
@@ -64,7 +64,7 @@ final class CellRequest extends RevisionRequest
     /** @return list<string> the contacts of a chord */
     public function together(): array
     {
-        return [$this->ref(), $this->string('together')->toString()];
+        return array_values(array_unique(array_filter([$this->ref(), $this->string('together')->toString(), $this->string('third')->toString()], fn (string $ref): bool => $ref !== '')));
     }
 
     /** Is the contact to do something that has outputs of its own? */

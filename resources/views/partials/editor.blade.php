@@ -93,11 +93,14 @@
     <form method="post" action="{{ route('cell.chord', $place->record->id) }}" data-edit novalidate class="editor__form">
         {{ $place->from() }}{{ $hidden() }}
         <label class="field field--tall"><span>With</span><select name="together">{{ App\Forms\Options::of($view->others()) }}</select></label>
+        <label class="field field--tall"><span>And</span><select name="third"><option value="">nothing else</option>{{ App\Forms\Options::of($view->others()) }}</select></label>
         {{ $view->fieldInput()->html(Nailrod\Core\Set\Chord::fields()->all['within_ms'], 'within', Nailrod\Core\Set\Chord::WITHIN_MS) }}
         @if ($catalogue === null)
             <input type="hidden" name="does" value="button"><label class="field field--tall"><span>Output</span><input type="number" name="output[number]" min="1" max="512" value="{{ $view->begins()['button']['number'] }}"></label>
         @else
-            <input type="hidden" name="does" value="action"><label class="field field--tall"><span>Does</span><select name="output[action]">{{ App\Forms\Options::of(App\Forms\Options::actions($catalogue)) }}</select></label>
+            <label class="field field--tall"><span>Does</span><select name="does" data-kinds-of="output"><option value="action">an action</option><option value="{{ Nailrod\Core\Output\GoToLayer::kind() }}">{{ Nailrod\Core\Output\GoToLayer::title() }}</option></select></label>
+            <label class="field field--tall" data-kinds="{{ Nailrod\Core\Output\GoToLayer::kind() }}" hidden><span>Layer</span><select name="output[{{ App\Forms\Offered::input(Nailrod\Core\Output\GoToLayer::kind(), 'layer') }}]">{{ App\Forms\Options::of(App\Forms\Options::names($place->set->layers)) }}</select></label>
+            <label class="field field--tall" data-kinds="action"><span>Action</span><select name="output[action]">{{ App\Forms\Options::of(App\Forms\Options::actions($catalogue)) }}</select></label>
         @endif
         <button class="button">Put together</button>
     </form>

@@ -15,6 +15,9 @@
         <details class="pop pop--up"><summary class="link">Add a device</summary>
             <div class="pop__body pop__body--wide">
                 <p class="column__note">A real controller: plug it in and press something on it; the browser shows it here by itself.</p>
+                @if (! isset($rig->devices[Nailrod\Core\Device\OwnKeyboard::ID]))
+                <form method="post" action="{{ route('rig.keyboard', $place->edited->id) }}" data-edit novalidate class="panel__row">{{ $place->from() }}<span class="column__note">The keyboard of this computer: every key a contact</span><button class="button">Add it</button></form>
+                @endif
                 <form method="post" action="{{ route('rig.add', $place->edited->id) }}" enctype="multipart/form-data" data-edit novalidate class="upload">{{ $place->from() }}
                     <label class="field field--tall"><span>Or a file: a device of Nailrod, or its report descriptor (binary, hex or a C list)</span><input type="file" name="file" required></label>
                     <label class="field"><span>Name</span><input name="name" maxlength="60" placeholder="as its file says"></label>
