@@ -32,7 +32,7 @@ final class Calls
                 $method === 'GET' && $path === '/survey' => $this->survey($scope),
                 $method === 'POST' && $path === '/hands' => $this->open(self::read($body), $scope),
                 $method === 'POST' && $path === '/orders' => $this->order(self::read($body), $scope),
-                preg_match('#^/hands/([0-9a-f]{16})$#D', $path, $match) === 1 => $this->hand($method, $match[1], $body),
+                preg_match('#^/hands/([0-9a-f]{16})$#D', $path, $match) === 1 => $this->hand($method, $match[1], $body, $scope),
                 default => Reply::problem(404, 'There is nothing at '.mb_strimwidth($path, 0, 60, '…').'. docs/rig-protocol.md says what there is.'),
             };
         } catch (NotAllowed $error) {
@@ -90,11 +90,15 @@ final class Calls
         return $ids;
     }
 
-    private function hand(string $method, string $id, string $body): Reply
+    private function hand(string $method, string $id, string $body, Scope $scope): Reply
     {
         $hand = $this->rig->work()->hands->all[$id] ?? null;
         if ($hand === null) {
             return Reply::problem(410, 'This hand has gone: it was silent for too long, or said goodbye. Open a new one.');
+        }
+        // Ids of hands are seen by eyes: a token that allows less, or something else, cannot work them.
+        if ($scope != ($this->scopes[$id] ?? null)) {
+            throw NotAllowed::to('work this hand');
         }
         if ($method === 'DELETE') {
             $this->close($hand);
@@ -104,7 +108,7 @@ final class Calls
         if ($method !== 'POST') {
             return Reply::problem(405, 'A hand takes batches by POST, and goes by DELETE.');
         }
-        $batch = $this->allowed(Batch::read(self::read($body)), $this->scopes[$id] ?? new Scope);
+        $batch = $this->allowed(Batch::read(self::read($body)), $scope);
         if ($batch->n !== $hand->batch && $batch->n !== $hand->batch + 1) {
             return new Reply(409, ['problem' => HandError::batch($batch->n, $hand->batch + 1)->getMessage(), 'next' => $hand->batch + 1]);
         }
@@ -193,7 +197,7 @@ final class Calls
             throw HandError::shape('see', implode(',', $unknown), 'some of '.implode(',', Eyes::KINDS));
         }
         $word = fn (string $name): string => is_string($query[$name] ?? null) ? mb_strimwidth($query[$name], 0, 60) : '';
-        $eye = new Eye(bin2hex(random_bytes(8)), array_values(array_intersect(Eyes::KINDS, $sees)), $word('look'), $write, $word('page'));
+        $eye = new Eye(bin2hex(random_bytes(8)), array_values(array_intersect(Eyes::KINDS, $sees)), $word('look'), $write, $scope->all ? $word('page') : '');
         $this->rig->look($eye, $last);
 
         return $eye;

@@ -112,6 +112,8 @@ final class Resident
     {
         foreach ($this->work()->take($hand, $batch, $this->clock->now(...)) as $step) {
             $this->keep($step, $hand);
+            // Timers do not wait for a long batch.
+            $this->keep($this->work()->run($this->clock->now()));
         }
         $this->hasNews = $this->hasNews || ! $batch->isEmpty();
         if ($batch->bye) {

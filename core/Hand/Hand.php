@@ -28,7 +28,7 @@ final class Hand
         public readonly string $id,
         public readonly string $name,
         public readonly HandKind $kind,
-        public readonly array $devices,
+        public array $devices,
         public int $heard,
     ) {
         $this->clock = new HandClock;

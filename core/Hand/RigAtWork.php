@@ -86,6 +86,11 @@ final class RigAtWork
         $steps = [$this->to($now)];
         foreach ($batch->plugs as $device => $isThere) {
             $steps[] = $isThere ? $this->live->plugIn((string) $device) : $this->live->unplug((string) $device);
+            $hand->devices = array_values(array_diff($hand->devices, [(string) $device]));
+            if ($isThere && ($this->set->rig->devices[$device] ?? null)?->gamepad !== null) {
+                // A controller that the browser of this hand reads: nobody else does.
+                $hand->devices[] = (string) $device;
+            }
         }
         $found = [];
         foreach ($batch->found as $input) {

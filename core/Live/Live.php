@@ -131,6 +131,7 @@ final class Live
     public static function again(Program $program, BindingSet $set, LiveState $state, array $let): array
     {
         [$live, $step] = self::swap($program, $set, $program, $state);
+        $state->left = false;
         $inputs = [];
         foreach ($let as $port => $value) {
             $inputs[] = new Input($state->run->now, $port, $value);

@@ -49,6 +49,17 @@ final class PadsTest extends TestCase
         $this->seen([self::pad(0, 0.0)])->assertJsonPath('added', false)->assertJsonPath('said', ['Bistort Pad is there.']);
     }
 
+    public function test_a_controller_counts_as_unplugged_when_the_page_that_read_it_goes(): void
+    {
+        $this->seen([self::pad(0, 0.0)])->assertOk();
+        $rig = $this->rig();
+        $hand = $rig->open('Page');
+        $rig->call('POST', '/hands/'.$hand, ['n' => 1, 'plugs' => ['bistort-pad' => true, 'fennel' => true]]);
+        $this->assertSame([], $rig->seen()['unplugged']);
+        $rig->call('DELETE', '/hands/'.$hand);
+        $this->assertSame(['bistort-pad'], $rig->seen()['unplugged'], 'a stand-in stays');
+    }
+
     public function test_two_of_one_model_come_back_in_another_order(): void
     {
         $this->seen([self::pad(0, 0.02), self::pad(1, -0.03)])->assertJsonPath('pads.0.device', 'bistort-pad')->assertJsonPath('pads.1.device', 'bistort-pad-2');

@@ -130,6 +130,18 @@ final class ResidentTest extends TestCase
         $this->assertGreaterThanOrEqual(20_000, $again->clock->time, 'time goes on');
     }
 
+    public function test_told_to_end_it_lets_go_of_everything_and_then_remembers(): void
+    {
+        $this->edit('cells', ['layer' => 'base', 'ref' => 'fennel/left-thumb', 'does' => 'key', 'behaviour' => 'toggle', 'output' => ['code' => 'KeyT']]);
+        $this->rig->seen();
+        $this->rig->step([[10_000, 'fennel/left-thumb', 1], [15_000, 'fennel/left-thumb', 0], [18_000, 'fennel/left-lever', 40_000]], 20_000);
+        $this->rig->rig->end();
+        $this->assertContains(['key', 'KeyT', 0], array_map(fn (array $row) => [$row['kind'], $row['target'], $row['value']], $this->rig->seen()['sent']));
+        $again = new TestRig($this->rig->snapshot, '');
+        $this->assertArrayNotHasKey('key KeyT', $again->rig->work()->live->state->run->holds->holders);
+        $this->assertSame([40_000, false], [$again->seen()['hands']['fennel/left-lever'], $again->rig->work()->live->state->left]);
+    }
+
     public function test_edited_while_nothing_ran_the_controls_are_where_they_were(): void
     {
         $this->rig->step([[18_000, 'fennel/left-lever', 40_000], [19_000, 'fennel/ring', 1]], 20_000);
@@ -224,6 +236,8 @@ final class ResidentTest extends TestCase
         $this->assertSame(403, $this->rig->call('POST', '/hands', ['name' => 'Script', 'kind' => 'program', 'devices' => ['gorse']], $feed)->status);
         $this->assertSame(403, $this->rig->call('POST', '/hands', ['name' => 'Script', 'kind' => 'program'], new Scope(see: true))->status);
         $this->assertSame(403, $this->rig->call('GET', '/survey', [], $feed)->status);
+        $this->assertSame(403, $this->rig->call('POST', '/hands/'.$this->rig->hand, ['n' => 1, 'inputs' => [[5, 'gorse/hat', 2]]], $feed)->status, 'the hand of a page, whose id every eye sees');
+        $this->assertSame(403, $this->rig->call('DELETE', '/hands/'.$this->rig->hand, [], new Scope(see: true))->status);
         $game = new Scope(games: ['skerrywing']);
         $hand = (string) $this->rig->call('POST', '/hands', ['name' => 'Game', 'kind' => 'game'], $game)->body['hand'];
         $reply = $this->rig->call('POST', '/hands/'.$hand, ['n' => 1, 'inputs' => [[5, 'sim/sack', 3], [5, 'fennel/mark', 1]]], $game);
