@@ -7,4 +7,5 @@ use Illuminate\Support\Facades\Route;
 
 // Asked by scripts of the pages, without cookies and session; SameOrigin keeps other pages out.
 Route::post('token', [LineController::class, 'token'])->name('line.token');
+Route::post('hid', [LineController::class, 'hid'])->name('line.hid');
 Route::post('pads', [LineController::class, 'pads'])->name('line.pads');

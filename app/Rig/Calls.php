@@ -143,6 +143,7 @@ final class Calls
             $batch->sent,
             $batch->bye,
             $problems,
+            array_values(array_filter($batch->reports, fn ($report) => $may($report->device.'/'))),
         );
     }
 

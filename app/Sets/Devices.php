@@ -10,6 +10,7 @@ use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Ids;
 use Nailrod\Core\Format\Json;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Hid\Collections;
 use Nailrod\Core\Hid\DescriptorError;
 use Nailrod\Core\Hid\DescriptorText;
 use Nailrod\Core\Hid\ReportDescriptor;
@@ -61,6 +62,36 @@ final class Devices
         }
 
         return $this->keep(['descriptor' => bin2hex($bytes), 'stand_in' => true] + $document);
+    }
+
+    /**
+     * A device that a browser reads by its reports: the one that describes itself like this, or a new one.
+     *
+     * @param Node $collections as the browser has them
+     *
+     * @return array{DeviceRecord, bool} and whether it is new
+     *
+     * @throws FormatError if it has nothing to work with, or cannot be described
+     */
+    public function ofReports(string $name, Node $collections): array
+    {
+        try {
+            $bytes = Collections::bytes($collections);
+            $descriptor = ReportDescriptor::parse($bytes);
+        } catch (DescriptorError $error) {
+            throw FormatError::told($name, rtrim($error->getMessage(), '.'), 'a device with input reports');
+        }
+        foreach (DeviceRecord::query()->get() as $record) {
+            if ($record->device()->descriptor === bin2hex($bytes)) {
+                return [$record, false];
+            }
+        }
+        ['document' => $document] = DeviceBuilder::build($descriptor, $this->freeId($name), $name, 'button box');
+        if ($document['controls'] === []) {
+            throw FormatError::told($name, 'no axis, button, hat or key', 'a device with something to move');
+        }
+
+        return [$this->keep(['descriptor' => bin2hex($bytes)] + $document), true];
     }
 
     /** The keyboard of the computer, which is there once. */

@@ -9,14 +9,12 @@ use App\Models\SetRecord;
 use Illuminate\Support\Facades\DB;
 use Nailrod\Core\Device\Recognition;
 use Nailrod\Core\Format\Keys;
-use Nailrod\Core\Set\BindingSet;
-use Nailrod\Core\Set\RigEdits;
 use Nailrod\Core\Wiring\GamepadBuilder;
 
 /** Real controllers that come and go: recognised, or taken into the rig as new devices. */
 final class Pads
 {
-    public function __construct(private readonly SetStore $sets, private readonly Devices $devices) {}
+    public function __construct(private readonly Devices $devices, private readonly RigRoot $roots) {}
 
     /**
      * @param list<array{slot: int, model: string, standard: bool, buttons: int, axes: list<float>, device: ?string}> $pads that are there now
@@ -49,7 +47,7 @@ final class Pads
                 $record->leave(null);
             }
 
-            return ['pads' => $answers, 'absent' => Keys::of($absent), 'said' => $said, 'added' => $this->takeIn($set, Keys::of($taken))];
+            return ['pads' => $answers, 'absent' => Keys::of($absent), 'said' => $said, 'added' => $this->roots->takeIn($set, Keys::of($taken))];
         }, 3);
     }
 
@@ -105,26 +103,5 @@ final class Pads
         }
 
         return $this->devices->keep(GamepadBuilder::build($this->devices->freeId($name), $name, $pad['model'], $pad['standard'], count($pad['axes']), $pad['buttons']));
-    }
-
-    /**
-     * Devices that the rig does not have yet go into the root set.
-     *
-     * @param list<string> $devices
-     */
-    private function takeIn(SetRecord $record, array $devices): bool
-    {
-        $merged = $this->sets->current($record)->merged;
-        $missing = array_values(array_diff($devices, $merged->devices));
-        if ($missing === []) {
-            return false;
-        }
-        $root = $this->sets->open($merged->chain[0]->id);
-        foreach ($missing as $device) {
-            $this->sets->edit($root->id, (int) $root->head_id, 'you', fn (BindingSet $base) => (new RigEdits($base))->addDevice($device));
-            $root = $this->sets->open($root->id);
-        }
-
-        return true;
     }
 }

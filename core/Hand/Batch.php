@@ -28,13 +28,14 @@ final readonly class Batch
      * @param ?int                $sent     when it was sent, if the hand says so
      * @param bool                $bye      is it the last one?
      * @param list<string>        $problems rows that are no inputs, in words; they are left out
+     * @param list<RawReport>     $reports  as devices sent them
      */
-    public function __construct(public int $n, public array $found = [], public array $inputs = [], public array $plugs = [], public ?int $sent = null, public bool $bye = false, public array $problems = []) {}
+    public function __construct(public int $n, public array $found = [], public array $inputs = [], public array $plugs = [], public ?int $sent = null, public bool $bye = false, public array $problems = [], public array $reports = []) {}
 
     /** Is it only a sign of life? */
     public function isEmpty(): bool
     {
-        return $this->found === [] && $this->inputs === [] && $this->plugs === [] && $this->problems === [];
+        return $this->found === [] && $this->inputs === [] && $this->reports === [] && $this->plugs === [] && $this->problems === [];
     }
 
     /**
@@ -60,11 +61,21 @@ final readonly class Batch
         $found = self::found($body['found'] ?? [], $problems);
         $inputs = self::inputs($body['inputs'] ?? [], $problems);
 
-        return new self($n, $found, $inputs, self::plugs($body['plugs'] ?? []), $sent, $bye, $problems);
+        $reports = [];
+        foreach (self::rows('reports', $body['reports'] ?? []) as $i => $row) {
+            $report = RawReport::read($row);
+            if ($report === null) {
+                $problems[] = HandError::shape("reports[$i]", $row, '[time in µs, "device", report id, "hex digits"]')->getMessage();
+            } else {
+                $reports[] = $report;
+            }
+        }
+
+        return new self($n, $found, $inputs, self::plugs($body['plugs'] ?? []), $sent, $bye, $problems, $reports);
     }
 
     /** @phpstan-assert-if-true int $t */
-    private static function isTime(mixed $t): bool
+    public static function isTime(mixed $t): bool
     {
         return is_int($t) && $t >= 0 && $t <= self::LATEST;
     }

@@ -18,9 +18,12 @@ final class RigAtWork
 
     public readonly Hands $hands;
 
+    private ReportReading $reading;
+
     public function __construct(public Live $live, public BindingSet $set, private Program $program)
     {
         $this->hands = new Hands;
+        $this->reading = new ReportReading($set->rig);
     }
 
     /**
@@ -61,23 +64,42 @@ final class RigAtWork
         }
         $hand->batch = $batch->n;
         $hand->answer = null;
-        $last = $batch->sent ?? ($batch->inputs === [] ? null : max(array_map(fn (Input $input): int => $input->t, $batch->inputs)));
+        $problems = $batch->problems;
+        $inputs = $this->inputs($batch, $problems);
+        $last = $batch->sent ?? ($inputs === [] ? null : max(array_map(fn (Input $input): int => $input->t, $inputs)));
         if ($last !== null) {
             $hand->clock->hear($last, $clock());
         }
-        $problems = $batch->problems;
         $taken = 0;
         if ($batch->plugs !== [] || $batch->found !== []) {
             yield $this->begins($hand, $batch, $clock());
         }
-        foreach (array_chunk($batch->inputs, self::SLICE) as $slice) {
+        foreach (array_chunk($inputs, self::SLICE) as $slice) {
             $step = $this->slice($hand, $slice, $clock());
             $taken += count($step->taken);
             array_push($problems, ...$step->problems);
             yield $step;
         }
-        $hand->inputs += count($batch->inputs);
+        $hand->inputs += count($inputs);
         $hand->answer = new Taken($batch->n, $taken, $problems);
+    }
+
+    /**
+     * Inputs of a batch, those that reports say among them, in the order of their times.
+     *
+     * @param list<string> $problems
+     *
+     * @return list<Input>
+     */
+    private function inputs(Batch $batch, array &$problems): array
+    {
+        if ($batch->reports === []) {
+            return $batch->inputs;
+        }
+        $inputs = [...$batch->inputs, ...$this->reading->inputs($batch->reports, $this->live->state->hands, $problems)];
+        usort($inputs, fn (Input $one, Input $other): int => $one->t <=> $other->t);
+
+        return $inputs;
     }
 
     /** What came and went, and how the hand finds its controls. */
@@ -182,7 +204,7 @@ final class RigAtWork
 
     private function comes(Program $program, BindingSet $set): void
     {
-        [$this->program, $this->set] = [$program, $set];
+        [$this->program, $this->set, $this->reading] = [$program, $set, new ReportReading($set->rig)];
         $this->lookForGame();
     }
 

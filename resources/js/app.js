@@ -6,6 +6,7 @@ import './edits.js';
 import './faceplate.js';
 import './gamepads.js';
 import './herald.js';
+import './hid.js';
 import './keyboard.js';
 import './kinds.js';
 import './lanes.js';

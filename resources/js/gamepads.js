@@ -6,6 +6,8 @@ import { live } from './live.js';
  * reads them at every frame and reports what has changed, like any other device.
  */
 const FULL = 32767;
+/** Without a look for so many seconds, something may have been missed. */
+const LOST_S = 2;
 /** By slot: what the server said of the controller there. */
 const known = new Map();
 const last = new Map();
@@ -83,7 +85,20 @@ function report(port, value) {
     }
 }
 
+/** Frames rest while the window is covered: what a controller did then is lost, and that is said once. */
+let looked = performance.now();
+let hasSaid = false;
+function missed() {
+    const slept = (performance.now() - looked) / 1000;
+    looked = performance.now();
+    if (slept > LOST_S && known.size > 0 && !hasSaid) {
+        hasSaid = true;
+        say([`For ${slept.toFixed(0)} s controllers were not read: a browser reads them only while their window is seen.`, 'Opened by its reports (Rig, Add a device), one goes on while the window is covered.']);
+    }
+}
+
 function read() {
+    missed();
     const there = pads();
     const isOther = there.some((pad) => known.get(pad.index)?.model !== pad.id) || [...known.keys()].some((slot) => !there.some((pad) => pad.index === slot));
     if (isOther) {

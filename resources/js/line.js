@@ -20,6 +20,7 @@ export class Line {
     #full = 0;
     #queue = [];
     #plugs = {};
+    #reports = [];
     #pending = null;
     #busy = false;
     #picture = null;
@@ -79,6 +80,12 @@ export class Line {
         this.#pump();
     }
 
+    /** A device sent a report: it goes on as it is. */
+    report(t, device, id, hex) {
+        this.#reports.push([t, device, id, hex]);
+        this.#pump();
+    }
+
     plug(device, plugged) {
         this.#plugs[device] = plugged;
         this.#pump();
@@ -96,7 +103,7 @@ export class Line {
 
     /** Resolves when all that the hands have done until now has been answered. */
     async settled() {
-        while (this.#queue.length > 0 || this.#pending !== null) {
+        while (this.#queue.length > 0 || this.#reports.length > 0 || this.#pending !== null) {
             await new Promise((resolve) => { setTimeout(resolve, 4); });
         }
 
@@ -224,6 +231,7 @@ export class Line {
         const waiting = this.#pending?.inputs ?? [];
         this.#queue = [...waiting, ...this.#queue];
         this.#plugs = { ...this.#pending?.plugs, ...this.#plugs };
+        this.#reports = [...this.#pending?.reports ?? [], ...this.#reports];
         this.#pending = null;
 
         return found;
@@ -231,7 +239,7 @@ export class Line {
 
     /** One batch at a time: of two under one number only the first would be taken. */
     async #pump() {
-        if (this.#busy || this.#eye === '' || (this.#queue.length === 0 && this.#pending === null && !this.#asks && Object.keys(this.#plugs).length === 0)) {
+        if (this.#busy || this.#eye === '' || (this.#queue.length === 0 && this.#reports.length === 0 && this.#pending === null && !this.#asks && Object.keys(this.#plugs).length === 0)) {
             return;
         }
         this.#busy = true;
@@ -244,15 +252,16 @@ export class Line {
             }
             if (this.#pending === null) {
                 this.#asks = false;
-                this.#pending = { n: this.#n + 1, t: Math.round((performance.timeOrigin + performance.now()) * 1000), found, inputs: this.#queue.slice(0, MOST_IN_BATCH), plugs: this.#plugs };
+                this.#pending = { n: this.#n + 1, t: Math.round((performance.timeOrigin + performance.now()) * 1000), found, inputs: this.#queue.slice(0, MOST_IN_BATCH), plugs: this.#plugs, reports: this.#reports.slice(0, MOST_IN_BATCH) };
+                this.#reports = this.#reports.slice(MOST_IN_BATCH);
                 this.#queue = this.#queue.slice(MOST_IN_BATCH);
                 this.#plugs = {};
             }
             const { status, answer } = await this.#post(`/hands/${this.#hand}`, this.#pending);
             if (status === 200) {
-                const { n, found: told, inputs, plugs } = this.#pending;
+                const { n, found: told, inputs, plugs, reports } = this.#pending;
                 this.#n = n;
-                this.#full = told.length + inputs.length + Object.keys(plugs).length > 0 ? n : this.#full;
+                this.#full = told.length + inputs.length + reports.length + Object.keys(plugs).length > 0 ? n : this.#full;
                 this.#pending = null;
             } else if (status === 410) {
                 this.#hand = null;

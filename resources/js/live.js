@@ -95,6 +95,11 @@ class Live {
         this.#line?.('input', this.#id, Math.round((performance.timeOrigin + performance.now()) * 1000), port, value, restOf(port));
     }
 
+    /** A device sent a report: bytes as hex digits. */
+    report(device, id, hex) {
+        this.#line?.('report', Math.round((performance.timeOrigin + performance.now()) * 1000), device, id, hex);
+    }
+
     plug(device, plugged) {
         this.#line?.('plug', device, plugged);
     }

@@ -114,3 +114,80 @@ test('two of one model can be swapped also when nobody doubts which is which', a
     await page.locator('#swap-pads').click();
     await lights(page, 0, 'bistort-pad', 'Bistort Pad');
 });
+
+test('a controller that was not read, since its window was covered, is told of', async ({ page, app }) => {
+    await simulate(page);
+    await page.addInitScript(() => {
+        const frame = window.requestAnimationFrame.bind(window);
+        const waiting = [];
+        let rests = false;
+        window.requestAnimationFrame = (call) => (rests ? waiting.push(call) : frame((time) => (rests ? waiting.push(call) : call(time))));
+        window.cover = (on) => { rests = on; on || waiting.splice(0).forEach((call) => frame(call)); };
+    });
+    await app.open(page, 'rig');
+    await plug(page, 0, 0);
+    await expect(page.locator('#notices .notice')).toContainText('Bistort Pad is new.');
+    await page.evaluate(() => window.cover(true));
+    await press(page, 0, 3, 1);
+    await page.waitForTimeout(2600);
+    await press(page, 0, 3, 0);
+    await page.evaluate(() => window.cover(false));
+    await expect(page.locator('#notices .notice')).toContainText('s controllers were not read: a browser reads them only while their window is seen.');
+});
+
+/** Stands in for WebHID and for a covered window: one device, whose reports the test sends, and timers that rest when they are told to. */
+const covered = () => {
+    const item = (said) => ({ isAbsolute: true, isArray: false, isConstant: false, isRange: false, hasNull: false, ...said });
+    const box = Object.assign(new EventTarget(), {
+        productName: 'Yarrow Box', opened: false, open: async () => { box.opened = true; },
+        collections: [{ usagePage: 1, usage: 4, type: 1, children: [], inputReports: [{ reportId: 2, items: [
+            item({ usages: [0x10030], logicalMinimum: 0, logicalMaximum: 255, reportSize: 8, reportCount: 1 }),
+            item({ isRange: true, usageMinimum: 0x90001, usageMaximum: 0x90008, logicalMinimum: 0, logicalMaximum: 1, reportSize: 1, reportCount: 8 }),
+        ] }] }],
+    });
+    const hid = Object.assign(new EventTarget(), { getDevices: async () => [], requestDevice: async () => [box] });
+    Object.defineProperty(navigator, 'hid', { value: hid });
+    const real = { setTimeout: window.setTimeout, setInterval: window.setInterval, requestAnimationFrame: window.requestAnimationFrame };
+    const rests = { on: false };
+    for (const name of Object.keys(real)) {
+        window[name] = (call, ...more) => real[name].call(window, (...of) => rests.on || call(...of), ...more);
+    }
+    window.covered = { rest: () => { rests.on = true; }, send: (...bytes) => box.dispatchEvent(Object.assign(new Event('inputreport'), { reportId: 2, data: new DataView(new Uint8Array(bytes).buffer) })), gone: () => hid.dispatchEvent(Object.assign(new Event('disconnect'), { device: box })) };
+};
+
+test('a HID device is taken into the rig, and every report arrives while the page and its timers rest', async ({ page, app }) => {
+    await page.addInitScript(covered);
+    await app.open(page, 'rig');
+    await page.getByText('Add a device').click();
+    await page.locator('#open-hid button').click();
+    await expect(page.locator('.devices')).toContainText('Yarrow Box');
+    await expect(page.locator('#notices')).toContainText('Yarrow Box is new. It was taken into the rig.');
+    const yarrow = (await page.locator('[data-device^="yarrow"]').getAttribute('data-device'));
+    const health = async () => {
+        const token = await page.locator('body').getAttribute('data-rig-token');
+        const told = await (await page.request.get(`http://127.0.0.1:${app.rigPort}/health`, { headers: { Authorization: `Bearer ${token}` } })).json();
+
+        return told.hands.find(({ kind }) => kind === 'page');
+    };
+    // The stand-in of the pedals trembles by itself, by a timer of the page: it rests too.
+    await page.evaluate(() => window.covered.rest());
+    // The first report says of every input how it is.
+    await page.evaluate(() => window.covered.send(255, 0));
+    await page.waitForTimeout(300);
+    const before = (await health()).inputs;
+    for (let i = 0; i < 600; i++) {
+        await page.evaluate((n) => {
+            for (let k = 0; k < 4; k++) {
+                window.covered.send((4 * n + k) % 256, 0);
+            }
+        }, i);
+        await page.waitForTimeout(4);
+    }
+    await expect.poll(async () => (await health())?.inputs - before).toBe(2400);
+    await page.evaluate(() => window.covered.send(0, 0b101));
+    await page.evaluate(() => window.covered.send(0, 0b101));
+    await expect.poll(async () => (await health()).holds.filter((port) => port.startsWith('yarrow'))).toHaveLength(2);
+    await page.evaluate(() => window.covered.gone());
+    await expect.poll(async () => (await health()).holds.filter((port) => port.startsWith('yarrow'))).toHaveLength(0);
+    expect(yarrow).toBe('yarrow-box');
+});

@@ -60,6 +60,30 @@ final class PadsTest extends TestCase
         $this->assertSame(['bistort-pad'], $rig->seen()['unplugged'], 'a stand-in stays');
     }
 
+    public function test_a_device_that_tells_its_reports_is_taken_in_once_and_its_reports_are_inputs(): void
+    {
+        $item = ['isAbsolute' => true, 'isArray' => false, 'isConstant' => false, 'hasNull' => false, 'logicalMinimum' => 0];
+        $collections = [['usagePage' => 1, 'usage' => 4, 'type' => 1, 'children' => [], 'inputReports' => [['reportId' => 2, 'items' => [
+            $item + ['isRange' => false, 'usages' => [0x10030], 'logicalMaximum' => 255, 'reportSize' => 8, 'reportCount' => 1],
+            $item + ['isRange' => true, 'usageMinimum' => 0x90001, 'usageMaximum' => 0x90008, 'logicalMaximum' => 1, 'reportSize' => 1, 'reportCount' => 8],
+        ]]]]];
+        $ask = fn (array $collections) => $this->postJson('/hid', ['set' => 'skerrywing', 'name' => 'Yarrow Box', 'collections' => $collections]);
+        $ask($collections)->assertOk()->assertExactJson(['device' => 'yarrow-box', 'added' => true, 'said' => 'Yarrow Box is new. It was taken into the rig.']);
+        $ask($collections)->assertOk()->assertExactJson(['device' => 'yarrow-box', 'added' => false, 'said' => 'Yarrow Box is there.']);
+        $rig = $this->rig();
+        $seen = $rig->step([[400, 'fennel/mark', 1]], 1000, ['reports' => [[300, 'yarrow-box', 2, '4001'], [500, 'yarrow-box', 2, '4000'], [600, 'yarrow-box', 2, '40'], [700, 'nowhere', 2, '40'], [800, 'yarrow-box', 2, 'xx']]]);
+        $this->assertSame(64, $seen['hands']['yarrow-box/x']);
+        $this->assertContains('fennel/mark', $seen['closed']);
+        $this->assertNotContains('yarrow-box/button-1', $seen['closed'], 'pressed and let go again');
+        $this->assertSame([
+            'reports[4]: found [800,"yarrow-box",2,"xx"], expected [time in µs, "device", report id, "hex digits"].',
+            'byte 2: found 1 bytes of data, expected 2 in report 2.',
+            'reports: found "nowhere", expected a device of the rig that has a report descriptor.',
+        ], $seen['problems']);
+        $ask([])->assertStatus(422);
+        $ask([['usagePage' => 1]])->assertStatus(422)->assertJsonPath('problem', fn (string $problem) => str_contains($problem, 'usage'));
+    }
+
     public function test_two_of_one_model_come_back_in_another_order(): void
     {
         $this->seen([self::pad(0, 0.02), self::pad(1, -0.03)])->assertJsonPath('pads.0.device', 'bistort-pad')->assertJsonPath('pads.1.device', 'bistort-pad-2');

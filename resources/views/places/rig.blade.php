@@ -15,6 +15,7 @@
         <details class="pop pop--up"><summary class="link">Add a device</summary>
             <div class="pop__body pop__body--wide">
                 <p class="column__note">A real controller: plug it in and press something on it; the browser shows it here by itself.</p>
+                <p class="panel__row" id="open-hid" hidden><span class="column__note">Any device by its reports, also while this window is covered</span><button type="button" class="button">Open it</button></p>
                 @if (! isset($rig->devices[Nailrod\Core\Device\OwnKeyboard::ID]))
                 <form method="post" action="{{ route('rig.keyboard', $place->edited->id) }}" data-edit novalidate class="panel__row">{{ $place->from() }}<span class="column__note">The keyboard of this computer: every key a contact</span><button class="button">Add it</button></form>
                 @endif

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Hand;
+
+use Nailrod\Core\Cause\Input;
+use Nailrod\Core\Device\Rig;
+use Nailrod\Core\Format\Refusal;
+use Nailrod\Core\Wiring\Wiring;
+
+/** Reports of devices become inputs: of each what is another than it was, and every tick. */
+final class ReportReading
+{
+    /** @var array<string, ?Wiring> by device; null where it has no report descriptor */
+    private array $wirings = [];
+
+    public function __construct(private readonly Rig $rig) {}
+
+    /**
+     * @param list<RawReport>    $reports
+     * @param array<string, int> $values   last value by port
+     * @param list<string>       $problems
+     *
+     * @return list<Input> in the order of the reports, at their times
+     */
+    public function inputs(array $reports, array $values, array &$problems): array
+    {
+        $inputs = [];
+        foreach ($reports as $report) {
+            try {
+                $wiring = $this->wiring($report->device);
+                $read = $wiring?->read($report->bytes);
+            } catch (Refusal $error) {
+                $problems[] = $error->getMessage();
+
+                continue;
+            }
+            if ($read === null) {
+                $problems[] = HandError::shape('reports', $report->device, 'a device of the rig that has a report descriptor')->getMessage();
+            }
+            foreach ($read ?? [] as $port => $value) {
+                $isTick = ($this->rig->controlOf($port)->encoder ?? null) !== null;
+                if ($isTick || ($values[$port] ?? null) !== $value) {
+                    $inputs[] = new Input($report->t, $port, $value);
+                    $values[$port] = $value;
+                }
+            }
+        }
+
+        return $inputs;
+    }
+
+    private function wiring(string $device): ?Wiring
+    {
+        if (! array_key_exists($device, $this->wirings)) {
+            $found = $this->rig->devices[$device] ?? null;
+            $this->wirings[$device] = $found === null || $found->descriptor === null ? null : Wiring::of($found);
+        }
+
+        return $this->wirings[$device];
+    }
+}
