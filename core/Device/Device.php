@@ -40,6 +40,12 @@ final readonly class Device
         return strcasecmp($this->name, $this->kind) === 0 ? $this->name : $this->name.' '.$this->kind;
     }
 
+    /** Is it a real one that a browser reads, as a controller or by its reports? */
+    public function isReadByBrowser(): bool
+    {
+        return $this->gamepad !== null || ($this->descriptor !== null && ! $this->standIn);
+    }
+
     /** @return list<AxisInput> */
     public function axes(): array
     {

@@ -72,7 +72,9 @@ final class RigAtWork
         }
         $taken = 0;
         if ($batch->plugs !== [] || $batch->found !== []) {
-            yield $this->begins($hand, $batch, $clock());
+            $step = $this->begins($hand, $batch, $clock());
+            array_push($problems, ...$step->problems);
+            yield $step;
         }
         foreach (array_chunk($inputs, self::SLICE) as $slice) {
             $step = $this->slice($hand, $slice, $clock());
@@ -109,8 +111,8 @@ final class RigAtWork
         foreach ($batch->plugs as $device => $isThere) {
             $steps[] = $isThere ? $this->live->plugIn((string) $device) : $this->live->unplug((string) $device);
             $hand->devices = array_values(array_diff($hand->devices, [(string) $device]));
-            if ($isThere && ($this->set->rig->devices[$device] ?? null)?->gamepad !== null) {
-                // A controller that the browser of this hand reads: nobody else does.
+            if ($isThere && ($this->set->rig->devices[$device] ?? null)?->isReadByBrowser() === true) {
+                // The browser of this hand reads it, and nobody else does.
                 $hand->devices[] = (string) $device;
             }
         }

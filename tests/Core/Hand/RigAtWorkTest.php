@@ -136,6 +136,14 @@ final class RigAtWorkTest extends TestCase
         $this->assertSame(300, $this->rig->live->state->hands['d/a']);
     }
 
+    public function test_what_cannot_be_found_is_told(): void
+    {
+        $this->hand('pad');
+        iterator_to_array($this->rig->take($this->hands['pad'], new Batch(1, found: [new Input(0, 'd/b1', 7), new Input(0, 'd/b2', 1)]), fn () => $this->now), false);
+        $this->assertStringStartsWith('d/b1 at 1000000 µs: found the value 7', $this->hands['pad']->answer?->problems[0] ?? '');
+        $this->assertSame(1, $this->rig->live->state->hands['d/b2']);
+    }
+
     public function test_another_set_keeps_the_controls_and_ends_what_was_toggled(): void
     {
         $this->hand('page');
