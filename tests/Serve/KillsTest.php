@@ -22,6 +22,8 @@ final class KillsTest extends TestCase
                 $place = random_int(0, 65_535);
                 $batch = ['n' => 1, 'inputs' => [[1000, 'fennel/ring', 1], [2000, 'fennel/mark', 1], [3000, 'fennel/switch-1.up', $kill % 2], [4000, 'fennel/left-lever', $place]]];
                 $this->assertSame([200, 4], [...array_slice($app->rig('POST', '/hands/'.$hand, $batch), 0, 1), $app->rig('POST', '/hands/'.$hand, $batch)[1]['taken']]);
+                $name = 'On water '.$kill;
+                $this->assertSame(303, $app->send('/sets/skerrywing/layers', '/sets/skerrywing/layers/say', ['layer' => 'water', 'name' => $name, 'colour' => '2', 'lets_go' => '0']));
                 // What is remembered over a kill is written once a second.
                 usleep($kill % 2 === 0 ? 1_200_000 : random_int(0, 300_000));
                 $killed = [[$app->rigPid()], array_slice($app->pids(), 1, 1), [$app->rigPid(), ...$app->pids()]][$kill % 3];
@@ -32,6 +34,7 @@ final class KillsTest extends TestCase
                     $this->assertSame(200, $app->rig('POST', '/hands/'.$hand, ['n' => 2, 'bye' => true])[0], 'the rig does not notice that a page has died');
                     $this->assertSame(200, $app->rig('POST', '/orders', ['order' => 'keep', 'name' => 'Kept'])[0]);
                 }
+                $this->assertStringContainsString($name.'<', $app->page('/sets/skerrywing/layers'), 'what was saved is there');
                 $picture = $app->picture();
                 $this->assertSame('Cruise', $picture['layer']['name'], 'nobody holds the ring any more');
                 $this->assertNotContains('fennel/mark', $picture['closed']);

@@ -167,6 +167,44 @@ final class RunningApp
         return [is_string($body) ? (int) $status : 0, is_array($decoded) ? $decoded : []];
     }
 
+    /** A page as a browser gets it. */
+    public function page(string $path): string
+    {
+        // Who is killed in the middle answers nothing: a browser would be asked to read it again.
+        for ($end = microtime(true) + 20.0; microtime(true) < $end; usleep(100_000)) {
+            $curl = $this->curl('GET', $path);
+            curl_setopt_array($curl, [CURLOPT_COOKIEJAR => $this->folder.'/cookies', CURLOPT_COOKIEFILE => $this->folder.'/cookies']);
+            $html = (string) curl_exec($curl);
+            if (curl_getinfo($curl, CURLINFO_RESPONSE_CODE) === 200) {
+                return $html;
+            }
+        }
+
+        return '';
+    }
+
+    /**
+     * Sends a form of a page, again while nothing answers.
+     *
+     * @param array<string, string> $fields
+     *
+     * @return int the status; 303 once it is saved
+     */
+    public function send(string $page, string $path, array $fields): int
+    {
+        for ($end = microtime(true) + 20.0, $status = 0; $status === 0 && microtime(true) < $end; usleep(100_000)) {
+            $html = $this->page($page);
+            preg_match('/csrf-token" content="([^"]+)"/', $html, $token);
+            preg_match('/data-revision="(\d+)"/', $html, $revision);
+            $curl = $this->curl('POST', $path);
+            curl_setopt_array($curl, [CURLOPT_COOKIEJAR => $this->folder.'/cookies', CURLOPT_COOKIEFILE => $this->folder.'/cookies', CURLOPT_POSTFIELDS => http_build_query(['_token' => $token[1] ?? '', 'from' => $revision[1] ?? ''] + $fields), CURLOPT_REFERER => 'http://127.0.0.1:'.$this->port.$page]);
+            curl_exec($curl);
+            $status = (int) curl_getinfo($curl, CURLINFO_RESPONSE_CODE);
+        }
+
+        return $status;
+    }
+
     /** @param array<string, mixed>|null $json */
     public function curl(string $method, string $path, ?array $json = null): \CurlHandle
     {
