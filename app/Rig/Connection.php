@@ -227,7 +227,11 @@ final class Connection
         if ($this->eye !== null) {
             $eye = $this->eye;
             $this->eye = null;
-            $this->calls->gone($eye);
+            try {
+                $this->calls->gone($eye);
+            } catch (\Throwable $error) {
+                ($this->log)($error);
+            }
             ($this->after)();
         }
     }

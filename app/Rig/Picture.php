@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rig;
 
+use App\View\LayerLook;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Hand\Hand;
 use Nailrod\Core\Hand\RigAtWork;
@@ -27,7 +28,7 @@ final readonly class Picture
         $layer = $live->liveLayer();
 
         return new self($more + [
-            'layer' => ['id' => $layer, 'name' => $set->layers[$layer]->name, 'index' => array_search($layer, array_map(strval(...), array_keys($set->layers)), true)],
+            'layer' => ['id' => $layer, 'name' => $set->layers[$layer]->name, 'look' => LayerLook::of($set, $layer)],
             'axes' => $picture->axes(),
             'closed' => $picture->closed(),
             'stops' => $picture->openStops(),

@@ -17,6 +17,7 @@ import './reach.js';
 import './rig.js';
 import './recordings.js';
 import './roll.js';
+import './say.js';
 import './shape.js';
 import './survey.js';
 import './tape.js';

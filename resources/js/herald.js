@@ -70,7 +70,7 @@ function show() {
     }
     badge.hidden = false;
     setText(badge.querySelector('[data-herald-name]'), layer.name);
-    badge.querySelector('.layer-dot').className = `layer-dot layer--${layer.index % 8}`;
+    badge.querySelector('.layer-dot').className = `layer-dot layer--${layer.look}`;
     badge.querySelector('summary').title = `Layer ${layer.name} of ${name} is live. How is a change announced?`;
     if (before !== null && before.set === set && before.id !== layer.id) {
         announce(layer.name);

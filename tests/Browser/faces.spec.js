@@ -223,3 +223,18 @@ test('the keyboard is a device: Ctrl+Alt+L and Ctrl+Alt+M go to layers, and Esca
     await page.keyboard.press('?');
     await expect(page.locator('#help')).toBeVisible();
 });
+
+test('a phrase that is typed is said, and one that there is not is told', async ({ page, app }) => {
+    await page.goto(`${app.url}/sets/skerrywing/assign?device=phrases&ref=phrases/phrase-4`);
+    await page.locator('.does [name="does"]').selectOption('go to layer');
+    await page.locator('.does [name^="output[layer"]:visible').selectOption({ label: 'On water' });
+    await saved(page, () => page.locator('.does .button').click());
+    await app.open(page, 'rig');
+    await page.getByPlaceholder('Say a phrase, Enter').fill('lines  IN');
+    await page.getByPlaceholder('Say a phrase, Enter').press('Enter');
+    await expect(page.locator('#herald [data-herald-name]')).toHaveText('On water');
+    await expect(page.getByPlaceholder('Say a phrase, Enter')).toHaveValue('');
+    await page.getByPlaceholder('Say a phrase, Enter').fill('Fly home');
+    await page.getByPlaceholder('Say a phrase, Enter').press('Enter');
+    expect(await page.getByPlaceholder('Say a phrase, Enter').evaluate((field) => field.validationMessage)).toBe('No phrase of the rig is called "Fly home".');
+});

@@ -11,6 +11,7 @@
                 </li>
             @endforeach
         </ul>
+        <x-say :rig="$rig" />
         <button type="button" class="button" id="swap-pads" hidden>Swap the two of one model</button>
         <details class="pop pop--up"><summary class="link">Add a device</summary>
             <div class="pop__body pop__body--wide">
