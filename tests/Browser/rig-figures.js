@@ -53,6 +53,33 @@ const before = seconds(pid());
 await new Promise((resolve) => { setTimeout(resolve, 10_000); });
 line('the rig while nobody does anything', (100 * (seconds(pid()) - before)) / 10, '% of a core');
 
+// Eight hands that send 8,000 readings a second each, over their own connections.
+const token = /data-rig-token="([^"]+)"/.exec(await (await fetch(`${app.url}/sets/skerrywing/bench`)).text())[1];
+const ask = async (path, body) => (await fetch(`http://127.0.0.1:${app.rigPort}${path}`, { method: body ? 'POST' : 'GET', headers: { Authorization: `Bearer ${token}` }, body: body && JSON.stringify(body) })).json();
+const axes = ['fennel/left-lever', 'fennel/right-lever', 'gorse/stick.x', 'gorse/stick.y', 'rowan/wheel', 'sedge/rudder', 'sedge/left-toe', 'sedge/right-toe'];
+const SECONDS = process.argv.includes('--quick') ? 5 : 60;
+const used = seconds(pid());
+const memory = (await ask('/health')).memory_bytes;
+const began = performance.now();
+const taken = await Promise.all(axes.map(async (axis, k) => {
+    const { hand } = await ask('/hands', { name: `Hand ${k}`, kind: 'program' });
+    let sum = 0;
+    for (let n = 1; n <= 40 * SECONDS; n++) {
+        const inputs = Array.from({ length: 200 }, (_, i) => [25_000 * n + 125 * i, axis, 900 + ((7 * i + 13 * n) % 1000)]);
+        sum += (await ask(`/hands/${hand}`, { n, inputs })).taken;
+        await new Promise((resolve) => { setTimeout(resolve, Math.max(0, began + 25 * n - performance.now())); });
+    }
+
+    return sum;
+}));
+const took = (performance.now() - began) / 1000;
+const after = await ask('/health');
+line('readings that eight hands sent over the line', axes.length * 8000 * SECONDS, '');
+line('of them taken', taken.reduce((sum, one) => sum + one, 0), '', `   in ${took.toFixed(1)} s`);
+line('of a core while they did', (seconds(pid()) - used) / took, 'cores');
+line('the latest timer meanwhile', after.latest_timer_us / 1000, 'ms');
+line('memory that the rig grew by', (after.memory_bytes - memory) / 1_048_576, 'MB');
+
 const back = [];
 for (let i = 0; i < 10; i++) {
     const killed = pid();
