@@ -101,6 +101,8 @@ final class Deck
             $player = $this->player;
             $this->player = null;
             $this->rig->close($player->hand);
+            // First the picture in which nothing is played, so that what is said stays on the page.
+            $this->rig->tell();
             $this->rig->eyes->say('played', ['said' => $said === '' ? sprintf('"%s" was stopped.', $player->name()) : $said]);
             $this->rig->changed();
         }

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\RecordingRecord;
 use App\Recordings\Recordings;
+use App\Rig\Scope;
 use App\Sets\SetStore;
 use Illuminate\Http\UploadedFile;
 use Nailrod\Core\Output\OutputEvent;
@@ -215,6 +216,14 @@ final class RecordingsTest extends TestCase
         $this->assertSame('"Take-off" has been played.', $seen['played_said']);
         $this->assertSame(40_000, $seen['hands']['fennel/left-lever']);
         $this->assertSame(422, $this->rig->order('play', ['recording' => 'none'])->status);
+        $this->rig->order('play', ['recording' => $recording]);
+        $this->rig->seen();
+        $frames = '';
+        $this->rig->calls->look([], '', new Scope(all: true), function (string $frame) use (&$frames): void {
+            $frames .= $frame;
+        });
+        $this->rig->order('stop');
+        $this->assertMatchesRegularExpression('/"playing":null.*event: played/s', $frames, 'the picture that nothing is played comes before what is said of it');
     }
 
     public function test_a_damaged_file_says_where_and_gives_what_is_before_it(): void
