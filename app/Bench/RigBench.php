@@ -65,10 +65,10 @@ final class RigBench
     {
         $calls = $this->rig($set);
         $hand = $this->open($calls);
-        [$axis, $contact] = [array_key_first($calls->rig->work()->set->rig->axes) ?? '', array_key_first(array_filter($calls->rig->work()->set->rig->contacts, fn ($contact) => $contact->isReported() && $contact->hat === null))];
+        [$axis, $contact] = [array_key_first($calls->rig->work()->set->rig->axes), array_key_first(array_filter($calls->rig->work()->set->rig->contacts, fn ($contact) => $contact->isReported() && $contact->hat === null))];
         $times = [];
         for ($n = 1; $n <= self::ROUNDS; $n++) {
-            $body = json_encode(['n' => $n, 't' => 33_000 * $n, 'inputs' => [[33_000 * $n - 5000, $axis, 100 + 7 * $n], [33_000 * $n - 200, $contact, $n % 2]]]);
+            $body = json_encode(['n' => $n, 't' => 33_000 * $n, 'inputs' => [...$axis === null ? [] : [[33_000 * $n - 5000, $axis, 100 + 7 * $n]], [33_000 * $n - 200, $contact, $n % 2]]]);
             $start = hrtime(true);
             $calls->answer('POST', '/hands/'.$hand, (string) $body, new Scope(all: true));
             $calls->rig->run();

@@ -17,6 +17,8 @@ use Symfony\Component\Console\Output\OutputInterface;
 
 final class DescribeCommand extends Command
 {
+    use RefusesInWords;
+
     protected $signature = 'nailrod:describe {file : a HID report descriptor: binary, hex text or a list of bytes} {--json : for machines} {--device= : print a device file of this id instead}';
 
     protected $description = 'Says what a device reports, by its HID report descriptor';
@@ -26,12 +28,12 @@ final class DescribeCommand extends Command
         $file = $this->argument('file');
         $content = is_file($file) ? file_get_contents($file) : false;
         if ($content === false) {
-            return $this->fails($file.': found no such file, expected a report descriptor.');
+            return $this->refused($file.': found no such file, expected a report descriptor.');
         }
         try {
             $descriptor = ReportDescriptor::parse(DescriptorText::bytes($content));
         } catch (DescriptorError $error) {
-            return $this->fails(basename($file).': '.$error->getMessage());
+            return $this->refused(basename($file).': '.$error->getMessage());
         }
         $id = $this->option('device');
         match (true) {
@@ -48,7 +50,7 @@ final class DescribeCommand extends Command
         ['document' => $document, 'left_out' => $leftOut] = DeviceBuilder::build($descriptor, $id, ucfirst($id), 'gamepad');
         $this->output->write(Json::encode($document), false, OutputInterface::OUTPUT_RAW);
         foreach ($leftOut as $line) {
-            $this->output->getErrorStyle()->writeln('left out: '.$line, OutputInterface::OUTPUT_RAW);
+            $this->tell('left out: '.$line);
         }
     }
 
@@ -89,12 +91,5 @@ final class DescribeCommand extends Command
             }
         }
         $this->line(sprintf('%d axes, %d encoders, %d hats, %d buttons, %d keys', count($descriptor->axes()), count($descriptor->encoders()), count($descriptor->hats()), count($descriptor->buttons()), count($descriptor->keys())));
-    }
-
-    private function fails(string $message): int
-    {
-        $this->output->getErrorStyle()->writeln($message, OutputInterface::OUTPUT_RAW);
-
-        return self::FAILURE;
     }
 }

@@ -6,6 +6,7 @@ namespace App\Console;
 
 use App\Game\EventStream;
 use App\Game\OutsideGame;
+use App\Models\SetRecord;
 use App\Sets\SetStore;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\Http;
@@ -14,6 +15,8 @@ use Nailrod\Core\Exchange\GameBindings;
 /** Knows the game's own binding list from the store, as a game would from its settings; all else comes and goes by the rig's protocol. */
 final class GameCommand extends Command
 {
+    use RefusesInWords;
+
     protected $signature = 'nailrod:game {set : the set whose simulator it is} {--rig=http://127.0.0.1:8081 : where the rig is} {--token= : made by nailrod:token with --see and --game=SIMULATOR}';
 
     protected $description = 'Runs the stand-in of a simulator as a process of its own';
@@ -22,9 +25,10 @@ final class GameCommand extends Command
 
     public function handle(SetStore $sets): int
     {
-        $set = $sets->current($sets->open((string) $this->argument('set')));
-        if ($set->catalogue === null) {
-            return $this->refused('This set has no simulator.');
+        $record = SetRecord::query()->where('removed', false)->find($this->argument('set'));
+        $set = $record === null ? null : $sets->current($record);
+        if ($set?->catalogue === null) {
+            return $this->refused($set === null ? 'There is no set of that id.' : 'This set has no simulator.');
         }
         $this->trap([SIGTERM, SIGINT], function (): void {
             $this->ends = true;
@@ -77,12 +81,5 @@ final class GameCommand extends Command
         Http::withToken($token)->delete($hand);
 
         return self::SUCCESS;
-    }
-
-    private function refused(string $why): int
-    {
-        $this->output->getErrorStyle()->writeln($why);
-
-        return self::FAILURE;
     }
 }

@@ -18,6 +18,8 @@ use Symfony\Component\Console\Output\OutputInterface;
 
 final class PlayCommand extends Command
 {
+    use RefusesInWords;
+
     protected $signature = 'nailrod:play {set : a set file that stands alone, or has its parents and devices beside it} {recording : a recording as CSV, or - for standard input} {--figures : say at the end, on standard error, how much memory it took}';
 
     protected $description = 'Plays a recording through a set and prints what comes out, as CSV';
@@ -27,18 +29,18 @@ final class PlayCommand extends Command
         $file = $this->word('set');
         $json = is_file($file) ? file_get_contents($file) : false;
         if ($json === false) {
-            return $this->fails($file.': found no such file, expected a set.');
+            return $this->refused($file.': found no such file, expected a set.');
         }
         try {
             $bundle = SetBundle::read($json, new FolderLibrary(dirname($file)));
             $machine = Machine::start(Compiler::compile((new Assembly($bundle))->assemble($bundle->set)), true);
         } catch (FormatError $error) {
-            return $this->fails($error->in(basename($file))->getMessage());
+            return $this->refused($error->in(basename($file))->getMessage());
         }
         $recording = $this->word('recording');
         $lines = @fopen($recording === '-' ? 'php://stdin' : $recording, 'r');
         if ($lines === false) {
-            return $this->fails($recording.': found no such file, expected a recording.');
+            return $this->refused($recording.': found no such file, expected a recording.');
         }
         try {
             $this->write(OutputWriter::HEADER."\n");
@@ -47,7 +49,7 @@ final class PlayCommand extends Command
             }
             $this->events($machine->finish());
         } catch (InputError $error) {
-            return $this->fails(basename($recording).': '.$error->getMessage());
+            return $this->refused(basename($recording).': '.$error->getMessage());
         } finally {
             fclose($lines);
         }
@@ -90,17 +92,5 @@ final class PlayCommand extends Command
         $word = $this->argument($argument);
 
         return is_string($word) ? $word : '';
-    }
-
-    private function fails(string $message): int
-    {
-        $this->tell($message);
-
-        return self::FAILURE;
-    }
-
-    private function tell(string $message): void
-    {
-        $this->output->getErrorStyle()->writeln($message, OutputInterface::OUTPUT_RAW);
     }
 }

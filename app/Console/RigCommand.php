@@ -23,6 +23,8 @@ use React\EventLoop\StreamSelectLoop;
 
 final class RigCommand extends Command
 {
+    use RefusesInWords;
+
     protected $signature = 'nailrod:rig {address=127.0.0.1} {--pages=8080 : port of the pages} {--port= : port of the rig; that of the pages + 1 if nothing is said} {--check : only say whether it could be started}';
 
     protected $description = 'Runs the rig: the process that works the set in play, whether anybody looks or not';
@@ -33,7 +35,7 @@ final class RigCommand extends Command
     public function handle(SetStore $sets, Programs $programs, Recordings $recordings, Tokens $tokens): int
     {
         $pages = (int) $this->option('pages');
-        $port = (int) ($this->option('port') ?? config('nailrod.rig.port') ?? $pages + 1);
+        $port = (int) ($this->option('port') ?? Door::portBeside($pages));
         $database = (string) config('database.connections.sqlite.database');
         $lock = fopen($database.'.rig', 'c+');
         if ($lock === false || ! flock($lock, LOCK_EX | LOCK_NB)) {
@@ -80,12 +82,5 @@ final class RigCommand extends Command
         });
 
         return $snapshot;
-    }
-
-    private function refused(string $why): int
-    {
-        $this->output->getErrorStyle()->writeln($why);
-
-        return self::FAILURE;
     }
 }

@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use App\Rig\NotAllowed;
 use App\Rig\Scope;
 use App\Rig\Tokens;
 use Illuminate\Console\Command;
 
 final class TokenCommand extends Command
 {
+    use RefusesInWords;
+
     protected $signature = 'nailrod:token {name : what the program is called} {--see : it may see what happens} {--feed=* : a device that it may move} {--game=* : a simulator that it may be} {--order : it may give orders}';
 
     protected $description = 'Makes a token for a program that talks to the rig, and prints it once';
@@ -18,12 +21,11 @@ final class TokenCommand extends Command
     {
         $words = fn (string $option): array => array_values(array_filter((array) $this->option($option), is_string(...)));
         $scope = new Scope(see: (bool) $this->option('see'), order: (bool) $this->option('order'), feeds: $words('feed'), games: $words('game'));
-        if ($scope->inWords() === []) {
-            $this->output->getErrorStyle()->writeln('A token that allows nothing is of no use. Say at least one of --see, --feed=DEVICE, --game=SIMULATOR, --order.');
-
-            return self::INVALID;
+        try {
+            $this->line($tokens->forProgram((string) $this->argument('name'), $scope));
+        } catch (NotAllowed $error) {
+            return $this->refused($error->getMessage(), self::INVALID);
         }
-        $this->line($tokens->forProgram((string) $this->argument('name'), $scope));
 
         return self::SUCCESS;
     }

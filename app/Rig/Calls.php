@@ -15,13 +15,16 @@ final class Calls
 {
     private const MOST_NAME = 60;
 
-    /** @var array<string, Scope> what the token of each hand allows, by hand */
-    private array $scopes = [];
+    /** @var \WeakMap<Hand, Scope> what the token of each hand allows, as long as it is there */
+    private \WeakMap $scopes;
 
     /** @var array<string, string> hands that live as long as an eye, by eye */
     private array $ofEyes = [];
 
-    public function __construct(public readonly Resident $rig, private readonly Orders $orders, private readonly Health $health) {}
+    public function __construct(public readonly Resident $rig, private readonly Orders $orders, private readonly Health $health)
+    {
+        $this->scopes = new \WeakMap;
+    }
 
     /** @param string $body as it came */
     public function answer(string $method, string $path, string $body, Scope $scope): Reply
@@ -66,7 +69,7 @@ final class Calls
             throw HandError::shape('name', $body['name'] ?? null, 'a name for the hand');
         }
         $hand = $this->rig->open($name, $kind, $this->devices($body['devices'] ?? [], $scope));
-        $this->scopes[$hand->id] = $scope;
+        $this->scopes[$hand] = $scope;
         if (is_string($body['eye'] ?? null) && isset($this->rig->eyes->all[$body['eye']])) {
             $this->ofEyes[$body['eye']] = $hand->id;
         }
@@ -97,11 +100,11 @@ final class Calls
             return Reply::problem(410, 'This hand has gone: it was silent for too long, or said goodbye. Open a new one.');
         }
         // Ids of hands are seen by eyes: a token that allows less, or something else, cannot work them.
-        if ($scope != ($this->scopes[$id] ?? null)) {
+        if ($scope != ($this->scopes[$hand] ?? null)) {
             throw NotAllowed::to('work this hand');
         }
         if ($method === 'DELETE') {
-            $this->close($hand);
+            $this->rig->close($hand);
 
             return new Reply(204);
         }
@@ -114,7 +117,6 @@ final class Calls
         }
         $this->rig->take($hand, $batch);
         $answer = $hand->answer;
-        $this->health->took(count($batch->inputs));
 
         return new Reply(200, ['n' => $hand->batch, 'taken' => $answer->taken ?? 0, 'problems' => $answer->problems ?? []]);
     }
@@ -145,12 +147,6 @@ final class Calls
             $problems,
             array_values(array_filter($batch->reports, fn ($report) => $may($report->device.'/'))),
         );
-    }
-
-    private function close(Hand $hand): void
-    {
-        $this->rig->close($hand);
-        unset($this->scopes[$hand->id]);
     }
 
     /** @param array<array-key, mixed> $body */
@@ -211,7 +207,7 @@ final class Calls
         $hand = $this->rig->hand($this->ofEyes[$eye->id] ?? '');
         unset($this->ofEyes[$eye->id]);
         if ($hand !== null) {
-            $this->close($hand);
+            $this->rig->close($hand);
         }
     }
 }

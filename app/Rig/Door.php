@@ -7,7 +7,8 @@ namespace App\Rig;
 /** Who is let in: only to the names of this machine, and from a browser only from the application's own pages. */
 final readonly class Door
 {
-    private const OWN = ['127.0.0.1', 'localhost', '[::1]'];
+    /** Names by which a machine asks itself. */
+    public const OWN = ['127.0.0.1', 'localhost', '[::1]'];
 
     /**
      * @param int          $port  of the rig
@@ -30,5 +31,11 @@ final readonly class Door
     private function with(int $port): array
     {
         return array_map(fn (string $host): string => $host.':'.$port, [...self::OWN, ...$this->hosts]);
+    }
+
+    /** Where the rig listens, beside pages at this port. */
+    public static function portBeside(int $pages): int
+    {
+        return (int) (config('nailrod.rig.port') ?? $pages + 1);
     }
 }

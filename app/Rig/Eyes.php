@@ -66,6 +66,7 @@ final class Eyes
         $this->flush($work, $picture, $now);
         $this->all[$eye->id] = $eye;
         ($eye->write)(self::event('hello', self::json(['eye' => $eye->id, 'boot' => $this->boot, 'clock' => $now])));
+        $this->sheet($eye, $work, true);
         $from = str_starts_with($last, $this->boot.'-') ? (int) substr($last, strlen($this->boot) + 1) : -1;
         if ($from >= 0 && $from <= $this->number && ($from === $this->number || isset($this->told[$from + 1]))) {
             for ($number = $from + 1; $number <= $this->number; $number++) {
@@ -77,7 +78,6 @@ final class Eyes
         if (in_array('picture', $eye->sees, true)) {
             ($eye->write)(self::event('picture', self::json(['now' => $now, 'whole' => true] + $picture->whole()), $this->boot.'-'.$this->number));
         }
-        $this->sheet($eye, $work, true);
     }
 
     public function close(Eye $eye): void
@@ -113,13 +113,13 @@ final class Eyes
             $this->waiting['game'][] = $this->game($event, $words);
         }
         foreach ($step->sentences as $line) {
-            $this->waiting['tape'][] = $this->line($line) + ($by === '' ? [] : ['by' => $by]);
+            $this->waiting['tape'][] = $this->line($line, $by);
         }
         foreach (['rows', 'game'] as $kind) {
             $this->waiting[$kind] = array_slice($this->waiting[$kind], -self::MOST_ROWS);
         }
         foreach ($step->problems as $problem) {
-            $this->waiting['tape'][] = ['t' => $work->now(), 'about' => '', 'parts' => [$problem], 'ends' => false, 'keys' => [], 'problem' => true] + ($by === '' ? [] : ['by' => $by]);
+            $this->waiting['tape'][] = $this->line(new Sentence($work->latest(), '', [$problem], false, []), $by) + ['problem' => true];
         }
     }
 
@@ -177,9 +177,9 @@ final class Eyes
     }
 
     /** @return array<string, mixed> */
-    private function line(Sentence $line): array
+    private function line(Sentence $line, string $by): array
     {
-        return ['t' => $line->t, 'about' => $line->about, 'parts' => $line->parts, 'ends' => $line->ends, 'keys' => $line->keys];
+        return ['t' => $line->t, 'about' => $line->about, 'parts' => $line->parts, 'ends' => $line->ends, 'keys' => $line->keys] + ($by === '' ? [] : ['by' => $by]);
     }
 
     /** @return array<string, mixed> */

@@ -12,6 +12,8 @@ final class Health
     /** How often it is looked whether the code is another, in seconds. */
     private const LOOKS = 10;
 
+    private const MINUTE = 60;
+
     /** What the code was when the process began; another now means that it is to be started again. */
     private readonly string $stamp;
 
@@ -20,10 +22,8 @@ final class Health
 
     private int $seconds = 0;
 
-    /** Inputs that were taken until a second ago, and until now. */
+    /** Inputs that were taken until a second ago. */
     private int $before = 0;
-
-    private int $inputs = 0;
 
     private int $rate = 0;
 
@@ -38,29 +38,21 @@ final class Health
         $this->stamp = Stamp::now();
     }
 
-    public function took(int $inputs): void
-    {
-        $this->inputs += $inputs;
-    }
-
     public function fired(int $late): void
     {
         $this->late = max($this->late, $late);
     }
 
     /** A second has passed. */
-    public function second(): void
+    public function second(Resident $rig): void
     {
-        $this->rate = $this->inputs - $this->before;
-        $this->before = $this->inputs;
+        [$this->rate, $this->before] = [$rig->taken - $this->before, $rig->taken];
         if (++$this->seconds % self::LOOKS === 0) {
             $this->isNew = Stamp::now() !== $this->stamp;
         }
-    }
-
-    public function minute(): void
-    {
-        $this->late = 0;
+        if ($this->seconds % self::MINUTE === 0) {
+            $this->late = 0;
+        }
     }
 
     public function isCodeNew(): bool
@@ -77,9 +69,7 @@ final class Health
     {
         $hands = [];
         foreach ($rig->hands() as $hand) {
-            $work = $rig->work();
-            $held = array_map(strval(...), array_keys($work->hands->heldBy($hand, $work->live->state->hands, $work->set->rig)));
-            $hands[] = ['name' => $hand->name, 'kind' => $hand->kind->inWords(), 'rate' => $hand->inputs - ($this->of[$hand->id] ?? 0), 'delay' => $hand->clock->late(), 'holds' => array_map(fn (string $port): string => $work->set->rig->fullNameOf($port), $held)];
+            $hands[] = ['name' => $hand->name, 'kind' => $hand->kind->inWords(), 'rate' => $hand->inputs - ($this->of[$hand->id] ?? 0), 'delay' => $hand->clock->late(), 'holds' => array_map($rig->work()->set->rig->fullNameOf(...), $rig->work()->holds($hand))];
         }
         $this->of = array_column(array_map(fn (Hand $hand): array => [$hand->id, $hand->inputs], $rig->hands()), 1, 0);
 
@@ -93,7 +83,7 @@ final class Health
             'version' => Stamp::VERSION,
             'set' => $rig->set(),
             'clock' => $rig->clock->now(),
-            'hands' => array_map(fn (Hand $hand) => ['name' => $hand->name, 'kind' => $hand->kind->value, 'inputs' => $hand->inputs, 'holds' => array_keys($rig->work()->hands->heldBy($hand, $rig->work()->live->state->hands, $rig->work()->set->rig))], $rig->hands()),
+            'hands' => array_map(fn (Hand $hand) => ['name' => $hand->name, 'kind' => $hand->kind->value, 'inputs' => $hand->inputs, 'holds' => $rig->work()->holds($hand)], $rig->hands()),
             'eyes' => count($rig->eyes->all),
             'inputs_a_second' => $this->rate,
             'latest_timer_us' => $this->late,

@@ -43,7 +43,7 @@ final class Orders
     private function letGo(Resident $rig): Reply
     {
         $live = $rig->work()->live;
-        $rig->keep(LiveStep::joined([$live->step([], $rig->clock->now()), $live->leave(), $live->takeUp()]));
+        $rig->keep(LiveStep::joined([$live->step([], $rig->clock->now()), $live->letGo()]));
 
         return new Reply(204);
     }

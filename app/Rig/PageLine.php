@@ -45,6 +45,6 @@ final readonly class PageLine
 
     private function port(): int
     {
-        return (int) (config('nailrod.rig.port') ?? (int) $this->request->getPort() + 1);
+        return Door::portBeside((int) $this->request->getPort());
     }
 }

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace App\Rig;
 
-use App\View\LayerLook;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Hand\Hand;
 use Nailrod\Core\Hand\RigAtWork;
 use Nailrod\Core\Live\LivePicture;
+use Nailrod\Core\Set\LayerLook;
 
 /** Everything that an eye sees of the rig at one instant, and what of it has changed since another. */
 final readonly class Picture
 {
-    /** Of these only the entries that changed are told; one that is gone is null. */
+    /** Of these only the entries that changed are told. */
     private const MAPS = ['axes', 'lamps', 'hands', 'reports', 'variables', 'batches'];
 
     /** @param array<string, mixed> $parts */
@@ -54,7 +54,7 @@ final readonly class Picture
         return $whole;
     }
 
-    /** @return array<string, mixed> what has changed since then */
+    /** @return array<string, mixed> what has changed since then; under `in` the entries of maps that have, null for one that is gone */
     public function since(self $before): array
     {
         $changes = [];
@@ -74,7 +74,7 @@ final readonly class Picture
                     $changed[$key] = $value;
                 }
             }
-            $changes[$name] = (object) $changed;
+            $changes['in'][$name] = (object) $changed;
         }
 
         return $changes;

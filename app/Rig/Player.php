@@ -13,9 +13,6 @@ use Nailrod\Core\Hand\Hand;
 /** A recording that is played by the rig itself, as a hand like any other: its rows come at their times, read piece by piece. */
 final class Player
 {
-    /** Rows that come within this are one batch, in µs. */
-    private const TOGETHER = 1000;
-
     /** @var list<array{int, string, int|float}> */
     private array $rows = [];
 
@@ -46,9 +43,9 @@ final class Player
     public function batch(int $now): ?Batch
     {
         $inputs = [];
-        while (($due = $this->due()) !== null && $due <= $now + self::TOGETHER && count($inputs) < Batch::MOST) {
+        while (($due = $this->due()) !== null && $due <= $now && count($inputs) < Batch::MOST) {
             [, $port, $value] = $this->rows[$this->at++];
-            $inputs[] = new Input(min($due, $now), $port, $value);
+            $inputs[] = new Input($due, $port, $value);
             if (! isset($this->rows[$this->at])) {
                 $this->read();
             }

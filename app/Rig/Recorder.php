@@ -97,9 +97,11 @@ final class Recorder
     /** Ends the recording and keeps it; null if none was being made. */
     public function keep(string $name): ?RecordingRecord
     {
+        $record = $this->record;
         $this->write();
 
-        return $this->record === null ? null : $this->end($name);
+        // On a full disk it has been ended and kept by then.
+        return $this->record === null ? $record : $this->end($name);
     }
 
     private function end(string $name): RecordingRecord

@@ -7,6 +7,7 @@ namespace App\Rig;
 use App\Recordings\Recordings;
 use App\Sets\Programs;
 use App\Sets\SetStore;
+use Nailrod\Core\Format\Refusal;
 use Nailrod\Core\Hand\Batch;
 use Nailrod\Core\Hand\Hand;
 use Nailrod\Core\Hand\HandError;
@@ -22,6 +23,9 @@ final class Resident
     public readonly Eyes $eyes;
 
     public readonly Deck $deck;
+
+    /** Inputs that all hands have sent since the process began. */
+    public int $taken = 0;
 
     /** Somebody wants the process to begin again. */
     public bool $isToEnd = false;
@@ -49,7 +53,7 @@ final class Resident
     {
         $this->deck->begin();
         $kept = $this->snapshot->read();
-        $both = $this->in->put($this->in->orAnother($kept['set'] ?? $this->snapshot->setAlone()));
+        $both = $this->in->unlessBroken(fn () => $this->in->put($this->in->orAnother($kept['set'] ?? $this->snapshot->setAlone())));
         if ($both === null) {
             return;
         }
@@ -69,10 +73,10 @@ final class Resident
         $this->keep($step);
     }
 
-    /** @throws HandError if there is no set, so that there is no rig */
+    /** @throws HandError if there is no set that could be played, so that there is no rig */
     public function work(): RigAtWork
     {
-        return $this->work ?? throw HandError::noSet();
+        return $this->work ?? throw HandError::noSet($this->in->broken);
     }
 
     /** A hand that is there. */
@@ -110,11 +114,13 @@ final class Resident
     /** @throws HandError if a batch is missing before it */
     public function take(Hand $hand, Batch $batch): void
     {
+        $before = $hand->inputs;
         foreach ($this->work()->take($hand, $batch, $this->clock->now(...)) as $step) {
             $this->keep($step, $hand);
             // Timers do not wait for a long batch.
             $this->keep($this->work()->run($this->clock->now()));
         }
+        $this->taken += $hand->inputs - $before;
         $this->hasNews = $this->hasNews || ! $batch->isEmpty();
         if ($batch->bye) {
             $this->close($hand);
@@ -152,7 +158,7 @@ final class Resident
             $this->work->live->nextDue(),
             $this->deck->due(),
             $this->hasNews ? $this->told + Eyes::JOINED : null,
-            $this->work->live->isGameMoving() ? $this->work->now() + 40_000 : null,
+            $this->work->live->isGameMoving() ? $this->work->latest() + 40_000 : null,
         ], is_int(...));
 
         return $due === [] ? null : max(0, min($due) - $this->clock->now());
@@ -171,7 +177,7 @@ final class Resident
     {
         if ($eye->page !== '' && $eye->page !== $this->set() && $this->eyes->all === [] && ($this->work->hands->all ?? []) === []) {
             // Nobody else is there: what the only page shows is in play.
-            $this->play($eye->page);
+            $this->in->unlessBroken(fn () => $this->play($eye->page));
         }
         $this->eyes->open($eye, $this->work(), $this->picture(), $this->clock->now(), $last);
     }
@@ -206,7 +212,13 @@ final class Resident
         }
     }
 
-    /** Another set comes into play; false if there is none of that id. */
+    /**
+     * Another set comes into play.
+     *
+     * @return bool false if there is none of that id
+     *
+     * @throws Refusal if it cannot be put together
+     */
     public function play(string $id): bool
     {
         $both = $id === $this->in->id ? [] : $this->in->put($id);
@@ -227,7 +239,7 @@ final class Resident
     {
         $id = $this->in->orAnother($this->in->id);
         if ($id !== $this->in->id || $id === '') {
-            $this->play($id);
+            $this->in->unlessBroken(fn () => $this->play($id));
 
             return;
         }
@@ -253,7 +265,7 @@ final class Resident
     public function end(): void
     {
         if ($this->work !== null) {
-            $this->keep(LiveStep::joined([$this->work->live->step([], $this->clock->now()), $this->work->live->leave()]));
+            $this->keep(LiveStep::joined([$this->work->live->step([], $this->clock->now()), $this->work->live->close()]));
             $this->tell();
             $this->isSaved = false;
         }

@@ -134,13 +134,11 @@ final class Server
     private function second(): void
     {
         $this->seconds++;
-        $this->health->second();
-        if ($this->seconds % 60 === 0) {
-            $this->health->minute();
-        }
+        // What must not be lost comes first.
+        $this->rig->save();
+        $this->health->second($this->rig);
         $this->rig->eyes->say('beat', ['clock' => $this->rig->clock->now(), 'new_code' => $this->health->isCodeNew()]);
         $this->rig->eyes->say('here', $this->health->here($this->rig));
-        $this->rig->save();
         if ($this->seconds === Snapshot::SOON) {
             $this->snapshot->isGood();
         }

@@ -34,7 +34,11 @@ final class SetInPlay
         return (string) ((clone $sets)->where('id', $id)->value('id') ?? $sets->orderByDesc('position')->value('id'));
     }
 
-    /** @return ?array{Program, BindingSet} of the set that comes into play; null if there is none of that id */
+    /**
+     * @return ?array{Program, BindingSet} of the set that comes into play; null if there is none of that id
+     *
+     * @throws Refusal if it cannot be put together
+     */
     public function put(string $id): ?array
     {
         $record = SetRecord::query()->where('removed', false)->find($id);
@@ -50,10 +54,24 @@ final class SetInPlay
             return null;
         }
         $before = $this->program;
-        try {
-            $both = $this->taken($record);
+        $both = $this->unlessBroken(fn (): array => $this->taken($record));
 
-            return $this->program === $before ? null : $both;
+        return $this->program === $before ? null : $both;
+    }
+
+    /**
+     * A set that cannot be put together leaves what is in play as it is, and says why.
+     *
+     * @template T
+     *
+     * @param callable(): T $take
+     *
+     * @return ?T
+     */
+    public function unlessBroken(callable $take): mixed
+    {
+        try {
+            return $take();
         } catch (Refusal|\UnexpectedValueException $error) {
             $this->broken = $error->getMessage();
 

@@ -21,9 +21,16 @@ final readonly class Tokens
         return 'page.'.$until.'.'.$this->sign($until);
     }
 
-    /** A new token for a program; it is shown once and cannot be read back. */
+    /**
+     * A new token for a program; it is shown once and cannot be read back.
+     *
+     * @throws NotAllowed if it would allow nothing
+     */
     public function forProgram(string $name, Scope $scope): string
     {
+        if ($scope->inWords() === []) {
+            throw NotAllowed::toAnything();
+        }
         $token = 'nr_'.bin2hex(random_bytes(20));
         TokenRecord::query()->create(['id' => bin2hex(random_bytes(6)), 'name' => $name, 'hash' => hash('sha256', $token), 'scope' => $scope->toArray()]);
 

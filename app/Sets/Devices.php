@@ -94,6 +94,12 @@ final class Devices
         return [$this->keep(['descriptor' => bin2hex($bytes)] + $document), true];
     }
 
+    /** What its owner is told of a device that has just come. */
+    public static function greeting(DeviceRecord $record, bool $isNew): string
+    {
+        return $record->device()->name.($isNew ? ' is new. It was taken into the rig.' : ' is there.');
+    }
+
     /** The keyboard of the computer, which is there once. */
     public function keyboard(): DeviceRecord
     {

@@ -82,10 +82,10 @@ final class Pads
         $name = $record->device()->name;
 
         return match (true) {
-            $recognised->device === null => [$name.' is new. It was taken into the rig.'],
+            $recognised->device === null => [Devices::greeting($record, true)],
             $wasThere => [],
             $other !== null => [sprintf('%s is back, or %s: they are of one model and stand alike. Press something on it; if the wrong one lights, swap them on the Rig.', $name, $other->device()->name)],
-            default => [$name.' is there.'],
+            default => [Devices::greeting($record, false)],
         };
     }
 

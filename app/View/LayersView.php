@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\View;
 
 use Nailrod\Core\Format\Keys;
+
 use Nailrod\Core\Layer\Layer;
 use Nailrod\Core\Plan\LayerLink;
 use Nailrod\Core\Plan\LayerMap;
 use Nailrod\Core\Set\Cell;
+use Nailrod\Core\Set\LayerLook;
 
 /** The Layers place: what leads where and back, drawn; and the layers themselves. */
 final readonly class LayersView

@@ -6,7 +6,7 @@ namespace Nailrod\Core\Cause;
 
 use Nailrod\Core\Format\Refusal;
 
-/** An input that cannot be: with its place, what was found and what was expected. */
+/** An input that cannot be: with its place, what was found and what was expected. Times in µs. */
 final class InputError extends \DomainException implements Refusal
 {
     public static function backInTime(Input $input, int $now): self

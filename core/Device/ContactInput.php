@@ -66,7 +66,10 @@ final readonly class ContactInput
         return new self($ref, $name, null, $of, null, 0);
     }
 
-    /** @param list<string> $noneOf */
+    /**
+     * @param list<string> $noneOf references of those that must be open
+     * @param int          $settle how long they must be, in µs
+     */
     public static function noneOf(string $ref, string $name, array $noneOf, int $settle): self
     {
         return new self($ref, $name, null, null, null, 0, InputPage::Button, $noneOf, $settle);

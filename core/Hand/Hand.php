@@ -34,6 +34,7 @@ final class Hand
         $this->clock = new HandClock;
     }
 
+    /** @param int $now in µs of the rig's clock */
     public function isSilent(int $now): bool
     {
         $silence = $this->kind->silence();

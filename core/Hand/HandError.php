@@ -19,9 +19,10 @@ final class HandError extends \DomainException implements Refusal
         return new self(sprintf('There are %d eyes on the rig already, which is the most. Close a page or end a program, then try again.', $most));
     }
 
-    public static function noSet(): self
+    /** @param string $why the set that there is cannot be played; empty if there is none */
+    public static function noSet(string $why): self
     {
-        return new self('There is no set yet, so there is nothing to play. Make one on the page Sets and files.');
+        return new self($why === '' ? 'There is no set yet, so there is nothing to play. Make one on the page Sets and files.' : 'Nothing is in play, since the set cannot be put together: '.$why);
     }
 
     public static function batch(int $found, int $expected): self

@@ -119,11 +119,11 @@ final class RigAtWork
         $found = [];
         foreach ($batch->found as $input) {
             if ($this->hands->takes($hand, $input, $this->set->rig)) {
-                $found[] = new Input($this->now(), $input->port, $input->value);
+                $found[] = new Input($this->latest(), $input->port, $input->value);
             }
         }
         if ($found !== []) {
-            $steps[] = $this->live->find($found, $this->now());
+            $steps[] = $this->live->find($found, $this->latest());
         }
 
         return LiveStep::joined($steps);
@@ -132,8 +132,8 @@ final class RigAtWork
     /** @param list<Input> $inputs */
     private function slice(Hand $hand, array $inputs, int $now): LiveStep
     {
-        $now = max($now, $this->now());
-        $at = $this->now();
+        $now = max($now, $this->latest());
+        $at = $this->latest();
         $placed = [];
         foreach ($inputs as $input) {
             // Never before what was taken already, and never in the future.
@@ -149,7 +149,7 @@ final class RigAtWork
     /** A hand goes: what it held and springs back does so, what only it fed counts as unplugged, all else stays. */
     public function goes(Hand $hand, int $now): LiveStep
     {
-        $now = max($now, $this->now());
+        $now = max($now, $this->latest());
         $inputs = [];
         foreach ($this->hands->heldBy($hand, $this->live->state->hands, $this->set->rig) as $port => $rest) {
             $inputs[] = new Input($now, $port, $rest);
@@ -182,7 +182,7 @@ final class RigAtWork
 
     private function to(int $now): LiveStep
     {
-        return $this->live->step([], max($now, $this->now()));
+        return $this->live->step([], max($now, $this->latest()));
     }
 
     /** The set in play was edited: the new program takes over where the old one is. */
@@ -198,7 +198,7 @@ final class RigAtWork
     /** Another set comes into play. */
     public function changeTo(Program $program, BindingSet $set, int $now): LiveStep
     {
-        [$this->live, $step] = $this->live->changeTo($program, $set, max($now, $this->now()));
+        [$this->live, $step] = $this->live->changeTo($program, $set, max($now, $this->latest()));
         $this->comes($program, $set);
 
         return $step;
@@ -216,6 +216,12 @@ final class RigAtWork
         $this->live->isGameOutside = array_filter($this->hands->all, fn (Hand $hand): bool => $hand->kind === HandKind::Game) !== [];
     }
 
+    /** @return list<string> ports that a hand holds and that spring back */
+    public function holds(Hand $hand): array
+    {
+        return array_map(strval(...), array_keys($this->hands->heldBy($hand, $this->live->state->hands, $this->set->rig)));
+    }
+
     /** @return array<string, int> what hands hold that springs back: the value it goes back to, by port */
     public function held(): array
     {
@@ -227,8 +233,8 @@ final class RigAtWork
         return $held;
     }
 
-    /** Time of the last thing that happened. */
-    public function now(): int
+    /** When the last thing happened, in µs. */
+    public function latest(): int
     {
         return $this->live->state->run->now;
     }

@@ -131,7 +131,6 @@ final class Live
     public static function again(Program $program, BindingSet $set, LiveState $state, array $let): array
     {
         [$live, $step] = self::swap($program, $set, $program, $state);
-        $state->left = false;
         $inputs = [];
         foreach ($let as $port => $value) {
             $inputs[] = new Input($state->run->now, $port, $value);
@@ -170,24 +169,10 @@ final class Live
         return $this->answer($this->machine->plugIn($device), [], []);
     }
 
-    /** The bench is left: nothing stays down. What the hands still hold counts as found when it is taken up again. */
-    public function leave(): LiveStep
+    /** Everything that is held, toggled or running ends; what the hands hold counts as found then. */
+    public function letGo(): LiveStep
     {
-        $step = $this->close();
-        $this->state->left = true;
-
-        return $step;
-    }
-
-    /** Somebody is back at the bench. */
-    public function takeUp(): LiveStep
-    {
-        if (! $this->state->left) {
-            return LiveStep::none();
-        }
-        $this->state->left = false;
-
-        return $this->answer($this->machine->findAgain(new Cause(Cause::START)), [], []);
+        return LiveStep::joined([$this->close(), $this->answer($this->machine->findAgain(new Cause(Cause::START)), [], [])]);
     }
 
     /** A macro is tried on the page where it is made, without a control. */
@@ -202,7 +187,7 @@ final class Live
         return $this->arrivals->sent();
     }
 
-    /** The session is closed: it lets go of everything. */
+    /** The rig comes to rest: nothing stays down. */
     public function close(): LiveStep
     {
         return $this->answer($this->machine->letGoOfEverything(new Cause(Cause::CLOSED)), [], []);

@@ -11,7 +11,7 @@ use Nailrod\Core\Made\BuildsAxes;
 use Nailrod\Core\Program\Program;
 use Nailrod\Core\Set\BindingSet;
 
-/** Everything that a page shows of a live session at one instant. */
+/** Everything that is shown of the rig at one instant. */
 final readonly class LivePicture
 {
     public function __construct(private Program $program, private BindingSet $set, private LiveState $state) {}

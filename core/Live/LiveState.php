@@ -8,7 +8,7 @@ use Nailrod\Core\Simulator\GameState;
 use Nailrod\Core\State\State;
 use Nailrod\Core\Survey\Survey;
 
-/** Everything that a live session remembers: the run, the game, and how the hands last left every control. */
+/** Everything that a rig at work remembers: the run, the game, and how the hands last left every control. */
 final class LiveState
 {
     public State $run;
@@ -23,9 +23,6 @@ final class LiveState
 
     /** @var array<string, true> devices that are unplugged */
     public array $unplugged = [];
-
-    /** Was the bench left, so that nothing may stay down? */
-    public bool $left = false;
 
     public Survey $survey;
 
@@ -60,7 +57,7 @@ final class LiveState
     public function write(): string
     {
         // Whether it is whole is seen at once, whatever a damaged byte would have made of it.
-        $written = serialize([$this->run->write(), serialize($this->game), $this->hands, $this->unplugged, $this->survey->write(), $this->left, array_map(serialize(...), $this->games)]);
+        $written = serialize([$this->run->write(), serialize($this->game), $this->hands, $this->unplugged, $this->survey->write(), array_map(serialize(...), $this->games)]);
 
         return hash('xxh128', $written).$written;
     }
@@ -71,11 +68,11 @@ final class LiveState
         $sum = substr($written, 0, 32);
         $written = substr($written, 32);
         if (hash('xxh128', $written) !== $sum) {
-            throw new \UnexpectedValueException('The live session could not be read back: it is damaged.');
+            throw new \UnexpectedValueException('What the rig remembered could not be read back: it is damaged.');
         }
         $parts = @unserialize($written, ['allowed_classes' => false]);
         if (! is_array($parts) || ! isset($parts[0], $parts[1], $parts[4]) || ! is_string($parts[4]) || ! is_string($parts[0]) || ! is_string($parts[1]) || ! is_array($parts[2]) || ! is_array($parts[3])) {
-            throw new \UnexpectedValueException('The live session could not be read back: expected what LiveState::write() gave.');
+            throw new \UnexpectedValueException('What the rig remembered could not be read back: expected what LiveState::write() gave.');
         }
         $state = new self;
         $state->run = State::restore($parts[0]);
@@ -86,8 +83,7 @@ final class LiveState
         $state->unplugged = array_fill_keys(array_map(strval(...), array_keys($parts[3])), true);
 
         $state->survey = Survey::restore($parts[4]);
-        $state->left = ($parts[5] ?? false) === true;
-        foreach (is_array($parts[6] ?? null) ? $parts[6] : [] as $catalogue => $game) {
+        foreach (is_array($parts[5] ?? null) ? $parts[5] : [] as $catalogue => $game) {
             $state->games[(string) $catalogue] = GameState::restore(is_string($game) ? $game : '');
         }
 

@@ -9,7 +9,7 @@ use Nailrod\Core\Output\OutputEvent;
 use Nailrod\Core\Simulator\GameEvent;
 use Nailrod\Core\Tape\Sentence;
 
-/** What one step of a live session gave. */
+/** What one step of the rig gave. */
 final readonly class LiveStep
 {
     /**

@@ -104,7 +104,7 @@ final readonly class Timeline
         return $this->length - self::from($this->bars)->length;
     }
 
-    /** The same bars with this pause after the last. */
+    /** The same bars with this pause after the last, in µs. */
     public function lasting(int $pause): self
     {
         return self::from($this->bars, self::from($this->bars)->length + max(0, $pause));

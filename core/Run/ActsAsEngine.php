@@ -8,7 +8,7 @@ use Nailrod\Core\Behaviour\Assigned;
 use Nailrod\Core\Behaviour\QueuesTicks;
 use Nailrod\Core\Cause\Cause;
 
-/** The run as outputs and behaviours see it: each wish goes to the part that does it. */
+/** The run as outputs and behaviours see it: each wish goes to the part that does it. Times in µs. */
 trait ActsAsEngine
 {
     public function elapsed(): int

@@ -76,7 +76,11 @@ final class Finder
         return isset($this->trembles[$axis]) && $this->trembles[$axis]->isNoise($reading);
     }
 
-    /** @return list<string> what is left out, and why, one sentence each */
+    /**
+     * @param int $now in µs
+     *
+     * @return list<string> what is left out, and why, one sentence each
+     */
     public function leftOut(Rig $rig, int $now): array
     {
         $words = [];

@@ -48,6 +48,7 @@ final class Sweep
         $this->begin($now);
     }
 
+    /** @param int $t when it came, in µs */
     public function take(int $reading, int $t): void
     {
         $this->last = $reading;
@@ -64,7 +65,11 @@ final class Sweep
         }
     }
 
-    /** The present step is said to be done: it is taken, or a complaint says why not and it begins again. */
+    /**
+     * The present step is said to be done: it is taken, or a complaint says why not and it begins again.
+     *
+     * @param int $now in µs
+     */
     public function next(AxisInput $axis, int $now): void
     {
         if ($this->isDone) {

@@ -35,7 +35,7 @@ final class Teaching
         }
     }
 
-    /** What has been learnt so far. */
+    /** What has been learnt so far, at this time in µs. */
     public function taught(Device $device, int $now): Taught
     {
         $contacts = [];

@@ -25,7 +25,7 @@ final readonly class Trace
         return $this->times === [] ? 0 : $this->end - $this->times[0];
     }
 
-    /** The readings from a time on; the one that held then is the first of them. */
+    /** The readings from a time on, in µs; the one that held then is the first of them. */
     public function from(int $t): self
     {
         $at = 0;

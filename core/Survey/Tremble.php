@@ -41,7 +41,11 @@ final class Tremble
         $this->readings[] = $reading;
     }
 
-    /** @return bool has a hand moved it? */
+    /**
+     * @param int $t in µs
+     *
+     * @return bool has a hand moved it?
+     */
     public function take(int $reading, int $t): bool
     {
         $this->last = $t;
@@ -65,7 +69,7 @@ final class Tremble
         return $this->jitter > 0.0 && abs($reading - $this->reference) <= self::JITTERS * $this->jitter;
     }
 
-    /** Does it move by itself at this time? */
+    /** Does it move by itself at this time, in µs? */
     public function trembles(int $now): bool
     {
         return $this->jitter > 0.001 * $this->width && $now - $this->last < self::QUIET;

@@ -13,7 +13,7 @@ use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Cell;
 use Nailrod\Core\Set\Words;
 
-/** Says why nothing came of a press or a movement, and what was left out. */
+/** Says why nothing came of a press or a movement, and what was left out. Times in µs. */
 final readonly class WhyNothing
 {
     private OutputWords $words;

@@ -187,7 +187,7 @@ export class Line {
             merge(this.#picture, picture);
         }
         const isMine = (port) => this.#pending?.inputs.some(([, other]) => other === port) || this.#queue.some(([, other]) => other === port);
-        for (const [port, value] of picture.whole ? [] : Object.entries(picture.hands ?? {})) {
+        for (const [port, value] of picture.whole ? [] : Object.entries(picture.in?.hands ?? {})) {
             if (this.#mine[port] !== value && !isMine(port)) {
                 delete this.#mine[port];
             }
@@ -298,16 +298,10 @@ export class Line {
     }
 }
 
-/** Parts of the picture of which only entries are told that changed; one that is gone is null. */
-const MAPS = ['axes', 'lamps', 'hands', 'reports', 'variables', 'batches'];
-
-/** Lays what changed over a picture. */
-export function merge(picture, changes) {
-    for (const [name, part] of Object.entries(changes)) {
-        if (!MAPS.includes(name) || changes.whole) {
-            picture[name] = part;
-            continue;
-        }
+/** Lays what changed over a picture: whole parts, and under `in` entries of parts, null for one that is gone. */
+export function merge(picture, { in: entries = {}, ...parts }) {
+    Object.assign(picture, parts);
+    for (const [name, part] of Object.entries(entries)) {
         picture[name] = { ...picture[name] };
         for (const [key, value] of Object.entries(part)) {
             if (value === null) {

@@ -184,7 +184,7 @@ class Live {
         } else {
             return;
         }
-        for (const [port, value] of Object.entries(changes.hands ?? {})) {
+        for (const [port, value] of Object.entries(changes.in?.hands ?? changes.hands ?? {})) {
             this.#shown(port, value);
         }
         this.#show();

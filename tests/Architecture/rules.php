@@ -8,16 +8,20 @@ declare(strict_types=1);
  *   2. A file has at most 300 lines, a method at most 40.
  *   3. A public method of the core that throws says so.
  *   4. What the compiler makes and what a run remembers are objects: no array with named keys in core/Program, core/Run, core/State.
- *   5. What is refused is a Refusal, so that a page says it and no log fills up with it.
+ *   5. A public method of the core that takes a time says its unit, or its class does.
+ *   6. What is refused is a Refusal, so that a page says it and no log fills up with it.
  */
 
 use PhpParser\Node\Expr\ArrayDimFetch;
 use PhpParser\Node\Expr\Instanceof_;
 use PhpParser\Node\Expr\New_;
 use PhpParser\Node\Expr\Throw_;
+use PhpParser\Node\Expr\Variable;
+use PhpParser\Node\Identifier;
 use PhpParser\Node\Name;
 use PhpParser\Node\Scalar\String_;
 use PhpParser\Node\Stmt\Class_;
+use PhpParser\Node\Stmt\ClassLike;
 use PhpParser\Node\Stmt\ClassMethod;
 use PhpParser\NodeFinder;
 use PhpParser\NodeTraverser;
@@ -33,6 +37,8 @@ const MAY_ASK = [
 ];
 /** Keys of parts in the open format, of which a program keeps some as they are. */
 const OPEN_FORMAT = ['kind' => true, 'steady' => true];
+/** What times are called. */
+const TIMES = ['t', 'now', 'delay', 'settle', 'pause', 'gap'];
 const LONGEST_FILE = 300;
 const LONGEST_METHOD = 40;
 
@@ -96,6 +102,13 @@ foreach ($files as $name => $tree) {
         $throws = array_filter($finder->findInstanceOf($method->stmts ?? [], Throw_::class), fn (Throw_ $throw) => ! ($throw->expr instanceof New_ && $throw->expr->class instanceof Name && $throw->expr->class->toString() === LogicException::class));
         if (str_starts_with($name, 'core/') && $method->isPublic() && $throws !== [] && ! str_contains((string) $method->getDocComment(), '@throws')) {
             $broken[] = $name.':'.$method->getStartLine().' '.$method->name.' throws and does not say so (@throws).';
+        }
+        $said = $method->getDocComment().implode('', array_map(fn (ClassLike $class): string => (string) $class->getDocComment(), $finder->findInstanceOf($tree, ClassLike::class)));
+        foreach (str_starts_with($name, 'core/') && $method->isPublic() ? $method->params : [] as $param) {
+            $isTime = $param->var instanceof Variable && in_array($param->var->name, TIMES, true) && $param->type instanceof Identifier && $param->type->name === 'int';
+            if ($isTime && preg_match('/(µs|\bms)\b/u', $said) !== 1) {
+                $broken[] = $name.':'.$method->getStartLine().' '.$method->name.' takes a time and does not say its unit.';
+            }
         }
     }
 }

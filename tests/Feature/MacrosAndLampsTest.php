@@ -124,7 +124,6 @@ final class MacrosAndLampsTest extends TestCase
         $this->assertArrayHasKey('key KeyT', $holders());
         $this->assertSame(204, $rig->order('let go')->status);
         $this->assertSame([], array_filter($holders(), fn (string $key) => str_starts_with($key, 'key'), ARRAY_FILTER_USE_KEY));
-        $this->assertFalse($rig->rig->work()->live->state->left);
     }
 
     public function test_dropped_ticks_and_a_condition_that_does_not_hold_are_told(): void

@@ -142,9 +142,11 @@ final class TestRig
     /** @param array<string, mixed> $changes */
     private function merge(array $changes): void
     {
-        foreach ($changes as $name => $part) {
-            $isMap = in_array($name, ['axes', 'lamps', 'hands', 'reports', 'variables', 'batches'], true) && ! isset($changes['whole']);
-            $this->picture[$name] = $isMap ? array_filter($part + $this->picture[$name], fn ($value) => $value !== null) : $part;
+        $entries = $changes['in'] ?? [];
+        unset($changes['in']);
+        $this->picture = $changes + $this->picture;
+        foreach ($entries as $name => $part) {
+            $this->picture[$name] = array_filter($part + $this->picture[$name], fn ($value) => $value !== null);
         }
         unset($this->picture['whole']);
     }

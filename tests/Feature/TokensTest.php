@@ -28,7 +28,7 @@ final class TokensTest extends TestCase
 
     public function test_a_token_that_allows_nothing_is_not_given(): void
     {
-        $this->from('/sets/skerrywing/rig?do=hands')->post('/sets/skerrywing/rig/tokens', ['name' => 'Idle'])->assertSessionHas('problem', 'A token that allows nothing is of no use: tick what the program may.');
+        $this->from('/sets/skerrywing/rig?do=hands')->post('/sets/skerrywing/rig/tokens', ['name' => 'Idle'])->assertSessionHas('problem', 'A token that allows nothing is of no use: say what the program may see, move, be or order.');
         $this->from('/sets/skerrywing/rig?do=hands')->post('/sets/skerrywing/rig/tokens', ['name' => '', 'see' => '1'])->assertSessionHasErrors('name');
         $this->artisan('nailrod:token', ['name' => 'Idle'])->assertExitCode(2);
         $this->assertSame(0, TokenRecord::query()->count());

@@ -31,7 +31,7 @@ final class LineController
         [$device, $isNew] = $devices->ofReports($name === '' ? 'Device' : $name, Node::of($request->json('collections'), 'collections'));
         $isAdded = $root->takeIn($sets->record($request->string('set')->toString()), [$device->id]);
 
-        return new JsonResponse(['device' => $device->id, 'added' => $isAdded, 'said' => $device->device()->name.($isNew ? ' is new. It was taken into the rig.' : ' is there.')]);
+        return new JsonResponse(['device' => $device->id, 'added' => $isAdded, 'said' => Devices::greeting($device, $isNew)]);
     }
 
     /** Which devices the controllers are that the browser sees. */

@@ -15,10 +15,6 @@ final class TokenController
 {
     public function add(TokenRequest $request, Tokens $tokens): RedirectResponse
     {
-        if ($request->scope()->inWords() === []) {
-            return back(303)->with('problem', 'A token that allows nothing is of no use: tick what the program may.');
-        }
-
         return back(303)->with('token', $tokens->forProgram($request->name(), $request->scope()))->with('said', sprintf('A token for %s.', $request->name()));
     }
 

@@ -3,7 +3,7 @@
 @php($action = $view->pickedAction())
 @php($behaviour = $cell?->behaviour)
 <header class="editor__head">
-    <p class="editor__where"><span class="layer-dot layer--{{ App\View\LayerLook::of($place->set, $view->layer) }}"></span>{{ $place->set->layers[$view->layer]->name }}</p>
+    <p class="editor__where"><span class="layer-dot layer--{{ Nailrod\Core\Set\LayerLook::of($place->set, $view->layer) }}"></span>{{ $place->set->layers[$view->layer]->name }}</p>
     <h2>{{ $view->nameOf($view->ref) }}</h2>
     <p class="says">{{ $place->words->sentenceOf($view->layer, $view->ref) }}</p>
     @if (($below = $place->below(Nailrod\Core\Set\PartPath::cell($view->layer, $view->ref))) !== '')<p class="below">{{ $below }}</p>@endif

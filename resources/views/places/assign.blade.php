@@ -24,7 +24,7 @@
         <section class="column loom__comb" aria-label="What each control does in each layer">
             <div @class(['layers', 'layers--many' => count($place->set->layers) > 4])>
                 @foreach ($place->set->layers as $id => $layer)
-                    <span class="layer layer--{{ App\View\LayerLook::of($place->set, $id) }}" data-layer="{{ $id }}" title="{{ $layer->name }}, {{ $holders[$id] }}"><span class="layer__name">{{ $layer->name }}</span><small>{{ $holders[$id] }}</small><em class="layer__live">live</em></span>
+                    <span class="layer layer--{{ Nailrod\Core\Set\LayerLook::of($place->set, $id) }}" data-layer="{{ $id }}" title="{{ $layer->name }}, {{ $holders[$id] }}"><span class="layer__name">{{ $layer->name }}</span><small>{{ $holders[$id] }}</small><em class="layer__live">live</em></span>
                 @endforeach
                 <div class="layers__new">
                 <details class="pop" id="new-layer" data-once><summary class="link">New layer</summary>
@@ -54,7 +54,7 @@
                 <table @class(['comb', 'comb--many' => count($place->set->layers) > 4])>
                     <colgroup><col class="comb__number"><col class="comb__name">@foreach ($place->set->layers as $layer)<col>@endforeach</colgroup>
                     <thead><tr><th scope="col" colspan="2" class="filter"><form action="{{ route('assign', $place->record->id) }}" data-visit><input type="hidden" name="device" value="{{ $view->device->id }}"><input type="hidden" name="layer" value="{{ $view->layer }}"><input type="hidden" name="ref" value="{{ $view->ref }}"><label><span class="sr-only">Show</span><select name="show">@foreach (App\View\AssignComb::FILTERS as $filter => $words)<option value="{{ $filter }}" @selected($filter === $view->comb->filter)>{{ $filter === '' ? 'all controls' : 'only '.$words }}</option>@endforeach</select></label></form></th>
-                        @foreach ($place->set->layers as $id => $layer)<th scope="col"><span class="layer-dot layer--{{ App\View\LayerLook::of($place->set, $id) }}"></span>{{ $layer->name }}</th>@endforeach
+                        @foreach ($place->set->layers as $id => $layer)<th scope="col"><span class="layer-dot layer--{{ Nailrod\Core\Set\LayerLook::of($place->set, $id) }}"></span>{{ $layer->name }}</th>@endforeach
                     </tr></thead>
                     <tbody>
                     @foreach ($view->comb->shown() as $row)

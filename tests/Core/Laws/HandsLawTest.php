@@ -71,7 +71,7 @@ final class HandsLawTest extends TestCase
                     $this->steps[] = $this->rig->run($this->now += $world->between(0, 300_000));
                 }
             }
-            $end = $this->rig->now() + Machine::RUN_ON;
+            $end = $this->rig->latest() + Machine::RUN_ON;
             $this->steps[] = $live->step([], $end);
             $all = LiveStep::joined($this->steps);
             $recording = RecordingReader::HEADER."\n".implode('', array_map(RecordingWriter::line(...), $all->taken));

@@ -2,11 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\View;
+namespace Nailrod\Core\Set;
 
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Layer\Layer;
-use Nailrod\Core\Set\BindingSet;
 
 /** The colour and the shape by which a layer is known: its own, else by its place. */
 final class LayerLook
