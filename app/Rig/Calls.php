@@ -146,6 +146,7 @@ final class Calls
             $batch->bye,
             $problems,
             array_values(array_filter($batch->reports, fn ($report) => $may($report->device.'/'))),
+            $batch->letsGo,
         );
     }
 

@@ -23,6 +23,7 @@ final class Orders
         return match ($word('order')) {
             'put in play' => $this->done($rig->play($word('set')), 'set', $word('set'), 'the id of a set'),
             'let go' => $this->letGo($rig),
+            'phrase' => $this->phrase($rig, $word('said')),
             'try macro' => $this->tryMacro($rig, $word('macro')),
             'survey' => $this->done(in_array($word('what'), Survey::ORDERS, true) && $this->survey($rig, $word('what'), $word('ref')), 'ref', $word('ref'), 'an axis, a control or a device of the rig'),
             'look' => $this->look($rig, $word('eye'), $word('device')),
@@ -31,7 +32,7 @@ final class Orders
             'play' => $this->done($rig->deck->play($word('recording')), 'recording', $word('recording'), 'the id of a recording'),
             'stop' => $this->stop($rig),
             'start again' => $this->startAgain($rig),
-            default => throw HandError::shape('order', $body['order'] ?? null, 'put in play, let go, try macro, survey, look, record, keep, play, stop or start again'),
+            default => throw HandError::shape('order', $body['order'] ?? null, 'put in play, let go, phrase, try macro, survey, look, record, keep, play, stop or start again'),
         };
     }
 
@@ -46,6 +47,14 @@ final class Orders
         $rig->keep(LiveStep::joined([$live->step([], $rig->clock->now()), $live->letGo()]));
 
         return new Reply(204);
+    }
+
+    /** Which port a phrase closes that was typed or spoken; who asks presses it, as the hand that it is. */
+    private function phrase(Resident $rig, string $said): Reply
+    {
+        $port = $rig->work()->set->rig->phrase($said);
+
+        return $port === null ? throw HandError::noPhrase($said) : new Reply(200, ['port' => $port]);
     }
 
     private function tryMacro(Resident $rig, string $macro): Reply

@@ -117,8 +117,6 @@ final class Resident
         $before = $hand->inputs;
         foreach ($this->work()->take($hand, $batch, $this->clock->now(...)) as $step) {
             $this->keep($step, $hand);
-            // Timers do not wait for a long batch.
-            $this->keep($this->work()->run($this->clock->now()));
         }
         $this->taken += $hand->inputs - $before;
         $this->hasNews = $this->hasNews || ! $batch->isEmpty();

@@ -113,6 +113,34 @@ final readonly class Rig
         };
     }
 
+    /** @return array<string, string> references of the contacts of its phrases, by what is said */
+    public function phrases(): array
+    {
+        $phrases = [];
+        foreach ($this->devices as $device) {
+            foreach ($device->controls as $control) {
+                if ($control->kind === ControlKind::Phrase) {
+                    $phrases[$control->name] ??= $control->contacts[0]->ref;
+                }
+            }
+        }
+
+        return $phrases;
+    }
+
+    /** The contact of a phrase that was said, however it is written: capitals and spaces do not count; null if there is none. */
+    public function phrase(string $said): ?string
+    {
+        $plain = fn (string $phrase): string => mb_strtolower(trim((string) preg_replace('/\s+/u', ' ', $phrase)));
+        foreach ($this->phrases() as $phrase => $ref) {
+            if ($plain((string) $phrase) === $plain($said)) {
+                return $ref;
+            }
+        }
+
+        return null;
+    }
+
     /** What is reported when the hand lets go of it; null for what stays where it is put. */
     public function springsTo(string $port): ?int
     {

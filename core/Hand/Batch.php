@@ -29,13 +29,14 @@ final readonly class Batch
      * @param bool                $bye      is it the last one?
      * @param list<string>        $problems rows that are no inputs, in words; they are left out
      * @param list<RawReport>     $reports  as devices sent them
+     * @param list<string>        $letsGo   ports that nobody behind this hand holds any more
      */
-    public function __construct(public int $n, public array $found = [], public array $inputs = [], public array $plugs = [], public ?int $sent = null, public bool $bye = false, public array $problems = [], public array $reports = []) {}
+    public function __construct(public int $n, public array $found = [], public array $inputs = [], public array $plugs = [], public ?int $sent = null, public bool $bye = false, public array $problems = [], public array $reports = [], public array $letsGo = []) {}
 
     /** Is it only a sign of life? */
     public function isEmpty(): bool
     {
-        return $this->found === [] && $this->inputs === [] && $this->reports === [] && $this->plugs === [] && $this->problems === [];
+        return $this->letsGo === [] && $this->found === [] && $this->inputs === [] && $this->reports === [] && $this->plugs === [] && $this->problems === [];
     }
 
     /**
@@ -71,7 +72,7 @@ final readonly class Batch
             }
         }
 
-        return new self($n, $found, $inputs, self::plugs($body['plugs'] ?? []), $sent, $bye, $problems, $reports);
+        return new self($n, $found, $inputs, self::plugs($body['plugs'] ?? []), $sent, $bye, $problems, $reports, array_values(array_filter(self::rows('lets_go', $body['lets_go'] ?? []), is_string(...))));
     }
 
     /** @phpstan-assert-if-true int $t */

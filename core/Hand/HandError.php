@@ -25,6 +25,11 @@ final class HandError extends \DomainException implements Refusal
         return new self($why === '' ? 'There is no set yet, so there is nothing to play. Make one on the page Sets and files.' : 'Nothing is in play, since the set cannot be put together: '.$why);
     }
 
+    public static function noPhrase(string $said): self
+    {
+        return new self(sprintf('No phrase of the rig is called "%s".', mb_strimwidth(mb_scrub($said), 0, 60, '…')));
+    }
+
     public static function batch(int $found, int $expected): self
     {
         return new self(sprintf('Batch %d came, batch %d was expected. Nothing was taken; send from batch %d on.', $found, $expected, $expected));

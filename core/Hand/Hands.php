@@ -67,12 +67,12 @@ final class Hands
     public function heldBy(Hand $hand, array $values, Rig $rig): array
     {
         $held = [];
-        foreach (array_keys($this->holders, $hand->id, true) as $port) {
-            $rest = $rig->springsTo((string) $port);
+        foreach (array_map(strval(...), array_keys($this->holders, $hand->id, true)) as $port) {
+            $rest = $rig->springsTo($port);
             // An axis that only trembles about its rest is held by nobody.
             $slack = isset($rig->axes[$port]) ? intdiv($rig->axes[$port]->width(), self::SLACK) : 0;
             if ($rest !== null && isset($values[$port]) && abs($values[$port] - $rest) > $slack) {
-                $held[(string) $port] = $rest;
+                $held[$port] = $rest;
             }
         }
 

@@ -71,7 +71,7 @@ final class RigAtWork
             $hand->clock->hear($last, $clock());
         }
         $taken = 0;
-        if ($batch->plugs !== [] || $batch->found !== []) {
+        if ($batch->plugs !== [] || $batch->found !== [] || $batch->letsGo !== []) {
             $step = $this->begins($hand, $batch, $clock());
             array_push($problems, ...$step->problems);
             yield $step;
@@ -107,7 +107,7 @@ final class RigAtWork
     /** What came and went, and how the hand finds its controls. */
     private function begins(Hand $hand, Batch $batch, int $now): LiveStep
     {
-        $steps = [$this->to($now)];
+        $steps = [$this->to($now), $this->letGo($hand, $batch->letsGo)];
         foreach ($batch->plugs as $device => $isThere) {
             $steps[] = $isThere ? $this->live->plugIn((string) $device) : $this->live->unplug((string) $device);
             $hand->devices = array_values(array_diff($hand->devices, [(string) $device]));
@@ -149,15 +149,11 @@ final class RigAtWork
     /** A hand goes: what it held and springs back does so, what only it fed counts as unplugged, all else stays. */
     public function goes(Hand $hand, int $now): LiveStep
     {
-        $now = max($now, $this->latest());
-        $inputs = [];
-        foreach ($this->hands->heldBy($hand, $this->live->state->hands, $this->set->rig) as $port => $rest) {
-            $inputs[] = new Input($now, $port, $rest);
-        }
+        $steps = [$this->to($now), $this->letGo($hand, null)];
         $this->hands->close($hand);
         $this->lookForGame();
 
-        return LiveStep::joined([$this->live->step($inputs, $now), ...array_map($this->live->unplug(...), $hand->devices)]);
+        return LiveStep::joined([...$steps, ...array_map($this->live->unplug(...), $hand->devices)]);
     }
 
     /**
@@ -214,6 +210,22 @@ final class RigAtWork
     private function lookForGame(): void
     {
         $this->live->isGameOutside = array_filter($this->hands->all, fn (Hand $hand): bool => $hand->kind === HandKind::Game) !== [];
+    }
+
+    /**
+     * What a hand holds springs back.
+     *
+     * @param ?list<string> $ports only of these; null for all
+     */
+    private function letGo(Hand $hand, ?array $ports): LiveStep
+    {
+        $held = $this->hands->heldBy($hand, $this->live->state->hands, $this->set->rig);
+        $inputs = [];
+        foreach ($ports === null ? $held : array_intersect_key($held, array_flip($ports)) as $port => $rest) {
+            $inputs[] = new Input($this->latest(), (string) $port, $rest);
+        }
+
+        return $inputs === [] ? LiveStep::none() : $this->live->step($inputs, $this->latest());
     }
 
     /** @return list<string> ports that a hand holds and that spring back */

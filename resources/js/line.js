@@ -21,6 +21,8 @@ export class Line {
     #queue = [];
     #plugs = {};
     #reports = [];
+    /** What a page that has gone moved last: the rig knows what of it springs back. */
+    #letsGo = [];
     #pending = null;
     #busy = false;
     #picture = null;
@@ -38,7 +40,7 @@ export class Line {
 
     /** A page opens: it says where the rig is, and is told all that is known. */
     join(id, emit, { rig, token, page, name, look }) {
-        this.#clients.set(id, { emit, look, held: new Map() });
+        this.#clients.set(id, { emit, look, moved: new Set() });
         this.#at = { rig, token, page, name };
         if (this.#stream === null) {
             this.#connect();
@@ -60,20 +62,14 @@ export class Line {
             return;
         }
         this.#clients.delete(id);
-        const now = (performance.timeOrigin + performance.now()) * 1000;
-        for (const [port, rest] of client.held) {
-            this.#queue.push([Math.round(now), port, rest]);
-        }
+        this.#letsGo.push(...client.moved);
         this.#pump();
     }
 
-    /** @param {number} [rest] what the control goes back to by itself, if it does */
-    input(id, t, port, value, rest) {
-        const held = this.#clients.get(id)?.held;
-        if (rest !== undefined && value !== rest) {
-            held?.set(port, rest);
-        } else {
-            held?.delete(port);
+    /** The page that moved a control last is the one that may hold it. */
+    input(id, t, port, value) {
+        for (const [other, { moved }] of this.#clients) {
+            other === id ? moved.add(port) : moved.delete(port);
         }
         this.#mine[port] = value;
         this.#queue.push([t, port, value]);
@@ -232,6 +228,7 @@ export class Line {
         this.#queue = [...waiting, ...this.#queue];
         this.#plugs = { ...this.#pending?.plugs, ...this.#plugs };
         this.#reports = [...this.#pending?.reports ?? [], ...this.#reports];
+        this.#letsGo = [];
         this.#pending = null;
 
         return found;
@@ -239,7 +236,7 @@ export class Line {
 
     /** One batch at a time: of two under one number only the first would be taken. */
     async #pump() {
-        if (this.#busy || this.#eye === '' || (this.#queue.length === 0 && this.#reports.length === 0 && this.#pending === null && !this.#asks && Object.keys(this.#plugs).length === 0)) {
+        if (this.#busy || this.#eye === '' || (this.#queue.length === 0 && this.#reports.length === 0 && this.#letsGo.length === 0 && this.#pending === null && !this.#asks && Object.keys(this.#plugs).length === 0)) {
             return;
         }
         this.#busy = true;
@@ -252,7 +249,8 @@ export class Line {
             }
             if (this.#pending === null) {
                 this.#asks = false;
-                this.#pending = { n: this.#n + 1, t: Math.round((performance.timeOrigin + performance.now()) * 1000), found, inputs: this.#queue.slice(0, MOST_IN_BATCH), plugs: this.#plugs, reports: this.#reports.slice(0, MOST_IN_BATCH) };
+                this.#pending = { n: this.#n + 1, t: Math.round((performance.timeOrigin + performance.now()) * 1000), found, inputs: this.#queue.slice(0, MOST_IN_BATCH), plugs: this.#plugs, reports: this.#reports.slice(0, MOST_IN_BATCH), lets_go: this.#letsGo };
+                this.#letsGo = [];
                 this.#reports = this.#reports.slice(MOST_IN_BATCH);
                 this.#queue = this.#queue.slice(MOST_IN_BATCH);
                 this.#plugs = {};

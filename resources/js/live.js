@@ -92,7 +92,7 @@ class Live {
         this.hands[port] = value;
         this.#moved.set(port, [...this.#moved.get(port) ?? [], [value, performance.now()]]);
         document.dispatchEvent(new CustomEvent('live:input', { detail: { port, value, t: this.now() } }));
-        this.#line?.('input', this.#id, Math.round((performance.timeOrigin + performance.now()) * 1000), port, value, restOf(port));
+        this.#line?.('input', this.#id, Math.round((performance.timeOrigin + performance.now()) * 1000), port, value);
     }
 
     /** A device sent a report: bytes as hex digits. */
@@ -254,20 +254,6 @@ class Live {
             this.#line('turn', this.#id, this.#where());
         }
     }
-}
-
-/** What a control goes back to when the hand lets go of it; undefined for what stays where it is put. */
-function restOf(port) {
-    const name = CSS.escape(port);
-    const axis = document.querySelector(`[data-springs][data-axis="${name}"]`);
-    if (axis) {
-        return Number(axis.dataset.rest);
-    }
-    if (document.querySelector(`[data-press~="${name}"], [data-sprung][data-throw~="${name}"]`)) {
-        return 0;
-    }
-
-    return document.querySelector(`[data-hat="${name}"]`) ? -1 : undefined;
 }
 
 export const live = new Live();

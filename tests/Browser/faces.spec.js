@@ -236,5 +236,5 @@ test('a phrase that is typed is said, and one that there is not is told', async 
     await expect(page.getByPlaceholder('Say a phrase, Enter')).toHaveValue('');
     await page.getByPlaceholder('Say a phrase, Enter').fill('Fly home');
     await page.getByPlaceholder('Say a phrase, Enter').press('Enter');
-    expect(await page.getByPlaceholder('Say a phrase, Enter').evaluate((field) => field.validationMessage)).toBe('No phrase of the rig is called "Fly home".');
+    await expect.poll(() => page.getByPlaceholder('Say a phrase, Enter').evaluate((field) => field.validationMessage)).toBe('No phrase of the rig is called "Fly home".');
 });

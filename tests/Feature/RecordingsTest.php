@@ -226,6 +226,32 @@ final class RecordingsTest extends TestCase
         $this->assertMatchesRegularExpression('/"playing":null.*event: played/s', $frames, 'the picture that nothing is played comes before what is said of it');
     }
 
+    public function test_rows_that_are_played_keep_their_times_however_late_the_rig_looks(): void
+    {
+        $recording = $this->recorded();
+        $this->rig->seen(1_000_000);
+        $this->rig->order('play', ['recording' => $recording]);
+        $sent = $this->rig->seen(3_000_000)['sent'];
+        $this->assertContains([1_050_000, 'KeyM', 1], array_map(fn (array $row) => [$row['t'], $row['target'], $row['value']], $sent));
+        $this->assertContains(1_100_000, array_column(array_filter($sent, fn (array $row) => $row['kind'] === 'axis'), 't'));
+    }
+
+    public function test_a_full_disk_as_the_recording_is_kept_keeps_what_came_before(): void
+    {
+        $this->rig->order('record');
+        $this->rig->step([[50_000, 'fennel/mark', 1]], 100_000);
+        $this->rig->rig->save();
+        $recording = RecordingRecord::query()->firstOrFail();
+        $file = app(Recordings::class)->file($recording->id);
+        rename($file, $file.'.kept');
+        symlink('/dev/full', $file);
+        $this->rig->step([[150_000, 'fennel/mark', 0]], 200_000);
+        $kept = $this->rig->order('keep', ['name' => 'Mine']);
+        unlink($file);
+        rename($file.'.kept', $file);
+        $this->assertSame([200, $recording->id, 'Recording 1'], [$kept->status, $kept->body['id'], $kept->body['name']]);
+    }
+
     public function test_a_damaged_file_says_where_and_gives_what_is_before_it(): void
     {
         $recording = $this->recorded();

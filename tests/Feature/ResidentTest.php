@@ -177,6 +177,29 @@ final class ResidentTest extends TestCase
         $this->assertSame('', $this->rig->seen()['broken']);
     }
 
+    public function test_a_rig_whose_set_cannot_be_put_together_begins_says_why_and_goes_on_once_it_is_mended(): void
+    {
+        $fennel = DeviceRecord::query()->findOrFail('fennel');
+        $document = $fennel->document;
+        $fennel->update(['document' => '{"format":"nailrod-device"}']);
+        SetRecord::query()->update(['program' => null]);
+        $rig = $this->rig('', withHand: false);
+        $reply = $rig->call('POST', '/hands', ['name' => 'X', 'kind' => 'page']);
+        $this->assertSame(422, $reply->status);
+        $this->assertStringStartsWith('Nothing is in play, since the set cannot be put together: ', $reply->body['problem']);
+        $this->assertSame(200, $rig->call('GET', '/health')->status);
+        $fennel->update(['document' => $document]);
+        $rig->rig->reread();
+        $this->assertSame(200, $rig->call('POST', '/hands', ['name' => 'X', 'kind' => 'page'])->status);
+    }
+
+    public function test_a_phrase_is_known_however_it_is_written(): void
+    {
+        $this->assertSame(['port' => 'phrases/phrase-4'], $this->rig->order('phrase', ['said' => ' lines   IN '])->body);
+        $reply = $this->rig->order('phrase', ['said' => 'Fly home']);
+        $this->assertSame([422, 'No phrase of the rig is called "Fly home".'], [$reply->status, $reply->body['problem']]);
+    }
+
     public function test_a_set_that_is_removed_gives_its_place_to_another(): void
     {
         $this->rig->order('put in play', ['set' => 'hairpin-ladder']);
@@ -259,7 +282,7 @@ final class ResidentTest extends TestCase
             ['/hands', ['name' => '', 'kind' => 'page'], 'name: found "", expected a name for the hand.'],
             ['/hands', ['name' => 'X', 'kind' => 'ghost'], 'kind: found "ghost", expected page, panel, program, game, recording.'],
             ['/hands', ['name' => 'X', 'kind' => 'page', 'devices' => ['nowhere']], 'devices: found "nowhere", expected a device of the rig.'],
-            ['/orders', ['order' => 'dance'], 'order: found "dance", expected put in play, let go, try macro, survey, look, record, keep, play, stop or start again.'],
+            ['/orders', ['order' => 'dance'], 'order: found "dance", expected put in play, let go, phrase, try macro, survey, look, record, keep, play, stop or start again.'],
             ['/orders', ['order' => 'survey', 'what' => 'measure', 'ref' => 'nowhere/x'], 'ref: found "nowhere/x", expected an axis, a control or a device of the rig.'],
         ] as [$path, $body, $problem]) {
             $reply = $this->rig->call('POST', $path, $body);

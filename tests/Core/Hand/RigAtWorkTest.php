@@ -99,6 +99,18 @@ final class RigAtWorkTest extends TestCase
         $this->assertSame(['d/b2' => 0], $this->rig->held());
     }
 
+    public function test_of_what_a_hand_says_it_lets_go_only_what_springs_back_does_so(): void
+    {
+        $this->hand('page');
+        $this->hand('phone');
+        $this->batch('page', 1, '0 b1 1', '0 s.up 1', '0 a 700', '0 c 900');
+        $this->batch('phone', 1, '1 b3 1');
+        $step = LiveStep::joined(iterator_to_array($this->rig->take($this->hands['page'], new Batch(2, letsGo: ['d/b1', 'd/s.up', 'd/a', 'd/b3', 'no/where']), fn () => $this->now), false));
+        $this->assertContains('button 1 0', self::rows($step));
+        $values = $this->rig->live->state->hands;
+        $this->assertSame([0, 1, 700, 900, 1], [$values['d/b1'], $values['d/s.up'], $values['d/a'], $values['d/c'], $values['d/b3']]);
+    }
+
     public function test_a_silent_program_goes_and_a_device_that_only_it_fed_is_unplugged(): void
     {
         $this->hand('script', HandKind::Program, 'd');
