@@ -1,6 +1,6 @@
 import { Line } from './line.js';
 
-/** One line for all pages of this browser. A page that is closed, or dies, lets go of a lock: then it has gone. */
+/** One line for all pages of this browser. A page that is closed, or dies, lets go of its lock, if it may have one: then it has gone. */
 const line = new Line();
 
 /** @type {any} */ (self).onconnect = ({ ports: [port] }) => {
@@ -8,7 +8,9 @@ const line = new Line();
     port.onmessage = async ({ data: { what, id, args, call } }) => {
         if (what === 'join') {
             line.join(id, emit, ...args);
-            navigator.locks?.request(`nailrod-${id}`, () => line.leave(id));
+            if (args[0].isLocked) {
+                navigator.locks.request(`nailrod-${id}`, () => line.leave(id));
+            }
         } else if (what === 'order' || what === 'settled') {
             try {
                 emit('reply', { call, answer: await line[what](...args) });

@@ -4,7 +4,11 @@
  * lost or counted twice. It knows nothing of pages: it runs in a shared worker, or in a page where there is none.
  */
 const RETRY_MS = 400;
-const MOST_IN_BATCH = 4000;
+const MOST_IN_BATCH = 2000;
+/** Reports that wait for a rig that does not answer; of more the oldest are of no use to anybody. */
+const MOST_REPORTS = 4000;
+/** After so many streams in a row that did not open, the token may have ended. */
+const FAILED = 5;
 /** Without an event for so long the stream is dead, though nobody has said so. */
 const SILENT_MS = 4000;
 
@@ -28,6 +32,11 @@ export class Line {
     #picture = null;
     #ok = null;
     #heard = 0;
+    /** Id of the event that came last: an eye that was cut off is told what it missed. */
+    #last = '';
+    #failed = 0;
+    /** Inputs and reports of a batch; fewer once one was too long. */
+    #most = MOST_IN_BATCH;
     /** How this browser left what it moved, as far as nobody else has moved it since. */
     #mine = {};
     #boot = '';
@@ -78,7 +87,7 @@ export class Line {
 
     /** A device sent a report: it goes on as it is. */
     report(t, device, id, hex) {
-        this.#reports.push([t, device, id, hex]);
+        this.#reports = [...this.#reports.slice(1 - MOST_REPORTS), [t, device, id, hex]];
         this.#pump();
     }
 
@@ -118,13 +127,15 @@ export class Line {
     #connect() {
         const { rig, token, page } = this.#at;
         const url = new URL('/events', rig);
-        url.search = String(new URLSearchParams({ token, page, look: this.#looks() }));
+        url.search = String(new URLSearchParams({ token, page, look: this.#looks(), last: this.#last }));
         const stream = new EventSource(url);
         this.#stream = stream;
         this.#heard = Date.now();
         const on = (kind, take) => stream.addEventListener(kind, (event) => {
+            const { data, lastEventId } = /** @type {MessageEvent} */ (event);
             this.#heard = Date.now();
-            take(JSON.parse(/** @type {MessageEvent} */ (event).data));
+            this.#last = lastEventId || this.#last;
+            take(JSON.parse(data));
         });
         on('hello', (data) => this.#greeted(data));
         on('picture', (data) => this.#see(data));
@@ -151,6 +162,10 @@ export class Line {
         this.#hand = null;
         this.#eye = '';
         this.#status(false);
+        this.#failed += 1;
+        if (this.#failed % FAILED === 0) {
+            this.#tell('stale', {});
+        }
         setTimeout(() => {
             if (this.#stream === null && this.#clients.size > 0) {
                 this.#connect();
@@ -164,7 +179,8 @@ export class Line {
         }
     }
 
-    async #greeted({ eye, boot }) {
+    #greeted({ eye, boot }) {
+        this.#failed = 0;
         if (this.#boot !== '' && boot !== this.#boot) {
             this.#found = { ...this.#mine };
         }
@@ -249,10 +265,10 @@ export class Line {
             }
             if (this.#pending === null) {
                 this.#asks = false;
-                this.#pending = { n: this.#n + 1, t: Math.round((performance.timeOrigin + performance.now()) * 1000), found, inputs: this.#queue.slice(0, MOST_IN_BATCH), plugs: this.#plugs, reports: this.#reports.slice(0, MOST_IN_BATCH), lets_go: this.#letsGo };
+                this.#pending = { n: this.#n + 1, t: Math.round((performance.timeOrigin + performance.now()) * 1000), found, inputs: this.#queue.slice(0, this.#most), plugs: this.#plugs, reports: this.#reports.slice(0, this.#most), lets_go: this.#letsGo };
                 this.#letsGo = [];
-                this.#reports = this.#reports.slice(MOST_IN_BATCH);
-                this.#queue = this.#queue.slice(MOST_IN_BATCH);
+                this.#reports = this.#reports.slice(this.#most);
+                this.#queue = this.#queue.slice(this.#most);
                 this.#plugs = {};
             }
             const { status, answer } = await this.#post(`/hands/${this.#hand}`, this.#pending);
@@ -266,6 +282,14 @@ export class Line {
             } else if (status === 409) {
                 this.#n = answer.next - 1;
                 this.#pending.n = answer.next;
+            } else if (status === 413) {
+                const { inputs, reports, plugs, lets_go: letsGo } = this.#pending;
+                this.#most = Math.max(1, Math.floor(this.#most / 2));
+                this.#queue = [...inputs, ...this.#queue];
+                this.#reports = [...reports, ...this.#reports];
+                this.#plugs = { ...plugs, ...this.#plugs };
+                this.#letsGo = [...letsGo, ...this.#letsGo];
+                this.#pending = null;
             } else if (status === 422) {
                 this.#pending = null;
                 this.#tell('tape', [{ t: this.#picture?.now ?? 0, about: '', parts: [answer.problem], ends: false, keys: [], problem: true }]);

@@ -12,6 +12,8 @@ const PATIENCE_MS = 1000;
 /** Clocks that are further apart than this, in µs, are compared anew. */
 const JUMP = 1_000_000;
 
+/** Also where a page may not ask for a real one, as on a phone that reaches this machine by its name. */
+const unique = () => `${Math.random().toString(36).slice(2)}${performance.now().toString(36)}`;
 const fresh = () => ({ lines: [], sent: [], game: [], problems: [] });
 
 class Live {
@@ -20,7 +22,7 @@ class Live {
     latencies = [];
     /** The wall clock at time 0 of the rig, in ms. */
     epoch = 0;
-    #id = crypto.randomUUID();
+    #id = unique();
     #line = null;
     #news = fresh();
     #ahead = null;
@@ -66,7 +68,7 @@ class Live {
     #where() {
         const { rig, rigToken, set } = document.body.dataset;
 
-        return { rig, token: rigToken, page: set, name: `Page ${document.title.split(' · ')[0]}`, look: document.querySelector('[data-look]')?.dataset.look ?? '' };
+        return { rig, token: rigToken, page: set, name: `Page ${document.title.split(' · ')[0]}`, look: document.querySelector('[data-look]')?.dataset.look ?? '', isLocked: Boolean(navigator.locks) };
     }
 
     #shared() {
@@ -74,7 +76,7 @@ class Live {
         worker.port.onmessage = ({ data: { kind, data } }) => this.#hear(kind, data);
 
         return (what, ...args) => {
-            const call = what === 'order' || what === 'settled' ? crypto.randomUUID() : null;
+            const call = what === 'order' || what === 'settled' ? unique() : null;
             worker.port.postMessage(what === 'join' ? { what, id: args[0], args: args.slice(1) } : { what, args, call });
 
             return call === null ? null : new Promise((resolve, reject) => { this.#calls.set(call, { resolve, reject }); });

@@ -210,3 +210,24 @@ test('eight tabs of one browser have one line, and all are live', async ({ page,
     await expect(page.locator('[data-eyes]')).toHaveText('One eye sees what happens.');
     await expect(page.locator('[data-hands] tr')).toHaveCount(1);
 });
+
+test('a page whose token has ended gets another, and is live again', async ({ page, app }) => {
+    await page.route('**/sets/skerrywing/bench', async (route) => {
+        const response = await route.fetch();
+        await route.fulfill({ response, body: (await response.text()).replace(/data-rig-token="[^"]+"/, 'data-rig-token="page.1.ended"') });
+    });
+    await page.goto(`${app.url}/sets/skerrywing/bench`);
+    await page.waitForFunction(() => window.nailrod?.live.picture !== null);
+    await press(page, 'fennel/mark');
+    await expect(game(page, 'sack')).toHaveText('1');
+});
+
+test('a page that reaches this machine by another name has no locks and no ids of the browser, and is live all the same', async ({ page, app }) => {
+    await page.addInitScript(() => {
+        Object.defineProperty(navigator, 'locks', { value: undefined });
+        Object.defineProperty(crypto, 'randomUUID', { value: undefined });
+    });
+    await app.open(page, 'bench');
+    await press(page, 'fennel/mark');
+    await expect(game(page, 'sack')).toHaveText('1');
+});
