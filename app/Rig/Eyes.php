@@ -56,7 +56,7 @@ final class Eyes
     public function __construct(private readonly string $boot) {}
 
     /**
-     * A new eye is told where it is, and the whole picture; one that comes back what it has missed.
+     * A new eye is told where it is, the whole picture, and the sheets that it looks at; one that comes back what it has missed.
      *
      * @param string $last id of the event that it saw last; empty if it is new
      */
@@ -66,18 +66,15 @@ final class Eyes
         $this->flush($work, $picture, $now);
         $this->all[$eye->id] = $eye;
         ($eye->write)(self::event('hello', self::json(['eye' => $eye->id, 'boot' => $this->boot, 'clock' => $now])));
-        $this->sheet($eye, $work, true);
         $from = str_starts_with($last, $this->boot.'-') ? (int) substr($last, strlen($this->boot) + 1) : -1;
         if ($from >= 0 && $from <= $this->number && ($from === $this->number || isset($this->told[$from + 1]))) {
             for ($number = $from + 1; $number <= $this->number; $number++) {
                 ($eye->write)($this->frames($eye, $this->told[$number][1], $number));
             }
-
-            return;
-        }
-        if (in_array('picture', $eye->sees, true)) {
+        } elseif (in_array('picture', $eye->sees, true)) {
             ($eye->write)(self::event('picture', self::json(['now' => $now, 'whole' => true] + $picture->whole()), $this->boot.'-'.$this->number));
         }
+        $this->sheet($eye, $work, true);
     }
 
     public function close(Eye $eye): void

@@ -82,6 +82,10 @@ final class Live
         $in = new Intake($this->machine, $this->set, $this->state, $this->game, $this->telling, $this->liveLayer(...));
         foreach ($this->arrivals->of($inputs, $in->problems, $drawn) as $input) {
             $found ? $in->find($input) : $in->take($input);
+            if ($drawn) {
+                // The next report of the same device says of every control how it is.
+                $in->end();
+            }
         }
         $in->end();
         array_push($in->outputs, ...$this->machine->advance(max($to, $this->machine->state->now)));

@@ -108,8 +108,11 @@ class Live {
 
     /** Resolves when all that the hands have done until now has been answered, and is in the picture. */
     async settled() {
-        const [hand, n] = await this.#line('settled');
-        while (hand !== null && this.picture?.batches[hand] !== undefined && this.picture.batches[hand] < n) {
+        for (;;) {
+            const [hand, n] = await this.#line('settled');
+            if (hand === null || n === 0 || this.picture?.batches[hand] >= n) {
+                return;
+            }
             await new Promise((resolve) => { setTimeout(resolve, 4); });
         }
     }

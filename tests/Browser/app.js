@@ -125,7 +125,7 @@ export class App {
 
     async open(page, place, query = '') {
         await page.goto(`${this.url}/sets/skerrywing/${place}${query}`);
-        await page.waitForFunction(() => window.nailrod?.live.picture !== null);
+        await page.waitForFunction(() => Boolean(window.nailrod?.live.picture));
     }
 }
 

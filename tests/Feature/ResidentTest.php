@@ -236,6 +236,16 @@ final class ResidentTest extends TestCase
         }
     }
 
+    public function test_a_new_eye_is_told_the_sheet_after_the_picture_that_it_belongs_to(): void
+    {
+        $frames = '';
+        $this->rig->calls->look(['look' => 'fennel'], '', new Scope(all: true), function (string $frame) use (&$frames): void {
+            $frames .= $frame;
+        });
+        preg_match_all('/^event: (\w+)$/m', $frames, $kinds);
+        $this->assertSame(['hello', 'picture', 'sheet'], $kinds[1]);
+    }
+
     public function test_a_hand_of_a_page_goes_with_its_eye(): void
     {
         $eye = $this->rig->calls->look([], '', new Scope(all: true), static function (): void {});

@@ -189,6 +189,8 @@ final class RigTest extends TestCase
         $answer = $this->rig->step([[1000, 'gorse/hat', 2], [2000, 'gorse/button-6', 1]], 9000);
         $this->assertSame('0008800002000280', $answer['reports']['gorse'], 'stick and twist in the middle, the hat east, button 8');
         $this->assertSame(2, $answer['hands']['gorse/hat']);
+        $report = $this->rig->step([[10_000, 'gorse/stick.x', 4095], [11_000, 'gorse/stick.y', 0]], 12_000)['reports']['gorse'];
+        $this->assertSame('ff0f', substr($report, 0, 4), 'the report of the one axis says how the other was left just before');
     }
 
     public function test_a_device_comes_from_its_report_descriptor_and_goes_again(): void
