@@ -64,7 +64,9 @@ Route::prefix('sets/{set}')->where(['set' => '[a-z0-9_-]+'])->group(function ():
     Route::post('rig/teach', [RigController::class, 'teach'])->name('rig.teach');
     Route::post('rig/measured', [RigController::class, 'measured'])->name('rig.measured');
     Route::post('rig/devices', [RigController::class, 'add'])->name('rig.add');
-    Route::post('rig/keyboard', [RigController::class, 'keyboard'])->name('rig.keyboard');
+    Route::post('rig/own', [RigController::class, 'own'])->name('rig.own');
+    Route::post('rig/phrases', [RigController::class, 'addPhrase'])->name('rig.add-phrase');
+    Route::post('rig/phrases/remove', [RigController::class, 'removePhrase'])->name('rig.remove-phrase');
     Route::post('rig/devices/remove', [RigController::class, 'remove'])->name('rig.remove');
 
     Route::post('shape/add', [ShapeController::class, 'add'])->name('shape.add');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Recordings\Recordings;
+use App\Rig\Brought;
 use App\Rig\Calls;
 use App\Rig\Health;
 use App\Rig\Orders;
@@ -49,7 +50,7 @@ final class RigBench
         $rig = new Resident($this->sets, $this->programs, $this->recordings, new Snapshot((string) tempnam(sys_get_temp_dir(), 'nailrod')), new SteadyClock);
         $rig->begin();
         $rig->play($set);
-        $calls = new Calls($rig, new Orders, new Health);
+        $calls = new Calls($rig, new Orders, new Health, app(Brought::class));
         $calls->look([], '', new Scope(all: true), static function (): void {});
 
         return $calls;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Recordings\Recordings;
+use App\Rig\Brought;
 use App\Rig\Calls;
 use App\Rig\Door;
 use App\Rig\Health;
@@ -32,7 +33,7 @@ final class RigCommand extends Command
     /** Did it end as it should? */
     private bool $hasEnded = false;
 
-    public function handle(SetStore $sets, Programs $programs, Recordings $recordings, Tokens $tokens): int
+    public function handle(SetStore $sets, Programs $programs, Recordings $recordings, Tokens $tokens, Brought $brought): int
     {
         $pages = (int) $this->option('pages');
         $port = (int) ($this->option('port') ?? Door::portBeside($pages));
@@ -55,7 +56,7 @@ final class RigCommand extends Command
         try {
             /** @var list<string> $hosts */
             $hosts = config('app.hosts', []);
-            $server = new Server(new StreamSelectLoop, $rig, new Calls($rig, new Orders, $health), $tokens, new Door($port, $pages, $hosts), $health, DB::connection()->getPdo(), $log, $snapshot, (string) $this->argument('address'), $port);
+            $server = new Server(new StreamSelectLoop, $rig, new Calls($rig, new Orders, $health, $brought), $tokens, new Door($port, $pages, $hosts), $health, DB::connection()->getPdo(), $log, $snapshot, (string) $this->argument('address'), $port);
         } catch (\RuntimeException) {
             $this->hasEnded = true;
 

@@ -14,6 +14,7 @@ use Nailrod\Core\Hand\HandKind;
 final class Calls
 {
     private const MOST_NAME = 60;
+    private const MOST_DEVICES = 16;
 
     /** @var \WeakMap<Hand, Scope> what the token of each hand allows, as long as it is there */
     private \WeakMap $scopes;
@@ -21,7 +22,7 @@ final class Calls
     /** @var array<string, string> hands that live as long as an eye, by eye */
     private array $ofEyes = [];
 
-    public function __construct(public readonly Resident $rig, private readonly Orders $orders, private readonly Health $health)
+    public function __construct(public readonly Resident $rig, private readonly Orders $orders, private readonly Health $health, private readonly Brought $brought)
     {
         $this->scopes = new \WeakMap;
     }
@@ -77,17 +78,19 @@ final class Calls
         return new Reply(200, ['hand' => $hand->id, 'clock' => $this->rig->clock->now()]);
     }
 
-    /** @return list<string> devices that only this hand feeds */
+    /** @return list<string> devices that only this hand feeds: of those that it describes, and those that it names */
     private function devices(mixed $devices, Scope $scope): array
     {
-        $ids = is_array($devices) && array_is_list($devices) ? array_values(array_filter($devices, is_string(...))) : throw HandError::shape('devices', $devices, 'a list of ids of devices');
-        foreach ($ids as $id) {
-            if (! isset($this->rig->work()->set->rig->devices[$id])) {
-                throw HandError::shape('devices', $id, 'a device of the rig');
-            }
-            if (! $scope->mayFeed($id.'/', $this->rig->simulator())) {
-                throw NotAllowed::to('move '.$id);
-            }
+        if (! is_array($devices) || ! array_is_list($devices) || count($devices) > self::MOST_DEVICES) {
+            throw HandError::shape('devices', $devices, 'a list of at most '.self::MOST_DEVICES.' devices, or their ids');
+        }
+        $ids = [];
+        foreach ($devices as $device) {
+            $ids[] = match (true) {
+                is_array($device) => $this->brought->bring($device, $this->rig, $scope),
+                is_string($device) && isset($this->rig->work()->set->rig->devices[$device]) => $scope->mayFeed($device.'/', '') ? $device : throw NotAllowed::to('move '.$device),
+                default => throw HandError::shape('devices', $device, 'a device of the rig'),
+            };
         }
 
         return $ids;

@@ -69,7 +69,7 @@ final class Deck
     {
         $this->rig->changed();
 
-        return $this->recorder->begin($this->rig->work()->live->state->hands, $this->rig->clock->now());
+        return $this->recorder->begin($this->rig->work()->live->state->asFound(), $this->rig->clock->now());
     }
 
     /** Ends the recording and keeps it; null if none was being made. */

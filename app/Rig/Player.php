@@ -39,19 +39,39 @@ final class Player
         return isset($this->rows[$this->at]) ? $this->start + $this->rows[$this->at][0] : null;
     }
 
-    /** The rows that are due, as the next batch of the hand; null if none are. */
+    /** The rows that are due, as the next batch of the hand: movements, or what is not moved by a hand; null if none are. */
     public function batch(int $now): ?Batch
     {
-        $inputs = [];
+        $inputs = $found = $plugs = [];
         while (($due = $this->due()) !== null && $due <= $now && count($inputs) < Batch::MOST) {
-            [, $port, $value] = $this->rows[$this->at++];
-            $inputs[] = new Input($due, $port, $value);
-            if (! isset($this->rows[$this->at])) {
-                $this->read();
+            [, $port, $value] = $this->rows[$this->at];
+            $input = new Input($due, $port, $value);
+            if (! $input->isAside()) {
+                $inputs[] = $input;
+            } elseif ($inputs !== []) {
+                // What has been moved before goes first.
+                break;
+            } elseif (str_ends_with($input->plainPort(), '/')) {
+                $plugs[substr($input->plainPort(), 0, -1)] = $value !== 0;
+            } elseif (! str_starts_with($port, 'sim/')) {
+                $found[] = new Input($due, $input->plainPort(), $value);
+            }
+            $this->next();
+            if ($inputs === [] && ($plugs !== [] || $found !== [])) {
+                break;
             }
         }
 
-        return $inputs === [] ? null : new Batch($this->hand->batch + 1, inputs: $inputs, sent: $now);
+        return $inputs === [] && $found === [] && $plugs === [] ? null : new Batch($this->hand->batch + 1, found: $found, inputs: $inputs, plugs: $plugs, sent: $now);
+    }
+
+    /** The game is there and does what it does by itself: of that nothing is played. */
+    private function next(): void
+    {
+        $this->at++;
+        if (! isset($this->rows[$this->at])) {
+            $this->read();
+        }
     }
 
     private function read(): void

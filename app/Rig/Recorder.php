@@ -36,21 +36,21 @@ final class Recorder
     }
 
     /**
-     * @param array<string, int> $hands how the rig is, by port
-     * @param int                $now   in µs
+     * @param array<string, int|float> $found how the rig is, by port
+     * @param int                      $now   in µs
      *
      * @return bool false if something is recorded already
      *
      * @throws BadRecording if the disk is full
      */
-    public function begin(array $hands, int $now): bool
+    public function begin(array $found, int $now): bool
     {
         if ($this->record !== null) {
             return false;
         }
         $id = bin2hex(random_bytes(8));
-        $bytes = (new RecordingFile($this->recordings->file($id)))->append(0, RecordingReader::HEADER."\n".RecordingWriter::snapshot($hands)) ?? throw BadRecording::noRoom();
-        $this->record = RecordingRecord::query()->create(['id' => $id, 'name' => '', 'rows' => count($hands), 'length' => 0, 'kept' => false, 'bytes' => $bytes]);
+        $bytes = (new RecordingFile($this->recordings->file($id)))->append(0, RecordingReader::HEADER."\n".RecordingWriter::snapshot($found)) ?? throw BadRecording::noRoom();
+        $this->record = RecordingRecord::query()->create(['id' => $id, 'name' => '', 'rows' => count($found), 'length' => 0, 'kept' => false, 'bytes' => $bytes]);
         $this->from = $this->last = $now;
 
         return true;

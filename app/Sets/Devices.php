@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Sets;
 
 use App\Models\DeviceRecord;
-use Nailrod\Core\Device\OwnKeyboard;
+use Nailrod\Core\Device\Device;
+use Nailrod\Core\Device\OwnDevice;
+use Nailrod\Core\Device\Rig;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Ids;
 use Nailrod\Core\Format\Json;
@@ -94,19 +96,46 @@ final class Devices
         return [$this->keep(['descriptor' => bin2hex($bytes)] + $document), true];
     }
 
+    /**
+     * A device that a program describes: it is there once, and does not change any more.
+     *
+     * @param array<array-key, mixed> $document that it was read from
+     *
+     * @throws FormatError if another device has its id
+     */
+    public function brought(Device $device, array $document): DeviceRecord
+    {
+        $record = DeviceRecord::query()->find($device->id);
+        if ($record !== null && $record->device() != $device) {
+            throw FormatError::at('devices', $device->id, 'an id that no other device has, or the very same device as before');
+        }
+
+        return $record ?? $this->keep($document);
+    }
+
     /** What its owner is told of a device that has just come. */
     public static function greeting(DeviceRecord $record, bool $isNew): string
     {
         return $record->device()->name.($isNew ? ' is new. It was taken into the rig.' : ' is there.');
     }
 
-    /** The keyboard of the computer, which is there once. */
-    public function keyboard(): DeviceRecord
+    /**
+     * What needs no plug and no file, which is there once.
+     *
+     * @param class-string<OwnDevice> $own
+     */
+    public function own(string $own): DeviceRecord
     {
-        return DeviceRecord::query()->find(OwnKeyboard::ID) ?? $this->keep(OwnKeyboard::document());
+        foreach (DeviceRecord::query()->get() as $record) {
+            if ($own::isIn(new Rig([$record->device()]))) {
+                return $record;
+            }
+        }
+
+        return $this->keep(['id' => $this->freeId($own::id())] + $own::document());
     }
 
-    /** @param array<string, mixed> $document in the open format `nailrod-device` */
+    /** @param array<array-key, mixed> $document in the open format `nailrod-device` */
     public function keep(array $document): DeviceRecord
     {
         $device = DeviceReader::read(Node::of($document));

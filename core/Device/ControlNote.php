@@ -12,10 +12,11 @@ use Nailrod\Core\Format\Node;
 use Nailrod\Core\Format\Type\Choice;
 use Nailrod\Core\Format\Type\Number;
 use Nailrod\Core\Format\Type\Text;
+use Nailrod\Core\Format\Type\YesNo;
 
 /**
  * What the owner of a device says of one of its controls, over what the device file says: what it is called, what kind
- * it is, where it lies, which numbers are its positions. A part of a set, `controls/DEVICE/CONTROL`.
+ * it is, where it lies, which numbers are its positions. In a list of phrases it can add one. A part of a set, `controls/DEVICE/CONTROL`.
  */
 final readonly class ControlNote
 {
@@ -29,6 +30,7 @@ final readonly class ControlNote
             Field::usually(null, 'kind', 'Kind', Choice::of(...array_column(ControlKind::cases(), 'value')), 'What kind of control it is; it must fit what it reports.', 'button'),
             Field::usually(null, 'at', 'Place', new Place, 'Where it lies on the drawing: across and down.'),
             Field::usually(null, 'contacts', 'Positions', new Positions, 'Which numbers are its positions.'),
+            Field::usually(false, 'left_out', 'Left out', new YesNo, 'Is it as if the device did not have it?'),
             Field::usually(null, 'debounce_ms', 'Debounce', Number::ms(0, 1000), 'How long a change that follows another one does not count.', 5),
         );
     }
@@ -43,6 +45,12 @@ final readonly class ControlNote
         self::fields()->read($node);
 
         return new self($node);
+    }
+
+    /** Is the control left out, as if the device did not have it? */
+    public function leavesOut(): bool
+    {
+        return $this->node->maybe('left_out')?->bool() === true;
     }
 
     /** The control as its owner says it is. */
@@ -104,11 +112,15 @@ final readonly class ControlNote
     {
         $words = [];
         $note = $this->node;
+        if ($this->leavesOut()) {
+            return 'left out';
+        }
         foreach (Keys::each($note->plain()) as $field => $value) {
             $words[] = match ($field) {
                 'name' => 'named "'.$note->get('name')->string().'"',
                 'debounce_ms' => 'debounced '.json_encode($note->get('debounce_ms')->number(0, 1000)).' ms',
                 'label' => 'label "'.$note->get('label')->string().'"',
+                'left_out' => 'there',
                 'kind' => 'a '.ControlKind::from($note->get('kind')->string())->inWords(),
                 'at' => 'at '.implode(', ', array_map(fn (Node $n) => $n->int(0, 4000), $note->get('at')->list())),
                 default => 'positions '.implode(', ', array_map(self::position(...), $note->get('contacts')->list())),

@@ -16,10 +16,14 @@ final readonly class NotedDevice
      */
     public static function of(Device $device, array $notes, array &$missing): Device
     {
-        $claimed = self::claimed($device, $notes);
+        $others = array_diff_key($notes, array_flip(array_map(fn (Control $control): string => $control->id(), $device->controls)));
+        $claimed = self::claimed($device, array_diff_key($notes, $others));
         $controls = [];
         foreach ($device->controls as $control) {
             $note = $notes[$control->id()] ?? null;
+            if ($note?->leavesOut() === true) {
+                continue;
+            }
             if ($note !== null) {
                 $control = $note->over($control);
             }
@@ -30,11 +34,35 @@ final readonly class NotedDevice
                 $controls[] = $control;
             }
         }
-        foreach (Keys::of(array_diff_key($notes, array_flip(array_map(fn (Control $c) => $c->id(), $device->controls)))) as $id) {
+        if ($device->kind === PhraseList::KIND) {
+            return self::phrases($device->withControls($controls), $others);
+        }
+        foreach (Keys::of($others) as $id) {
             $missing[] = $device->id.'/'.$id;
         }
 
         return $device->withControls($controls);
+    }
+
+    /** @param array<string, ControlNote> $notes of phrases that the list does not have yet, by id */
+    private static function phrases(Device $list, array $notes): Device
+    {
+        $controls = $list->controls;
+        foreach (Keys::each($notes) as $id => $note) {
+            if ($note->leavesOut()) {
+                continue;
+            }
+            $phrase = PhraseList::added($list, (string) $id, $note);
+            foreach ($controls as $other) {
+                if ($other->contacts[0]->number === $phrase->contacts[0]->number) {
+                    throw FormatError::at($note->node->path.'.contacts', $phrase->contacts[0]->number, 'a number that no other phrase has');
+                }
+            }
+            $controls[] = $phrase;
+        }
+        $all = $list->withControls($controls);
+
+        return new Device($all->id, $all->name, $all->kind, $all->standIn, $all->controls, $all->lamps, $all->width, PhraseList::height($all), $all->memory, $notes === [] ? $all->descriptor : null, $all->gamepad, $all->limits);
     }
 
     /**

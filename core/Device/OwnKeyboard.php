@@ -10,9 +10,9 @@ use Nailrod\Core\Output\KeyCodes;
  * The keyboard of the computer as a device: a contact for each key, by its W3C code (UI Events KeyboardEvent code Values),
  * numbered by its usage (USB-IF, HID Usage Tables 1.5, pages 0x07 and 0x0C).
  */
-final class OwnKeyboard
+final class OwnKeyboard implements HeardDevice
 {
-    public const ID = 'keyboard';
+    private const ID = 'keyboard';
 
     /** Of a key on the faceplate, in grid units. */
     private const KEY = 100;
@@ -58,7 +58,26 @@ final class OwnKeyboard
         'ShiftRight' => 'Shift', 'ControlRight' => 'Ctrl', 'AltRight' => 'Alt', 'MetaRight' => 'Meta', 'NumLock' => 'Num',
     ];
 
-    /** @return array<string, mixed> the device in the open format */
+    public static function id(): string
+    {
+        return self::ID;
+    }
+
+    public static function offer(): string
+    {
+        return 'The keyboard of this computer: every key a contact';
+    }
+
+    public static function short(): string
+    {
+        return 'Keys';
+    }
+
+    public static function listening(): string
+    {
+        return 'The keyboard works the rig, as the device Keyboard: keys of this page rest.';
+    }
+
     public static function document(): array
     {
         $controls = [];
@@ -87,6 +106,17 @@ final class OwnKeyboard
         }
 
         return $contacts;
+    }
+
+    public static function isIn(Rig $rig): bool
+    {
+        return isset($rig->devices[self::ID]);
+    }
+
+    /** @return array<string, string> references of the contacts by W3C code */
+    public static function inputs(Rig $rig): array
+    {
+        return array_filter(self::contacts(), $rig->has(...));
     }
 
     /** @return array<string, mixed> */

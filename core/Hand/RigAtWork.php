@@ -78,9 +78,9 @@ final class RigAtWork
         }
         foreach (array_chunk($inputs, self::SLICE) as $slice) {
             $step = $this->slice($hand, $slice, $clock());
-            $taken += count($step->taken);
+            $taken += $step->moved();
             array_push($problems, ...$step->problems);
-            yield $step;
+            yield $hand->kind === HandKind::Game ? $step->asOfGame() : $step;
         }
         $hand->inputs += count($inputs);
         $hand->answer = new Taken($batch->n, $taken, $problems);
@@ -111,7 +111,7 @@ final class RigAtWork
         foreach ($batch->plugs as $device => $isThere) {
             $steps[] = $isThere ? $this->live->plugIn((string) $device) : $this->live->unplug((string) $device);
             $hand->devices = array_values(array_diff($hand->devices, [(string) $device]));
-            if ($isThere && ($this->set->rig->devices[$device] ?? null)?->isReadByBrowser() === true) {
+            if ($isThere && $hand->kind !== HandKind::Recording && ($this->set->rig->devices[$device] ?? null)?->isReadByBrowser() === true) {
                 // The browser of this hand reads it, and nobody else does.
                 $hand->devices[] = (string) $device;
             }

@@ -65,7 +65,8 @@ final class Intake
     /** A hand has found something. */
     public function find(Input $input): void
     {
-        $this->feed([$input], fn (array $inputs): array => $this->machine->find($inputs[0]), false);
+        $isAside = ! isset($this->set->rig->axes[$input->port]) && $this->state->run->phase === Phase::Running;
+        $this->feed([$input], fn (array $inputs): array => $this->machine->find($inputs[0]), false, $isAside);
     }
 
     /** What has waited to go together goes. */
@@ -82,8 +83,9 @@ final class Intake
      * @param non-empty-list<Input>                           $inputs   one, or axes only
      * @param \Closure(non-empty-list<Input>): list<OutputEvent> $into
      * @param bool                                            $isMoved  is it a movement, which the survey counts?
+     * @param bool                                            $isAside  is it recorded as found?
      */
-    private function feed(array $inputs, \Closure $into, bool $isMoved = true): void
+    private function feed(array $inputs, \Closure $into, bool $isMoved = true, bool $isAside = false): void
     {
         try {
             $events = $into($inputs);
@@ -93,7 +95,7 @@ final class Intake
             return;
         }
         array_push($this->outputs, ...$events);
-        array_push($this->taken, ...$inputs);
+        array_push($this->taken, ...$isAside ? array_map(fn (Input $input): Input => $input->aside(), $inputs) : $inputs);
         $last = $inputs[count($inputs) - 1];
         $before = $this->state->hands[$last->port] ?? null;
         if ($isMoved) {

@@ -160,7 +160,7 @@ final class Live
             }
         }
 
-        return $this->answer($this->machine->unplug($device), [], []);
+        return $this->answer($this->machine->unplug($device), [], [], [Input::plug($this->state->run->now, $device, false)]);
     }
 
     public function plugIn(string $device): LiveStep
@@ -170,7 +170,7 @@ final class Live
         }
         unset($this->state->unplugged[$device]);
 
-        return $this->answer($this->machine->plugIn($device), [], []);
+        return $this->answer($this->machine->plugIn($device), [], [], [Input::plug($this->state->run->now, $device, true)]);
     }
 
     /** Everything that is held, toggled or running ends; what the hands hold counts as found then. */
@@ -235,10 +235,11 @@ final class Live
         // Gauges go on all the time: they are no events of the game, but what depends on them must know.
         foreach ($this->isGameOutside ? [] : $this->game?->gaugesNow() ?? [] as $variable => $value) {
             if (round($value, 6) !== round($before[$variable] ?? NAN, 6)) {
-                $learnt[$variable] = new Input($this->state->run->now, 'sim/'.$variable, $value);
+                $learnt[$variable] = new Input($this->state->run->now, 'sim/'.$variable, round($value, 6));
             }
         }
         array_push($outputs, ...$this->machine->feed(array_values($learnt)));
+        array_push($taken, ...array_map(fn (Input $input): Input => $input->aside(), array_values($learnt)));
 
         return new LiveStep($outputs, $game, $sentences, $problems, $taken);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Live;
 
+use Nailrod\Core\Cause\Input;
 use Nailrod\Core\Simulator\GameState;
 use Nailrod\Core\State\State;
 use Nailrod\Core\Survey\Survey;
@@ -52,6 +53,24 @@ final class LiveState
         $state->survey = $this->survey;
 
         return $state;
+    }
+
+    /**
+     * How a recording begins: every control as it is, what is known of the game, devices that are away.
+     *
+     * @return array<string, int|float> by port
+     */
+    public function asFound(): array
+    {
+        $found = $this->hands;
+        foreach ($this->run->variables->values as $variable => $value) {
+            $found['sim/'.$variable.Input::ASIDE] = $value;
+        }
+        foreach (array_keys($this->unplugged) as $device) {
+            $found[$device.'/'.Input::ASIDE] = 0;
+        }
+
+        return $found;
     }
 
     public function write(): string

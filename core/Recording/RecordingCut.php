@@ -28,6 +28,8 @@ final class RecordingCut
                     break;
                 }
                 if ($input->t <= $from) {
+                    // What was last is last: a device that went after its contact was closed has opened it.
+                    unset($hands[$input->plainPort()], $hands[$input->plainPort().Input::ASIDE]);
                     $hands[$input->port] = $input->value;
 
                     continue;

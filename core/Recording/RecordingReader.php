@@ -7,7 +7,10 @@ namespace Nailrod\Core\Recording;
 use Nailrod\Core\Cause\Input;
 use Nailrod\Core\Cause\InputError;
 
-/** Reads a recording from CSV, row by row: memory does not grow with its length. */
+/**
+ * Reads a recording from CSV, row by row: memory does not grow with its length. A control with * after it was not moved by
+ * a hand: it was found so, or the game changed its variable itself; * alone is the device, which came (1) or went (0).
+ */
 final class RecordingReader
 {
     public const HEADER = 't_us,device,control,value';

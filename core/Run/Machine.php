@@ -104,12 +104,7 @@ final class Machine
             return $this->feed([$input]);
         }
         $this->clock->passTo($input);
-        $this->run->findsAgain = true;
-        try {
-            $this->reports->found($input);
-        } finally {
-            $this->run->findsAgain = false;
-        }
+        $this->reports->found($input);
         $this->run->lamps->update(new Cause($input));
 
         return $this->collect();
@@ -160,10 +155,7 @@ final class Machine
      */
     public function unplug(string $device): array
     {
-        $cause = new Cause(Cause::UNPLUGGED);
-        $this->state->away[$device] = true;
-        $this->run->lettingGo->ofDevice($device, $cause);
-        $this->run->lamps->update($cause);
+        $this->run->plugs->goes($device);
 
         return $this->collect();
     }
@@ -175,11 +167,7 @@ final class Machine
      */
     public function plugIn(string $device): array
     {
-        unset($this->state->away[$device]);
-        if ($this->state->phase === Phase::Running) {
-            $this->run->contacts->findMade($device, new Cause(Cause::PLUGGED_IN));
-            $this->run->lamps->update(new Cause(Cause::PLUGGED_IN));
-        }
+        $this->run->plugs->comes($device);
 
         return $this->collect();
     }

@@ -48,14 +48,41 @@ final readonly class Reports
         foreach (array_keys($reported) as $one) {
             $this->run->debounce->forget($one);
         }
-        $this->run->contacts->report($reported, new Cause($input), true);
+        $this->run->findsAgain = true;
+        try {
+            $this->run->contacts->report($reported, new Cause($input), true);
+        } finally {
+            $this->run->findsAgain = false;
+        }
+    }
+
+    /**
+     * What no hand has moved, as a recording tells it: a device that came or went, what was found, what the game did by itself.
+     *
+     * @throws InputError for what the port cannot report
+     */
+    private function aside(Input $input): void
+    {
+        $port = $input->plainPort();
+        $plain = new Input($input->t, $port, $input->value, $input->line);
+        if (str_ends_with($port, '/')) {
+            $input->value === 0 ? $this->run->plugs->goes(substr($port, 0, -1)) : $this->run->plugs->comes(substr($port, 0, -1));
+        } elseif (! str_starts_with($port, 'sim/') && $this->run->state->phase === Phase::Running) {
+            $this->found($plain);
+        } elseif (isset($this->run->program->tables->contactPorts[$port])) {
+            $this->contact($plain, $this->run->program->tables->contactPorts[$port]);
+        } else {
+            $this->other($plain);
+        }
     }
 
     /** @throws InputError for what the port cannot report */
     public function other(Input $input): void
     {
         $tables = $this->run->program->tables;
-        if (isset($tables->hatPorts[$input->port])) {
+        if ($input->isAside()) {
+            $this->aside($input);
+        } elseif (isset($tables->hatPorts[$input->port])) {
             $this->hat($input, $tables->hatPorts[$input->port]);
         } elseif (isset($tables->tickPorts[$input->port])) {
             $this->ticks($input, $tables->tickPorts[$input->port]);

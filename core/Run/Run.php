@@ -57,6 +57,8 @@ final class Run implements Engine, RunView
 
     public readonly LettingGo $lettingGo;
 
+    public readonly Plugs $plugs;
+
     /** @var array<string, Timed> the parts that set timers, by the name under which they do */
     private readonly array $timed;
 
@@ -91,6 +93,7 @@ final class Run implements Engine, RunView
         $this->lanes = new AxisLanes($this, $fused);
         $this->axes = new Axes($this, $fused);
         $this->lettingGo = new LettingGo($this);
+        $this->plugs = new Plugs($this);
         $this->timed = [Pulses::OWNER => $this->pulses, Stops::OWNER => $this->stops, Contacts::OWNER => $this->contacts, Axes::OWNER => $this->axes, Mouse::OWNER => $this->mouse, Later::OWNER => $this->later,
             TickQueues::OWNER => $this->ticks, Macros::OWNER => $this->macros, Chords::OWNER => $this->chords, Debounce::OWNER => $this->debounce];
         $this->axes->begin();

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Nailrod\Core\Set;
 
 use Nailrod\Core\Device\Control;
+use Nailrod\Core\Device\ControlKind;
+use Nailrod\Core\Device\PhraseList;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
@@ -23,7 +25,11 @@ final readonly class RigEdits
      */
     public function note(string $ref, array $fields): SetDocument
     {
-        $path = PartPath::control($this->control($ref)->ref);
+        $control = $this->control($ref);
+        if ($control->kind === ControlKind::Phrase && is_string($fields['name'] ?? null)) {
+            $this->mustBeNew($fields['name'], $control->contacts[0]->ref);
+        }
+        $path = PartPath::control($control->ref);
         $note = array_filter($fields + $this->noteOf($path), fn (mixed $value) => $value !== null);
 
         return $note === [] ? $this->own()->without($path) : $this->own()->with($path, $note);
@@ -33,6 +39,43 @@ final readonly class RigEdits
     public function giveBack(string $ref): SetDocument
     {
         return $this->own()->without(PartPath::control($ref));
+    }
+
+    /**
+     * Adds a phrase to a list of phrases.
+     *
+     * @throws FormatError if it is no list, or has the phrase
+     */
+    public function addPhrase(string $device, string $phrase): SetDocument
+    {
+        $list = $this->set->rig->devices[$device] ?? null;
+        if ($list?->kind !== PhraseList::KIND) {
+            throw FormatError::told('List', $device, 'a list of phrases of the rig');
+        }
+        $this->mustBeNew($phrase);
+        $noted = array_filter($this->set->merged->section('controls'), fn (PartValue $part): bool => $part->path->key === $device);
+        [$id, $note] = PhraseList::note($list, $phrase, array_values(array_map(fn (PartValue $part): string => (string) $part->path->inner, $noted)));
+
+        return $this->own()->with(PartPath::control($device.'/'.$id), $note);
+    }
+
+    /** @throws FormatError if the rig has no such phrase */
+    public function removePhrase(string $ref): SetDocument
+    {
+        $control = $this->control($ref);
+        if ($control->kind !== ControlKind::Phrase) {
+            throw FormatError::told('Phrase', $control->name, 'a phrase of a list');
+        }
+
+        return $this->own()->with(PartPath::control($ref), ['name' => $control->name, 'left_out' => true]);
+    }
+
+    private function mustBeNew(string $phrase, ?string $unless = null): void
+    {
+        $other = $this->set->rig->phrase($phrase);
+        if ($other !== null && $other !== $unless) {
+            throw FormatError::at('Phrase', $phrase, 'one that the list does not have yet');
+        }
     }
 
     public function addDevice(string $id): SetDocument

@@ -13,6 +13,7 @@ import './lanes.js';
 import { live } from './live.js';
 import './loom.js';
 import './macros.js';
+import './mouse.js';
 import './reach.js';
 import './rig.js';
 import './recordings.js';

@@ -193,7 +193,7 @@ test('a wheel is turned round, paddles spring back, switches on an axis jump, sp
 test('the keyboard is a device: Ctrl+Alt+L and Ctrl+Alt+M go to layers, and Escape twice gives the page its keys back', async ({ page, app }) => {
     await app.open(page, 'rig');
     await page.getByText('Add a device').click();
-    await saved(page, () => page.locator('form[action$="/rig/keyboard"] button').click());
+    await saved(page, () => page.locator('form:has([name="own"][value="keyboard"]) button').click());
     for (const [key, layer] of [['key-l', 'On water'], ['key-m', 'Cruise']]) {
         await page.goto(`${app.url}/sets/skerrywing/assign?device=keyboard&ref=keyboard/${key}`);
         await page.locator('#chords summary').click();
@@ -222,6 +222,64 @@ test('the keyboard is a device: Ctrl+Alt+L and Ctrl+Alt+M go to layers, and Esca
     await expect(page.locator('#listening')).toBeHidden();
     await page.keyboard.press('?');
     await expect(page.locator('#help')).toBeVisible();
+});
+
+test('the mouse is a device while the page listens: over its pad, and there only', async ({ page, app }) => {
+    await app.open(page, 'rig', '?device=mouse');
+    await page.locator('#listen').click();
+    const pad = page.locator('#mouse-pad');
+    await expect(pad).toBeVisible();
+    const box = await pad.boundingBox();
+    const seen = (of) => page.evaluate((what) => window.nailrod.live.picture[what], of);
+    await page.mouse.move(box.x + box.width / 4, box.y + box.height / 5);
+    await expect.poll(async () => Math.round((await seen('axes'))['mouse/pad.x'].reading / 655.35)).toBe(25);
+    expect((await seen('axes'))['mouse/pad.y'].reading / 65535).toBeCloseTo(0.8, 1);
+    for (const button of ['left', 'middle', 'right']) {
+        await page.mouse.down({ button });
+        await expect.poll(() => seen('closed')).toContain(`mouse/${button}`);
+    }
+    await page.mouse.up({ button: 'right' });
+    await expect.poll(() => seen('closed')).not.toContain('mouse/right');
+    // Let go of beside the pad.
+    await page.mouse.move(box.x - 200, box.y + 300);
+    await page.mouse.up({ button: 'left' });
+    await page.mouse.up({ button: 'middle' });
+    await expect.poll(async () => (await seen('closed')).filter((ref) => ref.startsWith('mouse/'))).toEqual([]);
+    expect(Math.round((await seen('axes'))['mouse/pad.x'].reading / 655.35), 'it stays where it left').toBe(25);
+    await page.mouse.move(box.x + 20, box.y + 20);
+    await page.mouse.wheel(0, -100);
+    await expect.poll(async () => (await seen('found')).ref).toBe('mouse/wheel');
+    await page.mouse.down();
+    await expect.poll(() => seen('closed')).toContain('mouse/left');
+    await page.keyboard.press('Escape');
+    await page.keyboard.press('Escape');
+    await expect(page.locator('#listening')).toBeHidden();
+    await expect.poll(() => seen('closed')).not.toContain('mouse/left');
+    await page.mouse.up();
+    // What the page does with a click otherwise goes on meanwhile.
+    await page.locator('#listen').click();
+    await page.getByRole('link', { name: 'Measure' }).click();
+    await expect(page).toHaveURL(/do=measure/);
+});
+
+test('phrases are added, renamed and removed, and undone, by the keyboard', async ({ page, app }) => {
+    await app.open(page, 'rig', '?device=phrases&do=arrange');
+    await page.getByLabel('A new phrase').fill('Cast off');
+    await saved(page, () => page.getByLabel('A new phrase').press('Enter'));
+    await expect(page.getByLabel('Phrase 13')).toHaveValue('Cast off');
+    await expect(page.getByLabel('A new phrase')).toHaveValue('');
+    await page.getByLabel('Phrase 13').fill('Let go the lines');
+    await saved(page, () => page.getByLabel('Phrase 13').press('Enter'));
+    await page.getByPlaceholder('Say a phrase, Enter').fill('let go the lines');
+    await page.getByPlaceholder('Say a phrase, Enter').press('Enter');
+    await expect.poll(() => page.evaluate(() => window.nailrod.live.picture.found.name)).toBe('Let go the lines');
+    await page.getByLabel('A new phrase').fill('Lights');
+    await page.getByLabel('A new phrase').press('Enter');
+    await expect(page.locator('#notices')).toContainText('found "Lights", expected one that the list does not have yet');
+    await saved(page, () => page.getByRole('button', { name: 'Remove the phrase Quiet' }).press('Enter'));
+    await expect(page.locator('.phrases li')).toHaveCount(12);
+    await saved(page, () => page.locator('#undo button').click());
+    await expect(page.locator('.phrases li')).toHaveCount(13);
 });
 
 test('a phrase that is typed is said, and one that there is not is told', async ({ page, app }) => {

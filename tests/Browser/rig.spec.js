@@ -164,22 +164,23 @@ test('a control is named and dragged to its place, and one step back undoes it',
 
 test('the sheet ticks off what was seen and says what is left', async ({ page, app }) => {
     await app.open(page, 'rig', '?device=mouse&do=try');
-    await expect(page.locator('[data-verdict]')).toHaveText('Nothing of the 6 inputs has been seen yet.');
-    for (const button of ['left', 'middle', 'right']) {
+    await expect(page.locator('[data-verdict]')).toHaveText('Nothing of the 8 inputs has been seen yet.');
+    for (const button of ['left', 'middle', 'right', 'back', 'forward']) {
         await press(page, `mouse/${button}`);
     }
-    for (const encoder of ['across', 'down', 'wheel']) {
-        await page.locator(`[data-encoder="mouse/${encoder}"]`).press('ArrowUp');
-    }
-    await expect(page.locator('[data-verdict]')).toHaveText('3 of 6 inputs seen. Not yet: Mouse wheel (enc 3), Mouse across (enc 1), Mouse down (enc 2).');
+    await page.locator('[data-encoder="mouse/wheel"]').press('ArrowUp');
+    await expect(page.locator('[data-verdict]')).toHaveText('5 of 8 inputs seen. Not yet: Mouse wheel (enc 1), Mouse across (axis 1), Mouse up (axis 2).');
     await expect(page.locator('[data-sheet="mouse/wheel"] [data-cell="seen"]')).toHaveText('in part');
-    for (const encoder of ['across', 'down', 'wheel']) {
-        await page.waitForTimeout(200);
-        await page.locator(`[data-encoder="mouse/${encoder}"]`).press('ArrowDown');
+    await page.waitForTimeout(200);
+    await page.locator('[data-encoder="mouse/wheel"]').press('ArrowDown');
+    for (const axis of ['x', 'y']) {
+        for (const end of ['End', 'Home']) {
+            await page.locator(`[data-face] [data-axis="mouse/pad.${axis}"]`).press(end);
+        }
     }
-    await expect(page.locator('[data-verdict]')).toHaveText('All 6 inputs seen, and nothing is wrong with them.');
+    await expect(page.locator('[data-verdict]')).toHaveText('All 8 inputs seen, and nothing is wrong with them.');
     await page.getByText('Begin the sheet anew').click();
-    await expect(page.locator('[data-verdict]')).toHaveText('Nothing of the 6 inputs has been seen yet.');
+    await expect(page.locator('[data-verdict]')).toHaveText('Nothing of the 8 inputs has been seen yet.');
 });
 
 test('every demo device has a face on which every label is on the plate and large enough to read', async ({ page, app }) => {

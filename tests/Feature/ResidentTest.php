@@ -277,6 +277,31 @@ final class ResidentTest extends TestCase
         $this->assertSame([1, 1], [$reply->body['taken'], count($reply->body['problems'])]);
     }
 
+    public function test_a_program_brings_a_device_that_stays_and_is_plugged_in_while_it_is_there(): void
+    {
+        $box = ['format' => 'nailrod-device', 'version' => 1, 'id' => 'yarrow', 'name' => 'Yarrow', 'kind' => 'button box', 'face' => ['width' => 300, 'height' => 300], 'controls' => [
+            ['id' => 'knob', 'name' => 'Knob', 'kind' => 'button', 'at' => [150, 150], 'contacts' => [['number' => 1]]],
+        ]];
+        $scope = new Scope(feeds: ['yarrow']);
+        $open = fn (array $device, Scope $scope) => $this->rig->call('POST', '/hands', ['name' => 'Box', 'kind' => 'program', 'devices' => [$device]], $scope);
+        $this->assertSame(403, $open($box, new Scope(feeds: ['fennel']))->status);
+        $hand = (string) $open($box, $scope)->body['hand'];
+        $this->assertSame(1, $this->rig->call('POST', '/hands/'.$hand, ['n' => 1, 'inputs' => [[5, 'yarrow/knob', 1]]], $scope)->body['taken']);
+        $this->assertContains('yarrow/knob', $this->rig->seen()['closed']);
+        $this->get('/sets/skerrywing/rig?device=yarrow')->assertOk()->assertSee('Yarrow button box');
+        $this->rig->call('DELETE', '/hands/'.$hand, [], $scope);
+        $this->assertSame([['yarrow'], false], [$this->rig->seen()['unplugged'], in_array('yarrow/knob', $this->rig->seen()['closed'], true)]);
+        $this->assertSame(200, $open($box, $scope)->status, 'the same once more');
+        $this->assertSame([], $this->rig->seen()['unplugged']);
+        $reply = $open(['name' => 'Another'] + $box, $scope);
+        $this->assertSame([422, 'devices: found "yarrow", expected an id that no other device has, or the very same device as before.'], [$reply->status, $reply->body['problem']]);
+        $reply = $open(['controls' => [['id' => 'knob']]] + $box, $scope);
+        $this->assertSame(422, $reply->status);
+        $this->assertStringStartsWith('devices.controls[0]', $reply->body['problem']);
+        $this->assertSame(422, $this->rig->call('POST', '/hands', ['name' => 'Box', 'kind' => 'program', 'devices' => [5]])->status);
+        $this->assertSame(422, $this->rig->call('POST', '/hands', ['name' => 'Box', 'kind' => 'program', 'devices' => array_fill(0, 17, 'fennel')])->status);
+    }
+
     public function test_the_tape_says_which_hand_did_it_unless_it_was_the_only_page(): void
     {
         $this->assertArrayNotHasKey('by', $this->rig->step([[5, 'fennel/mark', 1]], 10)['lines'][0]);

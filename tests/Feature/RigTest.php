@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\DeviceRecord;
+use App\Sets\Devices;
 use App\Sets\SetStore;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
+use Nailrod\Core\Device\OwnMouse;
 use Nailrod\Core\Set\PartPath;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\TestCase;
@@ -209,16 +211,44 @@ final class RigTest extends TestCase
 
     public function test_the_keyboard_of_the_computer_becomes_a_device_once_and_that_is_undone(): void
     {
-        $this->get('/sets/skerrywing/rig')->assertDontSee('id="listen"', false);
-        $this->edit('keyboard', [])->assertSessionHasNoErrors()->assertSessionHas('said');
+        $this->get('/sets/skerrywing/rig')->assertDontSee('key-a', false);
+        $this->edit('own', ['own' => 'keyboard'])->assertSessionHasNoErrors()->assertSessionHas('said');
         $page = $this->get('/sets/skerrywing/rig?device=keyboard')->assertOk()->assertSee('126 contacts')->assertSee('id="listen"', false);
         $this->assertStringContainsString('&quot;KeyA&quot;:&quot;keyboard\/key-a&quot;', (string) $page->getContent());
         $this->rig->seen();
         $this->assertContains('keyboard/shift-left', $this->rig->step([[$this->now, 'keyboard/shift-left', 1]], $this->now)['closed']);
         $this->from('/sets/skerrywing/rig')->post('/sets/house/undo', ['from' => $this->at()])->assertRedirect();
-        $this->get('/sets/skerrywing/rig')->assertDontSee('id="listen"', false);
-        $this->edit('keyboard', [])->assertSessionHas('said');
+        $this->get('/sets/skerrywing/rig')->assertDontSee('key-a', false);
+        $this->edit('own', ['own' => 'keyboard'])->assertSessionHas('said');
         $this->assertSame(1, DeviceRecord::query()->where('id', 'keyboard')->count());
+        $this->edit('own', ['own' => 'moon'])->assertSessionHas('problem', 'Device: found "moon", expected keyboard or mouse or phrases.');
+    }
+
+    public function test_where_a_mouse_is_read_by_its_reports_the_one_of_the_computer_is_another_device(): void
+    {
+        $kept = file_get_contents(base_path('tests/Kept/devices/mouse.device.json'));
+        DeviceRecord::query()->where('id', 'mouse')->update(['document' => $kept]);
+        $this->assertSame('mouse-2', app(Devices::class)->own(OwnMouse::class)->id);
+        $this->assertSame('mouse-2', app(Devices::class)->own(OwnMouse::class)->id, 'it is there once');
+    }
+
+    public function test_phrases_are_added_renamed_and_removed_and_each_is_undone(): void
+    {
+        $this->edit('phrases', ['device' => 'phrases', 'phrase' => ' Cast   off '])->assertSessionHas('said');
+        $this->get('/sets/skerrywing/rig?device=phrases&do=arrange')->assertOk()->assertSee('value="Cast off"', false);
+        $this->rig->seen();
+        $this->assertSame('phrases/phrase-13', $this->rig->order('phrase', ['said' => 'cast off'])->body['port']);
+        $this->assertContains('phrases/phrase-13', $this->rig->step([[$this->now, 'phrases/phrase-13', 1]], $this->now)['closed']);
+        $this->edit('note', ['control' => 'phrases/phrase-13', 'name' => 'Let go the lines'])->assertSessionHas('said');
+        $this->rig->seen();
+        $this->assertSame('phrases/phrase-13', $this->rig->order('phrase', ['said' => 'let go the lines'])->body['port']);
+        $this->edit('phrases', ['device' => 'phrases', 'phrase' => 'Lights'])->assertSessionHas('problem', 'Phrase: found "Lights", expected one that the list does not have yet.');
+        $this->edit('phrases/remove', ['control' => 'phrases/phrase-13'])->assertSessionHas('said');
+        $this->rig->seen();
+        $this->assertSame(422, $this->rig->order('phrase', ['said' => 'let go the lines'])->status);
+        $this->assertNotContains('phrases/phrase-13', $this->rig->seen()['closed'], 'a phrase that went while it was said is not stuck');
+        $this->from('/sets/skerrywing/rig')->post('/sets/house/undo', ['from' => $this->at()])->assertRedirect();
+        $this->get('/sets/skerrywing/rig?device=phrases&do=arrange')->assertSee('Let go the lines');
     }
 
     public function test_a_device_file_of_ones_own_is_taken_where_devices_are_added(): void

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Recordings\Recordings;
+use App\Rig\Brought;
 use App\Rig\Calls;
 use App\Rig\Clock;
 use App\Rig\Eye;
@@ -47,7 +48,7 @@ final class TestRig
         if ($set !== '') {
             $this->rig->play($set);
         }
-        $this->calls = new Calls($this->rig, new Orders, new Health);
+        $this->calls = new Calls($this->rig, new Orders, new Health, app(Brought::class));
         // What the pages ask the rig themselves.
         Http::fake(['127.0.0.1*' => fn () => Http::response($this->call('GET', '/survey')->body)]);
         if ($withHand) {

@@ -16,7 +16,7 @@ final class ExamplesTest extends TestCase
     public static function setUpBeforeClass(): void
     {
         self::$app = new RunningApp;
-        self::$token = trim(self::$app->artisan('nailrod:token', 'Test', '--see', '--order', '--feed=fennel'));
+        self::$token = trim(self::$app->artisan('nailrod:token', 'Test', '--see', '--order', '--feed=fennel', '--feed=yarrow'));
     }
 
     public static function tearDownAfterClass(): void

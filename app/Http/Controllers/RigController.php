@@ -7,10 +7,12 @@ namespace App\Http\Controllers;
 use App\Http\Requests\DescriptorRequest;
 use App\Http\Requests\EditRequest;
 use App\Http\Requests\NoteRequest;
+use App\Http\Requests\PhraseRequest;
 use App\Rig\PageLine;
 use App\Sets\Devices;
 use App\Sets\SetStore;
 use Illuminate\Http\RedirectResponse;
+use Nailrod\Core\Device\OwnDevices;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Edits;
@@ -75,12 +77,24 @@ final class RigController
         return $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => (new RigEdits($base))->addDevice($device->id));
     }
 
-    /** The keyboard of the computer becomes a device of the rig. */
-    public function keyboard(EditRequest $request, string $set): RedirectResponse
+    /** What needs no plug and no file becomes a device of the rig: the keyboard, the mouse, a list of phrases. */
+    public function own(EditRequest $request, string $set): RedirectResponse
     {
-        $device = $this->devices->keyboard();
+        $own = OwnDevices::ALL[$request->string('own')->toString()] ?? throw FormatError::at('Device', $request->string('own')->toString(), implode(' or ', array_keys(OwnDevices::ALL)));
+        $device = $this->devices->own($own);
 
         return $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => (new RigEdits($base))->addDevice($device->id));
+    }
+
+    public function addPhrase(PhraseRequest $request, string $set): RedirectResponse
+    {
+        return $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => (new RigEdits($base))->addPhrase($request->device(), $request->phrase()));
+    }
+
+    /** A phrase goes: one that the list was made with is left out, one that was added is gone. */
+    public function removePhrase(EditRequest $request, string $set): RedirectResponse
+    {
+        return $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => (new RigEdits($base))->removePhrase($request->string('control')->toString()));
     }
 
     public function remove(EditRequest $request, string $set): RedirectResponse

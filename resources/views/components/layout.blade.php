@@ -22,7 +22,7 @@
             <a href="{{ $place->at($name) }}" @if ($name === $place->name) aria-current="page" @endif>{{ $label }}</a>
         @endforeach
     </nav>
-    @if (isset($place->set->rig->devices[Nailrod\Core\Device\OwnKeyboard::ID]))<button type="button" class="listen" id="listen" aria-pressed="false" data-keys="{{ json_encode(array_filter(Nailrod\Core\Device\OwnKeyboard::contacts(), $place->set->rig->has(...))) }}" title="The keyboard works the rig, as the device Keyboard; Escape twice ends that">Keys</button>@endif
+    <x-listen :rig="$place->set->rig" />
     <x-recordings />
     <div class="tools">
         <form method="post" action="{{ route('undo', $place->edited->id) }}" data-edit novalidate id="undo">{{ $place->from() }}
@@ -47,7 +47,7 @@
 <p class="notice notice--changed" id="moved" hidden>This set was changed in another tab. <a href="{{ request()->fullUrl() }}" data-refresh>Show it as it is now</a></p>
 <p class="notice notice--problem" id="offline" hidden>The rig is not running; it is being started again. Pages and edits go on; what you move is kept and sent when it is back.</p>
 <p class="notice notice--changed" id="other-set" hidden><span><b></b> is in play now.</span> <button type="button" class="link" data-put-in-play>Put {{ $place->record->name }} in play</button></p>
-<p class="notice notice--changed" id="listening" role="status" hidden>The keyboard works the rig now, as the device Keyboard: keys of this page rest. Press Escape twice to end that.</p>
+<x-listening />
 <p class="notice notice--problem" id="broken" hidden></p>
 <p class="notice notice--changed" id="new-code" hidden>Nailrod was changed on the disk since the rig began. <button type="button" class="link" data-restart>Start the rig again</button></p>
 <p class="herald-notice" id="herald-notice" role="status" hidden></p>

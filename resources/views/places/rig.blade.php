@@ -17,9 +17,9 @@
             <div class="pop__body pop__body--wide">
                 <p class="column__note">A real controller: plug it in and press something on it; the browser shows it here by itself.</p>
                 <p class="panel__row" id="open-hid" hidden><span class="column__note">Any device by its reports, also while this window is covered</span><button type="button" class="button">Open it</button></p>
-                @if (! isset($rig->devices[Nailrod\Core\Device\OwnKeyboard::ID]))
-                <form method="post" action="{{ route('rig.keyboard', $place->edited->id) }}" data-edit novalidate class="panel__row">{{ $place->from() }}<span class="column__note">The keyboard of this computer: every key a contact</span><button class="button">Add it</button></form>
-                @endif
+                @foreach (Nailrod\Core\Device\OwnDevices::notIn($rig) as $name => $own)
+                <form method="post" action="{{ route('rig.own', $place->edited->id) }}" data-edit novalidate class="panel__row">{{ $place->from() }}<input type="hidden" name="own" value="{{ $name }}"><span class="column__note">{{ $own::offer() }}</span><button class="button">Add it</button></form>
+                @endforeach
                 <form method="post" action="{{ route('rig.add', $place->edited->id) }}" enctype="multipart/form-data" data-edit novalidate class="upload">{{ $place->from() }}
                     <label class="field field--tall"><span>Or a file: a device of Nailrod, or its report descriptor (binary, hex or a C list)</span><input type="file" name="file" required></label>
                     <label class="field"><span>Name</span><input name="name" maxlength="60" placeholder="as its file says"></label>
@@ -39,7 +39,7 @@
     <section class="column rig__face" aria-labelledby="rig-title">
         <h1 id="rig-title">{{ $device->title() }} @if ($device->standIn)<span class="tag">stand-in</span>@endif
             <span class="column__note">{{ App\View\RigView::counts($device) }} · {{ $view->stored($device) }}</span></h1>
-        <div class="rig__plate" @if ($view->task === 'arrange') data-arrange="{{ route('rig.note', $place->edited->id) }}" data-pick="{{ $view->link(['ref' => '-']) }}" @endif>
+        <div class="rig__plate" @if ($view->task === 'arrange' && $device->kind !== Nailrod\Core\Device\PhraseList::KIND) data-arrange="{{ route('rig.note', $place->edited->id) }}" data-pick="{{ $view->link(['ref' => '-']) }}" @endif>
             <x-face :device="$device" :page="$view->page" />
         </div>
         <p class="rig__foot">

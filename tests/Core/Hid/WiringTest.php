@@ -21,6 +21,7 @@ use PHPUnit\Framework\TestCase;
 final class WiringTest extends TestCase
 {
     private const FOLDER = __DIR__.'/../../../demo/devices/';
+    private const KEPT = __DIR__.'/../../Kept/devices/';
 
     private static function device(string $id): Device
     {
@@ -30,7 +31,10 @@ final class WiringTest extends TestCase
     /** @return array<array-key, mixed> */
     private static function raw(string $id): array
     {
-        return Json::decode((string) file_get_contents(self::FOLDER.$id.'.device.json'));
+        // The mouse and the phrases of the demo are not read by reports any more; those that were stand in for such.
+        $folder = in_array($id, ['mouse', 'phrases'], true) ? self::KEPT : self::FOLDER;
+
+        return Json::decode((string) file_get_contents($folder.$id.'.device.json'));
     }
 
     /** @return iterable<string, array{string}> */
