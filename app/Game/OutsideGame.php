@@ -30,9 +30,15 @@ final class OutsideGame
         return $this->catalogue->frame;
     }
 
+    /** Whoever listens knows nothing of it: all is told again. */
+    public function forget(): void
+    {
+        $this->told = [];
+    }
+
     /**
      * @param list<array<array-key, mixed>> $rows as the rig tells them
-     * @param int                           $now  in µs of the rig's clock
+     * @param int                           $now  in µs of its own clock, as the times of the rows
      *
      * @return list<array{int, string, float}> inputs for the rig: every variable that is another than it was
      */

@@ -27,8 +27,29 @@ final class Calls
         $this->scopes = new \WeakMap;
     }
 
-    /** @param string $body as it came */
+    /**
+     * What is asked, all at once.
+     *
+     * @param string $body as it came
+     */
     public function answer(string $method, string $path, string $body, Scope $scope): Reply
+    {
+        $work = $this->begin($method, $path, $body, $scope);
+        foreach ($work as $ignored) {
+            continue;
+        }
+
+        return $work->getReturn();
+    }
+
+    /**
+     * What is asked, piece by piece: between two of them others may have their turn.
+     *
+     * @param string $body as it came
+     *
+     * @return \Generator<int, null, mixed, Reply>
+     */
+    public function begin(string $method, string $path, string $body, Scope $scope): \Generator
     {
         try {
             return match (true) {
@@ -36,7 +57,7 @@ final class Calls
                 $method === 'GET' && $path === '/survey' => $this->survey($scope),
                 $method === 'POST' && $path === '/hands' => $this->open(self::read($body), $scope),
                 $method === 'POST' && $path === '/orders' => $this->order(self::read($body), $scope),
-                preg_match('#^/hands/([0-9a-f]{16})$#D', $path, $match) === 1 => $this->hand($method, $match[1], $body, $scope),
+                preg_match('#^/hands/([0-9a-f]{16})$#D', $path, $match) === 1 => yield from $this->hand($method, $match[1], $body, $scope),
                 default => Reply::problem(404, 'There is nothing at '.mb_strimwidth($path, 0, 60, '…').'. docs/rig-protocol.md says what there is.'),
             };
         } catch (NotAllowed $error) {
@@ -96,11 +117,12 @@ final class Calls
         return $ids;
     }
 
-    private function hand(string $method, string $id, string $body, Scope $scope): Reply
+    /** @return \Generator<int, null, mixed, Reply> */
+    private function hand(string $method, string $id, string $body, Scope $scope): \Generator
     {
         $hand = $this->rig->work()->hands->all[$id] ?? null;
         if ($hand === null) {
-            return Reply::problem(410, 'This hand has gone: it was silent for too long, or said goodbye. Open a new one.');
+            return self::noHand();
         }
         // Ids of hands are seen by eyes: a token that allows less, or something else, cannot work them.
         if ($scope != ($this->scopes[$hand] ?? null)) {
@@ -118,10 +140,19 @@ final class Calls
         if ($batch->n !== $hand->batch && $batch->n !== $hand->batch + 1) {
             return new Reply(409, ['problem' => HandError::batch($batch->n, $hand->batch + 1)->getMessage(), 'next' => $hand->batch + 1]);
         }
-        $this->rig->take($hand, $batch);
+        yield from $this->rig->taking($hand, $batch);
         $answer = $hand->answer;
 
-        return new Reply(200, ['n' => $hand->batch, 'taken' => $answer->taken ?? 0, 'problems' => $answer->problems ?? []]);
+        return match (true) {
+            $answer !== null => new Reply(200, ['n' => $answer->n, 'taken' => $answer->taken, 'problems' => $answer->problems]),
+            $this->rig->hand($id) === null => self::noHand(),
+            default => Reply::problem(503, 'This batch is being taken just now. Ask again in a moment.'),
+        };
+    }
+
+    private static function noHand(): Reply
+    {
+        return Reply::problem(410, 'This hand has gone: it was silent for too long, or said goodbye. Open a new one.');
     }
 
     /** What the token does not cover is left out and told. */

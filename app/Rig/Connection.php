@@ -4,20 +4,17 @@ declare(strict_types=1);
 
 namespace App\Rig;
 
-use GuzzleHttp\Psr7\Message;
 use GuzzleHttp\Psr7\Query;
 use Psr\Http\Message\RequestInterface;
+use React\EventLoop\LoopInterface;
 use React\Socket\ConnectionInterface;
 
 /**
- * One connection to the rig: HTTP/1.1 (RFC 9112) as far as the protocol needs it, requests one after the other, or a
- * stream of events (WHATWG HTML, server-sent events). What does not keep to the limits is told why, and closed.
+ * One connection to the rig: requests one after the other, or a stream of events (WHATWG HTML, server-sent events). What
+ * does not keep to the limits is told why, and closed.
  */
 final class Connection
 {
-    private const MOST_HEAD = 16_384;
-    public const MOST_BODY = 262_144;
-
     /** Bytes that wait for one eye. */
     private const MOST_WAITING = 2_097_152;
 
@@ -27,7 +24,7 @@ final class Connection
 
     private const REASONS = [200 => 'OK', 204 => 'No Content', 400 => 'Bad Request', 401 => 'Unauthorized', 403 => 'Forbidden', 404 => 'Not Found', 405 => 'Method Not Allowed', 409 => 'Conflict', 410 => 'Gone', 411 => 'Length Required', 413 => 'Content Too Large', 421 => 'Misdirected Request', 422 => 'Unprocessable Content', 431 => 'Request Header Fields Too Large', 500 => 'Internal Server Error', 501 => 'Not Implemented', 503 => 'Service Unavailable'];
 
-    private string $buffer = '';
+    private readonly Incoming $incoming;
 
     private ?Eye $eye = null;
 
@@ -38,23 +35,27 @@ final class Connection
 
     private float $since;
 
-    /** Origin of the page that asks; empty if no page does. */
-    private string $origin = '';
-
     private bool $isClosing = false;
 
-    /** Does the other end want to ask more on this connection? */
-    private bool $staysOpen = true;
+    /** Of a long request: in pieces of so many ns, with others between. */
+    private const PIECE = 3_000_000;
+
+    /** @var ?\Generator<int, null, mixed, Reply> what is being answered */
+    private ?\Generator $work = null;
+
+    private bool $isDue = false;
 
     /** @param \Closure(): void $after called when something was taken */
     public function __construct(
+        private readonly LoopInterface $loop,
         private readonly ConnectionInterface $socket,
         private readonly Calls $calls,
         private readonly Tokens $tokens,
-        private readonly Door $door,
+        Door $door,
         private readonly \Closure $after,
         private readonly \Closure $log,
     ) {
+        $this->incoming = new Incoming($door);
         $this->since = microtime(true);
         $socket->on('data', $this->data(...));
         $socket->on('drain', $this->drained(...));
@@ -65,7 +66,7 @@ final class Connection
     /** Slow and idle connections are given up. */
     public function look(float $now): void
     {
-        if ($this->eye === null && $now - $this->since > ($this->buffer === '' ? self::IDLE : self::SLOW)) {
+        if ($this->eye === null && $now - $this->since > ($this->incoming->isEmpty() ? self::IDLE : self::SLOW)) {
             $this->socket->close();
         }
     }
@@ -75,68 +76,61 @@ final class Connection
         if ($this->eye !== null || $this->isClosing) {
             return;
         }
-        if ($this->buffer === '') {
+        if ($this->incoming->isEmpty()) {
             $this->since = microtime(true);
         }
-        $this->buffer .= $data;
-        while (! $this->isClosing && $this->eye === null && ($request = $this->next()) !== null) {
-            $this->answer($request);
+        $this->incoming->add($data);
+        if ($this->work === null) {
+            $this->goOn();
+        }
+    }
+
+    /** A piece of what is being answered; else of the next request that has come. Others have their turn between. */
+    private function goOn(): void
+    {
+        if ($this->work === null) {
+            $request = $this->isClosing || $this->eye !== null ? null : $this->incoming->next();
+            if ($request === null) {
+                return;
+            }
+            $this->since = microtime(true);
+            $request instanceof Reply ? $this->send($request) : $this->answer($request);
+        }
+        if ($this->work !== null) {
+            $this->piece($this->work);
         }
         ($this->after)();
+        if (! $this->isDue) {
+            $this->isDue = true;
+            $this->loop->futureTick(function (): void {
+                $this->isDue = false;
+                $this->goOn();
+            });
+        }
     }
 
-    /** The next request that has come whole. */
-    private function next(): ?RequestInterface
+    /** @param \Generator<int, null, mixed, Reply> $work */
+    private function piece(\Generator $work): void
     {
-        $end = strpos($this->buffer, "\r\n\r\n");
-        if ($end === false || $end > self::MOST_HEAD) {
-            if (strlen($this->buffer) > self::MOST_HEAD) {
-                $this->send(Reply::problem(431, 'The head of the request is longer than 16 KB.', true));
-            }
-
-            return null;
-        }
-        $length = $this->lengthOf(substr($this->buffer, 0, $end));
-        if ($length === null || strlen($this->buffer) < $end + 4 + $length) {
-            return null;
-        }
+        $until = hrtime(true) + self::PIECE;
         try {
-            $request = Message::parseRequest(substr($this->buffer, 0, $end + 4 + $length));
-        } catch (\Throwable) {
-            $this->send(Reply::problem(400, 'This is no HTTP request.', true));
+            while ($work->valid() && hrtime(true) < $until) {
+                $work->next();
+            }
+            if ($work->valid()) {
+                // What it asks next can wait where it is.
+                $this->socket->pause();
 
-            return null;
+                return;
+            }
+            $this->work = null;
+            $this->socket->resume();
+            $this->send($work->getReturn());
+        } catch (\Throwable $error) {
+            $this->work = null;
+            $this->socket->resume();
+            $this->failed($error);
         }
-        $this->buffer = substr($this->buffer, $end + 4 + $length);
-        $this->staysOpen = $request->getProtocolVersion() !== '1.0' && strtolower($request->getHeaderLine('Connection')) !== 'close';
-        $this->since = microtime(true);
-
-        return $request;
-    }
-
-    /** How long the body is; null if the request is refused by its head already. */
-    private function lengthOf(string $head): ?int
-    {
-        $method = strtok($head, ' ');
-        $this->origin = preg_match('/^origin:[ \t]*(.*?)[ \t]*$/mi', $head, $match) === 1 ? rtrim($match[1], "\r") : '';
-        $isKnown = $this->origin === '' || $this->door->knowsOrigin($this->origin);
-        $host = preg_match('/^host:[ \t]*(.*?)[ \t\r]*$/mi', $head, $match) === 1 ? $match[1] : '';
-        $length = preg_match_all('/^content-length:[ \t]*(\d{1,9})[ \t\r]*$/mi', $head, $match) === 1 ? (int) $match[1][0] : null;
-        $refused = match (true) {
-            ! $this->door->knowsHost($host) => Reply::problem(421, 'This address is not served here.', true),
-            ! $isKnown => Reply::problem(403, 'Only Nailrod\'s own pages may do this: found a request from '.mb_strimwidth($this->origin, 0, 60, '…').'.', true),
-            preg_match('/^transfer-encoding:/mi', $head) === 1, $method === 'POST' && $length === null => Reply::problem(411, 'The request does not say how long it is (Content-Length).', true),
-            $length > self::MOST_BODY => Reply::problem(413, 'The request is longer than 256 KB. Send it in smaller batches.', true),
-            default => null,
-        };
-        if ($refused !== null) {
-            $this->origin = $isKnown ? $this->origin : '';
-            $this->send($refused);
-
-            return null;
-        }
-
-        return $length ?? 0;
     }
 
     private function answer(RequestInterface $request): void
@@ -155,13 +149,18 @@ final class Connection
             } elseif ($request->getMethod() === 'GET' && $request->getUri()->getPath() === '/events') {
                 $this->stream($query, $request->getHeaderLine('Last-Event-ID'), $scope);
             } else {
-                $this->send($this->calls->answer($request->getMethod(), $request->getUri()->getPath(), (string) $request->getBody(), $scope));
+                $this->work = $this->calls->begin($request->getMethod(), $request->getUri()->getPath(), (string) $request->getBody(), $scope);
             }
         } catch (\Throwable $error) {
-            // Nothing that comes over the line ends the process.
-            ($this->log)($error);
-            $this->send(Reply::problem(500, 'The rig could not do that; storage/logs/rig.log says why.', true));
+            $this->failed($error);
         }
+    }
+
+    /** Nothing that comes over the line ends the process. */
+    private function failed(\Throwable $error): void
+    {
+        ($this->log)($error);
+        $this->send(Reply::problem(500, 'The rig could not do that; storage/logs/rig.log says why.', true));
     }
 
     /** @param array<array-key, mixed> $query */
@@ -181,7 +180,7 @@ final class Connection
 
     private function send(Reply $reply): void
     {
-        $ends = $reply->ends || ! $this->staysOpen;
+        $ends = $reply->ends || ! $this->incoming->staysOpen;
         $body = $reply->status === 204 ? '' : json_encode($reply->body, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_INVALID_UTF8_SUBSTITUTE | JSON_PARTIAL_OUTPUT_ON_ERROR)."\n";
         $head = 'HTTP/1.1 '.$reply->status.' '.(self::REASONS[$reply->status] ?? 'Answer')."\r\n"
             .($reply->status === 204 ? '' : "Content-Type: application/json\r\nContent-Length: ".strlen($body)."\r\n")
@@ -192,7 +191,7 @@ final class Connection
 
     private function cors(): string
     {
-        return $this->origin === '' ? '' : 'Access-Control-Allow-Origin: '.$this->origin."\r\nVary: Origin\r\nAccess-Control-Allow-Methods: GET, POST, DELETE\r\nAccess-Control-Allow-Headers: Authorization, Content-Type, Last-Event-ID\r\nAccess-Control-Max-Age: 7200\r\n";
+        return $this->incoming->origin === '' ? '' : 'Access-Control-Allow-Origin: '.$this->incoming->origin."\r\nVary: Origin\r\nAccess-Control-Allow-Methods: GET, POST, DELETE\r\nAccess-Control-Allow-Headers: Authorization, Content-Type, Last-Event-ID\r\nAccess-Control-Max-Age: 7200\r\n";
     }
 
     /** Sends to an eye; what a slow one has not read yet waits, up to a limit. */

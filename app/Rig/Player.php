@@ -51,7 +51,7 @@ final class Player
             } elseif ($inputs !== []) {
                 // What has been moved before goes first.
                 break;
-            } elseif (str_ends_with($input->plainPort(), '/')) {
+            } elseif ($input->isPlug()) {
                 $plugs[substr($input->plainPort(), 0, -1)] = $value !== 0;
             } elseif (! str_starts_with($port, 'sim/')) {
                 $found[] = new Input($due, $input->plainPort(), $value);

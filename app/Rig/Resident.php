@@ -114,9 +114,27 @@ final class Resident
     /** @throws HandError if a batch is missing before it */
     public function take(Hand $hand, Batch $batch): void
     {
+        foreach ($this->taking($hand, $batch) as $ignored) {
+            continue;
+        }
+    }
+
+    /**
+     * Takes a batch piece by piece; if the hand goes meanwhile, the rest of it is not taken.
+     *
+     * @return \Generator<int, null>
+     *
+     * @throws HandError if a batch is missing before it
+     */
+    public function taking(Hand $hand, Batch $batch): \Generator
+    {
         $before = $hand->inputs;
         foreach ($this->work()->take($hand, $batch, $this->clock->now(...)) as $step) {
             $this->keep($step, $hand);
+            yield;
+            if ($this->hand($hand->id) === null) {
+                return;
+            }
         }
         $this->taken += $hand->inputs - $before;
         $this->hasNews = $this->hasNews || ! $batch->isEmpty();

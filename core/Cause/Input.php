@@ -34,6 +34,12 @@ final readonly class Input
         return str_ends_with($this->port, self::ASIDE);
     }
 
+    /** Does it say that a device came or went? */
+    public function isPlug(): bool
+    {
+        return str_ends_with($this->port, '/'.self::ASIDE);
+    }
+
     /** Without the mark that it was not moved by a hand; of a device that came or went "device/". */
     public function plainPort(): string
     {

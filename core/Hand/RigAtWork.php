@@ -71,6 +71,7 @@ final class RigAtWork
             $hand->clock->hear($last, $clock());
         }
         $taken = 0;
+        $hand->inputs += count($inputs);
         if ($batch->plugs !== [] || $batch->found !== [] || $batch->letsGo !== []) {
             $step = $this->begins($hand, $batch, $clock());
             array_push($problems, ...$step->problems);
@@ -82,7 +83,6 @@ final class RigAtWork
             array_push($problems, ...$step->problems);
             yield $hand->kind === HandKind::Game ? $step->asOfGame() : $step;
         }
-        $hand->inputs += count($inputs);
         $hand->answer = new Taken($batch->n, $taken, $problems);
     }
 

@@ -29,7 +29,10 @@ final class RecordingCut
                 }
                 if ($input->t <= $from) {
                     // What was last is last: a device that went after its contact was closed has opened it.
-                    unset($hands[$input->plainPort()], $hands[$input->plainPort().Input::ASIDE]);
+                    unset($hands[$input->isAside() ? $input->plainPort() : $input->port.Input::ASIDE]);
+                    if ($input->isPlug()) {
+                        unset($hands[$input->port]);
+                    }
                     $hands[$input->port] = $input->value;
 
                     continue;

@@ -65,7 +65,7 @@ final readonly class Reports
     {
         $port = $input->plainPort();
         $plain = new Input($input->t, $port, $input->value, $input->line);
-        if (str_ends_with($port, '/')) {
+        if ($input->isPlug()) {
             $input->value === 0 ? $this->run->plugs->goes(substr($port, 0, -1)) : $this->run->plugs->comes(substr($port, 0, -1));
         } elseif (! str_starts_with($port, 'sim/') && $this->run->state->phase === Phase::Running) {
             $this->found($plain);

@@ -230,31 +230,31 @@ test('the mouse is a device while the page listens: over its pad, and there only
     const pad = page.locator('#mouse-pad');
     await expect(pad).toBeVisible();
     const box = await pad.boundingBox();
-    const seen = (of) => page.evaluate((what) => window.nailrod.live.picture[what], of);
+    const shown = (of) => page.evaluate((what) => window.nailrod.live.picture[what], of);
     await page.mouse.move(box.x + box.width / 4, box.y + box.height / 5);
-    await expect.poll(async () => Math.round((await seen('axes'))['mouse/pad.x'].reading / 655.35)).toBe(25);
-    expect((await seen('axes'))['mouse/pad.y'].reading / 65535).toBeCloseTo(0.8, 1);
+    await expect.poll(async () => Math.round((await shown('axes'))['mouse/pad.x'].reading / 655.35)).toBe(25);
+    expect((await shown('axes'))['mouse/pad.y'].reading / 65535).toBeCloseTo(0.8, 1);
     for (const button of ['left', 'middle', 'right']) {
         await page.mouse.down({ button });
-        await expect.poll(() => seen('closed')).toContain(`mouse/${button}`);
+        await expect.poll(() => shown('closed')).toContain(`mouse/${button}`);
     }
     await page.mouse.up({ button: 'right' });
-    await expect.poll(() => seen('closed')).not.toContain('mouse/right');
+    await expect.poll(() => shown('closed')).not.toContain('mouse/right');
     // Let go of beside the pad.
     await page.mouse.move(box.x - 200, box.y + 300);
     await page.mouse.up({ button: 'left' });
     await page.mouse.up({ button: 'middle' });
-    await expect.poll(async () => (await seen('closed')).filter((ref) => ref.startsWith('mouse/'))).toEqual([]);
-    expect(Math.round((await seen('axes'))['mouse/pad.x'].reading / 655.35), 'it stays where it left').toBe(25);
+    await expect.poll(async () => (await shown('closed')).filter((ref) => ref.startsWith('mouse/'))).toEqual([]);
+    expect(Math.round((await shown('axes'))['mouse/pad.x'].reading / 655.35), 'it stays where it left').toBe(25);
     await page.mouse.move(box.x + 20, box.y + 20);
     await page.mouse.wheel(0, -100);
-    await expect.poll(async () => (await seen('found')).ref).toBe('mouse/wheel');
+    await expect.poll(async () => (await shown('found')).ref).toBe('mouse/wheel');
     await page.mouse.down();
-    await expect.poll(() => seen('closed')).toContain('mouse/left');
+    await expect.poll(() => shown('closed')).toContain('mouse/left');
     await page.keyboard.press('Escape');
     await page.keyboard.press('Escape');
     await expect(page.locator('#listening')).toBeHidden();
-    await expect.poll(() => seen('closed')).not.toContain('mouse/left');
+    await expect.poll(() => shown('closed')).not.toContain('mouse/left');
     await page.mouse.up();
     // What the page does with a click otherwise goes on meanwhile.
     await page.locator('#listen').click();

@@ -72,6 +72,29 @@ final class ResidentTest extends TestCase
         $this->assertSame('4', $seen['sent'][0]['target']);
     }
 
+    public function test_others_have_their_turn_while_a_long_batch_is_taken(): void
+    {
+        $this->rig->clock->time = 1_000_000;
+        $long = fn (string $hand, int $n) => $this->rig->calls->begin('POST', '/hands/'.$hand, (string) json_encode(['n' => $n, 'inputs' => array_map(fn (int $i) => [900_000 + $i, 'fennel/left-lever', 30_000 + $i], range(1, 1000))]), new Scope(all: true));
+        $slow = $this->rig->open('Slow', 'program');
+        $work = $long($slow, 1);
+        $work->current();
+        $this->assertSame(30_100, $this->rig->rig->work()->live->state->hands['fennel/left-lever']);
+        $this->assertContains('fennel/mark', $this->rig->step([[5, 'fennel/mark', 1]], 1_000_000)['closed'], 'a hand of which nobody would wait');
+        $this->assertSame(503, $this->rig->call('POST', '/hands/'.$slow, ['n' => 1])->status, 'the same batch, asked for meanwhile');
+        while ($work->valid()) {
+            $work->next();
+        }
+        $this->assertSame(1000, $work->getReturn()->body['taken']);
+        $this->assertSame(1000, $this->rig->call('POST', '/hands/'.$slow, ['n' => 1])->body['taken'], 'asked for once more');
+        $this->assertSame(31_000, $this->rig->seen()['hands']['fennel/left-lever']);
+        $work = $long($slow, 2);
+        $work->current();
+        $this->rig->call('DELETE', '/hands/'.$slow);
+        $work->next();
+        $this->assertSame([false, 410], [$work->valid(), $work->getReturn()->status], 'the hand has gone meanwhile');
+    }
+
     public function test_an_edit_is_under_the_hands_at_once_and_nothing_is_stuck(): void
     {
         $this->rig->step([[20_000, 'fennel/left-lever', 64_903], [30_000, 'fennel/ring', 1]], 100_000);

@@ -13,6 +13,9 @@ final class ExamplesTest extends TestCase
 
     private static string $token = '';
 
+    /** @var list<int> processes of games */
+    private array $games = [];
+
     public static function setUpBeforeClass(): void
     {
         self::$app = new RunningApp;
@@ -85,10 +88,19 @@ final class ExamplesTest extends TestCase
         $token = trim($app->artisan('nailrod:token', 'Game', '--see', '--game=skerrywing'));
         $game = proc_open([PHP_BINARY, 'artisan', 'nailrod:game', 'skerrywing', '--rig=http://127.0.0.1:'.$app->rigPort, '--token='.$token], [1 => ['file', '/dev/null', 'w'], 2 => ['pipe', 'w']], $pipes, __DIR__.'/../..', ['DB_DATABASE' => $app->folder.'/nailrod.sqlite', 'NAILROD_PROGRAMS' => $app->folder.'/programs'] + $this->environment());
         assert(is_resource($game));
+        $this->games[] = proc_get_status($game)['pid'];
         $this->until(fn () => in_array('game', array_column($app->rig('GET', '/health')[1]['hands'], 'kind'), true));
         $sacks = (int) $app->picture()['variables']['sack']['value'];
         $this->runs(['examples/hand.sh']);
         $this->until(fn () => (int) $app->picture()['variables']['sack']['value'] === $sacks + 1);
+        $isThere = fn () => in_array('game', array_column($app->rig('GET', '/health')[1]['hands'] ?? [], 'kind'), true);
+        posix_kill($app->rigPid(), SIGKILL);
+        $app->isRigBack();
+        $this->until($isThere, 'the game is there again after the rig has begun anew');
+        $this->until(fn () => (int) $app->picture()['variables']['sack']['value'] === $sacks + 1, 'it has told how it is');
+        $this->runs(['examples/hand.sh']);
+        $this->until(fn () => (int) $app->picture()['variables']['sack']['value'] === $sacks + 2);
+        $sacks++;
         // Without the one outside nobody answers: it is that one that counted.
         posix_kill(proc_get_status($game)['pid'], SIGSTOP);
         $this->runs(['examples/hand.sh']);
@@ -98,6 +110,14 @@ final class ExamplesTest extends TestCase
         $this->until(fn () => ! in_array('game', array_column($app->rig('GET', '/health')[1]['hands'], 'kind'), true));
         $this->runs(['examples/hand.sh']);
         $this->until(fn () => (int) $app->picture()['variables']['sack']['value'] === $sacks + 2, 'the one inside goes on');
+    }
+
+    protected function tearDown(): void
+    {
+        // It would wait for a rig that does not come back.
+        foreach ($this->games as $game) {
+            posix_kill($game, SIGKILL);
+        }
     }
 
     private function until(callable $is, string $what = 'It took too long.'): void
