@@ -1,12 +1,11 @@
+import { Batches } from './batches.js';
+import { merge } from './merge.js';
+
 /**
- * The line to the rig: one stream of events and one hand, for all pages of this browser (docs/rig-protocol.md). Timed
- * inputs go out in numbered batches, one at a time; a lost reply is asked for again under the same number, so nothing is
- * lost or counted twice. It knows nothing of pages: it runs in a shared worker, or in a page where there is none.
+ * The line to the rig: one stream of events and one hand, for all pages of this browser (docs/rig-protocol.md). It knows
+ * nothing of pages: it runs in a shared worker, or in a page where there is none.
  */
 const RETRY_MS = 400;
-const MOST_IN_BATCH = 2000;
-/** Reports that wait for a rig that does not answer; of more the oldest are of no use to anybody. */
-const MOST_REPORTS = 4000;
 /** After so many streams in a row that did not open, the token may have ended. */
 const FAILED = 5;
 /** Without an event for so long the stream is dead, though nobody has said so. */
@@ -17,31 +16,20 @@ export class Line {
     #at = { rig: '', token: '', page: '', name: '' };
     #stream = null;
     #eye = '';
-    #hand = null;
-    #opening = null;
-    #n = 0;
-    /** The last batch that was more than a sign of life. */
-    #full = 0;
-    #queue = [];
-    #plugs = {};
-    #reports = [];
-    /** What a page that has gone moved last: the rig knows what of it springs back. */
-    #letsGo = [];
-    #pending = null;
-    #busy = false;
     #picture = null;
     #ok = null;
     #heard = 0;
     /** Id of the event that came last: an eye that was cut off is told what it missed. */
     #last = '';
     #failed = 0;
-    /** Inputs and reports of a batch; fewer once one was too long. */
-    #most = MOST_IN_BATCH;
-    /** How this browser left what it moved, as far as nobody else has moved it since. */
-    #mine = {};
     #boot = '';
-    /** What is told to a rig that has begun anew, if it knows less. */
-    #found = {};
+    #batches = new Batches({
+        post: (path, body) => this.#post(path, body),
+        isOpen: () => this.#eye !== '',
+        hello: () => ({ name: this.#at.name, kind: 'page', eye: this.#eye }),
+        knows: (port) => this.#picture?.hands?.[port],
+        refused: (problem) => this.#tell('tape', [{ t: this.#picture?.now ?? 0, about: '', parts: [problem], ends: false, keys: [], problem: true }]),
+    });
 
     constructor() {
         setInterval(() => this.#watch(), 1000);
@@ -57,7 +45,7 @@ export class Line {
             this.#look();
         }
         if (this.#picture !== null) {
-            emit('whole', { ...this.#picture, sheet: null, hand: this.#hand });
+            emit('whole', { ...this.#picture, sheet: null, hand: this.#batches.hand });
         }
         if (this.#ok !== null) {
             emit('status', { ok: this.#ok });
@@ -71,8 +59,7 @@ export class Line {
             return;
         }
         this.#clients.delete(id);
-        this.#letsGo.push(...client.moved);
-        this.#pump();
+        this.#batches.letGo(client.moved);
     }
 
     /** The page that moved a control last is the one that may hold it. */
@@ -80,20 +67,15 @@ export class Line {
         for (const [other, { moved }] of this.#clients) {
             other === id ? moved.add(port) : moved.delete(port);
         }
-        this.#mine[port] = value;
-        this.#queue.push([t, port, value]);
-        this.#pump();
+        this.#batches.input(t, port, value);
     }
 
-    /** A device sent a report: it goes on as it is. */
-    report(t, device, id, hex) {
-        this.#reports = [...this.#reports.slice(1 - MOST_REPORTS), [t, device, id, hex]];
-        this.#pump();
+    report(...report) {
+        this.#batches.report(...report);
     }
 
     plug(device, plugged) {
-        this.#plugs[device] = plugged;
-        this.#pump();
+        this.#batches.plug(device, plugged);
     }
 
     /** The page looks at another sheet, or shows another set. */
@@ -106,13 +88,8 @@ export class Line {
         this.#look();
     }
 
-    /** Resolves when all that the hands have done until now has been answered. */
-    async settled() {
-        while (this.#queue.length > 0 || this.#reports.length > 0 || this.#pending !== null) {
-            await new Promise((resolve) => { setTimeout(resolve, 4); });
-        }
-
-        return [this.#hand, this.#full];
+    settled() {
+        return this.#batches.settled();
     }
 
     async order(body) {
@@ -145,13 +122,10 @@ export class Line {
         on('beat', (data) => {
             this.#tell('beat', data);
             // A sign of life, from the handler of a message: timers of a covered window sleep.
-            this.#asks = true;
-            this.#pump();
+            this.#batches.live();
         });
         stream.addEventListener('error', () => this.#lost(stream));
     }
-
-    #asks = false;
 
     #lost(stream) {
         if (this.#stream !== stream) {
@@ -159,7 +133,7 @@ export class Line {
         }
         stream.close();
         this.#stream = null;
-        this.#hand = null;
+        this.#batches.gone();
         this.#eye = '';
         this.#status(false);
         this.#failed += 1;
@@ -182,14 +156,14 @@ export class Line {
     #greeted({ eye, boot }) {
         this.#failed = 0;
         if (this.#boot !== '' && boot !== this.#boot) {
-            this.#found = { ...this.#mine };
+            this.#batches.anew();
         }
         this.#boot = boot;
         this.#eye = eye;
-        this.#hand = null;
+        this.#batches.gone();
         this.#status(true);
         this.#look();
-        this.#pump();
+        this.#batches.pump();
     }
 
     #see(picture) {
@@ -198,13 +172,10 @@ export class Line {
         } else if (this.#picture !== null) {
             merge(this.#picture, picture);
         }
-        const isMine = (port) => this.#pending?.inputs.some(([, other]) => other === port) || this.#queue.some(([, other]) => other === port);
-        for (const [port, value] of picture.whole ? [] : Object.entries(picture.in?.hands ?? {})) {
-            if (this.#mine[port] !== value && !isMine(port)) {
-                delete this.#mine[port];
-            }
+        if (!picture.whole) {
+            this.#batches.shown(picture.in?.hands ?? {});
         }
-        this.#tell('picture', { ...picture, hand: this.#hand });
+        this.#tell('picture', { ...picture, hand: this.#batches.hand });
     }
 
     #tell(kind, data) {
@@ -230,85 +201,6 @@ export class Line {
         }
     }
 
-    /** The hand of this browser, which lives as long as its stream; it tells how it left what nobody has moved since. */
-    async #open() {
-        const { status, answer } = await this.#post('/hands', { name: this.#at.name, kind: 'page', eye: this.#eye });
-        if (status !== 200) {
-            throw new Error(answer.problem);
-        }
-        this.#hand = answer.hand;
-        this.#n = this.#full = 0;
-        const found = Object.entries(this.#found).filter(([port, value]) => this.#picture?.hands?.[port] !== value && !this.#queue.some(([, other]) => other === port));
-        this.#found = {};
-        const waiting = this.#pending?.inputs ?? [];
-        this.#queue = [...waiting, ...this.#queue];
-        this.#plugs = { ...this.#pending?.plugs, ...this.#plugs };
-        this.#reports = [...this.#pending?.reports ?? [], ...this.#reports];
-        this.#letsGo = [];
-        this.#pending = null;
-
-        return found;
-    }
-
-    /** One batch at a time: of two under one number only the first would be taken. */
-    async #pump() {
-        if (this.#busy || this.#eye === '' || (this.#queue.length === 0 && this.#reports.length === 0 && this.#letsGo.length === 0 && this.#pending === null && !this.#asks && Object.keys(this.#plugs).length === 0)) {
-            return;
-        }
-        this.#busy = true;
-        try {
-            let found = [];
-            if (this.#hand === null) {
-                this.#opening ??= this.#open();
-                found = await this.#opening;
-                this.#opening = null;
-            }
-            if (this.#pending === null) {
-                this.#asks = false;
-                this.#pending = { n: this.#n + 1, t: Math.round((performance.timeOrigin + performance.now()) * 1000), found, inputs: this.#queue.slice(0, this.#most), plugs: this.#plugs, reports: this.#reports.slice(0, this.#most), lets_go: this.#letsGo };
-                this.#letsGo = [];
-                this.#reports = this.#reports.slice(this.#most);
-                this.#queue = this.#queue.slice(this.#most);
-                this.#plugs = {};
-            }
-            const { status, answer } = await this.#post(`/hands/${this.#hand}`, this.#pending);
-            if (status === 200) {
-                const { n, found: told, inputs, plugs, reports } = this.#pending;
-                this.#n = n;
-                this.#full = told.length + inputs.length + reports.length + Object.keys(plugs).length > 0 ? n : this.#full;
-                this.#pending = null;
-            } else if (status === 410) {
-                this.#hand = null;
-            } else if (status === 409) {
-                this.#n = answer.next - 1;
-                this.#pending.n = answer.next;
-            } else if (status === 413) {
-                const { inputs, reports, plugs, lets_go: letsGo } = this.#pending;
-                this.#most = Math.max(1, Math.floor(this.#most / 2));
-                this.#queue = [...inputs, ...this.#queue];
-                this.#reports = [...reports, ...this.#reports];
-                this.#plugs = { ...plugs, ...this.#plugs };
-                this.#letsGo = [...letsGo, ...this.#letsGo];
-                this.#pending = null;
-            } else if (status === 422) {
-                this.#pending = null;
-                this.#tell('tape', [{ t: this.#picture?.now ?? 0, about: '', parts: [answer.problem], ends: false, keys: [], problem: true }]);
-            } else {
-                throw new Error(answer.problem);
-            }
-        } catch {
-            this.#opening = null;
-            this.#busy = false;
-            if (this.#eye !== '') {
-                setTimeout(() => this.#pump(), RETRY_MS);
-            }
-
-            return;
-        }
-        this.#busy = false;
-        this.#pump();
-    }
-
     async #post(path, body) {
         const response = await fetch(new URL(path, this.#at.rig), { method: 'POST', headers: { Authorization: `Bearer ${this.#at.token}`, 'Content-Type': 'application/json' }, body: JSON.stringify(body) });
         const answer = response.status === 204 ? {} : await response.json();
@@ -320,17 +212,27 @@ export class Line {
     }
 }
 
-/** Lays what changed over a picture: whole parts, and under `in` entries of parts, null for one that is gone. */
-export function merge(picture, { in: entries = {}, ...parts }) {
-    Object.assign(picture, parts);
-    for (const [name, part] of Object.entries(entries)) {
-        picture[name] = { ...picture[name] };
-        for (const [key, value] of Object.entries(part)) {
-            if (value === null) {
-                delete picture[name][key];
-            } else {
-                picture[name][key] = value;
-            }
+/** What of it is answered. */
+export const hasAnswer = (what) => what === 'order' || what === 'settled';
+
+/**
+ * What a page tells a line is done; `emit` is how it is told back. A page that is closed, or dies, lets go of its lock, if
+ * it may have one: then it has gone.
+ */
+export async function serve(line, { what, args, call }, emit) {
+    if (what === 'join') {
+        const [id, where] = args;
+        line.join(id, emit, where);
+        if (where.isLocked) {
+            navigator.locks.request(`nailrod-${id}`, () => line.leave(id));
         }
+    } else if (hasAnswer(what)) {
+        try {
+            emit('reply', { call, answer: await line[what](...args) });
+        } catch (error) {
+            emit('reply', { call, problem: error.message });
+        }
+    } else {
+        line[what](...args);
     }
 }

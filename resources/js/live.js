@@ -1,4 +1,5 @@
-import { Line, merge } from './line.js';
+import { merge } from './merge.js';
+import { toLine, unique } from './to-line.js';
 
 /**
  * The rig as this page sees it. What hands do goes over the line to the rig; what happens there comes back as events.
@@ -12,8 +13,6 @@ const PATIENCE_MS = 1000;
 /** Clocks that are further apart than this, in µs, are compared anew. */
 const JUMP = 1_000_000;
 
-/** Also where a page may not ask for a real one, as on a phone that reaches this machine by its name. */
-const unique = () => `${Math.random().toString(36).slice(2)}${performance.now().toString(36)}`;
 const fresh = () => ({ lines: [], sent: [], game: [], problems: [] });
 
 class Live {
@@ -27,7 +26,6 @@ class Live {
     #news = fresh();
     #ahead = null;
     #last = 0;
-    #calls = new Map();
     /** What this page has moved and the rig has not shown yet, [value, when], by port: until then its own word counts. */
     #moved = new Map();
 
@@ -48,7 +46,7 @@ class Live {
         if (!this.set || !document.body.dataset.rig) {
             return;
         }
-        this.#line = typeof SharedWorker === 'undefined' ? this.#own() : this.#shared();
+        this.#line = toLine(document.body.dataset.rig, (kind, data) => this.#hear(kind, data));
         const join = () => this.#line('join', this.#id, this.#where());
         if (navigator.locks) {
             // Held while this page is there, so that the worker knows when it has gone.
@@ -69,24 +67,6 @@ class Live {
         const { rig, rigToken, set } = document.body.dataset;
 
         return { rig, token: rigToken, page: set, name: `Page ${document.title.split(' · ')[0]}`, look: document.querySelector('[data-look]')?.dataset.look ?? '', isLocked: Boolean(navigator.locks) };
-    }
-
-    #shared() {
-        const worker = new SharedWorker(new URL('./line-worker.js', import.meta.url), { type: 'module', name: `nailrod ${document.body.dataset.rig}` });
-        worker.port.onmessage = ({ data: { kind, data } }) => this.#hear(kind, data);
-
-        return (what, ...args) => {
-            const call = what === 'order' || what === 'settled' ? unique() : null;
-            worker.port.postMessage(what === 'join' ? { what, id: args[0], args: args.slice(1) } : { what, args, call });
-
-            return call === null ? null : new Promise((resolve, reject) => { this.#calls.set(call, { resolve, reject }); });
-        };
-    }
-
-    #own() {
-        const line = new Line();
-
-        return (what, ...args) => (what === 'join' ? line.join(args[0], (kind, data) => this.#hear(kind, data), args[1]) : line[what](...args));
     }
 
     /** A hand moved a control: it reports like a device. */
@@ -170,11 +150,6 @@ class Live {
             status: () => this.#status(data.ok),
             played: () => document.dispatchEvent(new CustomEvent('live:played', { detail: data })),
             stale: () => this.#renew(),
-            reply: () => {
-                const { resolve, reject } = this.#calls.get(data.call) ?? {};
-                this.#calls.delete(data.call);
-                data.problem === undefined ? resolve?.(data.answer) : reject?.(new Error(data.problem));
-            },
         };
         takes[kind]?.();
     }

@@ -211,6 +211,37 @@ test('eight tabs of one browser have one line, and all are live', async ({ page,
     await expect(page.locator('[data-hands] tr')).toHaveCount(1);
 });
 
+test('without a shared worker one tab is elected, the others are live by it, and another takes over when it is closed', async ({ context, app }) => {
+    await context.addInitScript(withoutWorker);
+    const pages = [];
+    for (const place of ['bench', 'rig', 'assign']) {
+        const page = await context.newPage();
+        await app.open(page, place);
+        pages.push(page);
+    }
+    const [first, second, third] = pages;
+    const seen = (page) => page.evaluate(() => window.nailrod.live.picture.hands['fennel/left-lever']);
+    const there = async () => (await second.evaluate(() => window.nailrod.live.picture.here?.eyes));
+    await second.evaluate(() => window.nailrod.live.input('fennel/left-lever', 30000));
+    for (const page of pages) {
+        await expect.poll(() => seen(page)).toBe(30000);
+    }
+    await expect.poll(there).toBe(1);
+    await third.evaluate(() => window.nailrod.live.input('fennel/mark', 1));
+    await expect.poll(() => first.evaluate(() => window.nailrod.live.picture.closed)).toContain('fennel/mark');
+    await third.close();
+    await expect.poll(() => first.evaluate(() => window.nailrod.live.picture.closed)).not.toContain('fennel/mark');
+    await first.close();
+    await expect.poll(async () => {
+        await second.evaluate(() => window.nailrod.live.input('fennel/left-lever', 20000));
+
+        return seen(second);
+    }).toBe(20000);
+    await expect(second.locator('#offline')).toBeHidden();
+    await second.evaluate(() => window.nailrod.live.settled());
+    await expect.poll(there).toBe(1);
+});
+
 test('a page whose token has ended gets another, and is live again', async ({ page, app }) => {
     await page.route('**/sets/skerrywing/bench', async (route) => {
         const response = await route.fetch();
