@@ -50,7 +50,9 @@ final class Group
         if ($isGone || ($workers < $this->wanted && ! $isBeginning)) {
             $this->end();
             fwrite(STDERR, sprintf("%s %s of %s has ended; it is begun anew.\n", date('c'), $isGone ? 'The process' : 'A worker', basename($this->command[count($this->command) - 1])));
-            $this->pause = $now - $this->started > LIVED_S ? 0.0 : min(LONGEST_PAUSE_S, max(0.25, 2 * $this->pause));
+            // Who was killed from outside did not fail: it is begun again at once.
+            $wasKilled = $isGone && pcntl_wifsignaled($status) && pcntl_wtermsig($status) === SIGKILL;
+            $this->pause = $wasKilled || $now - $this->started > LIVED_S ? 0.0 : min(LONGEST_PAUSE_S, max(0.25, 2 * $this->pause));
             $this->started = $now;
         }
     }

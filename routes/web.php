@@ -33,6 +33,7 @@ Route::prefix('sets/{set}')->where(['set' => '[a-z0-9_-]+'])->group(function ():
     Route::get('macros', [PlaceController::class, 'macros'])->name('macros');
     Route::get('lamps', [PlaceController::class, 'lamps'])->name('lamps');
     Route::get('bench', [PlaceController::class, 'bench'])->name('bench');
+    Route::get('recordings', [PlaceController::class, 'recordings'])->name('recordings');
 
     Route::get('plan', [PlanController::class, 'show'])->name('plan');
     Route::post('plan', [PlanController::class, 'take'])->name('plan.take');

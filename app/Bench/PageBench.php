@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use App\View\Place;
+use App\View\Places;
 use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Route;
@@ -23,8 +23,8 @@ final class PageBench
         Route::middleware('web')->get(self::EMPTY, fn () => '');
         $empty = new Figure('an empty page of the framework', $this->median(fn () => $this->get(self::EMPTY)), 'ms');
         $figures = [$empty];
-        foreach (Place::PLACES as $name => $label) {
-            $figures[] = (new Figure('page '.$label, $this->median(fn () => $this->get('/sets/'.$this->set.'/'.$name)), 'ms'))->against($empty);
+        foreach (Places::pages() as $name) {
+            $figures[] = (new Figure('page '.ucfirst($name), $this->median(fn () => $this->get('/sets/'.$this->set.'/'.$name)), 'ms'))->against($empty);
         }
 
         return $figures;

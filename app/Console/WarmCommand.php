@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Models\SetRecord;
-use App\View\Place;
+use App\View\Places;
 use Illuminate\Console\Command;
 use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Http\Request;
@@ -25,7 +25,7 @@ final class WarmCommand extends Command
 
             return self::SUCCESS;
         }
-        foreach (array_keys(Place::PLACES) as $place) {
+        foreach (Places::pages() as $place) {
             $this->request($kernel, Request::create(config('app.url').'/sets/'.$set->id.'/'.$place));
         }
         // The page with a picked cell, and what an edit needs, which is not made here.

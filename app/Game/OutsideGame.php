@@ -19,6 +19,15 @@ final class OutsideGame
     /** @var array<string, float> as they were told last */
     private array $told = [];
 
+    /** @var list<OutputEvent> rows whose time has not come yet, in order */
+    private array $waiting = [];
+
+    /** How much later rows are played than they were sent, in µs. */
+    private int $late = 0;
+
+    /** Until when it has been played, in µs of its own clock. */
+    private int $played = 0;
+
     public function __construct(private readonly Catalogue $catalogue, GameBindings $bindings)
     {
         $this->game = new StandInGame($catalogue, $bindings, new GameState);
@@ -44,12 +53,16 @@ final class OutsideGame
      */
     public function play(array $rows, int $now): array
     {
-        $events = [];
         foreach ($rows as $row) {
             if (is_int($row['t'] ?? null) && is_string($row['kind'] ?? null) && is_string($row['target'] ?? null) && is_scalar($row['value'] ?? null) && ! is_bool($row['value'])) {
-                $events[] = new OutputEvent($row['t'], $row['kind'], $row['target'], $row['value'], new Cause(Cause::START));
+                // Rows that come late are played later, with their spacing: what was on for a while is seen to be on.
+                $this->late = max($this->waiting === [] ? 0 : $this->late, $this->played - $row['t']);
+                $this->waiting[] = new OutputEvent($row['t'] + $this->late, $row['kind'], $row['target'], $row['value'], new Cause(Cause::START));
             }
         }
+        $events = array_values(array_filter($this->waiting, fn (OutputEvent $event): bool => $event->t <= $now));
+        $this->waiting = array_slice($this->waiting, count($events));
+        $this->played = max($this->played, $now);
         $this->game->play($events, $now);
         $inputs = [];
         foreach ($this->game->state->variables as $id => $value) {

@@ -70,6 +70,9 @@ final readonly class AssignView
         $this->actions = new AssignActions($place);
         $this->comb = new AssignComb($place, $this->device, $this->layer, $this->ref, $filter);
         $this->page = max(1, min($this->device?->pages() ?? 1, $page > 0 ? $page : $rig->controlOf($this->ref)->page ?? 1));
+        $place->picked->device = $this->device->id ?? '';
+        $place->picked->layer = $this->layer;
+        $place->picked->ref = $this->ref;
         $at = $place->notHere;
         $at->ask('control', $ref, $this->ref === $ref, $this->device->name ?? '');
         $at->ask('device', $device, $rig->deviceOf($device.'/') !== null, $this->device->name ?? '');

@@ -16,6 +16,7 @@ final readonly class BenchView
     public function __construct(public Place $place, private string $picked = '', private int $page = 1)
     {
         $place->notHere->ask('device', $picked, isset($place->set->rig->devices[$picked]), 'What the set uses');
+        $place->picked->device = isset($place->set->rig->devices[$picked]) ? $picked : '';
     }
 
     /** Page of the faceplate of a device, from 1 on. */

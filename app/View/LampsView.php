@@ -32,7 +32,8 @@ final readonly class LampsView
         $wanted = $this->rule === '' ? $device : explode('/', $place->set->lamps[$rule]->lamps()[0])[0];
         $this->device = $devices[$wanted] ?? (array_values($devices)[0] ?? null);
         $place->notHere->ask('rule', $rule, isset($place->set->lamps[$rule]), $this->device->name ?? '');
-        $place->notHere->ask('device', $device, isset($devices[$device]), $this->device->name ?? '');
+        $place->notHere->ask('device', $device, isset($place->set->rig->devices[$device]), $this->device->name ?? '');
+        $place->picked->device = $this->rule === '' && isset($place->set->rig->devices[$device]) ? $device : $this->device->id ?? '';
     }
 
     /** @return array<string, Device> those that have lamps, by id */

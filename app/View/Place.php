@@ -17,8 +17,6 @@ use Nailrod\Core\Set\Words;
 /** What every place shows: the set that is open, its parents, what can be undone. */
 final readonly class Place
 {
-    public const PLACES = ['rig' => 'Rig', 'shape' => 'Shape', 'plan' => 'Plan', 'assign' => 'Assign', 'roles' => 'Roles', 'layers' => 'Layers', 'macros' => 'Macros', 'lamps' => 'Lamps', 'bench' => 'Bench', 'store' => 'Store'];
-
     /**
      * @param SetRecord                                         $edited the set that edits of this place change: what the rig is
      *                                                                  goes into the root set, so that it holds for every simulator
@@ -38,6 +36,7 @@ final readonly class Place
         private Heirs $heirs,
         private string $base,
         public NotHere $notHere = new NotHere,
+        public Picked $picked = new Picked,
     ) {}
 
     /** @param ?BindingSet $instead shown in place of the set that holds now */
@@ -74,12 +73,35 @@ final readonly class Place
         return ($set === '' ? $this->base : dirname($this->base).'/'.$set).'/'.$name.($query === [] ? '' : '?'.http_build_query($query, '', '&', PHP_QUERY_RFC3986));
     }
 
+    /** Where this is, as the bar names it. */
+    public function address(): string
+    {
+        return $this->picked->at === '' ? $this->name : $this->picked->at;
+    }
+
+    /**
+     * The address of a place with what is picked here.
+     *
+     * @param string $place as in Places
+     */
+    public function on(string $place): string
+    {
+        [$name, $query] = [...explode('?', $place, 2), ''];
+        $asked = [];
+        foreach ($query === '' ? [] : explode('&', $query) as $word) {
+            [$key, $value] = explode('=', $word, 2);
+            $asked[$key] = $value;
+        }
+
+        return $this->at($name, $asked + $this->picked->toArray());
+    }
+
     /** The place that an address leads to; the rig if it leads to none. */
     public static function nameIn(string $url): string
     {
         $last = basename((string) parse_url($url, PHP_URL_PATH));
 
-        return isset(self::PLACES[$last]) ? $last : 'rig';
+        return in_array($last, Places::pages(), true) ? $last : 'rig';
     }
 
     /** What every form of an edit sends along: the token of the page, and the revision that it was made from. */

@@ -20,6 +20,7 @@ use Nailrod\Core\Set\PartPath;
 /** The Rig place: every device, the faceplate of the one that is picked, and one thing to do with it. */
 final readonly class RigView
 {
+    /** What can be done with a device, by its word in the address, and what the side of the page is called then. */
     public const TASKS = ['inputs' => 'Inputs', 'try' => 'Try out', 'measure' => 'Measure', 'arrange' => 'Name & place', 'hands' => 'Hands'];
 
     /** The device that is picked; null if the set has none. */
@@ -55,6 +56,9 @@ final readonly class RigView
         $at->ask('part of the rig', $task, isset(self::TASKS[$task]), self::TASKS[$this->task]);
         $at->ask('page', $page > 0 ? (string) $page : '', $page <= ($this->device?->pages() ?? 1), 'The last page');
         $this->page = max(1, min($this->device?->pages() ?? 1, $page > 0 ? $page : $control->page ?? 1));
+        $place->picked->at = $this->task === 'inputs' ? 'rig' : 'rig?do='.$this->task;
+        $place->picked->device = $this->device->id ?? '';
+        $place->picked->ref = $control === null && ! isset($rig->axes[$ref]) ? '' : $ref;
     }
 
     /** @return list<TokenRecord> of programs that may talk to the rig */

@@ -31,7 +31,7 @@ use Nailrod\Core\Tuning\Tuner;
 /**
  * The Shape place: one axis of the rig, its chain, and what is made from it.
  *
- * @phpstan-type Query array{axis: string, zoom: string, tab: string, with: string, two: string}
+ * @phpstan-type Query array{axis: string, ref: string, device: string, zoom: string, tab: string, with: string, two: string}
  */
 final readonly class ShapeView
 {
@@ -52,7 +52,13 @@ final readonly class ShapeView
     public function __construct(public Place $place, private array $query)
     {
         $set = $place->set;
-        $this->axis = $set->rig->axes[$query['axis']] ?? (array_values($set->rig->axes)[0] ?? null);
+        $this->axis = $set->rig->axes[$query['axis']] ?? $this->axisOf($query['ref'], $query['device']);
+        $device = explode('/', $query['ref'])[0] ?: $query['device'];
+        if ($query['axis'] !== '' || ! isset($set->rig->devices[$device]) || str_starts_with($this->axis->ref ?? '', $device.'/')) {
+            $place->picked->ref = $this->axis->ref ?? '';
+        }
+        // A device without an axis stays picked, though another is shown.
+        $place->picked->device = $place->picked->ref === '' ? $device : explode('/', $place->picked->ref)[0];
         $this->stops = new ShapeStops($place, $this->axis);
         $this->made = new ShapeMade($place, $this->axis);
         $this->plot = $this->window();
@@ -68,7 +74,7 @@ final readonly class ShapeView
     public static function query(string $url): array
     {
         parse_str((string) parse_url($url, PHP_URL_QUERY), $asked);
-        $query = ['axis' => '', 'zoom' => '', 'tab' => '', 'with' => '', 'two' => ''];
+        $query = ['axis' => '', 'ref' => '', 'device' => '', 'zoom' => '', 'tab' => '', 'with' => '', 'two' => ''];
         foreach ($query as $name => $else) {
             $query[$name] = is_string($asked[$name] ?? null) ? $asked[$name] : $else;
         }
@@ -76,10 +82,19 @@ final readonly class ShapeView
         return $query;
     }
 
+    /** What was picked on another place: an axis, or the first of its device; the first of all if that has none. */
+    private function axisOf(string $ref, string $device): ?AxisInput
+    {
+        $rig = $this->place->set->rig;
+        $axes = $rig->devices[explode('/', $ref)[0]] ?? $rig->devices[$device] ?? null;
+
+        return $rig->axes[$ref] ?? $axes?->axes()[0] ?? array_values($rig->axes)[0] ?? null;
+    }
+
     /** @param array<string, string> $more what is to be different */
     public function link(array $more): string
     {
-        return $this->place->at('shape', array_filter($more + ['axis' => $this->axis->ref ?? ''] + $this->query, fn (string $value) => $value !== ''));
+        return $this->place->at('shape', array_filter($more + ['axis' => $this->axis->ref ?? ''] + array_diff_key($this->query, ['ref' => '', 'device' => '']), fn (string $value) => $value !== ''));
     }
 
     public function shaping(): Shaping

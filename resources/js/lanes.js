@@ -158,17 +158,17 @@ function draw() {
         }
     }
     if (count <= 1) {
-        context.font = '14px Barlow, sans-serif';
+        context.font = '14px "IBM Plex Sans", sans-serif';
         context.fillText('Move or press anything on the left: it is drawn here, with what came of it.', GUTTER + 16, height / 2);
     }
     let top = 20;
     for (const [group, list] of groups) {
-        context.font = '600 11px "Barlow Condensed", sans-serif';
+        context.font = '600 11px "IBM Plex Sans Condensed", sans-serif';
         context.fillStyle = colour.soft;
         context.fillText(TITLES[group].toUpperCase(), 4, top + 14);
         top += 19;
         for (const one of list) {
-            context.font = '13px Barlow, sans-serif';
+            context.font = '13px "IBM Plex Sans", sans-serif';
             context.fillStyle = colour.ink;
             context.fillText(one.name.length > 25 ? one.name.slice(0, 24) + '…' : one.name, 4, top + row / 2 + 4, GUTTER - 10);
             (group === 'layer' ? drawLayers : drawLane)(context, one, top, row, x, now, width);

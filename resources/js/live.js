@@ -254,6 +254,7 @@ function inPlay() {
         bar.querySelector('b').textContent = name;
     }
     placed = here;
+    document.getElementById('in-play').toggleAttribute('hidden', set !== document.body.dataset.set);
     const trouble = document.getElementById('broken');
     if (trouble) {
         trouble.hidden = !broken;

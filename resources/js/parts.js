@@ -1,4 +1,5 @@
 import { settled } from './edits.js';
+import { toGroup } from './places.js';
 import { turnReach } from './reach.js';
 
 /** The small parts of a page that open, shut and turn; what they show comes from the server. */
@@ -73,9 +74,9 @@ document.addEventListener('keydown', (event) => {
     if (event.altKey || isTyping(event.target) || document.querySelector('dialog[open]')) {
         return;
     }
-    const place = event.key === '0' ? 10 : Number(event.key);
-    if (event.key !== ' ' && place >= 1) {
-        document.querySelectorAll('.places a')[place - 1]?.click();
+    const group = /^Digit[1-9]$/.test(event.code) ? Number(event.code.slice(5)) : 0;
+    if (group > 0) {
+        toGroup(group, event.shiftKey ? -1 : 1);
     } else if (event.key === '?') {
         document.getElementById('help').showModal();
     } else if (event.key === 't' || event.key === 'T') {

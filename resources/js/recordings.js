@@ -22,7 +22,6 @@ async function turn() {
 document.addEventListener('click', (event) => {
     const button = event.target.closest?.('[data-record], [data-play]');
     if (button?.dataset.play) {
-        button.closest('details').open = false;
         live.order('play', { recording: button.dataset.play }).catch((error) => say(error.message));
     } else if (button) {
         turn().catch((error) => say(error.message));

@@ -88,7 +88,7 @@ test('bad input is told with place, found and expected, and changes nothing', as
 
 test('a set is shaped and assigned with the keyboard alone', async ({ page, app }) => {
     await app.open(page, 'rig');
-    await page.keyboard.press('2');
+    await page.keyboard.press('3');
     await expect(page).toHaveURL(/shape/);
     await page.locator('[data-face] [data-axis="fennel/left-lever"]').focus();
     await page.keyboard.press('PageUp');
@@ -99,7 +99,7 @@ test('a set is shaped and assigned with the keyboard alone', async ({ page, app 
     await expect(page.locator('#dead_zones-low')).toHaveValue('4');
     await expect(page.locator('.panel')).toContainText('4 % at the low end');
     await page.locator('.mark').focus();
-    await page.keyboard.press('4');
+    await page.keyboard.press('3');
     await expect(page).toHaveURL(/assign/);
     await page.locator('[data-face] [data-flip="fennel/switch-2.up"]').focus();
     await page.keyboard.press('Space');

@@ -1,7 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from './app.js';
 
-const PLACES = ['rig', 'shape', 'plan', 'assign', 'roles', 'layers', 'macros', 'lamps', 'bench', 'store', 'carry', 'sets'];
+const PLACES = ['rig', 'shape', 'plan', 'assign', 'roles', 'layers', 'macros', 'lamps', 'bench', 'recordings', 'store', 'carry', 'sets'];
 const QUERIES = { assign: '?layer=base&ref=fennel/switch-1.up', plan: '?propose=all', carry: '?old=gorse&new=bracken' };
 
 for (const scheme of ['light', 'dark']) {

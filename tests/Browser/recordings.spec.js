@@ -19,11 +19,12 @@ test('what is done on the bench is recorded, kept under a name, and played as if
     await flip(page, 'fennel/switch-1.up');
     await expect(game(page, 'pitot_heat')).toHaveText('off');
     await expect(game(page, 'power')).toHaveText('0.0 %');
-    await page.getByText('Recordings (1)').click();
+    await page.locator('.places').getByRole('link', { name: 'Recordings' }).click();
     await page.getByRole('button', { name: 'Play' }).click();
+    await expect(page.locator('#playing')).toHaveText('"First try" has been played.');
+    await page.locator('.places').getByRole('link', { name: 'Bench' }).click();
     await expect(game(page, 'pitot_heat')).toHaveText('on');
     await expect(game(page, 'power')).toHaveText('100.0 %');
     await expect(game(page, 'sack')).toHaveText('2');
-    await expect(page.locator('#playing')).toHaveText('"First try" has been played.');
     await expect(page.locator('[data-flip="fennel/switch-1.up"]')).toHaveAttribute('aria-checked', 'true');
 });

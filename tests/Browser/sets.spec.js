@@ -6,7 +6,7 @@ test('another set is picked in the bar and stays through all places', async ({ p
     await page.locator('.sets__path').click();
     await page.locator('.sets__list').getByText('House').click();
     await expect(page).toHaveURL(/sets\/house\/shape/);
-    await page.keyboard.press('4');
+    await page.keyboard.press('3');
     await expect(page).toHaveURL(/sets\/house\/assign/);
     await expect(page.locator('.loom__actions')).toContainText('has no simulator');
 });

@@ -39,11 +39,11 @@ final class KeptDatabaseTest extends TestCase
             $this->assertSame($revision->set_id, $store->assemble($revision->set())->merged->own->id);
         }
         foreach (SetRecord::all() as $record) {
-            foreach (['assign', 'layers', 'shape', 'plan', 'macros', 'lamps', 'bench', 'rig', 'store'] as $place) {
+            foreach (['assign', 'layers', 'shape', 'plan', 'macros', 'lamps', 'bench', 'recordings', 'rig', 'store'] as $place) {
                 $this->get(route($place, ['set' => $record->id]))->assertOk();
             }
         }
-        $this->get(route('bench', ['set' => 'skerrywing']))->assertSee('First flight');
+        $this->get(route('recordings', ['set' => 'skerrywing']))->assertSee('First flight');
     }
 
     public function test_what_was_undone_can_be_done_again(): void

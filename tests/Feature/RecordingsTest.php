@@ -93,7 +93,7 @@ final class RecordingsTest extends TestCase
         $content = (string) file_get_contents($response->baseResponse->getFile()->getPathname());
         $this->from('/sets/skerrywing/bench')->post('/recordings', ['file' => UploadedFile::fake()->createWithContent('Mine.csv', $content)])
             ->assertSessionHas('said', 'Kept as "Mine": '.(count(explode("\n", trim($content))) - 1).' rows, 0.4 s.');
-        $this->get('/sets/skerrywing/bench')->assertSee('Take-off')->assertSee('Mine');
+        $this->get('/sets/skerrywing/recordings')->assertSee('Take-off')->assertSee('Mine');
         $long = RecordingReader::HEADER."\n".implode('', array_map(fn (int $i) => ($i * 10).",fennel,left-lever,{$i}\n", range(1, 5000)));
         $this->post('/recordings', ['file' => UploadedFile::fake()->createWithContent('long.csv', $long)]);
         $id = RecordingRecord::query()->where('name', 'long')->firstOrFail()->id;
@@ -111,23 +111,23 @@ final class RecordingsTest extends TestCase
     public function test_a_piece_is_cut_out_and_begins_with_the_rig_as_it_stood_then(): void
     {
         $recording = $this->recorded();
-        $this->from('/sets/skerrywing/rig')->post('/recordings/'.$recording.'/cut', ['start' => '0.06', 'end' => '0.2', 'name' => 'Lever only'])->assertSessionHas('said');
+        $this->from('/sets/skerrywing/recordings')->post('/recordings/'.$recording.'/cut', ['start' => '0.06', 'end' => '0.2', 'name' => 'Lever only'])->assertSessionHas('said');
         $lines = $this->file(RecordingRecord::query()->where('name', 'Lever only')->firstOrFail()->id);
         $this->assertContains('0,fennel,mark,1', $lines, 'pressed before the cut');
         $hands = self::byHands($lines);
         $this->assertSame('40000,fennel,left-lever,40000', end($hands));
         $this->assertSame(1, count(array_filter($hands, fn (string $line) => ! str_starts_with($line, '0,') && $line !== RecordingReader::HEADER)));
         $this->post('/recordings/'.$recording.'/cut', ['start' => '0.2', 'end' => '0.1'])->assertSessionHasErrors('end');
-        $this->from('/sets/skerrywing/rig')->post('/recordings/'.$recording.'/cut', ['start' => '9', 'end' => '10'])->assertSessionHas('problem', 'Take-off: found a start at 9.0 s, expected one before its end at 0.4 s.');
+        $this->from('/sets/skerrywing/recordings')->post('/recordings/'.$recording.'/cut', ['start' => '9', 'end' => '10'])->assertSessionHas('problem', 'Take-off: found a start at 9.0 s, expected one before its end at 0.4 s.');
     }
 
     public function test_a_run_is_removed_and_brought_back(): void
     {
         $recording = $this->recorded();
-        $this->from('/sets/skerrywing/rig')->post('/recordings/'.$recording.'/remove')->assertSessionHas('said', 'Removed: "Take-off". The list of recordings can bring it back.');
-        $this->get('/sets/skerrywing/shape')->assertSee('Recordings (0)')->assertSee('Bring back');
-        $this->from('/sets/skerrywing/rig')->post('/recordings/'.$recording.'/bring-back')->assertSessionHas('said', '"Take-off" is back.');
-        $this->get('/sets/skerrywing/assign')->assertSee('Recordings (1)');
+        $this->from('/sets/skerrywing/recordings')->post('/recordings/'.$recording.'/remove')->assertSessionHas('said', 'Removed: "Take-off". The list of recordings can bring it back.');
+        $this->get('/sets/skerrywing/recordings')->assertSee('None yet.')->assertSee('Bring back');
+        $this->from('/sets/skerrywing/recordings')->post('/recordings/'.$recording.'/bring-back')->assertSessionHas('said', '"Take-off" is back.');
+        $this->get('/sets/skerrywing/recordings')->assertDontSee('None yet.')->assertSee('Take-off');
     }
 
     public function test_what_is_recorded_exported_and_imported_gives_the_same_outputs_to_the_byte(): void

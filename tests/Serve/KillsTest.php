@@ -22,6 +22,7 @@ final class KillsTest extends TestCase
                 $place = random_int(0, 65_535);
                 $batch = ['n' => 1, 'inputs' => [[1000, 'fennel/ring', 1], [2000, 'fennel/mark', 1], [3000, 'fennel/switch-1.up', $kill % 2], [4000, 'fennel/left-lever', $place]]];
                 $this->assertSame([200, 4], [...array_slice($app->rig('POST', '/hands/'.$hand, $batch), 0, 1), $app->rig('POST', '/hands/'.$hand, $batch)[1]['taken']]);
+                $opened = microtime(true);
                 $name = 'On water '.$kill;
                 $this->assertSame(303, $app->send('/sets/skerrywing/layers', '/sets/skerrywing/layers/say', ['layer' => 'water', 'name' => $name, 'colour' => '2', 'lets_go' => '0']));
                 // What is remembered over a kill is written once a second.
@@ -31,7 +32,8 @@ final class KillsTest extends TestCase
                 $slowest = max($slowest, $app->isRigBack());
                 $app->isBack();
                 if ($kill % 3 === 1) {
-                    $this->assertSame(200, $app->rig('POST', '/hands/'.$hand, ['n' => 2, 'bye' => true])[0], 'the rig does not notice that a page has died');
+                    $isAlive = microtime(true) - $opened < 2.5;
+                    $this->assertContains($app->rig('POST', '/hands/'.$hand, ['n' => 2, 'bye' => true])[0], $isAlive ? [200] : [200, 410], 'the rig does not notice that a page has died');
                     $this->assertSame(200, $app->rig('POST', '/orders', ['order' => 'keep', 'name' => 'Kept'])[0]);
                 }
                 $this->assertStringContainsString($name.'<', $app->page('/sets/skerrywing/layers'), 'what was saved is there');

@@ -180,7 +180,7 @@ final class RunningApp
             }
         }
 
-        return '';
+        return sprintf('Answered %d %s: %s%s', curl_getinfo($curl, CURLINFO_RESPONSE_CODE), curl_error($curl), mb_strimwidth($html, 0, 2000), file_get_contents($this->folder.'/said').' '.json_encode(array_map(fn (int $pid): string => $pid.' '.trim((string) @file_get_contents("/proc/$pid/wchan")), $this->pids())));
     }
 
     /**

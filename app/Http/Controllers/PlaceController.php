@@ -13,6 +13,7 @@ use App\View\LampsView;
 use App\View\LayersView;
 use App\View\MacrosView;
 use App\View\Place;
+use App\View\RecordingsView;
 use App\View\RigView;
 use App\View\ShapeView;
 use App\View\StoreView;
@@ -84,6 +85,11 @@ final class PlaceController
         return view('places.bench', ['view' => new BenchView(Place::open($this->sets, $set, 'bench'), $request->string('device')->toString(), $request->integer('page', 1))]);
     }
 
+    public function recordings(string $set): View
+    {
+        return view('places.recordings', ['place' => Place::open($this->sets, $set, 'recordings'), 'recordings' => RecordingsView::all()]);
+    }
+
     public function store(Request $request, string $set): View
     {
         $place = Place::open($this->sets, $set, 'store');
@@ -94,6 +100,8 @@ final class PlaceController
         if (isset($place->set->rig->devices[$asked]) && ! isset($devices[$asked])) {
             $place->notHere->said[] = $place->set->rig->devices[$asked]->name.' has no memory of its own: Nailrod does all of it while it runs.'.($device === null ? '' : ' '.$device->name.' is shown instead.');
         }
+
+        $place->picked->device = isset($place->set->rig->devices[$asked]) ? $asked : $device->id ?? '';
 
         return view('places.store', ['place' => $place, 'devices' => $devices, 'view' => $device === null ? null : new StoreView($place, $device)]);
     }

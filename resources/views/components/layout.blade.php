@@ -1,5 +1,6 @@
 @props(['place', 'title'])
 @inject('line', App\Rig\PageLine::class)
+@php($group = App\View\Places::groupOf($place->address()))
 @php($theme = request()->cookie('theme', 'system'))
 <!doctype html>
 <html lang="en" data-theme="{{ in_array($theme, ['light', 'dark'], true) ? $theme : 'system' }}">
@@ -11,19 +12,21 @@
     <link rel="icon" href="/icon.svg" type="image/svg+xml">
     @vite(['resources/css/app.css', 'resources/js/app.js'])
 </head>
-<body x-data="page" data-place="{{ $place->name }}" data-set="{{ $place->record->id }}" data-simulator="{{ $place->set->catalogue?->name }}" data-revision="{{ $place->edited->head_id }}" data-program="{{ $place->record->program }}" data-rig="{{ $line->address() }}" data-rig-token="{{ $line->token() }}">
+<body x-data="page" data-place="{{ $place->name }}" data-set="{{ $place->record->id }}" data-picked="{{ json_encode((object) $place->picked->toArray()) }}" data-simulator="{{ $place->set->catalogue?->name }}" data-revision="{{ $place->edited->head_id }}" data-program="{{ $place->record->program }}" data-rig="{{ $line->address() }}" data-rig-token="{{ $line->token() }}">
 <nav class="skips" aria-label="Skip"><a class="skip" href="#place">To the content</a>@stack('skips')</nav>
-<header class="top" id="top" data-revision="{{ $place->edited->head_id }}">
-    <a class="mark" href="{{ $place->at('rig') }}"><svg viewBox="0 0 18 6" aria-hidden="true"><path d="M0 3h18" /></svg>NAILROD</a>
+<header id="top" data-revision="{{ $place->edited->head_id }}">
+<div class="top">
+    <a class="mark" href="{{ $place->on('rig') }}"><svg viewBox="0 0 18 6" aria-hidden="true"><path d="M0 3h18" /></svg>NAILROD</a>
     <x-set-picker :place="$place" />
+    <span class="in-play" id="in-play" hidden>in play</span>
     <x-herald />
-    <nav class="places" aria-label="Places">
-        @foreach (App\View\Place::PLACES as $name => $label)
-            <a href="{{ $place->at($name) }}" @if ($name === $place->name) aria-current="page" @endif>{{ $label }}</a>
+    <nav class="groups" aria-label="Groups of places">
+        @foreach (App\View\Places::GROUPS as $name => $places)
+            <a href="{{ $place->on(array_key_first($places)) }}" data-carries @if ($name === $group) aria-current="true" @endif>{{ $name }}</a>
         @endforeach
     </nav>
     <x-listen :rig="$place->set->rig" />
-    <x-recordings />
+    <x-recorder />
     <div class="tools">
         <form method="post" action="{{ route('undo', $place->edited->id) }}" data-edit novalidate id="undo">{{ $place->from() }}
             <button class="tool" @disabled($place->undo === null) title="{{ $place->undo === null ? 'Nothing to undo' : 'Undo in '.$place->edited->name.': '.$place->undo }} (Ctrl+Z)">{{ App\View\Icon::of('undo') }}<span class="sr-only">Undo</span></button>
@@ -34,6 +37,12 @@
         <button class="tool" type="button" x-on:click="turnTheme" title="Light or dark (T)">{{ App\View\Icon::of('theme') }}<span class="sr-only">Light or dark</span></button>
         <button class="tool" type="button" x-on:click="openHelp" title="Keys and help (?)">{{ App\View\Icon::of('help') }}<span class="sr-only">Keys and help</span></button>
     </div>
+</div>
+<nav class="places" aria-label="{{ $group }}">
+    @foreach (App\View\Places::GROUPS[$group] as $address => $label)
+        <a href="{{ $place->on($address) }}" data-carries @if ($address === $place->address()) aria-current="page" @endif>{{ $label }}</a>
+    @endforeach
+</nav>
 </header>
 <div class="notices" id="notices" role="status" aria-live="polite">
     @if (session('said'))

@@ -48,11 +48,6 @@
         </p>
     </section>
     <section class="column rig__side" aria-label="{{ $device->name }}: {{ App\View\RigView::TASKS[$view->task] }}">
-        <h2 class="tabs tabs--side">
-            @foreach (App\View\RigView::TASKS as $task => $label)
-                <a href="{{ $view->link(['do' => $task]) }}" data-refresh @if ($task === $view->task) aria-current="true" @endif>{{ $label }}</a>
-            @endforeach
-        </h2>
         @include('partials.rig.'.$view->task)
     </section>
     @endif

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+/** Where one can go: five groups in the order of the work, each with its places. A new place is one line. */
+final class Places
+{
+    /** @var array<string, array<string, string>> label of each place by its address within a set, by group */
+    public const GROUPS = [
+        'Rig' => ['rig' => 'Devices', 'rig?do=try' => 'Try out', 'rig?do=measure' => 'Measure', 'rig?do=arrange' => 'Name & place', 'rig?do=hands' => 'Hands'],
+        'Plan' => ['plan' => 'Plan', 'roles' => 'Roles', 'carry' => 'Carry over'],
+        'Make' => ['shape' => 'Shape', 'assign' => 'Assign', 'layers' => 'Layers', 'macros' => 'Macros', 'lamps' => 'Lamps'],
+        'Prove' => ['bench' => 'Bench', 'recordings' => 'Recordings'],
+        'Keep' => ['store' => 'Store', 'sets' => 'Sets'],
+    ];
+
+    /** @return list<string> pages of a set, by the last word of their address */
+    public static function pages(): array
+    {
+        return array_values(array_unique(array_map(fn (string $address): string => explode('?', $address)[0], array_merge(...array_map(array_keys(...), array_values(self::GROUPS))))));
+    }
+
+    /** The group that a place is in; the first if it is in none. */
+    public static function groupOf(string $address): string
+    {
+        foreach (self::GROUPS as $group => $places) {
+            if (isset($places[$address]) || isset($places[explode('?', $address)[0]])) {
+                return $group;
+            }
+        }
+
+        return array_key_first(self::GROUPS);
+    }
+}

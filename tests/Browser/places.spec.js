@@ -1,0 +1,60 @@
+import { expect, test } from './app.js';
+
+/** Keys that lead from a place to another: to its group, then the shorter way round. */
+const keysTo = (groups, [group, at], [there, wanted]) => {
+    const count = groups[there].length;
+    const from = group === there ? at : 0;
+    const ahead = (wanted - from + count) % count;
+    const keys = group === there ? [] : [`Digit${there + 1}`];
+
+    return [...keys, ...Array(Math.min(ahead, count - ahead)).fill(ahead <= count - ahead ? `Digit${there + 1}` : `Shift+Digit${there + 1}`)];
+};
+
+test('from any place to any other it is at most four keys, and what is picked stays picked', async ({ page, app }) => {
+    await app.open(page, 'rig');
+    const groups = [];
+    for (let group = 1; group <= await page.locator('.groups a').count(); group++) {
+        await page.locator(`.groups a:nth-child(${group})`).click();
+        await expect(page.locator(`.groups a:nth-child(${group})`)).toHaveAttribute('aria-current', 'true');
+        groups.push(await page.locator('.places a').allTextContents());
+    }
+    expect(groups.flat()).toContain('Name & place');
+    const all = groups.flatMap((places, group) => places.map((name, at) => [group, at]));
+    const longest = all.flatMap((from) => all.map((to) => keysTo(groups, from, to).length)).sort((a, b) => b - a)[0];
+    expect(longest).toBeLessThanOrEqual(4);
+    let at = [groups.length - 1, 0];
+    for (const to of [...all].reverse()) {
+        for (const key of keysTo(groups, at, to)) {
+            const before = page.url();
+            await page.keyboard.press(key);
+            await expect(page).not.toHaveURL(before);
+            await page.waitForFunction(() => Boolean(window.nailrod?.live.picture));
+        }
+        await expect(page.locator('.places a[aria-current]')).toHaveText(groups[to[0]][to[1]]);
+        at = to;
+    }
+});
+
+test('a cell that is picked stays picked through other places, also of its device and its layer', async ({ page, app }) => {
+    await app.open(page, 'assign', '?device=gorse&layer=water&ref=gorse/stick.y');
+    await page.getByRole('link', { name: 'Shape' }).click();
+    await expect(page.locator('h1')).toContainText('Stick Y');
+    await page.getByRole('link', { name: 'Layers' }).click();
+    await page.locator('.groups').getByRole('link', { name: 'Rig' }).click();
+    await expect(page.locator('#rig-title')).toContainText('Gorse');
+    await page.getByRole('link', { name: 'Measure' }).click();
+    await expect(page.locator('.chip[aria-current]')).toContainText('Stick Y');
+    await page.locator('.groups').getByRole('link', { name: 'Make' }).click();
+    await page.getByRole('link', { name: 'Assign' }).click();
+    await expect(page.locator('.comb tr.is-picked')).toHaveAttribute('data-row', 'gorse/stick.y');
+    await expect(page).toHaveURL(/layer=water/);
+    // Another device is picked: its controls, not those of the one before.
+    await page.locator('.groups').getByRole('link', { name: 'Rig' }).click();
+    await page.getByRole('link', { name: 'Bracken button box' }).click();
+    await expect(page.locator('#rig-title')).toContainText('Bracken');
+    await page.locator('.groups').getByRole('link', { name: 'Make' }).click();
+    await page.getByRole('link', { name: 'Assign' }).click();
+    await expect(page).toHaveURL(/device=bracken/);
+    await expect(page).not.toHaveURL(/ref=gorse/);
+    await expect(page.locator('#notices')).toHaveText('');
+});
