@@ -48,9 +48,9 @@ test('every control of the throttle can be worked by the mouse, and reports', as
 
 test('the stick springs back, its hat has eight ways, its trigger two stages', async ({ page, app }) => {
     await app.open(page, 'rig', '?device=gorse');
-    await page.mouse.move(...(await part(page, '.pad', 0.5, 0.5)));
+    await page.mouse.move(...(await part(page, '.face .pad', 0.5, 0.5)));
     await page.mouse.down();
-    await page.mouse.move(...(await part(page, '.pad', 1.2, -0.2)), { steps: 4 });
+    await page.mouse.move(...(await part(page, '.face .pad', 1.2, -0.2)), { steps: 4 });
     await expect(now(page, 'gorse/stick.x')).toHaveText('4095 · +100.0 %');
     await expect(now(page, 'gorse/stick.y')).toHaveText('0 · -100.0 %');
     await page.mouse.up();
@@ -181,7 +181,10 @@ test('a wheel is turned round, paddles spring back, switches on an axis jump, sp
         await app.open(page, 'rig', `?device=${device}`);
         await hold(page, `${device}/${control}`);
         await expect(now(page, `${device}/${control}`)).toHaveText('closed');
-        await expect(page.locator('.report')).not.toHaveText('none yet');
+        // Phrases and the mouse are not read by reports.
+        if (['clover', 'teasel'].includes(device)) {
+            await expect(page.locator('.report')).not.toHaveText('none yet');
+        }
         await page.mouse.up();
         await expect(now(page, `${device}/${control}`)).toHaveText('open');
     }

@@ -163,7 +163,16 @@ await moveLever(page, 'fennel/friction', 0.6, 20);
 await flip(page, 'fennel/switch-3.up');
 await press(page, 'fennel/left-thumb');
 await shot('rig');
-for (const [name, address] of [['plan', 'dunlin/plan?propose=water'], ['roles', 'skerrywing/roles'], ['carry', 'hairpin-ladder/carry?old=bracken&new=teasel'], ['sets', 'skerrywing/sets']]) {
+await page.locator('[data-record]').click();
+await press(page, 'fennel/mark');
+await page.waitForTimeout(900);
+await page.locator('[data-record-name] input').fill('Third drop');
+await page.locator('[data-record]').click();
+await page.locator('#playing').getByText('Kept as').waitFor();
+await app.open(page, 'rig', '?device=phrases&do=hands');
+await page.waitForTimeout(1500);
+await shot('hands');
+for (const [name, address] of [['recordings', 'skerrywing/recordings'], ['plan', 'dunlin/plan?propose=water'], ['roles', 'skerrywing/roles'], ['carry', 'hairpin-ladder/carry?old=bracken&new=teasel'], ['sets', 'skerrywing/sets']]) {
     await page.goto(`${app.url}/sets/${address}`);
     await page.waitForFunction(() => window.nailrod?.live.picture !== null);
     await shot(name);
