@@ -16,8 +16,8 @@ const LONGEST_PAUSE_S = 5.0;
 /** What has lived for so long has begun well: it is begun again at once. */
 const LIVED_S = 1.0;
 
-/** How long a command may take to begin its workers. */
-const BEGINS_WITHIN_S = 3.0;
+/** How long a command may take to begin its workers: classes are read before, and a machine may be busy. */
+const BEGINS_WITHIN_S = 30.0;
 
 /** A command, its processes, and when it is begun again. */
 final class Group
@@ -45,9 +45,10 @@ final class Group
         }
         $isGone = pcntl_waitpid($this->pid, $status, WNOHANG) !== 0;
         $workers = $this->wanted === 0 ? 0 : $this->workers();
+        $hasDied = $workers < $this->most;
         $this->most = max($this->most, $workers);
         $isBeginning = $this->most < $this->wanted && $now - $this->started < BEGINS_WITHIN_S;
-        if ($isGone || ($workers < $this->wanted && ! $isBeginning)) {
+        if ($isGone || $hasDied || ($workers < $this->wanted && ! $isBeginning)) {
             $this->end();
             fwrite(STDERR, sprintf("%s %s of %s has ended; it is begun anew.\n", date('c'), $isGone ? 'The process' : 'A worker', basename($this->command[count($this->command) - 1])));
             // Who was killed from outside did not fail: it is begun again at once.

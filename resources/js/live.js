@@ -13,6 +13,11 @@ const PATIENCE_MS = 1000;
 /** Clocks that are further apart than this, in µs, are compared anew. */
 const JUMP = 1_000_000;
 
+const later = () => {
+    let resolve;
+
+    return { promise: new Promise((done) => { resolve = done; }), resolve: () => resolve() };
+};
 const fresh = () => ({ lines: [], sent: [], game: [], problems: [] });
 
 class Live {
@@ -22,6 +27,8 @@ class Live {
     /** The wall clock at time 0 of the rig, in ms. */
     epoch = 0;
     #id = unique();
+    /** What is told before this page has joined the line would go nowhere. */
+    #joined = later();
     #line = null;
     #news = fresh();
     #ahead = null;
@@ -47,7 +54,10 @@ class Live {
             return;
         }
         this.#line = toLine(document.body.dataset.rig, (kind, data) => this.#hear(kind, data));
-        const join = () => this.#line('join', this.#id, this.#where());
+        const join = () => {
+            this.#line('join', this.#id, this.#where());
+            this.#joined.resolve();
+        };
         if (navigator.locks) {
             // Held while this page is there, so that the worker knows when it has gone.
             navigator.locks.request(`nailrod-${this.#id}`, () => {
@@ -98,7 +108,9 @@ class Live {
     }
 
     /** Something that the rig is told to do. */
-    order(order, more = {}) {
+    async order(order, more = {}) {
+        await this.#joined.promise;
+
         return this.#line('order', { order, ...more });
     }
 
