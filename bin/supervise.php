@@ -16,8 +16,11 @@ const LONGEST_PAUSE_S = 5.0;
 /** What has lived for so long has begun well: it is begun again at once. */
 const LIVED_S = 1.0;
 
-/** How long a command may take to begin its workers: classes are read before, and a machine may be busy. */
+/** How long a command may take until it begins its first worker: classes are read before, and a machine may be busy. */
 const BEGINS_WITHIN_S = 30.0;
+
+/** How long it may take from the first worker to the last. */
+const ALL_WITHIN_S = 3.0;
 
 /** A command, its processes, and when it is begun again. */
 final class Group
@@ -29,6 +32,9 @@ final class Group
     private float $pause = 0.0;
 
     private int $most = 0;
+
+    /** When the first worker was seen. */
+    private float $first = INF;
 
     /** @param list<string> $command */
     public function __construct(private readonly int $wanted, private readonly array $command) {}
@@ -47,7 +53,8 @@ final class Group
         $workers = $this->wanted === 0 ? 0 : $this->workers();
         $hasDied = $workers < $this->most;
         $this->most = max($this->most, $workers);
-        $isBeginning = $this->most < $this->wanted && $now - $this->started < BEGINS_WITHIN_S;
+        $this->first = $workers > 0 ? min($this->first, $now) : $this->first;
+        $isBeginning = $this->most < $this->wanted && $now < min($this->started + BEGINS_WITHIN_S, $this->first + ALL_WITHIN_S);
         if ($isGone || $hasDied || ($workers < $this->wanted && ! $isBeginning)) {
             $this->end();
             fwrite(STDERR, sprintf("%s %s of %s has ended; it is begun anew.\n", date('c'), $isGone ? 'The process' : 'A worker', basename($this->command[count($this->command) - 1])));
@@ -62,6 +69,7 @@ final class Group
     {
         $this->started = microtime(true);
         $this->most = 0;
+        $this->first = INF;
         $pid = pcntl_fork();
         if ($pid === 0) {
             posix_setsid();

@@ -6,6 +6,7 @@ import { App } from './app.js';
 const line = (name, value, unit, more = '') => console.log(`${name.padEnd(58)} ${String(typeof value === 'number' ? value.toFixed(value < 100 ? 2 : 0) : value).padStart(10)} ${unit}${more}`);
 const at = (times, part) => times.sort((a, b) => a - b)[Math.floor((times.length - 1) * part)];
 
+process.env.NAILROD_BENCH = '1';
 const app = await App.fresh();
 const browser = await chromium.launch({ executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'] });
 const page = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage();
@@ -56,6 +57,23 @@ line('the rig while nobody does anything', (100 * (seconds(pid()) - before)) / 1
 // Eight hands that send 8,000 readings a second each, over their own connections.
 const token = /data-rig-token="([^"]+)"/.exec(await (await fetch(`${app.url}/sets/skerrywing/bench`)).text())[1];
 const ask = async (path, body) => (await fetch(`http://127.0.0.1:${app.rigPort}${path}`, { method: body ? 'POST' : 'GET', headers: { Authorization: `Bearer ${token}` }, body: body && JSON.stringify(body) })).json();
+// A movement over the line, picture and events made, against a page that does nothing.
+const middle = async (does) => {
+    const times = [];
+    for (let i = 1; i <= 200; i++) {
+        const start = performance.now();
+        await does(i);
+        times.push(performance.now() - start);
+    }
+
+    return at(times, 0.5);
+};
+const mover = await ask('/hands', { name: 'Mover', kind: 'recording' });
+const empty = await middle(() => fetch(`${app.url}/bench-empty-page`).then((answer) => answer.text()));
+const moved = await middle((n) => ask(`/hands/${mover.hand}`, { n, t: n * 33_000, inputs: [[n * 33_000, 'fennel/left-lever', 100 * n]] }));
+line('an empty page over HTTP', empty, 'ms');
+line('a movement over the line', moved, 'ms', `   ${(moved / empty).toFixed(3)} of the empty page`);
+
 const axes = ['fennel/left-lever', 'fennel/right-lever', 'gorse/stick.x', 'gorse/stick.y', 'rowan/wheel', 'sedge/rudder', 'sedge/left-toe', 'sedge/right-toe'];
 const SECONDS = process.argv.includes('--quick') ? 5 : 60;
 const used = seconds(pid());
