@@ -16,11 +16,11 @@ const LONGEST_PAUSE_S = 5.0;
 /** What has lived for so long has begun well: it is begun again at once. */
 const LIVED_S = 1.0;
 
-/** How long a command may take until it begins its first worker: classes are read before, and a machine may be busy. */
+/** How long a command may take to begin its workers: classes are read before, and a machine may be busy. */
 const BEGINS_WITHIN_S = 30.0;
 
-/** How long it may take from the first worker to the last. */
-const ALL_WITHIN_S = 3.0;
+/** When some are there, but no more come for so long, one has died. What reads the classes is a process too, and ends. */
+const STANDS_S = 8.0;
 
 /** A command, its processes, and when it is begun again. */
 final class Group
@@ -33,8 +33,10 @@ final class Group
 
     private int $most = 0;
 
-    /** When the first worker was seen. */
-    private float $first = INF;
+    /** How many there were at the last look, and since when. */
+    private int $last = 0;
+
+    private float $changed = 0.0;
 
     /** @param list<string> $command */
     public function __construct(private readonly int $wanted, private readonly array $command) {}
@@ -51,11 +53,11 @@ final class Group
         }
         $isGone = pcntl_waitpid($this->pid, $status, WNOHANG) !== 0;
         $workers = $this->wanted === 0 ? 0 : $this->workers();
-        $hasDied = $workers < $this->most;
         $this->most = max($this->most, $workers);
-        $this->first = $workers > 0 ? min($this->first, $now) : $this->first;
-        $isBeginning = $this->most < $this->wanted && $now < min($this->started + BEGINS_WITHIN_S, $this->first + ALL_WITHIN_S);
-        if ($isGone || $hasDied || ($workers < $this->wanted && ! $isBeginning)) {
+        [$this->changed, $this->last] = [$workers === $this->last ? $this->changed : $now, $workers];
+        $isOnItsWay = $workers === 0 || $now < $this->changed + STANDS_S;
+        $isBeginning = $this->most < $this->wanted && $now < $this->started + BEGINS_WITHIN_S && $isOnItsWay;
+        if ($isGone || ($workers < $this->wanted && ! $isBeginning)) {
             $this->end();
             fwrite(STDERR, sprintf("%s %s of %s has ended; it is begun anew.\n", date('c'), $isGone ? 'The process' : 'A worker', basename($this->command[count($this->command) - 1])));
             // Who was killed from outside did not fail: it is begun again at once.
@@ -69,7 +71,7 @@ final class Group
     {
         $this->started = microtime(true);
         $this->most = 0;
-        $this->first = INF;
+        $this->last = 0;
         $pid = pcntl_fork();
         if ($pid === 0) {
             posix_setsid();

