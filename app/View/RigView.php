@@ -13,6 +13,7 @@ use Nailrod\Core\Device\ContactInput;
 use Nailrod\Core\Device\Control;
 use Nailrod\Core\Device\ControlKind;
 use Nailrod\Core\Device\Device;
+use Nailrod\Core\Device\PhraseList;
 use Nailrod\Core\Memory\BankMemory;
 use Nailrod\Core\Memory\DeviceMapping;
 use Nailrod\Core\Set\PartPath;
@@ -59,6 +60,12 @@ final readonly class RigView
         $place->picked->at = $this->task === 'inputs' ? 'rig' : 'rig?do='.$this->task;
         $place->picked->device = $this->device->id ?? '';
         $place->picked->ref = $control === null && ! isset($rig->axes[$ref]) ? '' : $ref;
+    }
+
+    /** Is the device that is picked a list of phrases, which is written rather than arranged? */
+    public function isPhraseList(): bool
+    {
+        return $this->device?->kind === PhraseList::KIND;
     }
 
     /** @return list<TokenRecord> of programs that may talk to the rig */

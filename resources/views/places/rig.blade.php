@@ -39,7 +39,7 @@
     <section class="column rig__face" aria-labelledby="rig-title">
         <h1 id="rig-title">{{ $device->title() }} @if ($device->standIn)<span class="tag">stand-in</span>@endif
             <span class="column__note">{{ App\View\RigView::counts($device) }} · {{ $view->stored($device) }}</span></h1>
-        <div class="rig__plate" @if ($view->task === 'arrange' && $device->kind !== Nailrod\Core\Device\PhraseList::KIND) data-arrange="{{ route('rig.note', $place->edited->id) }}" data-pick="{{ $view->link(['ref' => '-']) }}" @endif>
+        <div class="rig__plate" @if ($view->task === 'arrange' && ! $view->isPhraseList()) data-arrange="{{ route('rig.note', $place->edited->id) }}" data-pick="{{ $view->link(['ref' => '-']) }}" @endif>
             <x-face :device="$device" :page="$view->page" />
         </div>
         <p class="rig__foot">

@@ -1,4 +1,4 @@
-@if ($view->control === null && $view->device->kind === Nailrod\Core\Device\PhraseList::KIND)
+@if ($view->control === null && $view->isPhraseList())
 @include('partials.rig.phrases')
 @elseif ($view->control === null)
     <p class="says">Press or click a control to name it. Drag controls to where they lie on the real thing; the grid is 1 mm.</p>
