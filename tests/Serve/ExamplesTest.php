@@ -89,17 +89,18 @@ final class ExamplesTest extends TestCase
         $game = proc_open([PHP_BINARY, 'artisan', 'nailrod:game', 'skerrywing', '--rig=http://127.0.0.1:'.$app->rigPort, '--token='.$token], [1 => ['file', '/dev/null', 'w'], 2 => ['pipe', 'w']], $pipes, __DIR__.'/../..', ['DB_DATABASE' => $app->folder.'/nailrod.sqlite', 'NAILROD_PROGRAMS' => $app->folder.'/programs'] + $this->environment());
         assert(is_resource($game));
         $this->games[] = proc_get_status($game)['pid'];
-        $this->until(fn () => in_array('game', array_column($app->rig('GET', '/health')[1]['hands'], 'kind'), true));
+        // It is there once it has told how it is; before, the rig shows what the one inside has counted.
+        $isThere = fn () => array_filter($app->rig('GET', '/health')[1]['hands'] ?? [], fn (array $hand) => $hand['kind'] === 'game' && $hand['inputs'] > 0) !== [];
+        $this->until($isThere, 'the game is there');
         $sacks = (int) $app->picture()['variables']['sack']['value'];
         $this->runs(['examples/hand.sh']);
-        $this->until(fn () => (int) $app->picture()['variables']['sack']['value'] === $sacks + 1);
-        $isThere = fn () => in_array('game', array_column($app->rig('GET', '/health')[1]['hands'] ?? [], 'kind'), true);
+        $this->until(fn () => (int) $app->picture()['variables']['sack']['value'] === $sacks + 1, 'the game has counted');
         posix_kill($app->rigPid(), SIGKILL);
         $app->isRigBack();
         $this->until($isThere, 'the game is there again after the rig has begun anew');
         $this->until(fn () => (int) $app->picture()['variables']['sack']['value'] === $sacks + 1, 'it has told how it is');
         $this->runs(['examples/hand.sh']);
-        $this->until(fn () => (int) $app->picture()['variables']['sack']['value'] === $sacks + 2);
+        $this->until(fn () => (int) $app->picture()['variables']['sack']['value'] === $sacks + 2, 'the game has counted again');
         $sacks++;
         // Without the one outside nobody answers: it is that one that counted.
         posix_kill(proc_get_status($game)['pid'], SIGSTOP);
@@ -107,7 +108,7 @@ final class ExamplesTest extends TestCase
         $this->assertSame($sacks + 1, (int) $app->picture()['variables']['sack']['value']);
         posix_kill(proc_get_status($game)['pid'], SIGKILL);
         proc_close($game);
-        $this->until(fn () => ! in_array('game', array_column($app->rig('GET', '/health')[1]['hands'], 'kind'), true));
+        $this->until(fn () => ! $isThere(), 'the game has gone');
         $this->runs(['examples/hand.sh']);
         $this->until(fn () => (int) $app->picture()['variables']['sack']['value'] === $sacks + 2, 'the one inside goes on');
     }
