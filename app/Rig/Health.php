@@ -30,17 +30,18 @@ final class Health
     /** @var array<string, int> inputs of each hand until a second ago */
     private array $of = [];
 
-    /** The latest that a timer was in the last minute, in µs. */
-    private int $late = 0;
+    /** @var array<int, int> the latest that a timer was in each second of the last minute in which it was late, in µs */
+    private array $late = [];
 
     public function __construct()
     {
         $this->stamp = Stamp::now();
     }
 
-    public function fired(int $late): void
+    /** @param int $late how long ago a timer was due, in µs; below 0 if it is not yet */
+    public function late(int $late): void
     {
-        $this->late = max($this->late, $late);
+        $this->late[$this->seconds] = max($this->late[$this->seconds] ?? 0, $late);
     }
 
     /** A second has passed. */
@@ -50,9 +51,7 @@ final class Health
         if (++$this->seconds % self::LOOKS === 0) {
             $this->isNew = Stamp::now() !== $this->stamp;
         }
-        if ($this->seconds % self::MINUTE === 0) {
-            $this->late = 0;
-        }
+        unset($this->late[$this->seconds - self::MINUTE]);
     }
 
     public function isCodeNew(): bool
@@ -86,7 +85,7 @@ final class Health
             'hands' => array_map(fn (Hand $hand) => ['name' => $hand->name, 'kind' => $hand->kind->value, 'inputs' => $hand->inputs, 'holds' => $rig->work()->holds($hand)], $rig->hands()),
             'eyes' => count($rig->eyes->all),
             'inputs_a_second' => $this->rate,
-            'latest_timer_us' => $this->late,
+            'latest_timer_us' => max([0, ...$this->late]),
             'memory_bytes' => memory_get_usage(true),
             'new_code' => $this->isCodeNew(),
         ];

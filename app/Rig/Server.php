@@ -85,6 +85,9 @@ final class Server
     /** Something was taken: what follows from it is told, and the next timer set. */
     private function after(): void
     {
+        if ($this->due !== null) {
+            $this->health->late($this->rig->clock->now() - $this->due);
+        }
         $this->guarded($this->rig->run(...));
         if ($this->rig->isToEnd) {
             $this->loop->futureTick($this->end(...));
@@ -109,7 +112,6 @@ final class Server
     private function fire(): void
     {
         $this->timer = null;
-        $this->health->fired(max(0, $this->rig->clock->now() - (int) $this->due));
         $this->after();
     }
 

@@ -377,4 +377,25 @@ final class ResidentTest extends TestCase
         $this->assertLessThanOrEqual(Eyes::MOST_ROWS, count($seen['sent']));
         $this->assertGreaterThan(599_000_000, end($seen['sent'])['t']);
     }
+
+    public function test_how_late_timers_were_is_told_for_a_minute_and_no_longer(): void
+    {
+        $late = fn () => $this->rig->call('GET', '/health')->body['latest_timer_us'];
+        $this->assertSame(0, $late());
+        $this->rig->health->late(-300);
+        $this->assertSame(0, $late());
+        foreach ([4000, 7000, 2000] as $us) {
+            $this->rig->health->late($us);
+        }
+        $this->rig->health->second($this->rig->rig);
+        $this->rig->health->late(5000);
+        for ($second = 2; $second <= 59; $second++) {
+            $this->rig->health->second($this->rig->rig);
+        }
+        $this->assertSame(7000, $late());
+        $this->rig->health->second($this->rig->rig);
+        $this->assertSame(5000, $late());
+        $this->rig->health->second($this->rig->rig);
+        $this->assertSame(0, $late());
+    }
 }

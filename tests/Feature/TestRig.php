@@ -28,6 +28,8 @@ final class TestRig
 
     public readonly TestClock $clock;
 
+    public readonly Health $health;
+
     public string $hand = '';
 
     public int $n = 0;
@@ -48,7 +50,7 @@ final class TestRig
         if ($set !== '') {
             $this->rig->play($set);
         }
-        $this->calls = new Calls($this->rig, new Orders, new Health, app(Brought::class));
+        $this->calls = new Calls($this->rig, new Orders, $this->health = new Health, app(Brought::class));
         // What the pages ask the rig themselves.
         Http::fake(['127.0.0.1*' => fn () => Http::response($this->call('GET', '/survey')->body)]);
         if ($withHand) {
