@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\AlreadyController;
 use App\Http\Controllers\CarryController;
 use App\Http\Controllers\CellController;
 use App\Http\Controllers\FileController;
@@ -38,6 +39,7 @@ Route::prefix('sets/{set}')->where(['set' => '[a-z0-9_-]+'])->group(function ():
     Route::get('plan', [PlanController::class, 'show'])->name('plan');
     Route::post('plan', [PlanController::class, 'take'])->name('plan.take');
     Route::post('plan/press', [PlanController::class, 'press'])->name('plan.press');
+    Route::get('already', AlreadyController::class)->name('already');
     Route::get('told', [PlanController::class, 'told'])->name('told');
     Route::post('mend', [PlanController::class, 'mend'])->name('mend');
     Route::get('roles', [RolesController::class, 'show'])->name('roles');

@@ -8,6 +8,7 @@ use Nailrod\Core\Behaviour\HasPresets;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
 use Nailrod\Core\Format\Kind;
+use Nailrod\Core\Format\Type\NamedWhole;
 use Nailrod\Core\Format\Type\Number;
 use Nailrod\Core\Format\Type\Several;
 use Nailrod\Core\Format\Type\Type;
@@ -130,7 +131,7 @@ final readonly class Answers
     {
         return match (true) {
             $type instanceof Several => is_array($said) ? array_map(fn (mixed $one) => $this->value($type->of, $one), array_values($said)) : $said,
-            $type instanceof Whole => is_numeric($said) && (float) $said === floor((float) $said) && abs((float) $said) < PHP_INT_MAX ? (int) $said : $said,
+            $type instanceof Whole, $type instanceof NamedWhole => is_numeric($said) && (float) $said === floor((float) $said) && abs((float) $said) < PHP_INT_MAX ? (int) $said : $said,
             $type instanceof Number => is_numeric($said) ? $this->figure->meant((float) $said, $type->unit) : $said,
             default => $said,
         };

@@ -52,4 +52,27 @@ final readonly class Choices
 
         return $lamps;
     }
+
+    /**
+     * The axes or contacts of one device, for a list that knows all others by `data-any`.
+     *
+     * @param string $sort one of Reference's
+     * @param string $own  what is chosen now, though it may be of another device; empty for nothing
+     *
+     * @return array<string, string>
+     */
+    public function near(string $sort, string $device, string $own = ''): array
+    {
+        $rig = $this->set->rig;
+        $near = [];
+        foreach (array_keys($sort === Reference::AXIS ? $rig->axes : $rig->contacts) as $ref) {
+            if (str_starts_with((string) $ref, $device.'/')) {
+                $near[(string) $ref] = $rig->nameOf((string) $ref);
+            } elseif ($ref === $own) {
+                $near[$own] = $rig->fullNameOf($own, ' · ');
+            }
+        }
+
+        return $near;
+    }
 }

@@ -8,6 +8,7 @@ use Illuminate\Support\HtmlString;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Type\Choice;
 use Nailrod\Core\Format\Type\Id;
+use Nailrod\Core\Format\Type\NamedWhole;
 use Nailrod\Core\Format\Type\Number;
 use Nailrod\Core\Format\Type\Reference;
 use Nailrod\Core\Format\Type\Several;
@@ -24,7 +25,7 @@ final readonly class FieldInput
     private const FAR = 1e9;
 
     /** @param string $class of its label */
-    public function __construct(private Choices $choices, private Figure $figure = new Figure, private string $class = 'field field--tall') {}
+    public function __construct(public Choices $choices, private Figure $figure = new Figure, private string $class = 'field field--tall') {}
 
     /**
      * @param string $name       of the input
@@ -70,7 +71,7 @@ final readonly class FieldInput
 
         return $words === null
             ? '<input name="'.e($name).'" value="'.e(is_string($value) ? $value : '').'" maxlength="200">'
-            : '<select name="'.e($name).'">'.Options::of(Options::withOwn($words, $value), is_string($value) ? $value : null)->toHtml().'</select>';
+            : '<select name="'.e($name).'"'.Shown::by($type).'>'.Options::of(Options::withOwn($words, $value), is_string($value) || is_int($value) ? $value : null)->toHtml().'</select>';
     }
 
     /** @param array<array-key, mixed> $chosen */
@@ -96,6 +97,7 @@ final readonly class FieldInput
             $type instanceof Id => $this->choices->ids($type),
             $type instanceof Reference => $this->choices->references($type->sort),
             $type instanceof KeyCode => KeyCodes::all(),
+            $type instanceof NamedWhole => $type->words,
             default => null,
         };
     }

@@ -37,8 +37,8 @@ final readonly class LampInput
             $type instanceof Seen => $this->seen($field, is_array($value) ? $value : []),
             $type instanceof Bands => $this->bands(is_array($value) ? array_values($value) : []),
             $type instanceof Several && $type->of instanceof Reference => $this->row($field, is_array($value) ? array_values($value) : []),
-            $type instanceof Reference => $this->select($field->label, $field->name, $this->lamps, $value ?? array_key_first($this->lamps)),
-            $type instanceof Id => $this->select($field->label, $field->name, Options::withOwn($this->choices->ids($type), $value), $value),
+            $type instanceof Reference => $this->select($field->label, $field->name, $this->lamps, $value ?? array_key_first($this->lamps), Shown::by($type)),
+            $type instanceof Id => $this->select($field->label, $field->name, Options::withOwn($this->choices->ids($type), $value), $value, Shown::by($type)),
             $type instanceof Choice => $this->select($field->label, $field->name, ($field->usual === null ? ['' => 'its own'] : []) + $type->words, $value ?? $field->usual ?? ''),
             $type instanceof Number => $this->number($field->label, $field->name, $value ?? ($field->isGiven ? $field->begins : null)),
             $type instanceof Whole => (new PanelInput(new Figure, $this->start))->number(self::name($field->name), $this->start.'-'.$field->name, $field->label, $type, $value ?? $field->atFirst()),
@@ -53,9 +53,9 @@ final readonly class LampInput
     }
 
     /** @param array<array-key, string> $words */
-    private function select(string $label, string $name, array $words, mixed $chosen): string
+    private function select(string $label, string $name, array $words, mixed $chosen, string $shown = ''): string
     {
-        return '<label class="field"><span>'.e($label).'</span><select name="'.self::name($name).'">'.Options::of($words, is_string($chosen) ? $chosen : null)->toHtml().'</select></label>';
+        return '<label class="field"><span>'.e($label).'</span><select name="'.self::name($name).'"'.$shown.'>'.Options::of($words, is_string($chosen) ? $chosen : null)->toHtml().'</select></label>';
     }
 
     private function number(string $label, string $name, mixed $value, string $class = ''): string
@@ -71,7 +71,7 @@ final readonly class LampInput
             $groups .= '<optgroup label="'.e($group).'">'.Options::of($states, self::sent($seen))->toHtml().'</optgroup>';
         }
 
-        return '<label class="field"><span>'.e($field->label).'</span><select name="'.self::name($field->name).'">'.$groups.'</select></label>'
+        return '<label class="field"><span>'.e($field->label).'</span><select name="'.self::name($field->name).'"'.Shown::by($field->type).'>'.$groups.'</select></label>'
             .$this->number('From', $field->name.'_from', $seen['from'] ?? 0, ' for-band').$this->number('To', $field->name.'_to', $seen['to'] ?? 1, ' for-band');
     }
 
@@ -96,8 +96,8 @@ final readonly class LampInput
     {
         $refs = array_map(strval(...), array_keys($this->lamps));
 
-        return $this->select('First lamp', $field->name.'_first', $this->lamps, $chosen[0] ?? $refs[0] ?? null)
-            .$this->select('Last lamp', $field->name.'_last', $this->lamps, $chosen[count($chosen) - 1] ?? $refs[count($refs) - 1] ?? null);
+        return $this->select('First lamp', $field->name.'_first', $this->lamps, $chosen[0] ?? $refs[0] ?? null, Shown::by($field->type))
+            .$this->select('Last lamp', $field->name.'_last', $this->lamps, $chosen[count($chosen) - 1] ?? $refs[count($refs) - 1] ?? null, Shown::by($field->type));
     }
 
     /** @param list<mixed> $bands */

@@ -47,7 +47,7 @@ final class Options
      */
     public static function withOwn(array $words, mixed $value): array
     {
-        return is_string($value) && $value !== '' && ! isset($words[$value]) ? $words + [$value => $value] : $words;
+        return (is_int($value) || (is_string($value) && $value !== '')) && ! isset($words[$value]) ? $words + [$value => (string) $value] : $words;
     }
 
     /** @return array<string, string> names of the variables that can be written, gauges too if they are only read, by id */

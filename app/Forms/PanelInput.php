@@ -79,7 +79,7 @@ final readonly class PanelInput
         $html = '';
         foreach ($chosen as $i => $one) {
             $label = count($chosen) === 1 ? $field->label : ['First', 'Second'][$i] ?? $field->label.' '.($i + 1);
-            $html .= '<label class="field" title="'.e($field->help).'"><span>'.e($label).'</span><select name="'.e($field->name).'[]">'.Options::of($options, is_string($one) ? $one : null)->toHtml().'</select></label>';
+            $html .= '<label class="field" title="'.e($field->help).'"><span>'.e($label).'</span><select name="'.e($field->name).'[]"'.Shown::by($field->type).'>'.Options::of($options, is_string($one) ? $one : null)->toHtml().'</select></label>';
         }
 
         return $html;

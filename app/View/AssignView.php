@@ -15,6 +15,7 @@ use Nailrod\Core\Behaviour\PlacesOutputs;
 use Nailrod\Core\Behaviour\PlaysItsMacro;
 use Nailrod\Core\Device\Device;
 use Nailrod\Core\Format\Keys;
+use Nailrod\Core\Format\Type\Reference;
 use Nailrod\Core\Layer\Layer;
 use Nailrod\Core\Output\ControllerAxis;
 use Nailrod\Core\Output\ControllerButton;
@@ -38,9 +39,6 @@ final readonly class AssignView
 
     /** Reference of the contact or axis that is picked; empty if none is. */
     public string $ref;
-
-    /** So many controls can be chosen from in one list. */
-    private const MOST_TARGETS = 250;
 
     /** Id of an action that waits for a control to be pressed; empty if none does. */
     public string $take;
@@ -123,18 +121,10 @@ final readonly class AssignView
         return in_array(['layer' => $this->layer, 'ref' => $this->ref], $this->map->idleCells(), true);
     }
 
-    /** @return array<string, array<string, string>> what the picked cell can be copied to, in words by reference, by device */
-    public function targets(): array
+    /** @return array<string, string> the controls near the picked one that are of its sort, by reference */
+    public function near(): array
     {
-        $rig = $this->place->set->rig;
-        $targets = [];
-        $all = $this->isAxis() ? $rig->axes : $rig->contacts;
-        // A list of hundreds is of no use: in a large rig, what goes to another device is copied there by its keys.
-        foreach (array_keys(count($all) > self::MOST_TARGETS ? array_filter($all, fn (string $ref) => $rig->deviceOf($ref)?->id === $this->device?->id, ARRAY_FILTER_USE_KEY) : $all) as $ref) {
-            $targets[$rig->deviceNameOf((string) $ref)][(string) $ref] = $rig->nameOf((string) $ref);
-        }
-
-        return $targets;
+        return (new Choices($this->place->set))->near($this->isAxis() ? Reference::AXIS : Reference::CONTACT, $this->device->id ?? '');
     }
 
     /** Controller outputs for what is picked: which are used, which are free. */

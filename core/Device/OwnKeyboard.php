@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nailrod\Core\Device;
 
 use Nailrod\Core\Output\KeyCodes;
+use Nailrod\Core\Output\MediaKeys;
 
 /**
  * The keyboard of the computer as a device: a contact for each key, by its W3C code (UI Events KeyboardEvent code Values),
@@ -48,8 +49,8 @@ final class OwnKeyboard implements HeardDevice
 
     /** Media keys: usage on the consumer page, name, and what fits on the key. */
     private const MEDIA = [
-        'AudioVolumeMute' => [0xE2, 'Mute', 'Mute'], 'AudioVolumeDown' => [0xEA, 'Volume down', 'Vol -'], 'AudioVolumeUp' => [0xE9, 'Volume up', 'Vol +'],
-        'MediaTrackPrevious' => [0xB6, 'Previous track', 'Prev'], 'MediaPlayPause' => [0xCD, 'Play or pause', 'Play'], 'MediaTrackNext' => [0xB5, 'Next track', 'Next'], 'MediaStop' => [0xB7, 'Stop playing', 'Stop'],
+        'AudioVolumeMute' => 'Mute', 'AudioVolumeDown' => 'Vol -', 'AudioVolumeUp' => 'Vol +',
+        'MediaTrackPrevious' => 'Prev', 'MediaPlayPause' => 'Play', 'MediaTrackNext' => 'Next', 'MediaStop' => 'Stop',
     ];
 
     /** What fits on a key whose name does not. */
@@ -122,12 +123,12 @@ final class OwnKeyboard implements HeardDevice
     /** @return array<string, mixed> */
     private static function control(string $code, int $x, int $y, int $page): array
     {
-        $media = self::MEDIA[$code] ?? null;
+        $usage = MediaKeys::usageOf($code);
 
         return [
-            'id' => self::idOf($code), 'name' => $media[1] ?? KeyCodes::label($code), 'kind' => 'key', 'at' => [$x, $y],
-            'label' => $media[2] ?? self::SHORT[$code] ?? str_replace('Num ', '', KeyCodes::label($code)),
-            'contacts' => [['number' => $media[0] ?? self::usageOf($code), 'page' => $media === null ? 'key' : 'consumer']],
+            'id' => self::idOf($code), 'name' => $usage === null ? KeyCodes::label($code) : MediaKeys::label($usage), 'kind' => 'key', 'at' => [$x, $y],
+            'label' => self::MEDIA[$code] ?? self::SHORT[$code] ?? str_replace('Num ', '', KeyCodes::label($code)),
+            'contacts' => [['number' => $usage ?? self::usageOf($code), 'page' => $usage === null ? 'key' : 'consumer']],
         ] + ($page === 1 ? [] : ['page' => $page]);
     }
 

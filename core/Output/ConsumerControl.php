@@ -9,8 +9,7 @@ use Nailrod\Core\Format\Fields;
 use Nailrod\Core\Format\Given;
 use Nailrod\Core\Format\IsKind;
 use Nailrod\Core\Format\Names;
-
-use Nailrod\Core\Format\Type\Whole;
+use Nailrod\Core\Format\Type\NamedWhole;
 
 /** A control of the consumer page, as on media keys (USB-IF usage tables, page 0x0C), by its usage. */
 final readonly class ConsumerControl implements ContactOutput, StoredOnDevice
@@ -27,7 +26,7 @@ final readonly class ConsumerControl implements ContactOutput, StoredOnDevice
 
     public static function title(): string
     {
-        return 'a media control';
+        return 'a media key';
     }
 
     public static function about(): string
@@ -37,7 +36,7 @@ final readonly class ConsumerControl implements ContactOutput, StoredOnDevice
 
     public static function fields(): Fields
     {
-        return Fields::of(Field::given('usage', 'Usage', new Whole(1, 0xFFFF), 'Its usage on page 0x0C of the HID usage tables: 233 is volume up.', 233));
+        return Fields::of(Field::given('usage', 'Media key', new NamedWhole(1, 0xFFFF, MediaKeys::all()), 'Its usage on page 0x0C of the HID usage tables: 233 is volume up.', 0xE9));
     }
 
     public static function from(Given $given): static
@@ -52,7 +51,7 @@ final readonly class ConsumerControl implements ContactOutput, StoredOnDevice
 
     public function inWords(Names $names): string
     {
-        return sprintf('consumer control 0x%04X', $this->usage);
+        return MediaKeys::label($this->usage);
     }
 
     protected function event(): string

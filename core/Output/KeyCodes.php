@@ -57,6 +57,6 @@ final class KeyCodes
             $all['Numpad'.$digit] = 'Num '.$digit;
         }
 
-        return $all + array_diff_key(self::OTHERS, array_flip(self::MODIFIERS));
+        return $all + self::OTHERS;
     }
 }

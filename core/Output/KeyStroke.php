@@ -86,6 +86,12 @@ final readonly class KeyStroke implements ContactOutput, Drives, IsWay, PressesK
         return 'key '.implode('+', [...$this->with, $this->code]);
     }
 
+    /** The same for the same keys, in whatever order they were given: "ControlLeft+KeyR". */
+    public function codes(): string
+    {
+        return implode('+', [...array_intersect(KeyCodes::MODIFIERS, $this->with), $this->code]);
+    }
+
     public function whyNotOn(DeviceByItself $device): ?string
     {
         return null;

@@ -11,6 +11,7 @@ use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Cause\Input;
 use Nailrod\Core\Cause\StepKind;
 use Nailrod\Core\Output\KeyCodes;
+use Nailrod\Core\Output\MediaKeys;
 use Nailrod\Core\Output\OutputEvent;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Simulator\GameEvent;
@@ -37,7 +38,7 @@ final readonly class OutputWords
             OutputEvent::LAMP => sprintf('%s is %s', $this->set->rig->lampNameOf($event->target), match ($value) {
                 0 => 'dark', 1 => 'lit', default => $value,
             }),
-            OutputEvent::CONSUMER => sprintf('consumer control 0x%04X %s', (int) $event->target, $value === 1 ? 'on' : 'off'),
+            OutputEvent::CONSUMER => MediaKeys::label((int) $event->target).($value === 1 ? ' on' : ' off'),
             OutputEvent::MOUSE => $this->mouse($event),
             OutputEvent::LAYER => 'layer '.$value.' is live',
             OutputEvent::STOP => $this->stop($event->target).($value === 1 ? ' is open' : ' is shut'),
@@ -70,7 +71,8 @@ final readonly class OutputWords
             OutputEvent::MOUSE => 'mouse '.$event->target,
             OutputEvent::LAMP => $this->set->rig->lampNameOf($event->target),
             OutputEvent::FLAG => $this->set->flags[$event->target] ?? $event->target,
-            OutputEvent::HAT, OutputEvent::CONSUMER, OutputEvent::LAYER => $event->target,
+            OutputEvent::CONSUMER => MediaKeys::label((int) $event->target),
+            OutputEvent::HAT, OutputEvent::LAYER => $event->target,
             default => $event->kind.' '.$event->target,
         };
         foreach ($event->cause->steps as $step) {

@@ -1,3 +1,4 @@
+import { isChoosing } from './choose.js';
 import { visit } from './edits.js';
 import { live } from './live.js';
 
@@ -88,7 +89,7 @@ document.addEventListener('live:answer', ({ detail }) => {
     const { n, ref } = detail.found;
     const isNew = counted !== null && n > counted;
     counted = n;
-    if (isNew && isOn()) {
+    if (isNew && isOn() && !isChoosing()) {
         go(ref);
     }
 });

@@ -84,7 +84,7 @@ final class BehavioursTest extends TestCase
         yield 'a hat' => [['does' => 'hat', 'output' => ['number-hat' => '1', 'direction' => 'east']], 'hat 1 east'];
         yield 'a mouse button' => [['does' => 'mouse button', 'output' => ['button' => 'right']], 'right mouse button'];
         yield 'the wheel' => [['does' => 'mouse wheel', 'output' => ['by' => '-2']], 'mouse wheel -2'];
-        yield 'a media control' => [['does' => 'consumer control', 'output' => ['usage' => '233']], 'consumer control 0x00E9'];
+        yield 'a media key' => [['does' => 'consumer control', 'output' => ['usage' => '233']], 'Volume up'];
         yield 'a variable in steps' => [['does' => 'step variable', 'output' => ['name' => 'flaps', 'by-step-variable' => '1', 'low' => '0', 'high' => '3', 'at_limit' => 'wraps']], 'variable flaps +1, 0 to 3, wraps'];
         yield 'two values in turn' => [['does' => 'swap variable', 'output' => ['name' => 'flaps', 'first' => '0', 'second' => '2']], 'variable flaps, 0 or 2 in turn'];
         yield 'a lamp' => [['does' => 'lamp', 'output' => ['lamp' => 'fennel/lamp-1']], 'light fennel/lamp-1'];

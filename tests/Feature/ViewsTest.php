@@ -76,7 +76,22 @@ final class ViewsTest extends TestCase
         $view = new ShapeView($this->place(), ShapeView::query('?axis=fennel/friction'));
         $this->assertSame('stop-3', $view->stops->freeId());
         $this->assertSame('fennel/left-thumb', $view->stops->openerOf($view->stops->all['stop-2']));
-        $this->assertSame('Fennel · Left thumb (now: open S)', $view->stops->openers()['fennel/left-thumb']);
+        $this->assertSame('Left thumb', $view->stops->openers(null)['fennel/left-thumb']);
+        $this->assertArrayNotHasKey('gorse/button-1', $view->stops->openers(null));
+        $this->edit(fn (Edits $edits) => $edits->stop('stop-2', ['name' => 'S', 'axes' => ['fennel/friction'], 'at' => 0.5, 'opens' => 'held'], 'bracken/push-12'));
+        $view = new ShapeView($this->place(), ShapeView::query('?axis=fennel/friction'));
+        $this->assertSame('Bracken · Push 12', $view->stops->openers($view->stops->all['stop-2'])['bracken/push-12']);
+    }
+
+    public function test_what_can_be_chosen_says_what_it_does_already(): void
+    {
+        $already = $this->get('/sets/skerrywing/already')->assertOk()->json();
+        $this->assertSame('Cruise: Drop a sack; On water: Cast mooring off', $already['said']['control']['fennel/mark']);
+        $this->assertSame([['layer', 'water']], $already['leads']['fennel/ring']);
+        $this->assertSame(['Fennel · Mark button', 'Gorse · Stick X'], [$already['names']['contact']['fennel/mark'], $already['names']['axis']['gorse/stick.x']]);
+        $this->assertSame(0xE9, $already['media']['AudioVolumeUp']);
+        $this->get('/sets/house/already')->assertOk();
+        $this->get('/sets/none/already')->assertNotFound();
     }
 
     public function test_the_comb_has_a_row_for_all_that_can_be_assigned_and_knows_what_reaches_an_action(): void

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\View\Shape;
 
+use App\Forms\Choices;
 use App\View\Place;
 use Nailrod\Core\Axis\Stop;
 use Nailrod\Core\Device\AxisInput;
+use Nailrod\Core\Format\Type\Reference;
 
 /** The stops of the picked axis, and what opens them. */
 final readonly class ShapeStops
@@ -16,23 +18,16 @@ final readonly class ShapeStops
 
     private bool $isCentred;
 
-    public function __construct(private Place $place, ?AxisInput $axis)
+    public function __construct(private Place $place, private ?AxisInput $axis)
     {
         $this->isCentred = $axis?->centred === true;
         $this->all = $axis === null ? [] : $place->set->stopsOf($axis->ref);
     }
 
-    /** @return array<string, string> every contact of the rig, with what it does in the base layer, by reference */
-    public function openers(): array
+    /** @return array<string, string> the contacts that lie near the axis, and what opens the stop now, by reference */
+    public function openers(?Stop $stop): array
     {
-        $set = $this->place->set;
-        $openers = [];
-        foreach (array_keys($set->rig->contacts) as $ref) {
-            $does = $this->place->words->cell($set->cell('base', $ref));
-            $openers[$ref] = $set->rig->fullNameOf($ref, ' · ').($does === '' ? '' : ' (now: '.$does.')');
-        }
-
-        return $openers;
+        return (new Choices($this->place->set))->near(Reference::CONTACT, explode('/', $this->axis->ref ?? '', 2)[0], $stop === null ? '' : $this->openerOf($stop));
     }
 
     /**

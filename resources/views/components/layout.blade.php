@@ -12,7 +12,7 @@
     <link rel="icon" href="/icon.svg" type="image/svg+xml">
     @vite(['resources/css/app.css', 'resources/js/app.js'])
 </head>
-<body x-data="page" data-place="{{ $place->name }}" data-set="{{ $place->record->id }}" data-picked="{{ json_encode((object) $place->picked->toArray()) }}" data-simulator="{{ $place->set->catalogue?->name }}" data-revision="{{ $place->edited->head_id }}" data-program="{{ $place->record->program }}" data-rig="{{ $line->address() }}" data-rig-token="{{ $line->token() }}">
+<body x-data="page" data-place="{{ $place->name }}" data-set="{{ $place->record->id }}" data-picked="{{ json_encode((object) $place->picked->toArray()) }}" data-simulator="{{ $place->set->catalogue?->name }}" data-already="{{ route('already', $place->record->id) }}" data-revision="{{ $place->edited->head_id }}" data-program="{{ $place->record->program }}" data-rig="{{ $line->address() }}" data-rig-token="{{ $line->token() }}">
 <nav class="skips" aria-label="Skip"><a class="skip" href="#place">To the content</a>@stack('skips')</nav>
 <header id="top" data-revision="{{ $place->edited->head_id }}">
 <div class="top">
@@ -57,6 +57,7 @@
 <p class="notice notice--problem" id="offline" hidden>The rig is not running; it is being started again. Pages and edits go on; what you move is kept and sent when it is back.</p>
 <p class="notice notice--changed" id="other-set" hidden><span><b></b> is in play now.</span> <button type="button" class="link" data-put-in-play>Put {{ $place->record->name }} in play</button></p>
 <x-listening />
+<x-choose />
 <p class="notice notice--problem" id="broken" hidden></p>
 <p class="notice notice--changed" id="new-code" hidden>Nailrod was changed on the disk since the rig began. <button type="button" class="link" data-restart>Start the rig again</button></p>
 <p class="herald-notice" id="herald-notice" role="status" hidden></p>

@@ -42,7 +42,7 @@
         @unless ($behaviour instanceof Nailrod\Core\Behaviour\PlaysItsMacro)<label class="check"><input type="checkbox" name="beside" value="1" form="action-list"> The next action comes beside these</label>@endunless
         <form method="post" action="{{ route('cell.depend', $place->record->id) }}" data-edit novalidate data-autosave class="editor__form whens">
             {{ $place->from() }}{{ $hidden() }}
-            <label class="field field--tall"><span>Works</span><select name="when">
+            <label class="field field--tall"><span>Works</span><select name="when" data-of="condition">
                 <option value="always">always</option>
                 {{ App\Forms\Options::of($view->conditions(), $view->conditionOf($cell)) }}
             </select></label>
@@ -92,15 +92,15 @@
     @endforeach</ul>
     <form method="post" action="{{ route('cell.chord', $place->record->id) }}" data-edit novalidate class="editor__form">
         {{ $place->from() }}{{ $hidden() }}
-        <label class="field field--tall"><span>With</span><select name="together">{{ App\Forms\Options::of($view->others()) }}</select></label>
-        <label class="field field--tall"><span>And</span><select name="third"><option value="">nothing else</option>{{ App\Forms\Options::of($view->others()) }}</select></label>
+        <label class="field field--tall"><span>With</span><select name="together" data-of="contact" data-any>{{ App\Forms\Options::of($view->others()) }}</select></label>
+        <label class="field field--tall"><span>And</span><select name="third" data-of="contact" data-any><option value="">nothing else</option>{{ App\Forms\Options::of($view->others()) }}</select></label>
         {{ $view->fieldInput()->html(Nailrod\Core\Set\Chord::fields()->all['within_ms'], 'within', Nailrod\Core\Set\Chord::WITHIN_MS) }}
         @if ($catalogue === null)
             <input type="hidden" name="does" value="button"><label class="field field--tall"><span>Output</span><input type="number" name="output[number]" min="1" max="512" value="{{ $view->begins()['button']['number'] }}"></label>
         @else
             <label class="field field--tall"><span>Does</span><select name="does" data-kinds-of="output"><option value="action">an action</option><option value="{{ Nailrod\Core\Output\GoToLayer::kind() }}">{{ Nailrod\Core\Output\GoToLayer::title() }}</option></select></label>
-            <label class="field field--tall" data-kinds="{{ Nailrod\Core\Output\GoToLayer::kind() }}" hidden><span>Layer</span><select name="output[{{ App\Forms\Offered::input(Nailrod\Core\Output\GoToLayer::kind(), 'layer') }}]">{{ App\Forms\Options::of(App\Forms\Options::names($place->set->layers)) }}</select></label>
-            <label class="field field--tall" data-kinds="action"><span>Action</span><select name="output[action]">{{ App\Forms\Options::of(App\Forms\Options::actions($catalogue)) }}</select></label>
+            <label class="field field--tall" data-kinds="{{ Nailrod\Core\Output\GoToLayer::kind() }}" hidden><span>Layer</span><select name="output[{{ App\Forms\Offered::input(Nailrod\Core\Output\GoToLayer::kind(), 'layer') }}]" data-of="layer">{{ App\Forms\Options::of(App\Forms\Options::names($place->set->layers)) }}</select></label>
+            <label class="field field--tall" data-kinds="action"><span>Action</span><select name="output[action]" data-of="action">{{ App\Forms\Options::of(App\Forms\Options::actions($catalogue)) }}</select></label>
         @endif
         <button class="button">Put together</button>
     </form>
@@ -126,8 +126,8 @@
         {{ $place->from() }}{{ $hidden() }}
         <label class="field field--tall"><span>What</span><select name="what"><option value="cell">this cell</option><option value="row">the whole row</option><option value="layer">the whole layer</option></select></label>
         <label class="field field--tall"><span>How</span><select name="how">{{ App\Forms\Options::of(['copy' => 'copy to', 'move' => 'move to', 'swap' => 'swap with', 'clear' => 'clear']) }}</select></label>
-        <label class="field field--tall to-ref"><span>Control</span><select name="to_ref">@foreach ($view->targets() as $device => $targets)<optgroup label="{{ $device }}">{{ App\Forms\Options::of($targets, $view->ref) }}</optgroup>@endforeach</select></label>
-        <label class="field field--tall to-layer"><span>Layer</span><select name="to_layer">{{ App\Forms\Options::of(App\Forms\Options::names($place->set->layers), $view->layer) }}</select></label>
+        <label class="field field--tall to-ref"><span>Control</span><select name="to_ref" data-of="{{ $view->isAxis() ? 'axis' : 'contact' }}" data-any>{{ App\Forms\Options::of($view->near(), $view->ref) }}</select></label>
+        <label class="field field--tall to-layer"><span>Layer</span><select name="to_layer" data-of="layer">{{ App\Forms\Options::of(App\Forms\Options::names($place->set->layers), $view->layer) }}</select></label>
         <button class="button">Do it</button>
     </form>
 </details>

@@ -31,11 +31,7 @@
                     <form method="post" action="{{ route('layer.add', $place->record->id) }}" data-edit novalidate class="pop__body">
                         {{ $place->from() }}
                         <label class="field"><span>Name</span><input name="name" maxlength="30" required></label>
-                        <label class="field"><span>Held by</span><select name="holder"><option value="">nothing yet</option>
-                            @foreach ($view->comb->rows() as $row)
-                                @if (! $row['axis'])<option value="{{ $row['ref'] }}">{{ $row['name'] }}</option>@endif
-                            @endforeach
-                        </select></label>
+                        <label class="field"><span>Held by</span><select name="holder" data-of="contact" data-any><option value="">nothing yet</option>{{ App\Forms\Options::of($view->fieldInput()->choices->near(Nailrod\Core\Format\Type\Reference::CONTACT, $view->device->id)) }}</select></label>
                         <button class="button">Make it</button>
                     </form>
                 </details>

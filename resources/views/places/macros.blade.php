@@ -101,7 +101,7 @@
         <form method="post" action="{{ $post('macro.say') }}" data-edit novalidate data-autosave class="plays">
             {{ $place->from() }}{{ $hidden }}
             @foreach (Nailrod\Core\Macro\Macro::howItPlays()->all as $field){{ $view->fieldInput()->html($field, $field->name, $macro->toArray()[$field->name] ?? $field->usual) }}@endforeach
-            <label class="field"><span>Works</span><select name="when">{{ App\Forms\Options::of($view->conditions(), $view->condition()) }}</select></label>
+            <label class="field"><span>Works</span><select name="when" data-of="condition">{{ App\Forms\Options::of($view->conditions(), $view->condition()) }}</select></label>
         </form>
         <form method="post" action="{{ $post('macro.say') }}" data-edit novalidate data-autosave class="plays">{{ $place->from() }}{{ $hidden }}<label class="field"><span>Pause at the end, ms</span><input type="number" name="pause" min="0" max="600000" step="any" value="{{ $view->line->pause() / 1000 }}"></label></form>
         <h2 class="column__title">Played by</h2>

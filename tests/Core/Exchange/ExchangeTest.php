@@ -15,6 +15,7 @@ use Nailrod\Core\Exchange\KeyList;
 use Nailrod\Core\Exchange\Summary;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Output\KeyCodes;
 use Nailrod\Core\Output\KeyNames;
 use Nailrod\Core\Output\OutputEvent;
 use Nailrod\Core\Program\Compiler;
@@ -26,6 +27,7 @@ use Nailrod\Core\Simulator\GameEvent;
 use Nailrod\Core\Simulator\GameState;
 use Nailrod\Core\Simulator\StandInGame;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\DemoSets;
 use Tests\Core\Desk;
@@ -144,6 +146,31 @@ final class ExchangeTest extends TestCase
             $read('l'), $read('shift + L'), $read('Control+PgUp'), $read('num 5'), $read('Num +'), $read('Shift+Num +'), $read('ShiftLeft+KeyL'), $read('F8'), $read('right'), '+' => $read('hyper+L'),
         ]);
         $this->assertSame([null, null, null, null], [$read(''), $read('L+Shift'), $read('Shift+Shift+L'), $read('LL')]);
+        foreach (KeyCodes::all() as $code => $label) {
+            $this->assertSame($code, KeyNames::read($label)?->code, $label);
+        }
+    }
+
+    #[TestWith(['Left Shift', 'ShiftLeft'])]
+    #[TestWith(['rechte Umschalt', 'ShiftRight'])]
+    #[TestWith(['RCtrl', 'ControlRight'])]
+    #[TestWith(['Strg+R', 'ControlLeft+KeyR'])]
+    #[TestWith(['AltGr + q', 'AltRight+KeyQ'])]
+    #[TestWith(['Keypad5', 'Numpad5'])]
+    #[TestWith(['KP_Enter', 'NumpadEnter'])]
+    #[TestWith(['num -', 'NumpadSubtract'])]
+    #[TestWith(['Num Lock', 'NumLock'])]
+    #[TestWith(['Ctrl+-', 'ControlLeft+Minus'])]
+    #[TestWith(['Ctrl++', 'ControlLeft+Equal'])]
+    #[TestWith(['Bild auf', 'PageUp'])]
+    #[TestWith(['Win+Tab', 'MetaLeft+Tab'])]
+    #[TestWith(['key a', 'KeyA'])]
+    #[TestWith(['left left', ''])]
+    #[TestWith(['right L', ''])]
+    public function test_keys_are_read_in_the_words_of_lists(string $written, string $codes): void
+    {
+        $key = KeyNames::read($written);
+        $this->assertSame($codes, implode('+', [...$key->with ?? [], ...$key === null ? [] : [$key->code]]));
     }
 
     public function test_a_table_becomes_a_catalogue(): void

@@ -1,5 +1,4 @@
 @php($shaping = $view->shaping())
-@php($openers = $view->stops->openers())
 @foreach ($view->parts() as $part => $class)
 <x-shape-part :view="$view" :part="$part" :title="ucfirst($class::title())" :says="$shaping->parts[$part]->inWords($view->isCentred()) ?: $shaping->parts[$part]->asItComes($view->axis)">
     @includeFirst(['partials.shape.parts.'.$part, 'partials.shape.parts.fields'], ['fields' => $class::fields($view->axis), 'now' => $shaping->parts[$part]->values(), 'input' => new App\Forms\PanelInput($view->figure(), $part)])
@@ -14,7 +13,7 @@
     <details class="part part--stop" key="stop-{{ $stop->id }}" id="part-stop-{{ $stop->id }}">
         <summary class="part__head"><h3>{{ $stop->name }} <small>stop</small></h3><span class="part__says">{{ $view->stops->sentenceOf($stop) }}</span></summary>
         <form method="post" action="{{ route('stop.save', $place->record->id) }}" data-edit novalidate data-autosave class="part__body panel__part--stop" id="stop-{{ $stop->id }}">
-            <x-stop-fields :openers="$openers" :place="$place" :view="$view" :stop="$stop" :id="$stop->id" />
+            <x-stop-fields :place="$place" :view="$view" :stop="$stop" :id="$stop->id" />
         </form>
         <div class="panel__row">
             <x-origin :place="$place" :origin="$place->originOf(Nailrod\Core\Set\PartPath::stop($stop->id))" path="stops/{{ $stop->id }}" />
@@ -28,7 +27,7 @@
 <details class="panel__new" id="new-stop">
     <summary>New stop</summary>
     <form method="post" action="{{ route('stop.save', $place->record->id) }}" data-edit novalidate class="part__body">
-        <x-stop-fields :openers="$openers" :place="$place" :view="$view" :stop="null" :id="$view->stops->freeId()" />
+        <x-stop-fields :place="$place" :view="$view" :stop="null" :id="$view->stops->freeId()" />
         <button class="button">Put the stop in</button>
     </form>
 </details>
@@ -40,7 +39,7 @@
         <label class="field"><span>What</span><select name="what">
             {{ App\Forms\Options::of($view->made->newKinds()) }}
         </select></label>
-        <label class="field"><span>Together with</span><select name="other">{{ App\Forms\Options::of($view->made->partners(), $view->partner()) }}</select></label>
+        <label class="field"><span>Together with</span><select name="other" data-of="axis">{{ App\Forms\Options::of($view->made->partners(), $view->partner()) }}</select></label>
         <button class="button">Build it</button>
     </form>
 </details>
