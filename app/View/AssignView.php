@@ -55,7 +55,10 @@ final readonly class AssignView
 
     public AssignActions $actions;
 
-    public function __construct(public Place $place, string $device, string $layer, string $ref, string $filter = '', string $take = '', string $more = '', int $page = 0)
+    /** Null while nothing is paired. */
+    public ?AssignPairing $pairing;
+
+    public function __construct(public Place $place, string $device, string $layer, string $ref, string $filter = '', string $take = '', string $more = '', int $page = 0, string $pair = '', string $last = '')
     {
         $this->take = $place->set->catalogue?->action($take) === null ? '' : $take;
         $this->more = $more === 'numbers' ? $more : '';
@@ -68,6 +71,7 @@ final readonly class AssignView
         $this->actions = new AssignActions($place);
         $this->comb = new AssignComb($place, $this->device, $this->layer, $this->ref, $filter);
         $this->page = max(1, min($this->device?->pages() ?? 1, $page > 0 ? $page : $rig->controlOf($this->ref)->page ?? 1));
+        $this->pairing = $pair === '' || $this->device === null ? null : new AssignPairing($place, $this->device, $this->layer, $pair, $last);
         $place->picked->device = $this->device->id ?? '';
         $place->picked->layer = $this->layer;
         $place->picked->ref = $this->ref;

@@ -2,6 +2,7 @@ import Alpine from '@alpinejs/csp';
 import focus from '@alpinejs/focus';
 import morph from '@alpinejs/morph';
 import './choose.js';
+import './pair.js';
 import './arrange.js';
 import './edits.js';
 import './faceplate.js';

@@ -1,11 +1,9 @@
 import { already, known } from './already.js';
+import { Strokes } from './strokes.js';
 
 /** A key is pressed instead of looked up: with its modifiers, a modifier alone, or a media key. */
-const MODIFIERS = ['ShiftLeft', 'ShiftRight', 'ControlLeft', 'ControlRight', 'AltLeft', 'AltRight', 'MetaLeft', 'MetaRight'];
-
-const down = new Set();
-/** A modifier that was pressed alone is meant itself once it is let go of. */
-let alone = '';
+const strokes = new Strokes();
+/** A stroke that does something already was pressed once. */
 let once = '';
 
 const option = (select, code) => [...select.options].find(({ value }) => value === code);
@@ -88,27 +86,16 @@ export function takeKeys({ select, take, say, show, close }) {
     for (const type of ['keydown', 'keyup']) {
         window.addEventListener(type, (event) => {
             if (select() === null) {
-                down.clear();
+                strokes.clear();
                 once = '';
 
                 return;
             }
             event.preventDefault();
             event.stopImmediatePropagation();
-            const { code } = event;
-            const held = MODIFIERS.filter((one) => down.has(one) && one !== code);
-            if (type === 'keyup') {
-                down.delete(code);
-                if (alone === code) {
-                    alone = '';
-                    stroke([...held, code]);
-                }
-            } else if (!event.repeat) {
-                down.add(code);
-                alone = MODIFIERS.includes(code) ? code : '';
-                if (alone === '') {
-                    stroke([...held, code]);
-                }
+            const codes = strokes.take(event);
+            if (codes !== null) {
+                stroke(codes);
             }
         }, true);
     }

@@ -1,5 +1,6 @@
 import { already, known } from './already.js';
 import { takeKeys } from './choose-key.js';
+import { onFound } from './found.js';
 
 /**
  * A list to choose from is not looked through: what is asked for is pressed or moved, or found by a part of its name. What it
@@ -168,15 +169,7 @@ async function pressed(ref) {
     place();
 }
 
-let counted = null;
-document.addEventListener('live:answer', ({ detail }) => {
-    const { n, ref } = detail.found;
-    const isNew = counted !== null && n > counted;
-    counted = n;
-    if (isNew && select !== null) {
-        pressed(ref);
-    }
-});
+onFound((ref) => select !== null && pressed(ref));
 
 document.addEventListener('mousedown', (event) => {
     if (event.button === 0 && asks(event.target)) {

@@ -1,9 +1,9 @@
 import { live } from './live.js';
 import { own, turn } from './listening.js';
+import { escapes } from './twice.js';
 
 /** The keyboard of this computer as a device of the rig: while the page listens, every key goes there. */
-const TWICE_MS = 500;
-let escaped = 0;
+const endsIt = escapes();
 const down = new Set();
 
 function letGo() {
@@ -11,14 +11,6 @@ function letGo() {
         live.input(port, 0);
     }
     down.clear();
-}
-
-/** Escape, and soon after it once more. */
-function endsIt(event) {
-    const isTwice = event.code === 'Escape' && performance.now() - escaped < TWICE_MS;
-    escaped = event.code === 'Escape' ? performance.now() : 0;
-
-    return isTwice;
 }
 
 for (const type of ['keydown', 'keyup']) {

@@ -1,6 +1,8 @@
 import { isChoosing } from './choose.js';
 import { visit } from './edits.js';
+import { onFound } from './found.js';
 import { live } from './live.js';
+import { isPairing } from './pair.js';
 
 /** Reach for it: a control that is moved or pressed is jumped to, on every place that lists controls. */
 const KEY = 'nailrod.reach';
@@ -83,13 +85,8 @@ async function go(ref) {
     busy = false;
 }
 
-/** The server tells what a hand has touched, and leaves out what moves by itself. */
-let counted = null;
-document.addEventListener('live:answer', ({ detail }) => {
-    const { n, ref } = detail.found;
-    const isNew = counted !== null && n > counted;
-    counted = n;
-    if (isNew && isOn() && !isChoosing()) {
+onFound((ref) => {
+    if (isOn() && !isChoosing() && !isPairing()) {
         go(ref);
     }
 });

@@ -1,5 +1,5 @@
 import { expect, test } from './app.js';
-import { hold, pick, play, press, saved, unfold } from './hands.js';
+import { pick, play, press, saved, unfold } from './hands.js';
 
 const box = (page) => page.locator('#choose');
 const find = (page) => page.locator('#choose .choose__find');
@@ -147,6 +147,4 @@ test('a key is pressed: with what is held with it, alone, by its side, and as a 
     await expect(page.locator('.does [name="output[usage]"] option:checked')).toHaveText('Volume up');
     await saved(page, () => page.locator('.does .button').click());
     await expect(page.locator('.editor__does .outputs')).toContainText('Volume up');
-    await hold(page, 'fennel/mark');
-    await page.mouse.up();
 });

@@ -7,7 +7,9 @@ namespace App\Http\Controllers;
 use App\Http\Requests\CellRequest;
 use App\Http\Requests\EditRequest;
 use App\Http\Requests\LayerRequest;
+use App\View\AssignPairing;
 use Illuminate\Http\RedirectResponse;
+use Nailrod\Core\Plan\Pairing;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Edits;
 use Nailrod\Core\Set\SetDocument;
@@ -49,6 +51,15 @@ final class CellController
     public function removeOutput(CellRequest $request, string $set): RedirectResponse
     {
         return $this->edit($request, $set, fn (Edits $edits) => $edits->removeOutput($request->layer(), $request->ref(), $request->integer('index')));
+    }
+
+    /** A key and a control that were pressed together; the page stays where pairs are made, and shows the device of this one. */
+    public function pair(CellRequest $request, string $set): RedirectResponse
+    {
+        $done = $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => (new Pairing($base))->pair($request->string('keys')->toString(), $request->layer(), $request->ref(), $request->integer('apart')));
+        $asked = $request->string('asked')->toString();
+
+        return $done->setTargetUrl(route('assign', ['set' => $set, 'device' => explode('/', $request->ref(), 2)[0], 'layer' => $request->layer(), 'pair' => $asked === '' ? AssignPairing::ON : $asked, 'last' => $request->ref()]));
     }
 
     public function behave(CellRequest $request, string $set): RedirectResponse

@@ -62,6 +62,8 @@ final class PlaceController
             $request->string('take')->toString(),
             $request->string('more')->toString(),
             $request->integer('page'),
+            $request->string('pair')->toString(),
+            $request->string('last')->toString(),
         )]);
     }
 

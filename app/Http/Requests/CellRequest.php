@@ -28,6 +28,7 @@ final class CellRequest extends RevisionRequest
             'behaviour' => ['nullable', 'string'],
             'output' => ['sometimes', 'array'], 'behave' => ['sometimes', 'array'],
             'together' => ['sometimes', 'required', 'string'], 'third' => ['nullable', 'string'], 'within' => ['sometimes', 'required', 'numeric'], 'chord' => ['sometimes', 'string'],
+            'keys' => ['sometimes', 'required', 'string', 'max:120'], 'apart' => ['sometimes', 'required', 'integer', 'min:0'], 'asked' => ['nullable', 'string'],
             'index' => ['sometimes', 'integer', 'min:0'],
             'beside' => ['sometimes', 'boolean'],
             'when' => ['sometimes', 'string'], 'when_to' => ['sometimes', 'required', 'numeric'],

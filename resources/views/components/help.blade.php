@@ -18,6 +18,7 @@
                 <div><dt><kbd>↑</kbd> <kbd>↓</kbd> <kbd>←</kbd> <kbd>→</kbd></dt><dd>from cell to cell; <kbd>Enter</kbd> picks one, <kbd>Delete</kbd> clears it</dd></div>
                 <div><dt><kbd>E</kbd></dt><dd>to the editor of the picked cell</dd></div>
                 <div><dt><kbd>Ctrl</kbd> <kbd>C</kbd> <kbd>X</kbd> <kbd>V</kbd></dt><dd>copy or move a cell to another</dd></div>
+                <div><dt>Pair</dt><dd>press a key and a control within two seconds: they are assigned to each other; <kbd>Esc</kbd> twice ends it</dd></div>
                 <div><dt>drag</dt><dd>a wire from a cell to an action, or back; a cell to another moves it, with <kbd>Ctrl</kbd> copies, with <kbd>Alt</kbd> swaps</dd></div>
             </dl>
             <h3>On a drawn device</h3>

@@ -27,6 +27,7 @@
                     <span class="layer layer--{{ Nailrod\Core\Set\LayerLook::of($place->set, $id) }}" data-layer="{{ $id }}" title="{{ $layer->name }}, {{ $holders[$id] }}"><span class="layer__name">{{ $layer->name }}</span><small>{{ $holders[$id] }}</small><em class="layer__live">live</em></span>
                 @endforeach
                 <div class="layers__new">
+                <a class="link" href="{{ route('assign', ['set' => $place->record->id, 'device' => $view->device->id, 'layer' => $view->layer, 'pair' => App\View\AssignPairing::ON]) }}" data-refresh title="Press a key and a control: they are assigned to each other">Pair</a>
                 <details class="pop" id="new-layer" data-once><summary class="link">New layer</summary>
                     <form method="post" action="{{ route('layer.add', $place->record->id) }}" data-edit novalidate class="pop__body">
                         {{ $place->from() }}
@@ -101,7 +102,9 @@
             @endif
         </section>
         <section class="loom__editor" id="editor" tabindex="-1" aria-label="The picked assignment">
-            @if ($view->ref === '' && $view->take !== '')
+            @if ($view->pairing !== null)
+                @include('partials.pairing')
+            @elseif ($view->ref === '' && $view->take !== '')
                 @php($taken = $catalogue->action($view->take))
                 <div class="take-up" data-take><p><strong>{{ $taken->isAxis() ? 'Move' : 'Press' }} the control for {{ $taken->name }}.</strong> It is assigned in the layer that is live then. <a class="link" href="{{ $link([]) }}" data-refresh>Leave it</a></p>
                 <form method="post" action="{{ route('cell.assign', $place->record->id) }}" data-edit novalidate hidden>{{ $place->from() }}<input name="layer"><input name="ref"><input name="does" value="action"><input name="output[action]" value="{{ $taken->id }}"></form></div>

@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Plan;
+
+use Nailrod\Core\Action\Action;
+use Nailrod\Core\Behaviour\Behaviour;
+use Nailrod\Core\Behaviour\Follow;
+use Nailrod\Core\Behaviour\Pulse;
+use Nailrod\Core\Behaviour\Ticks;
+use Nailrod\Core\Device\ContactInput;
+use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Layer\Layer;
+use Nailrod\Core\Output\ActionOutput;
+use Nailrod\Core\Output\KeyNames;
+use Nailrod\Core\Output\KeyStroke;
+use Nailrod\Core\Output\LeadsToLayer;
+use Nailrod\Core\Output\PressesKeys;
+use Nailrod\Core\Set\BindingSet;
+use Nailrod\Core\Set\Edits;
+use Nailrod\Core\Set\SetDocument;
+
+/** A key and a control that hands have pressed soon after each other, in either order, are assigned to each other. */
+final readonly class Pairing
+{
+    /** What is further apart than this is no pair, in ms. */
+    public const WITHIN_MS = 2000;
+
+    public function __construct(private BindingSet $set) {}
+
+    /**
+     * Where the key is that by which the game is told an action, the action is assigned; else the key itself.
+     *
+     * @param string $keys  W3C codes with a plus between: "ControlLeft+KeyR"
+     * @param int    $apart between the two, in ms
+     *
+     * @throws FormatError if they are no pair
+     */
+    public function pair(string $keys, string $layer, string $ref, int $apart): SetDocument
+    {
+        $key = KeyNames::read($keys) ?? throw FormatError::told('Key', $keys === '' ? 'none' : $keys, 'a key that has a name');
+        $contact = $this->set->rig->contacts[$ref] ?? throw FormatError::told('Control', $this->set->rig->has($ref) ? $this->set->rig->nameOf($ref).', which is an axis' : 'none', 'one that is pressed or flipped');
+        if (! isset($this->set->layers[$layer])) {
+            throw FormatError::told('Layer', 'none of that name', 'one of the set');
+        }
+        if ($apart > self::WITHIN_MS) {
+            throw FormatError::told('Pair', sprintf('%s and the key %.1f s apart', $this->set->rig->nameOf($ref), $apart / 1000), 'both within '.(self::WITHIN_MS / 1000).' s');
+        }
+        if ($this->holdsLayer($layer, $ref)) {
+            throw FormatError::told('Control', $this->set->rig->nameOf($ref).', which leads to another layer', 'one that does not; clear it first if it is to do something else');
+        }
+        $action = $this->byKey($key);
+
+        return (new Edits($this->set))->assign($layer, $ref, $this->behaviour($contact, $action), [$action === null ? $key : new ActionOutput($action->id)]);
+    }
+
+    /** @return list<string> references of the contacts of a device that do something in a layer */
+    public function done(string $device, string $layer): array
+    {
+        return array_values(array_filter($this->contacts($device), fn (string $ref) => $this->does($layer, $ref)));
+    }
+
+    /** @return list<string> references of those that do nothing there yet, in the order of the device */
+    public function left(string $device, string $layer): array
+    {
+        return array_values(array_filter($this->contacts($device), fn (string $ref) => ! $this->does($layer, $ref)));
+    }
+
+    /** The one to ask for: the named one if it does nothing yet, else the next after it; null if none is left. */
+    public function next(string $device, string $layer, string $from = ''): ?string
+    {
+        $left = $this->left($device, $layer);
+        $order = array_flip($this->contacts($device));
+        $after = array_values(array_filter($left, fn (string $ref) => $order[$ref] >= ($order[$from] ?? 0)));
+
+        return $after[0] ?? $left[0] ?? null;
+    }
+
+    /** The one after that, for who leaves it out. */
+    public function after(string $device, string $layer, string $ref): ?string
+    {
+        $left = $this->left($device, $layer);
+        $at = array_search($ref, $left, true);
+
+        return count($left) < 2 || $at === false ? null : $left[($at + 1) % count($left)];
+    }
+
+    /** @return list<string> */
+    private function contacts(string $device): array
+    {
+        return array_map(fn (ContactInput $contact) => $contact->ref, $this->set->rig->deviceOf($device.'/')?->contacts() ?? []);
+    }
+
+    private function does(string $layer, string $ref): bool
+    {
+        return $this->set->cell($layer, $ref) !== null || $this->holdsLayer($layer, $ref);
+    }
+
+    /** Does it lead to another layer, here or where this layer says nothing of it? */
+    private function holdsLayer(string $layer, string $ref): bool
+    {
+        $cell = $this->set->cell($layer, $ref) ?? $this->set->cell(Layer::BASE, $ref);
+
+        return array_filter($cell->outputs ?? [], fn ($output) => $output instanceof LeadsToLayer) !== [];
+    }
+
+    /** The action that the game is told by this key. */
+    private function byKey(KeyStroke $key): ?Action
+    {
+        foreach ($this->set->catalogue->actions ?? [] as $action) {
+            $way = $this->set->wayOf($action->id);
+            if (! $action->isAxis() && $way instanceof PressesKeys && $way->keys()->codes() === $key->codes()) {
+                return $action;
+            }
+        }
+
+        return null;
+    }
+
+    /** What stays where it is put would hold the key for ever: it presses it once. */
+    private function behaviour(ContactInput $contact, ?Action $action): Behaviour
+    {
+        $stays = $this->set->rig->controlOf($contact->ref)?->kind->staysPut() === true;
+
+        return match (true) {
+            $contact->encoder !== null => Ticks::usual(),
+            $action !== null && ! $stays => $action->usualBehaviour(),
+            default => $stays ? Pulse::on('press') : Follow::always(),
+        };
+    }
+}
