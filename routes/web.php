@@ -83,6 +83,8 @@ Route::prefix('sets/{set}')->where(['set' => '[a-z0-9_-]+'])->group(function ():
     Route::post('stops', [StopController::class, 'save'])->name('stop.save');
     Route::post('stops/remove', [StopController::class, 'remove'])->name('stop.remove');
     Route::post('cells', [CellController::class, 'assign'])->name('cell.assign');
+    Route::post('cells/everywhere', [CellController::class, 'everywhere'])->name('cell.everywhere');
+    Route::post('cells/only', [CellController::class, 'only'])->name('cell.only');
     Route::post('cells/pair', [CellController::class, 'pair'])->name('cell.pair');
     Route::post('cells/outputs/remove', [CellController::class, 'removeOutput'])->name('cell.remove-output');
     Route::post('cells/behave', [CellController::class, 'behave'])->name('cell.behave');

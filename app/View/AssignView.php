@@ -28,6 +28,7 @@ use Nailrod\Core\Set\Cell;
 use Nailrod\Core\Set\Chord;
 use Nailrod\Core\Set\OutputUse;
 use Nailrod\Core\Set\PartPath;
+use Nailrod\Core\Set\Transfers;
 
 /** The Assign place: one device, a row for each of its contacts and axes, a column for each layer, and the actions. */
 final readonly class AssignView
@@ -139,10 +140,16 @@ final readonly class AssignView
         return $this->ref === '' ? null : ($this->isAxis() ? $use->axes() : $use->buttons());
     }
 
-    /** @return array<int, list<string>> in words where each of those numbers is used */
-    public function uses(): array
+    /** @return array<int, array{at: list<string>, hears: list<string>}> the chart of those numbers, see OutputUse::chart() */
+    public function chart(): array
     {
-        return (new OutputUse($this->place->set))->where($this->isAxis() ? ControllerAxis::class : ControllerButton::class);
+        return (new OutputUse($this->place->set))->chart($this->isAxis() ? ControllerAxis::class : ControllerButton::class);
+    }
+
+    /** Could the picked cell hold everywhere: is there another layer that says something else? */
+    public function isElsewhere(): bool
+    {
+        return (new Transfers($this->place->set))->isElsewhere($this->layer, $this->ref);
     }
 
     public function nameOf(string $ref): string

@@ -7,6 +7,7 @@ namespace Nailrod\Core\Set;
 use Nailrod\Core\Output\ControllerAxis;
 use Nailrod\Core\Output\ControllerButton;
 use Nailrod\Core\Output\IsNumbered;
+use Nailrod\Core\Output\Output;
 use Nailrod\Core\Output\OutputNumbers;
 
 /** Where the controller outputs of a set are used: by ways, cells, chords and macros. */
@@ -29,19 +30,34 @@ final readonly class OutputUse
     }
 
     /**
+     * The chart of one kind of outputs: for each number that is used, in order, where in which layer, and what the game hears.
+     *
      * @param class-string<IsNumbered> $kind
      *
-     * @return array<int, list<string>> in words where each number is used, by number in order
+     * @return array<int, array{at: list<string>, hears: list<string>}> in words; what the game hears is empty where nothing of it is bound to the number
      */
-    public function where(string $kind): array
+    public function chart(string $kind): array
     {
-        $where = [];
-        foreach ($this->uses($kind) as $number => $use) {
-            $where[$number][$use->inWords($this->set)] = true;
+        $at = $hears = [];
+        foreach ((new References($this->set))->all() as $use) {
+            $output = $use->does instanceof Output ? $this->set->leaving($use->does) : null;
+            if ($output instanceof $kind && $use->by !== Mention::WAY) {
+                $at[$output->number()][$use->inWords($this->set)] = true;
+            }
         }
-        ksort($where);
+        foreach ($this->set->catalogue->actions ?? [] as $action) {
+            $way = $this->set->wayOf($action->id);
+            if ($way instanceof $kind) {
+                $hears[$way->number()][] = $action->name;
+            }
+        }
+        $chart = [];
+        foreach (array_keys($at + $hears) as $number) {
+            $chart[$number] = ['at' => array_map(strval(...), array_keys($at[$number] ?? [])), 'hears' => $hears[$number] ?? []];
+        }
+        ksort($chart);
 
-        return array_map(fn (array $words) => array_map(strval(...), array_keys($words)), $where);
+        return $chart;
     }
 
     /**

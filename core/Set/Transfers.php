@@ -79,6 +79,42 @@ final readonly class Transfers
         return $this->change($this->own(), $how, $pairs);
     }
 
+    /**
+     * What one layer does with a contact or an axis, all do: the base layer says it, and no other says anything else.
+     *
+     * @throws FormatError if the layer says nothing of it
+     */
+    public function everywhere(string $layer, string $ref): SetDocument
+    {
+        $this->layer($layer);
+        $value = $this->value(PartPath::cell($layer, $ref)) ?? throw FormatError::told('layer', 'nothing there', 'a layer that says what the control does');
+        $own = $this->put($this->own(), PartPath::cell(Layer::BASE, $ref), $value);
+
+        return $this->withoutElsewhere($own, Layer::BASE, $ref);
+    }
+
+    /** No other layer says anything of it. */
+    public function onlyIn(string $layer, string $ref): SetDocument
+    {
+        $this->layer($layer);
+
+        return $this->withoutElsewhere($this->own(), $layer, $ref);
+    }
+
+    public function isElsewhere(string $layer, string $ref): bool
+    {
+        return array_filter(Keys::of($this->set->layers), fn (string $other) => $other !== $layer && $this->set->cell($other, $ref) !== null) !== [];
+    }
+
+    private function withoutElsewhere(SetDocument $own, string $layer, string $ref): SetDocument
+    {
+        foreach (Keys::of($this->set->layers) as $other) {
+            $own = $other === $layer ? $own : $this->put($own, PartPath::cell($other, $ref), null);
+        }
+
+        return $own;
+    }
+
     public function clearRow(string $ref): SetDocument
     {
         $own = $this->own();

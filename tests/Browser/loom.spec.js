@@ -216,3 +216,18 @@ test('the rig goes on when the bench is left: a toggle holds and a switch is up,
         return keys.filter((key) => key.startsWith('KeyT') || key === 'KeyS 0');
     })).toEqual(['KeyT 0', 'KeyS 0']);
 });
+
+test('one action puts a cell into every layer, another takes the others away; the chart says what the game hears', async ({ page, app }) => {
+    await pick(page, app, 'fennel/mark', 'water');
+    await saved(page, () => page.getByRole('button', { name: 'Same in every layer' }).click());
+    const cells = () => page.locator('.comb tr[data-row="fennel/mark"] td[data-cell]').allInnerTexts();
+    expect((await cells()).map((text) => text.trim())).toEqual([expect.stringContaining('Cast mooring off'), expect.stringContaining('as in the base layer')]);
+    await saved(page, () => page.keyboard.press('Control+z'));
+    await saved(page, () => page.getByRole('button', { name: 'Only in this layer' }).click());
+    expect((await cells()).map((text) => text.trim())).toEqual([expect.stringContaining('free'), expect.stringContaining('Cast mooring off')]);
+    await page.locator('#numbers a').click();
+    const line = page.locator('.chart tr', { hasText: 'Drop a sack' });
+    await expect(line.locator('td')).toHaveText(['4', 'macro Three sacks', 'Drop a sack']);
+    await saved(page, () => page.keyboard.press('Control+z'));
+    await expect(line.locator('td')).toHaveText(['4', /Fennel Mark button, Cruise; macro Three sacks/, 'Drop a sack']);
+});

@@ -22,6 +22,8 @@ final class Forms
             ['cells', $cell + ['does' => 'swap variable', 'output' => ['name' => 'flaps', 'first' => '1', 'second' => '2']]],
             ['cells', $cell + ['does' => 'mouse wheel', 'output' => ['by' => '2']]],
             ['cells', $cell + ['does' => 'consumer control', 'output' => ['usage' => '233']]],
+            ['cells/everywhere', $cell],
+            ['cells/only', $cell],
             ['cells/pair', $cell + ['keys' => 'ControlLeft+KeyJ', 'apart' => '120', 'asked' => '']],
             ['cells', $cell + ['does' => 'hat', 'output' => ['number-hat' => '1', 'direction' => 'north']]],
             ['cells', ['behaviour' => 'pulse', 'does' => 'set variable', 'output' => ['name' => 'flaps', 'to' => '2'], 'behave' => ['width_ms' => '40', 'on' => 'both']] + self::MARK],

@@ -48,6 +48,16 @@ final class CellController
         });
     }
 
+    public function everywhere(CellRequest $request, string $set): RedirectResponse
+    {
+        return $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => (new Transfers($base))->everywhere($request->layer(), $request->ref()));
+    }
+
+    public function only(CellRequest $request, string $set): RedirectResponse
+    {
+        return $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => (new Transfers($base))->onlyIn($request->layer(), $request->ref()));
+    }
+
     public function removeOutput(CellRequest $request, string $set): RedirectResponse
     {
         return $this->edit($request, $set, fn (Edits $edits) => $edits->removeOutput($request->layer(), $request->ref(), $request->integer('index')));

@@ -111,13 +111,21 @@
 <div class="editor__other editor__numbers" id="numbers">
     <a class="editor__open" href="{{ $view->withMore($view->more === 'numbers' ? '' : 'numbers') }}" data-refresh aria-expanded="{{ $view->more === 'numbers' ? 'true' : 'false' }}">Free {{ $view->isAxis() ? 'axes' : 'outputs' }}: lowest {{ $numbers->lowest() ?? 'none' }}, highest {{ $numbers->highest() ?? 'none' }}</a>
     @if ($view->more === 'numbers')
-    @php($uses = $view->uses())
+    @php($chart = $view->chart())
     <p class="hint">{{ $catalogue === null ? 'A controller has' : $catalogue->name.' sees' }} {{ $numbers->most }}; {{ count($numbers->free()) }} are free.@foreach ([2, 4, 8] as $n) @if ($numbers->block($n) !== null) {{ $n }} in a row from {{ $numbers->block($n) }}.@endif @endforeach {{ $numbers->gaps() === [] ? 'No gaps.' : 'Gaps: '.implode(', ', array_slice($numbers->gaps(), 0, 8)).(count($numbers->gaps()) > 8 ? ' and more' : '').'.' }}@if ($numbers->unseen() !== []) Not seen: {{ implode(', ', $numbers->unseen()) }}.@endif</p>
     <div class="numbers">@for ($n = 1; $n <= $numbers->most; $n++)
-        @if (isset($uses[$n]))<span class="numbers__used" title="{{ $uses[$n][0] }}{{ count($uses[$n]) > 1 ? ' and more, see below' : '' }}">{{ $n }}</span>@else<button type="button" data-number="{{ $n }}">{{ $n }}</button>@endif
+        @if (isset($chart[$n]))<span class="numbers__used" title="{{ implode(', ', $chart[$n]['hears']) ?: $chart[$n]['at'][0] ?? '' }}">{{ $n }}</span>@else<button type="button" data-number="{{ $n }}">{{ $n }}</button>@endif
     @endfor</div>
-    <ul class="uses">@foreach ($uses as $n => $where)<li>{{ $n }}: {{ implode('; ', array_slice($where, 0, 3)) }}{{ count($where) > 3 ? ' and '.(count($where) - 3).' more' : '' }}</li>@endforeach</ul>
+    <table class="chart"><caption class="sr-only">Where each {{ $view->isAxis() ? 'axis' : 'output' }} is used, and what the game hears</caption><thead><tr><th scope="col">No.</th><th scope="col">Used by</th><th scope="col">Game hears</th></tr></thead><tbody>
+        @foreach ($chart as $n => $line)<tr><td class="number">{{ $n }}</td><td>{{ implode('; ', $line['at']) ?: 'nothing yet' }}</td><td>{{ implode('; ', $line['hears']) ?: 'nothing' }}</td></tr>@endforeach
+    </tbody></table>
 @endif
+</div>
+@endif
+@if ($cell !== null && count($place->set->layers) > 1 && ($view->layer !== 'base' || $view->isElsewhere()))
+<div class="editor__other editor__layers">
+    <form method="post" action="{{ route('cell.everywhere', $place->record->id) }}" data-edit novalidate>{{ $place->from() }}{{ $hidden() }}<button class="link" title="Every layer does what {{ $place->set->layers[$view->layer]->name }} does here">Same in every layer</button></form>
+    @if ($view->layer !== 'base' && $view->isElsewhere())<form method="post" action="{{ route('cell.only', $place->record->id) }}" data-edit novalidate>{{ $place->from() }}{{ $hidden() }}<button class="link" title="What the other layers do with {{ $view->nameOf($view->ref) }} is taken away">Only in this layer</button></form>@endif
 </div>
 @endif
 <details class="editor__other editor__transfer" id="transfer">

@@ -16,6 +16,7 @@ use Nailrod\Core\Plan\LayerMap;
 use Nailrod\Core\Set\Assembly;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Conflicts;
+use Nailrod\Core\Set\Edits;
 use Nailrod\Core\Set\LayerEdits;
 use Nailrod\Core\Set\MacroEdits;
 use Nailrod\Core\Set\OutputUse;
@@ -24,6 +25,7 @@ use Nailrod\Core\Set\SetDocument;
 use Nailrod\Core\Set\Transfers;
 use Nailrod\Core\Typing\KeyLayout;
 use PHPUnit\Framework\TestCase;
+use Tests\Core\DemoSets;
 use Tests\Core\Desk;
 
 /** What the loom is asked beyond one cell: layers and ways out, transfers, free numbers, conflicts; and the edits of macros. */
@@ -149,12 +151,40 @@ final class LoomEditsTest extends TestCase
             ->saying(['macros' => ['m' => ['name' => 'Horn', 'steps' => [['do' => 'tap', 'output' => self::button(9)]]]]])
             ->cell('base', 'b1', 'follow', self::button(1))->cell('base', 's.up', 'follow', self::button(2))->cell('base', 's.down', 'follow', self::button(2))->cell('water', 'b2', 'follow', self::button(1))
             ->assembled();
-        $this->assertSame([1 => ['Desk Button 1, Base', 'Desk Button 2, Water'], 2 => ['Desk Switch S up, Base', 'Desk Switch S down, Base'], 9 => ['macro Horn']], (new OutputUse($set))->where(ControllerButton::class));
+        $this->assertSame([
+            1 => ['at' => ['Desk Button 1, Base', 'Desk Button 2, Water'], 'hears' => []],
+            2 => ['at' => ['Desk Switch S up, Base', 'Desk Switch S down, Base'], 'hears' => []],
+            9 => ['at' => ['macro Horn'], 'hears' => []],
+        ], (new OutputUse($set))->chart(ControllerButton::class));
         $this->assertSame([1, 2, 9], array_keys((new OutputUse($set))->buttons()->used));
         $this->assertEquals(['water/d/b2' => true, 'base/d/b1' => true], (new Conflicts($set))->all());
         $this->assertEquals(['water/d/b2' => true, 'base/d/b1' => true], (new Conflicts($set, ['d/b1']))->all(), 'looked at from one of the two');
         $this->assertSame([], (new Conflicts($set, ['d/s.up', 'd/b3']))->all());
         $this->assertSame([['base/d/b1'], ['water/d/b2'], []], [(new Conflicts($set))->with('water', 'd/b2'), (new Conflicts($set))->with('base', 'd/b1'), (new Conflicts($set))->with('base', 'd/s.up')]);
+    }
+
+    public function test_the_chart_says_what_the_game_hears_of_each_number_and_who_sends_it(): void
+    {
+        $chart = (new OutputUse(DemoSets::skerrywing()))->chart(ControllerButton::class);
+        $this->assertSame(['at' => ['Fennel Mark button, Cruise', 'macro Three sacks'], 'hears' => ['Drop a sack']], $chart[4]);
+        $set = DemoSets::skerrywing((new Edits(DemoSets::skerrywing()))->clear('base', 'fennel/mark'));
+        $this->assertSame(['at' => ['macro Three sacks'], 'hears' => ['Drop a sack']], (new OutputUse($set))->chart(ControllerButton::class)[4]);
+        $this->assertSame(array_keys((new OutputUse($set))->buttons()->used), array_keys((new OutputUse($set))->chart(ControllerButton::class)));
+    }
+
+    public function test_a_cell_holds_in_every_layer_or_only_in_its_own(): void
+    {
+        $desk = Desk::plain()->layer('water', 'b4')->layer('land', 'b3')
+            ->cell('base', 'b1', 'follow', self::button(1))->cell('water', 'b1', 'follow', self::button(3))->cell('land', 'b2', 'follow', self::button(2));
+        $transfers = new Transfers($desk->assembled());
+        $says = fn (SetDocument $document, string $ref): array => array_map(fn (string $layer): string => self::with($desk, $document)->cell($layer, 'd/'.$ref)?->outputs[0]->inWords(new PlainNames) ?? '', ['base', 'water', 'land']);
+        $this->assertSame(['output 3', '', ''], $says($transfers->everywhere('water', 'd/b1'), 'b1'));
+        $this->assertSame(['output 1', '', ''], $says($transfers->everywhere('base', 'd/b1'), 'b1'));
+        $this->assertSame(['', 'output 3', ''], $says($transfers->onlyIn('water', 'd/b1'), 'b1'));
+        $this->assertSame(['output 2', '', ''], $says($transfers->everywhere('land', 'd/b2'), 'b2'));
+        $this->assertSame([true, false], [$transfers->isElsewhere('water', 'd/b1'), $transfers->isElsewhere('land', 'd/b2')]);
+        $this->expectExceptionMessage('layer: found nothing there, expected a layer that says what the control does');
+        $transfers->everywhere('land', 'd/b1');
     }
 
     public function test_what_a_layer_says_anew_is_not_in_conflict_there(): void
