@@ -70,10 +70,17 @@ final class Problems
         if ($request->allFiles() !== [] || ! is_string($id)) {
             return $error->getMessage();
         }
+
+        return self::wordsOf($error, $id);
+    }
+
+    /** A refusal in the words of a set. */
+    public static function wordsOf(FormatError $error, string $set): string
+    {
         try {
             $store = app(SetStore::class);
 
-            return (new RefusalWords($store->current($store->open($id))))->of($error);
+            return (new RefusalWords($store->current($store->open($set))))->of($error);
         } catch (FormatError|ModelNotFoundException) {
             return $error->getMessage();
         }

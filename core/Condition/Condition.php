@@ -11,6 +11,7 @@ use Nailrod\Core\Format\Type\Number;
 /** What an assignment depends on, judged when its contact closes: a flag, an open stop, a variable against a number. */
 final readonly class Condition
 {
+    public const SORTS = ['flag', 'stop', 'variable'];
     public const COMPARES = ['=', '≠', '<', '≤', '>', '≥'];
 
     /**
@@ -37,8 +38,8 @@ final readonly class Condition
     /** @throws FormatError */
     public static function read(Node $node): self
     {
-        $node->only(['flag', 'stop', 'variable', 'is', 'to']);
-        $sorts = array_values(array_filter(['flag', 'stop', 'variable'], $node->has(...)));
+        $node->only([...self::SORTS, 'is', 'to']);
+        $sorts = array_values(array_filter(self::SORTS, $node->has(...)));
         if (count($sorts) !== 1) {
             throw $node->refuse('one of "flag", "stop" and "variable"');
         }

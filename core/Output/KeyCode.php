@@ -16,7 +16,7 @@ final readonly class KeyCode implements Type
     {
         $code = $node->string(30);
 
-        return KeyCodes::known($code) ? $code : throw $node->refuse('a key by its W3C code, such as KeyL, Digit1, F8 or ArrowUp');
+        return KeyCodes::known($code) ? $code : throw $node->refuse('a key by its W3C code');
     }
 
     public function schema(): array

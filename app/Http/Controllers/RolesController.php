@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Problems;
 use App\Http\Requests\InLineRequest;
 use App\Sets\SetList;
 use App\Sets\SetStore;
@@ -46,7 +47,7 @@ final class RolesController
                     $done[] = $name;
                 }
             } catch (FormatError $error) {
-                $left[] = $name.': '.$error->getMessage();
+                $left[] = $name.': '.Problems::wordsOf($error, $id);
             }
         }
         $said = $done === [] ? ucfirst($role).' is there already.' : sprintf('%s is in line now in %s. Undo is in each of these sets.', ucfirst($role), implode(', ', $done));

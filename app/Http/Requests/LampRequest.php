@@ -94,7 +94,10 @@ final class LampRequest extends RevisionRequest
         $all = array_map(fn (Lamp $lamp) => $device.'/'.$lamp->id, $set->rig->devices[$device]->lamps ?? []);
         $last = $this->word($field.'_last');
         [$from, $to] = [array_search($first, $all, true), array_search($last, $all, true)];
-        if (! is_int($from) || ! is_int($to)) {
+        if (! is_int($from)) {
+            throw FormatError::at('first lamp', $first, 'a lamp of the rig');
+        }
+        if (! is_int($to)) {
             throw FormatError::at('last lamp', $last, 'a lamp of the same device as '.$set->rig->lampNameOf($first));
         }
         $row = array_slice($all, min($from, $to), abs($to - $from) + 1);

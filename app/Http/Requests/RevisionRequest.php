@@ -50,7 +50,7 @@ abstract class RevisionRequest extends FormRequest
         return [
             'at' => 'Holds at', 'low' => 'Low end', 'high' => 'High end', 'rest' => 'Rest', 'hold' => 'Holds', 'used' => 'Used', 'degrees' => 'Lock to lock', 'k' => 'Expo', 'name' => 'Name', 'axes' => 'Acts on',
             'width' => 'Width', 'file' => 'File', 'ref' => 'Control', 'to' => 'To', 'of' => 'Made from', 'parts' => 'Parts', 'hysteresis' => 'Opens again', 'share' => 'Share', 'sends' => 'Sends', 'target' => 'Set', 'dead_radius' => 'Dead radius',
-            'x.*' => 'A point, across', 'y.*' => 'A point, up', 'at.*' => 'A notch', 'bounds.*' => 'A bound', 'travel' => 'Where the hand is',
+            'parts.*' => 'A part', 'to.*' => 'An axis', 'not.*' => 'What was turned down', 'x.*' => 'A point, across', 'y.*' => 'A point, up', 'at.*' => 'A notch', 'bounds.*' => 'A bound', 'travel' => 'Where the hand is',
         ];
     }
 
