@@ -34,6 +34,8 @@ final class Resident
 
     private readonly SetInPlay $in;
 
+    private readonly Measuring $measuring;
+
     /** When eyes were told last, in µs. */
     private int $told = 0;
 
@@ -46,6 +48,7 @@ final class Resident
         $this->eyes = new Eyes(bin2hex(random_bytes(4)));
         $this->deck = new Deck($this, $recordings);
         $this->in = new SetInPlay($sets, $programs);
+        $this->measuring = new Measuring;
     }
 
     /** Takes up what the last process left. */
@@ -159,6 +162,7 @@ final class Resident
         $now = $this->clock->now();
         $this->deck->run($now);
         $this->keep($this->work()->run($now));
+        $this->hasNews = $this->measuring->run($this->work, $now) || $this->hasNews;
         if ($this->hasNews && $now >= $this->told + Eyes::JOINED) {
             $this->tell();
         }
@@ -175,6 +179,7 @@ final class Resident
             $this->deck->due(),
             $this->hasNews ? $this->told + Eyes::JOINED : null,
             $this->work->live->isGameMoving() ? $this->work->latest() + 40_000 : null,
+            $this->measuring->due($this->work),
         ], is_int(...));
 
         return $due === [] ? null : max(0, min($due) - $this->clock->now());

@@ -93,7 +93,7 @@ final readonly class MeasuredView
         return $places === [] ? 'none' : 'at '.implode(', ', array_slice($places, 0, 3)).(count($places) > 3 ? ' and '.(count($places) - 3).' more' : '');
     }
 
-    /** @return array<string, array{words: string, reason: string}> what is proposed, by its name */
+    /** @return array<string, array{part: string, words: string, reason: string, isTaken: bool}> what is proposed, by its name, and whether it is so already */
     public function proposals(): array
     {
         $words = [
@@ -103,7 +103,7 @@ final readonly class MeasuredView
         ];
         $proposals = [];
         foreach (Keys::each(['calibrate' => 'Calibration', 'steady' => 'Steadying', 'dead_zones' => 'Dead zones']) as $part => $name) {
-            $proposals[$name] = ['words' => $words[$part], 'reason' => $this->proposal->reasons[$part]];
+            $proposals[$name] = ['part' => $part, 'words' => $words[$part], 'reason' => $this->proposal->reasons[$part], 'isTaken' => $this->now->parts[$part] == $this->proposed->parts[$part]];
         }
 
         return $proposals;

@@ -13,6 +13,9 @@ use Nailrod\Core\Run\Steadying;
 /** What a measured axis should be given: calibration, steadying, dead zones, each with its reason; and what that does. */
 final readonly class Proposal
 {
+    /** Parts of an axis that it proposes. */
+    public const PARTS = ['calibrate', 'steady', 'dead_zones'];
+
     /** Dead zones and hold band are a little wider than the trembling they cover, and whole tenths of a percent. */
     private const MARGIN = 1.25;
     private const GRAIN = 1000;
@@ -78,10 +81,14 @@ final readonly class Proposal
         return $values === [] ? [0.0] : $values;
     }
 
-    /** @return array<string, ?array<string, mixed>> the parts that are proposed, and what was measured to be kept beside them */
-    public function partsAndFindings(): array
+    /**
+     * @param list<string> $taken of PARTS
+     *
+     * @return array<string, ?array<string, mixed>> those parts as they are proposed, and what was measured to be kept beside them
+     */
+    public function partsAndFindings(array $taken = self::PARTS): array
     {
-        return $this->parts + [Measured::part() => $this->measured()];
+        return array_intersect_key($this->parts, array_flip($taken)) + [Measured::part() => $this->measured()];
     }
 
     /** @return array<string, mixed> */

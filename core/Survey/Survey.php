@@ -73,6 +73,25 @@ final class Survey
         return $axis !== false;
     }
 
+    /**
+     * What is measured goes on to its next step by itself.
+     *
+     * @param int $now in µs
+     *
+     * @return bool did it?
+     */
+    public function goOn(Rig $rig, int $now): bool
+    {
+        $axis = $rig->axes[$this->sweep->axis ?? ''] ?? null;
+
+        return $axis !== null && $this->sweep?->goOn($axis, $now) === true;
+    }
+
+    public function isMeasuring(): bool
+    {
+        return $this->sweep !== null && ! $this->sweep->isDone;
+    }
+
     private function end(): void
     {
         $this->teaching = $this->sweep = null;

@@ -14,6 +14,16 @@ final class Sweep
     /** How long an end must have been held when the step is done, in µs. */
     public const HELD = 700_000;
 
+    /** A step goes on by itself once the axis has stood still for so long, in µs: where it was moved to, or where it lies at the low end. */
+    private const STILL = 1_000_000;
+    private const UNMOVED = 3_000_000;
+
+    /** What counts as resting and as still, in parts of the range, and times what it trembled by at rest; and as lying at the end of what it can report. */
+    private const CALM = 0.03;
+    private const STANDS = 0.01;
+    private const TREMBLES = 1.5;
+    private const AT_END = 0.03;
+
     /** Parts of the range: what counts as moving, as the other end, as all the way. */
     private const MOVED = 0.1;
     private const APART = 0.08;
@@ -85,6 +95,86 @@ final class Sweep
         if (! $this->isDone) {
             $this->begin($now);
         }
+    }
+
+    /**
+     * The step goes on by itself when it has what it needs; what is still missing is no complaint yet.
+     *
+     * @param int $now in µs
+     *
+     * @return bool did it?
+     */
+    public function goOn(AxisInput $axis, int $now): bool
+    {
+        $phase = $this->phase->value;
+        $this->ends[$phase] = $now;
+        $isReady = ! $this->isDone && match ($this->phase) {
+            SweepPhase::Rest => $this->hasRested($axis, $now),
+            SweepPhase::Low, SweepPhase::High => $this->isHeld($axis) && $this->complaintAbout($axis) === null,
+            SweepPhase::Slow => $this->wentThereAndBack($axis),
+        };
+        if ($isReady) {
+            $this->next($axis, $now);
+        }
+
+        return $isReady;
+    }
+
+    /** It has lain still for as long as the step takes; what it moved before, while a hand let go of it, is left out. */
+    private function hasRested(AxisInput $axis, int $now): bool
+    {
+        $phase = $this->phase->value;
+        // One that trembles much is given twice the time.
+        foreach ([[$this->phase->least(), self::CALM], [2 * $this->phase->least(), self::MOVED]] as [$long, $calm]) {
+            $rest = $this->trace($this->phase)->from($now - $long);
+            $moved = $rest->despiked();
+            if ($this->times[$phase][0] <= $now - $long && $moved->quantile(0.98) - $moved->quantile(0.02) <= $calm * $axis->width()) {
+                $this->times[$phase] = [$now - $long, ...array_slice($rest->times, 1)];
+                $this->readings[$phase] = $rest->readings;
+
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** It was moved and stands still now, or lies at the end where a low end may be without having been moved. */
+    private function isHeld(AxisInput $axis): bool
+    {
+        $trace = $this->trace($this->phase);
+        if ($trace->length() < self::STILL || ! $this->standsStill($axis, self::STILL)) {
+            return false;
+        }
+        $held = $trace->from($trace->end - self::STILL)->median();
+        if (abs($held - $trace->readings[0]) >= self::MOVED * $axis->width()) {
+            return true;
+        }
+        $isAtEnd = min($held - $axis->min, $axis->max - $held) <= self::AT_END * $axis->width();
+
+        return $this->phase === SweepPhase::Low && ! $axis->centred && $isAtEnd && $trace->length() >= self::UNMOVED && $this->standsStill($axis, self::UNMOVED);
+    }
+
+    /** From the high end to the low one and back, and it stands there. */
+    private function wentThereAndBack(AxisInput $axis): bool
+    {
+        $trace = $this->trace($this->phase)->despiked();
+        $high = $this->held(SweepPhase::High)->median();
+        $low = $this->held(SweepPhase::Low)->median();
+        $near = self::APART * abs($high - $low);
+        $furthest = $low < $high ? $trace->quantile(0.0) : $trace->quantile(1.0);
+
+        return abs($furthest - $low) <= $near && $this->standsStill($axis, self::HELD) && abs($trace->from($trace->end - self::HELD)->median() - $high) <= $near;
+    }
+
+    /** @param int $within the last of it, in µs */
+    private function standsStill(AxisInput $axis, int $within): bool
+    {
+        $rest = $this->trace(SweepPhase::Rest)->despiked();
+        $last = $this->trace($this->phase)->despiked();
+        $last = $last->from($last->end - $within);
+
+        return $last->quantile(0.98) - $last->quantile(0.02) <= max(self::STANDS * $axis->width(), self::TREMBLES * ($rest->quantile(0.98) - $rest->quantile(0.02)));
     }
 
     public function trace(SweepPhase $phase): Trace

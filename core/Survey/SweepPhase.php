@@ -25,7 +25,7 @@ enum SweepPhase: string
     public function task(): string
     {
         return match ($this) {
-            self::Rest => 'Let go of it and leave it alone for two seconds.',
+            self::Rest => 'Let go of it and leave it alone for two seconds; all goes on by itself.',
             self::Low => 'Move it to its low end (down, left, closed, off) and hold it there for a second.',
             self::High => 'Move it to its other end and hold it there for a second.',
             self::Slow => 'Move it slowly and evenly to the low end and back again, three seconds or more each way.',

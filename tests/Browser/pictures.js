@@ -127,7 +127,7 @@ await app.open(page, 'store');
 await shot('store');
 
 await app.open(page, 'rig', '?device=sedge&do=measure&ref=sedge/rudder');
-const next = () => page.evaluate(() => document.querySelector('[data-survey="next"]').click());
+const phase = (name) => page.locator('.steps .is-now', { hasText: name }).waitFor();
 const slot = await page.locator('[data-face] [data-axis="sedge/rudder"] .slot').boundingBox();
 const slide = async (from, to, steps) => {
     for (let i = 0; i <= steps; i++) {
@@ -136,26 +136,20 @@ const slide = async (from, to, steps) => {
     }
 };
 await page.locator('[data-survey="measure"]').click();
-await page.waitForTimeout(2500);
-await next();
+await phase('Low end');
 await slide(0.5, 0.5, 2);
 await page.mouse.down();
 await slide(0.5, -0.02, 12);
-await page.waitForTimeout(1300);
-await next();
-await page.waitForTimeout(200);
+await phase('High end');
 await slide(0, 1.02, 14);
-await page.waitForTimeout(1300);
-await next();
-await page.waitForTimeout(200);
-for (let tries = 0; tries < 4 && (await page.locator('.proposal').count()) === 0; tries++) {
+await phase('Slow pass');
+for (let tries = 0; tries < 4 && (await page.locator('.measure__lines').count()) === 0; tries++) {
     await slide(1, 0, 90);
     await slide(0, 1.02, 90);
-    await next();
-    await page.waitForTimeout(1000);
+    await page.waitForTimeout(1800);
 }
 await page.mouse.up();
-await page.locator('.proposal').waitFor();
+await page.locator('.measure__lines').waitFor();
 await shot('measure');
 
 await app.open(page, 'rig');

@@ -103,7 +103,7 @@ final class RigTest extends TestCase
         $this->edit('note', ['control' => 'fennel/mark', 'kind' => 'lever'])->assertSessionHas('problem', 'Fennel, Mark button, kind: found "lever", expected a kind that fits what it reports: 0 axes, 1 contacts.');
         $this->edit('note', ['control' => 'fennel/mark', 'x' => '9999', 'y' => '1'])->assertSessionHasErrors();
         $this->edit('teach', [])->assertSessionHas('problem', 'Positions: found no switch that is being taught, expected a switch that was flipped through its positions.');
-        $this->edit('measured', [])->assertSessionHas('problem', 'Axis: found no axis that was measured to the end, expected one that went through all four steps.');
+        $this->edit('measured', ['parts' => ['calibrate']])->assertSessionHas('problem', 'Axis: found no axis that was measured to the end, expected one that went through all four steps.');
         $this->assertSame($before, $this->at());
     }
 
@@ -140,20 +140,26 @@ final class RigTest extends TestCase
         $this->rudder(1904, 1904, 900);
         $this->assertSame('That was 0.9 s; it takes 2 s at least. Once more.', $this->survey('next')['sweep']['complaint']);
         $this->rudder(1904, 1904, 2200);
-        $this->assertSame('low end', data_get($this->survey('next'), 'sweep.phase'));
+        $this->assertSame('low end', data_get($this->now(), 'sweep.phase'), 'it goes on by itself');
         $this->rudder(1904, 491, 500);
         $this->rudder(491, 491, 1000);
-        $this->assertSame('high end', data_get($this->survey('next'), 'sweep.phase'));
+        $this->assertSame('high end', data_get($this->survey('next'), 'sweep.phase'), 'or when somebody says so');
         $this->rudder(491, 3317, 500);
-        $this->rudder(3317, 3317, 1000);
-        $this->assertSame('slow pass', data_get($this->survey('next'), 'sweep.phase'));
+        $this->rudder(3317, 3317, 1300);
+        $this->assertSame('slow pass', data_get($this->now(), 'sweep.phase'));
         $this->rudder(3317, 491, 3300);
         $this->rudder(491, 3317, 3300);
-        $this->assertSame(true, data_get($this->survey('next'), 'sweep.done'));
+        $this->rudder(3317, 3317, 1000);
+        $this->assertSame(true, data_get($this->now(), 'sweep.done'));
         $page = '/sets/skerrywing/rig?do=measure&ref=sedge/rudder&measured=sedge/rudder';
-        $this->get($page)->assertOk()->assertSee('69 % of what the device can report')->assertSee('Take all of this')->assertSee('+100.0 %');
+        $this->get($page)->assertOk()->assertSee('69 % of what the device can report')->assertSee('Take what is ticked')->assertSee('+100.0 %');
+        $this->edit('measured', [])->assertSessionHasErrors('parts');
+        $this->edit('measured', ['parts' => ['curve']])->assertSessionHasErrors('parts.0');
+        $this->edit('measured', ['parts' => ['steady']])->assertSessionHasNoErrors();
+        $this->assertFalse(app(SetStore::class)->open('house')->head->set()->says(PartPath::axis('sedge/rudder', 'dead_zones')), 'what is not ticked is left');
+        $this->get($page)->assertDontSee('This is how the axis is shaped now.');
         $before = $this->at();
-        $this->edit('measured', [])->assertSessionHasNoErrors();
+        $this->edit('measured', ['parts' => ['calibrate', 'steady', 'dead_zones']])->assertSessionHasNoErrors();
         $revision = app(SetStore::class)->open('house')->head;
         $this->assertSame($before, $revision->made_from, 'one revision');
         foreach (['calibrate', 'steady', 'dead_zones'] as $part) {

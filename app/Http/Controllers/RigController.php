@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\DescriptorRequest;
 use App\Http\Requests\EditRequest;
+use App\Http\Requests\MeasuredRequest;
 use App\Http\Requests\NoteRequest;
 use App\Http\Requests\PhraseRequest;
 use App\Rig\PageLine;
@@ -55,10 +56,10 @@ final class RigController
         });
     }
 
-    /** Takes the proposal for an axis that was measured: all its parts in one revision. */
-    public function measured(EditRequest $request, string $set): RedirectResponse
+    /** Takes the proposal for an axis that was measured, those of its parts that are ticked, in one revision. */
+    public function measured(MeasuredRequest $request, string $set): RedirectResponse
     {
-        return $this->edit($request, $set, function (Edits $edits, BindingSet $base) {
+        return $this->edit($request, $set, function (Edits $edits, BindingSet $base) use ($request) {
             $sweep = $this->line->survey()?->survey->sweep;
             $axis = $sweep === null ? null : $base->rig->axes[$sweep->axis] ?? null;
             if ($sweep === null || $axis === null || ! $sweep->isDone) {
@@ -66,7 +67,7 @@ final class RigController
             }
             $proposal = Proposal::of(AxisReport::of($sweep, $axis), $sweep);
 
-            return (new RigEdits($base))->shape($axis->ref, $proposal->partsAndFindings());
+            return (new RigEdits($base))->shape($axis->ref, $proposal->partsAndFindings($request->parts()));
         });
     }
 

@@ -10,6 +10,7 @@ use Nailrod\Core\Survey\AxisReport;
 use Nailrod\Core\Survey\Proposal;
 use Nailrod\Core\Survey\Sweep;
 use Nailrod\Core\Survey\SweepPhase;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 final class SweepTest extends TestCase
@@ -213,5 +214,87 @@ final class SweepTest extends TestCase
         $this->assertSame('', $this->next($sweep, self::lever()), 'it rested, whatever was read of it before');
         $this->assertLessThanOrEqual(20, AxisReport::of($sweep, self::lever())->measured->peak ?? 0);
         $this->assertEqualsWithDelta(0, $sweep->trace(SweepPhase::Rest)->drift(), 20);
+    }
+
+    /** The same hand, with nobody who says that a step is done: it is looked every 150 ms, as the rig does. */
+    private function works(Sweep $sweep, AxisInput $axis, float $from, float $to, int $ms, int $noise = 0): void
+    {
+        for ($left = $ms; $left > 0; $left -= 150) {
+            $part = min(150, $left);
+            [$a, $b] = [$from + ($to - $from) * ($ms - $left) / $ms, $from + ($to - $from) * ($ms - $left + $part) / $ms];
+            $this->move($sweep, $a, $b, $part, $noise);
+            $sweep->goOn($axis, 1000 * $this->ms);
+        }
+    }
+
+    #[TestWith([0])]
+    #[TestWith([40])]
+    #[TestWith([400])]
+    public function test_it_goes_on_by_itself_when_a_step_has_what_it_needs_and_gives_what_it_gives_by_hand(int $noise): void
+    {
+        $axis = self::lever();
+        $sweep = new Sweep($axis->ref, 30_000, 0);
+        // It is still let go of when it begins; what was then is no part of its rest.
+        $this->works($sweep, $axis, 45_000, 30_000, 900, $noise);
+        $this->works($sweep, $axis, 30_000, 30_000, 1500, $noise);
+        $this->assertSame(SweepPhase::Rest, $sweep->phase);
+        $this->works($sweep, $axis, 30_000, 30_000, 900, $noise);
+        $this->assertSame(SweepPhase::Low, $sweep->phase);
+        $this->works($sweep, $axis, 30_000, 30_000, 6000, $noise);
+        $this->assertSame(SweepPhase::Low, $sweep->phase, 'in the middle of its way it has no low end, however long it stands');
+        $this->works($sweep, $axis, 30_000, 2000, 1500, $noise);
+        $this->assertSame(SweepPhase::Low, $sweep->phase, 'while it moves it is not there yet');
+        $this->works($sweep, $axis, 2000, 2000, 1300, $noise);
+        $this->assertSame(SweepPhase::High, $sweep->phase);
+        $this->works($sweep, $axis, 2000, 2000, 4000, $noise);
+        $this->assertSame(SweepPhase::High, $sweep->phase);
+        $this->works($sweep, $axis, 2000, 63_000, 1000, $noise);
+        $this->works($sweep, $axis, 63_000, 63_000, 1300, $noise);
+        $this->assertSame(SweepPhase::Slow, $sweep->phase);
+        $this->works($sweep, $axis, 63_000, 2000, 3500, $noise);
+        $this->works($sweep, $axis, 2000, 2000, 1500, $noise);
+        $this->assertFalse($sweep->isDone, 'it has not come back');
+        $this->works($sweep, $axis, 2000, 63_000, 3500, $noise);
+        $this->works($sweep, $axis, 63_000, 63_000, 1000, $noise);
+        $this->assertTrue($sweep->isDone, $sweep->complaint);
+        $report = AxisReport::of($sweep, $axis);
+        $this->assertEqualsWithDelta([2000, 63_000, 30_000], [$report->low, $report->high, $report->rest], 1.5 * $noise + 1);
+    }
+
+    public function test_a_lever_that_lies_at_its_low_end_need_not_be_moved_there_but_has_time_to(): void
+    {
+        $axis = self::lever();
+        $sweep = new Sweep($axis->ref, 812, 0);
+        $this->works($sweep, $axis, 812, 812, 2250);
+        $this->assertSame(SweepPhase::Low, $sweep->phase);
+        $this->works($sweep, $axis, 812, 812, 2400);
+        $this->assertSame(SweepPhase::Low, $sweep->phase);
+        $this->works($sweep, $axis, 812, 812, 900);
+        $this->assertSame(SweepPhase::High, $sweep->phase);
+        // Of a centred axis no end is where it rests.
+        $this->ms = 0;
+        $rudder = self::rudder();
+        $sweep = new Sweep($rudder->ref, $rudder->min, 0);
+        $this->works($sweep, $rudder, $rudder->min, $rudder->min, 9000);
+        $this->assertSame(SweepPhase::Low, $sweep->phase);
+    }
+
+    public function test_a_jerky_pass_is_asked_for_again_by_itself(): void
+    {
+        $axis = self::lever();
+        $sweep = new Sweep($axis->ref, 812, 0);
+        $this->works($sweep, $axis, 812, 812, 6000);
+        $this->works($sweep, $axis, 812, 64_000, 800);
+        $this->works($sweep, $axis, 64_000, 64_000, 1300);
+        $this->works($sweep, $axis, 64_000, 812, 300);
+        $this->works($sweep, $axis, 812, 64_000, 3000);
+        $this->works($sweep, $axis, 64_000, 64_000, 1000);
+        $this->assertFalse($sweep->isDone);
+        $this->assertStringContainsString('That was jerky', $sweep->complaint);
+        $this->works($sweep, $axis, 64_000, 812, 3300);
+        $this->works($sweep, $axis, 812, 64_000, 3300);
+        $this->works($sweep, $axis, 64_000, 64_000, 1000);
+        $this->assertTrue($sweep->isDone);
+        $this->assertFalse($sweep->goOn($axis, 1000 * $this->ms), 'what is done goes nowhere');
     }
 }

@@ -12,7 +12,7 @@
     </ol>
     <p class="complaint" data-complaint role="alert" hidden></p>
     <p class="panel__row"><button type="button" class="button button--main" data-survey="measure" data-ref="{{ $axis->ref }}" data-begin>{{ $view->measured === null ? 'Measure' : 'Measure again' }} {{ $name }}</button>
-        <button type="button" class="button button--main" data-survey="next" data-going hidden>Done with this step</button>
+        <button type="button" class="button" data-survey="next" data-going hidden>It is done: go on</button>
         <button type="button" class="link" data-survey="end" data-going hidden>Stop measuring</button>
         <span class="figure" data-sweep-time></span></p>
     @if (($measured = $view->measured) !== null)
@@ -29,17 +29,17 @@
             <table class="figures figures--result"><caption>What comes of it</caption><thead><tr><th scope="col"><span class="sr-only">Where</span></th><th scope="col" class="right">{{ $measured->isTaken() ? 'uncalibrated' : 'as it is' }}</th><th scope="col" class="right">{{ $measured->isTaken() ? 'now' : 'proposed' }}</th></tr></thead><tbody>
                 @foreach ($measured->figures() as $where => [$before, $after])<tr><th scope="row">{{ $where }}</th><td class="right figure">{{ $before }}</td><td class="right figure figure--after">{{ $after }}</td></tr>@endforeach
             </tbody></table>
-        <form method="post" action="{{ route('rig.measured', $place->edited->id) }}" data-edit novalidate class="take">{{ $place->from() }}
-            @if ($measured->isTaken())<p class="verdict verdict--good">This is how the axis is shaped now.</p>@else<button class="button button--main">Take all of this</button><span class="column__note">One step back (Ctrl+Z) undoes it.</span>@endif
-        </form>
             </div>
             <table class="figures"><caption>What was measured</caption><tbody>
                 @foreach ($measured->facts() as $what => $value)<tr><th scope="row">{{ $what }}</th><td class="right figure">{{ $value }}</td></tr>@endforeach
             </tbody></table>
         </div>
-        <dl class="proposal">
-            @foreach ($measured->proposals() as $what => $proposed)<div><dt>{{ $what }}</dt><dd>{{ $proposed['words'] }} <span class="column__note">{{ $proposed['reason'] }}</span></dd></div>@endforeach
-        </dl>
+        <form method="post" action="{{ route('rig.measured', $place->edited->id) }}" data-edit novalidate class="take">{{ $place->from() }}
+            <ul class="measure__lines">
+                @foreach ($measured->proposals() as $what => $proposed)<li>@if ($proposed['isTaken'])<span>✓ {{ $what }}</span>@else<label class="check"><input type="checkbox" name="parts[]" value="{{ $proposed['part'] }}" checked> {{ $what }}</label>@endif<span>{{ $proposed['words'] }} <span class="column__note">{{ $proposed['reason'] }}</span></span></li>@endforeach
+            </ul>
+            @if ($measured->isTaken())<p class="verdict verdict--good">This is how the axis is shaped now.</p>@else<p class="panel__row"><button class="button button--main">Take what is ticked</button><span class="column__note">One step back (Ctrl+Z) undoes it.</span></p>@endif
+        </form>
     @endif
 </div>
 @endif
