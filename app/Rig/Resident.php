@@ -162,7 +162,7 @@ final class Resident
         $now = $this->clock->now();
         $this->deck->run($now);
         $this->keep($this->work()->run($now));
-        $this->hasNews = $this->measuring->run($this->work, $now) || $this->hasNews;
+        $this->hasNews = $this->measuring->run($this->work(), $now) || $this->hasNews;
         if ($this->hasNews && $now >= $this->told + Eyes::JOINED) {
             $this->tell();
         }

@@ -31,9 +31,7 @@ final class Imports
     /** @return string the id under which it waits */
     public function keep(string $name, string $text): string
     {
-        if (Incoming::read($text, new DatabaseLibrary)->kind === Incoming::TABLE) {
-            CatalogueTable::document($text, 'table', 'Table');
-        }
+        Incoming::read($text, new DatabaseLibrary);
         $id = bin2hex(random_bytes(8));
         Cache::put('import-'.$id, ['name' => $name, 'text' => $text], self::KEPT_SECONDS);
 

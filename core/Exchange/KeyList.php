@@ -61,17 +61,17 @@ final class KeyList
             $byName[mb_strtolower($labels[$action->id])] ??= $action;
         }
         $keys = [];
-        foreach ($table->rows as $line => $row) {
+        $table->each(function (array $row, int $line) use ($byName, $catalogue, &$keys): void {
             if ($row['key'] === '') {
-                continue;
+                return;
             }
             $name = self::plain($row['action']);
             $action = $byName[$name] ?? $byName[mb_strtolower($name)] ?? null;
             if (! $action instanceof Action) {
-                throw FormatError::at('line '.$line, $row['action'], 'an action of '.$catalogue->name);
+                throw FormatError::at('line '.$line.', action', $row['action'], 'an action of '.$catalogue->name);
             }
-            $keys[$action->id] = KeyNames::read(self::plain($row['key'])) ?? throw FormatError::at('line '.$line, $row['key'], 'a key, such as L, Shift+L, Page up or ShiftLeft+KeyL');
-        }
+            $keys[$action->id] = KeyNames::read(self::plain($row['key'])) ?? throw FormatError::at('line '.$line.', key', $row['key'], 'a key, such as L, Left Shift+L, Page up or Num 5');
+        });
 
         return $keys;
     }

@@ -15,8 +15,36 @@ final readonly class Table
     /**
      * @param list<string>                      $columns
      * @param array<int, array<string, string>> $rows    by line of the file
+     * @param array<int, FormatError>           $bad     what is wrong with lines that are no rows, by line
      */
-    private function __construct(public array $columns, public array $rows) {}
+    private function __construct(public array $columns, public array $rows, private array $bad) {}
+
+    /**
+     * Every row by itself; what is wrong is told of all lines at once.
+     *
+     * @template T
+     *
+     * @param callable(array<string, string>, int): T $read given the row and its line
+     *
+     * @return array<int, T> by line
+     *
+     * @throws FormatError with all lines that could not be read
+     */
+    public function each(callable $read): array
+    {
+        $all = [];
+        $bad = $this->bad;
+        foreach ($this->rows as $line => $row) {
+            try {
+                $all[$line] = $read($row, $line);
+            } catch (FormatError $error) {
+                $bad[$line] = $error;
+            }
+        }
+        ksort($bad);
+
+        return $bad === [] ? $all : throw FormatError::several(array_values($bad));
+    }
 
     /**
      * @param list<string> $known columns that may be there
@@ -32,7 +60,7 @@ final readonly class Table
         fwrite($stream, $text);
         rewind($stream);
         $comma = self::separator($text);
-        $columns = $rows = [];
+        $columns = $rows = $bad = [];
         [$line, $read] = [1, 0];
         while (($cells = fgetcsv($stream, null, $comma, '"', '')) !== false) {
             $cells = array_map(fn (?string $cell) => trim((string) $cell), $cells);
@@ -49,20 +77,18 @@ final readonly class Table
 
                 continue;
             }
-            if (count($cells) !== count($columns)) {
-                throw FormatError::told('line '.$at, count($cells).' columns', count($columns).', as in the first line: '.implode(', ', $columns));
-            }
-            if (count($rows) === self::MAX_ROWS) {
+            if (count($rows) + count($bad) === self::MAX_ROWS) {
                 throw FormatError::told('line '.$at, 'more than '.self::MAX_ROWS.' rows', 'at most that many');
             }
-            $rows[$at] = array_combine($columns, $cells);
+            if (count($cells) === count($columns)) {
+                $rows[$at] = array_combine($columns, $cells);
+            } else {
+                $bad[$at] = FormatError::told('line '.$at, count($cells) === 1 ? '1 column' : count($cells).' columns', count($columns).', as in the first line: '.implode(', ', $columns));
+            }
         }
         fclose($stream);
-        if ($columns === []) {
-            throw FormatError::told('line 1', 'nothing', 'the names of the columns: '.implode(', ', $known));
-        }
 
-        return new self($columns, $rows);
+        return $columns === [] ? throw FormatError::told('line 1', 'nothing', 'the names of the columns: '.implode(', ', $known)) : new self($columns, $rows, $bad);
     }
 
     /** @return string without the mark that some programs put before UTF-8 */

@@ -10,10 +10,14 @@ final class FormatError extends \DomainException implements Refusal
     /** Around a figure in what was expected, so that a page can say it in the unit of the field; no text has such signs (see Signs). */
     private const MARK = "\u{1}";
 
+    /** So many more are told of one file. */
+    private const MOST_OTHERS = 19;
+
     /**
      * @param mixed  $value  what was found as it stands in the document; null if only words are known
      * @param string $source the file or set it was read from, if the reader knows its name
      * @param ?Field $field  the field that it is about, if that is known
+     * @param list<self> $others what else is wrong in the same file, in its order
      */
     private function __construct(
         public readonly string $place,
@@ -22,8 +26,24 @@ final class FormatError extends \DomainException implements Refusal
         public readonly mixed $value = null,
         public readonly string $source = '',
         public readonly ?Field $field = null,
+        public readonly array $others = [],
     ) {
-        parent::__construct(sprintf('%s%s: found %s, expected %s.', $source === '' ? '' : $source.': ', $place === '' ? 'the file' : $place, $found, $this->expectedIn(fn (float $figure) => (string) json_encode($figure))));
+        $said = sprintf('%s%s: found %s, expected %s.', $source === '' ? '' : $source.': ', $place === '' ? 'the file' : $place, $found, $this->expectedIn(fn (float $figure) => (string) json_encode($figure)));
+        $more = array_map(fn (self $other) => $other->getMessage(), array_slice($others, 0, self::MOST_OTHERS));
+        $rest = count($others) - count($more);
+        parent::__construct(implode("\n", [$said, ...$more, ...$rest > 0 ? [sprintf('And %d more.', $rest)] : []]));
+    }
+
+    /**
+     * All that is wrong at once, each a line of the message.
+     *
+     * @param non-empty-list<self> $errors in the order of the file
+     */
+    public static function several(array $errors): self
+    {
+        $first = $errors[0];
+
+        return new self($first->place, $first->found, $first->expected, $first->value, $first->source, $first->field, array_slice($errors, 1));
     }
 
     public static function at(string $place, mixed $found, string $expected): self
@@ -75,13 +95,13 @@ final class FormatError extends \DomainException implements Refusal
     /** The same error, seen from a file whose name the reader knows. */
     public function in(string $file): self
     {
-        return new self($this->place, $this->found, $this->expected, $this->value, $file, $this->field);
+        return new self($this->place, $this->found, $this->expected, $this->value, $file, $this->field, $this->others);
     }
 
     /** The same error, told of a field; a field within a field is the nearer one. */
     public function inField(?Field $field): self
     {
-        return new self($this->place, $this->found, $this->expected, $this->value, $this->source, $this->field ?? $field);
+        return new self($this->place, $this->found, $this->expected, $this->value, $this->source, $this->field ?? $field, $this->others);
     }
 
     private static function show(mixed $value): string

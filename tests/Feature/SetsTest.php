@@ -128,7 +128,7 @@ final class SetsTest extends TestCase
         $this->post($preview, ['name' => 'Kite day', 'parent' => 'house', 'game' => '', 'buttons' => '16', 'axes' => '2'])->assertRedirect('/sets/kite-day/plan');
         $this->assertSame([16, 'house', 3], [$this->current('kite-day')->catalogue?->buttons, $this->current('kite-day')->merged->own->parent, count($this->current('kite-day')->catalogue->actions ?? [])]);
         $this->get('/sets/kite-day/plan?propose=lines')->assertOk()->assertSee('Take all 3');
-        $this->bring('bad.csv', "action,key\nPull left,Hyper+A\n")->assertRedirect('/sets/skerrywing/sets')->assertSessionHas('problem', fn (string $problem) => str_starts_with($problem, 'bad.csv: line 2: found "Hyper+A", expected a key'));
+        $this->bring('bad.csv', "action,key\nPull left,Hyper+A\n")->assertRedirect('/sets/skerrywing/sets')->assertSessionHas('problem', fn (string $problem) => str_starts_with($problem, 'bad.csv: line 2, key: found "Hyper+A", expected a key'));
         $json = (string) json_encode(['id' => 'other', 'name' => 'Other'] + json_decode((string) file_get_contents(base_path('demo/catalogues/quay-cable.catalogue.json')), true));
         $preview = (string) $this->bring('other.catalogue.json', $json)->headers->get('Location');
         $this->get($preview)->assertSee('A catalogue of Other: 58 actions');
@@ -148,7 +148,7 @@ final class SetsTest extends TestCase
         $list = str_replace('"KeyM"', '"KeyW"', (string) $this->get('/sets/quay-cable/bindings')->assertOk()->getContent());
         $this->send('quay-cable', 'bindings', ['file' => UploadedFile::fake()->createWithContent('list.json', $list)])->assertSessionHas('said');
         $this->assertSame('key W', $this->current('quay-cable')->wayOf('glasses')?->inWords(new PlainNames));
-        $this->send('quay-cable', 'bindings', ['file' => UploadedFile::fake()->createWithContent('list.csv', "action,key\nHoot,L\n")])->assertSessionHas('problem', fn (string $problem) => str_contains($problem, 'list.csv: line 2: found "Hoot"'));
+        $this->send('quay-cable', 'bindings', ['file' => UploadedFile::fake()->createWithContent('list.csv', "action,key\nHoot,L\n")])->assertSessionHas('problem', fn (string $problem) => str_contains($problem, 'list.csv: line 2, action: found "Hoot"'));
         $this->get('/sets/quay-cable/summary')->assertOk()->assertSee('Simulator: Quay & Cable', false);
         $this->get('/sets/house/bindings')->assertStatus(422)->assertSee('a set for a game');
     }

@@ -49,9 +49,7 @@
         <p class="notice" data-fades>{{ session('said') }}</p>
     @endif
     @foreach ($place->notHere->said as $line)<p class="notice notice--problem">{{ $line }}</p>@endforeach
-    @if (session('problem') || $errors->any())
-        <p class="notice notice--problem"><strong>Not done.</strong> {{ session('problem') ?? $errors->first() }} Nothing was changed.</p>
-    @endif
+    <x-refused />
 </div>
 <p class="notice notice--changed" id="moved" hidden>This set was changed in another tab. <a href="{{ request()->fullUrl() }}" data-refresh>Show it as it is now</a></p>
 <p class="notice notice--problem" id="offline" hidden>The rig is not running; it is being started again. Pages and edits go on; what you move is kept and sent when it is back.</p>

@@ -22,7 +22,7 @@
             <form method="post" action="{{ $post('sets.remove') }}" data-edit novalidate class="sets-form">{{ $place->from() }}<p class="column__note">Deleting it takes what it says itself out of sight; it can be brought back.</p><button class="button">Delete {{ $own->name }}</button></form>
         @else<p class="column__note">{{ $view->children() === [] ? 'It is the only set, so it cannot be deleted.' : 'It cannot be deleted while '.implode(', ', $view->children()).(count($view->children()) === 1 ? ' inherits' : ' inherit').' from it.' }}</p>@endif
     </section>
-    <section class="column sets-files" aria-labelledby="files-title">
+    <section class="column scroll sets-files" aria-labelledby="files-title" tabindex="0">
         <h2 class="column__title" id="files-title">Out</h2>
         <ul class="outs">
             <li><a class="link" href="{{ route('file.download', $place->record->id) }}" download>The set alone</a> <span class="column__note">what it says itself; JSON</span></li>
@@ -38,6 +38,10 @@
             <label class="field field--tall"><span>A set, a catalogue of a simulator (JSON), or a table of actions (CSV). It is shown first; nothing is changed.</span><input type="file" name="file" accept=".json,.csv,application/json,text/csv" required></label>
             <button class="button">Look at it</button>
         </form>
+        <details class="columns-said" id="columns"><summary class="link">What a table of actions looks like</summary>
+            <dl>@foreach (Nailrod\Core\Exchange\CatalogueTable::SAID as $column => $words)<dt>{{ $column }}</dt><dd>{{ $words }}</dd>@endforeach</dl>
+            <pre tabindex="0" aria-label="An example of a table of actions">{{ Nailrod\Core\Exchange\CatalogueTable::EXAMPLE }}</pre>
+        </details>
         @if ($place->set->catalogue !== null)
         <form method="post" action="{{ route('file.take-bindings', $place->record->id) }}" enctype="multipart/form-data" data-edit novalidate class="upload">{{ $place->from() }}
             <label class="field field--tall"><span>A binding list or key list of {{ $place->set->catalogue->name }}, into {{ $own->name }}; it can be undone</span><input type="file" name="file" accept=".json,.csv" required></label>

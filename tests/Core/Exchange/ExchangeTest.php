@@ -190,11 +190,11 @@ final class ExchangeTest extends TestCase
         yield 'no action column' => ["group,key\nA,L\n", 'line 1: found group, key, expected a column "action" too'];
         yield 'an unknown column' => ["action,colour\nA,red\n", 'line 1: found "colour"'];
         yield 'a column twice' => ["action,key,key\nA,L,M\n", 'line 1: found a column twice'];
-        yield 'a row too short' => ["action,key\nA,L\nB\n", 'line 3: found 1 columns, expected 2'];
+        yield 'a row too short' => ["action,key\nA,L\nB\n", 'line 3: found 1 column, expected 2'];
         yield 'no name' => ["action,key\n,L\n", 'line 2, action: found nothing'];
-        yield 'no such key' => ["action,key\nA,\"Hyper\n+L\"\n", 'line 2: found'];
-        yield 'no such kind' => ["action,kind\nA,wheel\n", 'line 2: found "wheel", expected one of momentary'];
-        yield 'no number' => ["action,kind,amount\nA,selector,many\n", 'line 2: found "many", expected a number'];
+        yield 'no such key' => ["action,key\nA,\"Hyper\n+L\"\n", 'line 2, key: found'];
+        yield 'no such kind' => ["action,kind\nA,wheel\n", 'line 2, kind: found "wheel", expected one of momentary'];
+        yield 'no number' => ["action,kind,amount\nA,selector,many\n", 'line 2, amount: found "many", expected a number'];
         yield 'no row' => ["action\n", 'found no action'];
         yield 'another encoding' => ["action\nK\xFChler\n", 'UTF-8'];
     }
@@ -207,6 +207,55 @@ final class ExchangeTest extends TestCase
         CatalogueTable::document($csv, 'mine', 'My game');
     }
 
+    public function test_the_example_that_is_shown_can_be_read_and_every_column_is_said(): void
+    {
+        $catalogue = Catalogue::read(Node::of(CatalogueTable::document(CatalogueTable::EXAMPLE, 'mine', 'My game')));
+        $this->assertSame(['throttle', 'gear-up', 'gear-down', 'horn', 'headlights'], array_keys($catalogue->actions));
+        $this->assertSame('gear-down', (new Pairs($catalogue))->partnerOf($catalogue->actions['gear-up'])?->id);
+        $this->assertSame(CatalogueTable::COLUMNS, array_keys(CatalogueTable::SAID));
+    }
+
+    public function test_every_bad_line_is_told_at_once(): void
+    {
+        $csv = "action,kind,key\nA,momentary,L\nB,wheel,L\nC\n,momentary,L\nD,momentary,Hyper\n";
+        try {
+            CatalogueTable::document($csv, 'mine', 'My game');
+            $this->fail('It was read.');
+        } catch (FormatError $error) {
+            $this->assertSame([
+                'mine.csv: line 3, kind: found "wheel", expected one of momentary, two-state, step pair, axis, selector.',
+                'line 4: found 1 column, expected 3, as in the first line: action, kind, key.',
+                'line 5, action: found nothing, expected a name.',
+                'line 6, key: found "Hyper", expected a key, such as L, Left Shift+L, Page up or Num 5.',
+            ], explode("\n", $error->in('mine.csv')->getMessage()));
+        }
+        try {
+            CatalogueTable::document("action,kind\n".str_repeat("A,wheel\n", 50), 'mine', 'My game');
+        } catch (FormatError $error) {
+            $this->assertSame([21, 'And 30 more.'], [count(explode("\n", $error->getMessage())), explode("\n", $error->getMessage())[20]]);
+        }
+        $this->expectExceptionMessage("line 2, action: found \"Hoot\", expected an action of Quay & Cable.\nline 4, key: found \"Hyper\"");
+        $catalogue = self::demo('quay-cable')->catalogue ?? throw new \LogicException;
+        KeyList::read("action,key\nHoot,L\nPort engine ahead,R\nPort engine astern,Hyper\n", $catalogue);
+    }
+
+    public function test_two_names_say_that_they_are_a_pair_where_no_kind_is_said(): void
+    {
+        $csv = "action\nGear up\nGear down\nLights on\nLights off\nHorn\nUp\nDown\nTrim left wing up\nTrim left wing down\nNext weapon\nPrevious weapon\nDoor open\nDoor close\nZoom in\nZoom out\nCanopy up\n";
+        $catalogue = Catalogue::read(Node::of(CatalogueTable::document($csv, 'mine', 'My game')));
+        $pairs = new Pairs($catalogue);
+        foreach (['gear-up' => 'gear-down', 'lights-on' => 'lights-off', 'trim-left-wing-up' => 'trim-left-wing-down', 'next-weapon' => 'previous-weapon', 'door-open' => 'door-close', 'zoom-in' => 'zoom-out'] as $one => $other) {
+            $this->assertSame([$other, $one], [$pairs->partnerOf($catalogue->actions[$one])?->id, $pairs->partnerOf($catalogue->actions[$other])?->id]);
+        }
+        foreach (['horn', 'up', 'down', 'canopy-up'] as $alone) {
+            $this->assertSame([ActionKind::Momentary, null], [$catalogue->actions[$alone]->kind, $pairs->partnerOf($catalogue->actions[$alone])]);
+        }
+        $this->assertSame([ActionKind::StepPair, ActionKind::TwoState, 'Gear'], [$catalogue->actions['gear-up']->kind, $catalogue->actions['lights-on']->kind, $catalogue->variables['gear']->name]);
+        // Who says a kind is believed; of two alike nobody knows which is meant.
+        $said = Catalogue::read(Node::of(CatalogueTable::document("action,kind\nGear up,momentary\nGear down,\nFlaps up,\nFlaps up,\nFlaps down,\n", 'mine', 'My game')));
+        $this->assertSame([], array_filter($said->actions, fn ($action) => $action->kind !== ActionKind::Momentary));
+    }
+
     public function test_the_key_list_of_a_set_can_be_read_again(): void
     {
         $set = self::demo('quay-cable');
@@ -216,7 +265,7 @@ final class ExchangeTest extends TestCase
         foreach (KeyList::read($csv, $catalogue) as $action => $key) {
             $this->assertEquals($set->wayOf($action), $key, $action);
         }
-        $this->expectExceptionMessage('line 2: found "Hoot", expected an action of Quay & Cable');
+        $this->expectExceptionMessage('line 2, action: found "Hoot", expected an action of Quay & Cable');
         KeyList::read("action,key\nHoot,L\n", $catalogue);
     }
 
