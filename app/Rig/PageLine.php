@@ -36,11 +36,18 @@ final readonly class PageLine
             $state = new LiveState;
             $state->survey = Survey::restore((string) base64_decode((string) $answer->json('survey'), true));
             $state->run->now = (int) $answer->json('now');
+            $state->unplugged = array_fill_keys(array_filter((array) $answer->json('unplugged'), is_string(...)), true);
 
             return $state;
         } catch (ConnectionException|\UnexpectedValueException) {
             return null;
         }
+    }
+
+    /** @return list<string> ids of devices that are not there; none if the rig does not run */
+    public function away(): array
+    {
+        return array_map(strval(...), array_keys($this->survey()->unplugged ?? []));
     }
 
     private function port(): int

@@ -9,11 +9,14 @@ use Nailrod\Core\Check\Checks;
 use Nailrod\Core\Check\Finding;
 use Nailrod\Core\Device\Device;
 use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Output\IsNumbered;
+use Nailrod\Core\Output\PressesKeys;
 use Nailrod\Core\Plan\Plan;
 use Nailrod\Core\Plan\Planner;
 use Nailrod\Core\Plan\Proposal;
 use Nailrod\Core\Plan\Reach;
 use Nailrod\Core\Plan\Spot;
+use Nailrod\Core\Plan\Wishes;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\OutputUse;
 
@@ -35,20 +38,28 @@ final readonly class PlanView
 
     public ?Action $take;
 
+    /** @var list<string> ids of devices that are not there */
+    public array $away;
+
+    /** @var list<string> ids of those that the plan uses */
+    public array $devices;
+
     /** The device that is drawn while an action waits for its control; null if the set has none. */
     public ?Device $device;
 
     /** Page of its faceplate, from 1 on. */
     public int $page;
 
-    /** @param list<string> $not proposals that were turned down, see Proposal::refusal() */
-    public function __construct(public Place $place, string $asked, public array $not, string $take, string $device = '', int $page = 1)
+    /** @param callable(): list<string> $away ids of devices that are not there, asked only if it matters */
+    public function __construct(public Place $place, string $asked, public PlanAsked $wants, string $take, string $device, int $page, callable $away)
     {
         $set = $place->set;
         $this->reach = Reach::of($set);
         $this->findings = Checks::over($set);
         $this->asked = isset($set->catalogue->groups[$asked]) || $asked === self::ALL ? $asked : '';
-        $this->plan = $this->asked === '' ? null : self::proposed($set, $this->asked, $not);
+        $this->away = $this->asked === '' ? [] : $away();
+        $this->devices = $this->wants->devices ?? array_values(array_diff(array_map(strval(...), array_keys($set->rig->devices)), $this->away));
+        $this->plan = $this->asked === '' ? null : self::proposed($set, $this->asked, $this->wants->wishes($this->devices));
         $this->take = $set->catalogue?->action($take);
         $this->device = $set->rig->devices[$device] ?? (array_values($set->rig->devices)[0] ?? null);
         $this->page = max(1, min($this->device?->pages() ?? 1, $page));
@@ -57,11 +68,8 @@ final readonly class PlanView
         $place->notHere->ask('device', $device, isset($set->rig->devices[$device]), $this->device->name ?? '');
     }
 
-    /**
-     * @param string       $asked a group, or ALL
-     * @param list<string> $not   proposals that were turned down
-     */
-    public static function proposed(BindingSet $set, string $asked, array $not): ?Plan
+    /** @param string $asked a group, or ALL */
+    public static function proposed(BindingSet $set, string $asked, Wishes $wishes): ?Plan
     {
         $catalogue = $set->catalogue;
         if ($catalogue === null) {
@@ -69,13 +77,26 @@ final readonly class PlanView
         }
         $actions = $asked === self::ALL ? null : array_map(fn (Action $action) => $action->id, $catalogue->byGroup()[$asked] ?? []);
 
-        return (new Planner($set, $catalogue, refused: self::refused($not)))->plan($actions);
+        return (new Planner($set, $catalogue, wishes: $wishes))->plan($actions);
     }
 
     /** Address of the same plan with this device drawn. */
     public function drawing(string $device, int $page = 1): string
     {
         return route('plan', array_filter(['set' => $this->place->record->id, 'take' => $this->take?->id, 'propose' => $this->asked, 'device' => $device, 'page' => $page]));
+    }
+
+    public function isByKey(Proposal $proposal): bool
+    {
+        return $this->wants->wishes()->isByKey($proposal->id());
+    }
+
+    /** Could it go by a key as well as by an output? What has its way already keeps it. */
+    public function goesByKeyOrOutput(Proposal $proposal): bool
+    {
+        $way = $proposal->choices[0]->way;
+
+        return ! $proposal->choices[0]->action->isAxis() && ($way->way instanceof IsNumbered || $way->way instanceof PressesKeys) && ! isset($this->place->set->ways[$proposal->id()]) && $this->place->set->catalogue?->buttons !== 0;
     }
 
     /** @throws FormatError if there is no such action, or the control does not suit it */
@@ -109,7 +130,13 @@ final readonly class PlanView
     /** Address of the plan with one more proposal turned down. */
     public function without(string $refusal): string
     {
-        return route('plan', ['set' => $this->place->record->id, 'propose' => $this->asked, 'not' => [...$this->not, $refusal]]);
+        return route('plan', ['set' => $this->place->record->id, 'propose' => $this->asked] + $this->wants->turnedDown($refusal)->toArray());
+    }
+
+    /** Address of the plan with a proposal that goes the other way: by a key, or by an output. */
+    public function otherwise(Proposal $proposal): string
+    {
+        return route('plan', ['set' => $this->place->record->id, 'propose' => $this->asked] + $this->wants->turnedRound(array_map(fn ($choice) => $choice->action->id, $proposal->choices))->toArray());
     }
 
     /** @return array<string, list<Action>> by group */

@@ -31,9 +31,15 @@ enum ControlKind: string
     case Made = 'made';
 
     /** Does it stay where it is put, on one thing or the other? */
-    public function staysPut(): bool
+    public function isOnOff(): bool
     {
         return $this === self::TwoWay;
+    }
+
+    /** Does a switch stay where it is put, so that its contact stays closed? */
+    public function latches(): bool
+    {
+        return in_array($this, [self::TwoWay, self::ThreeWay, self::Dial], true);
     }
 
     /** Does it go back by itself when nobody holds it? Of a stick that depends on the axis. */

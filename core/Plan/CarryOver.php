@@ -24,7 +24,7 @@ final class CarryOver
             }
         }
 
-        return $to->catalogue === null ? new Plan([], [], 0, 0) : (new Planner($to, $to->catalogue, self::places($from), $from->merged->own->name, $refused))->plan($wanted);
+        return $to->catalogue === null ? new Plan([], [], 0, 0) : (new Planner($to, $to->catalogue, self::places($from), $from->merged->own->name, new Wishes($refused)))->plan($wanted);
     }
 
     /** @return array<string, list<Spot>> where each role is reached, by role */

@@ -121,7 +121,7 @@ final readonly class Pairing
     /** What stays where it is put would hold the key for ever: it presses it once. */
     private function behaviour(ContactInput $contact, ?Action $action): Behaviour
     {
-        $stays = $this->set->rig->controlOf($contact->ref)?->kind->staysPut() === true;
+        $stays = $this->set->rig->controlOf($contact->ref)?->kind->latches() === true;
 
         return match (true) {
             $contact->encoder !== null => Ticks::usual(),

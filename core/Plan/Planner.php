@@ -36,12 +36,11 @@ final class Planner
     /**
      * @param array<string, list<Spot>>   $known   where a role is elsewhere, by role
      * @param string                      $where   what "elsewhere" is called
-     * @param array<string, list<string>> $refused references that were turned down, by the first action of a proposal
      */
-    public function __construct(private readonly BindingSet $set, private readonly Catalogue $catalogue, private readonly array $known = [], private readonly string $where = '', private readonly array $refused = [])
+    public function __construct(private readonly BindingSet $set, private readonly Catalogue $catalogue, private readonly array $known = [], private readonly string $where = '', private readonly Wishes $wishes = new Wishes)
     {
         $this->reach = Reach::of($set);
-        $this->seats = new Seats($set);
+        $this->seats = new Seats($set, $this->wishes);
         $this->ways = new WayChoice($set, $catalogue);
         $this->pairs = new Pairs($catalogue);
     }
@@ -76,7 +75,7 @@ final class Planner
         if ($action->isAxis() !== isset($this->set->rig->axes[$spot->ref]) || ! isset($this->set->layers[$spot->layer]) || ! $this->set->rig->has($spot->ref)) {
             throw FormatError::told('control', $this->set->rig->nameOf($spot->ref), $action->isAxis() ? 'an axis, since '.$action->name.' is one' : 'a contact, since '.$action->name.' is no axis');
         }
-        $way = $this->ways->for($action, $this->isSwitch($spot->ref)) ?? throw FormatError::told('way', 'none that is left', 'an output, a key or a variable to reach '.$action->name.' by');
+        $way = $this->way($action, $spot->ref) ?? throw FormatError::told('way', 'none that is left', 'an output, a key or a variable to reach '.$action->name.' by');
 
         return new Proposal([new Choice($action, $spot, $action->isAxis() ? null : $this->behaviour($action, $spot->ref, $way), $way)], 'it was pressed for it');
     }
@@ -114,7 +113,7 @@ final class Planner
         [$spots, $why] = $seat;
         $choices = [];
         foreach ($unit->actions as $i => $action) {
-            $way = $this->ways->for($action, $this->isSwitch($spots[$i]->ref));
+            $way = $this->way($action, $spots[$i]->ref);
             if ($way === null) {
                 return $action->isAxis() ? 'the game sees no axis that is free' : 'no output, key or variable is left to reach it by';
             }
@@ -153,7 +152,7 @@ final class Planner
         }
 
         // A switch that stays where it is put falls out of step with what the game only flips.
-        return isset($this->set->rig->contacts[$ref]) && ($action->effect->kind !== EffectKind::Flip || $action->byVariable || ! $this->isSwitch($ref));
+        return isset($this->set->rig->contacts[$ref]) && ($action->effect->kind !== EffectKind::Flip || $action->byVariable || ! $this->latches($ref));
     }
 
     /** @return ?array{list<Spot>, string} */
@@ -236,13 +235,17 @@ final class Planner
 
     private function isRefused(Unit $unit, string $ref): bool
     {
-        return in_array($ref, $this->refused[$unit->first()->id] ?? [], true);
+        return in_array($ref, $this->wishes->refused[$unit->first()->id] ?? [], true);
     }
 
-    /** Does the control stay where it is put? */
-    private function isSwitch(string $ref): bool
+    private function way(Action $action, string $ref): ?ChosenWay
     {
-        return $this->set->rig->controlOf($ref)?->kind->staysPut() ?? false;
+        return $this->ways->for($action, $this->set->rig->controlOf($ref)?->kind->isOnOff() ?? false, $this->wishes->isByKey($action->id));
+    }
+
+    private function latches(string $ref): bool
+    {
+        return $this->set->rig->controlOf($ref)?->kind->latches() ?? false;
     }
 
     private function behaviour(Action $action, string $ref, ChosenWay $way): Behaviour

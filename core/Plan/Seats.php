@@ -34,14 +34,14 @@ final class Seats
     /** @var list<string> layers that something leads to, the base layer first */
     public readonly array $layers;
 
-    public function __construct(private readonly BindingSet $set)
+    public function __construct(private readonly BindingSet $set, private readonly Wishes $wishes = new Wishes)
     {
         $devices = array_values($set->rig->devices);
         $used = self::used($set);
         // Where the hands are already: devices that the set uses come before others.
         usort($devices, fn (Device $a, Device $b) => [self::LAST[$a->kind] ?? 0, ! isset($used[$a->id])] <=> [self::LAST[$b->kind] ?? 0, ! isset($used[$b->id])]);
         foreach ($devices as $device) {
-            foreach ((self::LAST[$device->kind] ?? 0) === 9 ? [] : $device->controls as $control) {
+            foreach ((self::LAST[$device->kind] ?? 0) === 9 || ! $this->wishes->uses($device->id) ? [] : $device->controls as $control) {
                 $this->byKind[$control->kind->value][$device->id][] = $control;
             }
         }
@@ -86,7 +86,7 @@ final class Seats
 
     public function isFree(string $layer, string $ref): bool
     {
-        return ! isset($this->taken[$layer.'/'.$ref]) && ! isset($this->leading[$ref]);
+        return ! isset($this->taken[$layer.'/'.$ref]) && ! isset($this->leading[$ref]) && $this->wishes->uses(explode('/', $ref, 2)[0]);
     }
 
     public function take(Spot $spot): void

@@ -82,7 +82,7 @@ final readonly class Unit
             count($this->actions) > 2 => [ControlKind::Dial],
             $this->isPair() && str_starts_with($action->role, 'look ') => [ControlKind::Hat, ControlKind::Sprung, ControlKind::Encoder],
             $this->isPair() && $action->effect->kind === EffectKind::Set => [ControlKind::TwoWay, ControlKind::Sprung],
-            $this->isPair() => [ControlKind::Encoder, ControlKind::Sprung, ControlKind::ThreeWay, ControlKind::Hat],
+            $this->isPair() => [ControlKind::Encoder, ControlKind::Sprung, ControlKind::Hat],
             $this->isFlipWithVariable() => [ControlKind::TwoWay, ControlKind::Button, ControlKind::Tile],
             default => [ControlKind::Button, ControlKind::Trigger, ControlKind::Tile, ControlKind::Sprung, ControlKind::Hat],
         };

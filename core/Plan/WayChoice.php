@@ -59,22 +59,27 @@ final class WayChoice
         }
     }
 
-    /** @param bool $twoPositions is it for a switch that stays where it is put? Null if there is no way left. */
-    public function for(Action $action, bool $twoPositions = false): ?ChosenWay
+    /**
+     * @param bool $twoPositions is it for a switch that stays where it is put?
+     * @param bool $byKey        is a key wanted rather than an output?
+     *
+     * @return ?ChosenWay null if there is no way left
+     */
+    public function for(Action $action, bool $twoPositions = false, bool $byKey = false): ?ChosenWay
     {
         $said = $this->set->ways[$action->id] ?? null;
         if ($said !== null && $this->catalogue->takes($said)) {
             return new ChosenWay($said, 'it stays by '.(new Words($this->set))->output($said), false);
         }
-        $chosen = $this->anew($action, $twoPositions);
+        $chosen = $this->anew($action, $twoPositions, $byKey);
 
         return $chosen === null || $said === null ? $chosen : new ChosenWay($chosen->way, (new Words($this->set))->output($said).' does not reach the game; '.$chosen->why, $chosen->isNew);
     }
 
     /** The way that it would be given if it had none; null if there is none left. */
-    public function anew(Action $action, bool $twoPositions = false): ?ChosenWay
+    public function anew(Action $action, bool $twoPositions = false, bool $byKey = false): ?ChosenWay
     {
-        return $this->inStep($action, $twoPositions) ?? $this->output($action) ?? $this->key($action) ?? $this->variable($action);
+        return $this->inStep($action, $twoPositions) ?? ($byKey ? $this->key($action, 'a key was asked for') : null) ?? $this->output($action) ?? $this->key($action) ?? $this->variable($action);
     }
 
     /** How many controller buttons are still free. */
@@ -108,12 +113,13 @@ final class WayChoice
         return $number === null ? null : new ChosenWay(new ControllerButton($number), 'output '.$number.' is the lowest that is free and seen', true);
     }
 
-    private function key(Action $action): ?ChosenWay
+    /** @param string $why a key rather than an output */
+    private function key(Action $action, string $why = ''): ?ChosenWay
     {
         if ($action->isAxis()) {
             return null;
         }
-        $none = $this->catalogue->buttons === 0 ? 'the game takes no controller' : 'no output that the game sees is free';
+        $none = $why !== '' ? $why : ($this->catalogue->buttons === 0 ? 'the game takes no controller' : 'no output that the game sees is free');
         $own = $action->key;
         if ($own !== null && ! $this->catalogue->isReserved($own) && $this->keys[$own->label()] === $action->id) {
             return new ChosenWay($own, $none.', and '.$own->label().' is its own key, which nobody keeps', false);

@@ -19,7 +19,7 @@ final readonly class Advice
     {
         $action = $this->set->actionOf($output);
 
-        return $action !== null && $action->effect->kind === EffectKind::Flip && $this->set->rig->controlOf($ref)?->kind->staysPut() === true && ! $this->set->wayOf($action->id) instanceof KeepsInStep ? $action : null;
+        return $action !== null && $action->effect->kind === EffectKind::Flip && $this->set->rig->controlOf($ref)?->kind->isOnOff() === true && ! $this->set->wayOf($action->id) instanceof KeepsInStep ? $action : null;
     }
 
     /**

@@ -260,3 +260,45 @@ test('roles are brought in line, and an old box is carried over to a new one', a
     await page.locator('[data-proposal="screen-heat-on"]').getByRole('button', { name: 'Take' }).click();
     await expect(page.locator('[data-proposal="screen-heat-on"]')).toHaveCount(0);
 });
+
+test('a game of thirty actions, from a table to a proposed plan on one box, in six steps', async ({ page, app }) => {
+    await open(page, app, 'skerrywing/sets');
+    const table = ['action,group,key', ...Array.from({ length: 15 }, (_, n) => [`Pump ${n + 1} on,Pumps,`, `Pump ${n + 1} off,Pumps,`]).flat()].join('\n');
+    let steps = 0;
+    const step = async (does) => { steps += 1; await does(); };
+    await step(() => page.locator('.upload input[type=file]').first().setInputFiles({ name: 'Lock keeper.csv', mimeType: 'text/csv', buffer: Buffer.from(table) }));
+    await step(() => page.getByRole('button', { name: 'Look at it' }).click());
+    await expect(page.locator('body')).toContainText('30 actions');
+    await step(() => page.getByRole('button', { name: 'Take it' }).click());
+    await expect(page).toHaveURL(/lock-keeper\/plan/);
+    await step(() => page.getByRole('link', { name: 'Propose the whole plan' }).click());
+    await step(() => page.locator('.plan__wants label', { hasText: 'Bracken' }).click());
+    await expect(page.locator('.plan__wants')).toContainText('only these');
+    const spots = await page.locator('.proposal__what').allInnerTexts();
+    expect(spots.filter((text) => text.includes('←')).length).toBeGreaterThan(10);
+    expect(spots.filter((text) => text.includes('←') && !text.includes('Bracken'))).toEqual([]);
+    await step(() => page.getByRole('button', { name: /Take all/ }).click());
+    await expect(page.locator('.figures li').first()).not.toContainText(/^0 of/);
+    expect(steps).toBeLessThanOrEqual(6);
+});
+
+test('a layer with the four directions of a hat on free outputs takes twelve steps at most, and sends them', async ({ page, app }) => {
+    await page.goto(`${app.url}/sets/skerrywing/assign?device=gorse`);
+    await page.waitForFunction(() => window.nailrod?.live.picture !== null);
+    let steps = 0;
+    const step = async (does) => { steps += 1; await does(); };
+    await step(() => page.locator('#new-layer summary').click());
+    await step(() => page.locator('#new-layer select').click());
+    await step(() => hands.press(page, 'gorse/button-6'));
+    await expect(page.locator('#new-layer select')).toHaveValue('gorse/button-6');
+    await step(() => hands.saved(page, () => page.locator('#new-layer button').click()));
+    const layer = await page.locator('.layer').last().getAttribute('data-layer');
+    for (const direction of ['north', 'east', 'south', 'west']) {
+        await step(() => page.locator(`[data-cell="${layer}/gorse/hat.${direction}"] a`).click());
+        await expect(page.locator('.editor__head h2')).toHaveText(`Hat ${direction}`);
+        await step(() => hands.saved(page, () => page.locator('.does .button').click()));
+    }
+    expect(steps).toBeLessThanOrEqual(12);
+    const sent = await hands.play(page, [[0, 'gorse/button-6', 1], ...[0, 2, 4, 6].flatMap((way) => [[120, 'gorse/hat', way], [120, 'gorse/hat', -1]]), [100, 'gorse/button-6', 0]]);
+    expect(sent.map(([what]) => what)).toEqual(['button 7', 'button 8', 'button 9', 'button 10']);
+});

@@ -51,6 +51,27 @@ final class PlanTest extends TestCase
         $this->get('/sets/house/plan')->assertOk()->assertSee('has no simulator');
     }
 
+    public function test_a_plan_is_made_for_chosen_devices_by_output_or_by_key_and_leaves_out_what_is_not_there(): void
+    {
+        $all = $this->get('/sets/dunlin/plan?propose=water')->assertSee('none picked: all of them');
+        $all->assertSee('Fennel Switch 2 up');
+        $some = $this->get('/sets/dunlin/plan?propose=all&devices[]=bracken&devices[]=gorse')->assertOk()->assertSee('only these');
+        preg_match_all('/class="proposal__what"><b>[^<]+<\/b>.*?<\/span> (\w+)/', (string) $some->getContent(), $found);
+        $this->assertSame([], array_diff($found[1], ['Bracken', 'Gorse']));
+        $this->assertContains('Bracken', $found[1]);
+        $keys = $this->get('/sets/dunlin/plan?propose=all&devices[]=bracken&by=key')->assertSee('A key was asked for')->assertSee('By output');
+        $this->assertStringContainsString('otherwise', (string) $keys->getContent());
+        $this->send('dunlin', 'plan', ['propose' => 'all', 'devices' => ['bracken'], 'by' => 'key', 'otherwise' => ['squelch'], 'only' => 'squelch'])->assertSessionHas('said', fn (string $said) => str_contains($said, 'output 7'));
+        $this->assertStringStartsWith('base/bracken/', $this->at('dunlin', 'squelch')[0]);
+        $this->send('dunlin', 'plan', ['propose' => 'all', 'devices' => ['bracken'], 'by' => 'key', 'only' => 'prime'])->assertSessionHas('said', fn (string $said) => str_contains($said, 'Prime'));
+        $this->assertSame('key P', $this->current('dunlin')->wayOf('prime')?->inWords(new PlainNames));
+        // What is unplugged is left out, unless it is asked for.
+        $rig = new TestRig((string) tempnam(sys_get_temp_dir(), 'nailrod'), 'dunlin');
+        $rig->step([], 1000, ['plugs' => ['fennel' => false]]);
+        $this->get('/sets/dunlin/plan?propose=water')->assertSee('none picked: all that are there')->assertSee('<small>not there</small>', false)->assertDontSee('</span> Fennel Switch 2 up', false);
+        $this->get('/sets/dunlin/plan?propose=water&devices[]=fennel')->assertSee('</span> Fennel Switch 2 up', false);
+    }
+
     public function test_an_action_that_is_pressed_gets_the_way_of_a_plan_and_says_why(): void
     {
         $this->send('dunlin', 'plan/press', ['action' => 'squelch', 'layer' => 'base', 'ref' => 'rowan/button-1'])->assertSessionHas('said', 'Button 1 in Cruise: not said here → Squelch · pulse 60 ms; The way to Squelch: not said here → output 7. Output 7 is the lowest that is free and seen.');

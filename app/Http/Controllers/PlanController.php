@@ -7,7 +7,9 @@ namespace App\Http\Controllers;
 use App\Http\Requests\EditRequest;
 use App\Http\Requests\PlanRequest;
 use App\Http\Requests\PressRequest;
+use App\Rig\PageLine;
 use App\View\Place;
+use App\View\PlanAsked;
 use App\View\PlanView;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -23,22 +25,23 @@ final class PlanController
 {
     use EditsSets;
 
-    public function show(Request $request, string $set): View
+    public function show(Request $request, PageLine $line, string $set): View
     {
         return view('places.plan', ['view' => new PlanView(
             Place::open($this->sets, $set, 'plan'),
             $request->string('propose')->toString(),
-            array_values(array_filter($request->array('not'), is_string(...))),
+            PlanAsked::of($request),
             $request->string('take')->toString(),
             $request->string('device')->toString(),
             $request->integer('page', 1),
+            $line->away(...),
         )]);
     }
 
     public function take(PlanRequest $request, string $set): RedirectResponse
     {
         return $this->edit($request, $set, function (Edits $edits, BindingSet $base) use ($request) {
-            $chosen = PlanView::proposed($base, $request->string('propose')->toString(), $request->not())?->chosen($request->chosen()) ?? [];
+            $chosen = PlanView::proposed($base, $request->string('propose')->toString(), PlanAsked::of($request)->wishes())?->chosen($request->chosen()) ?? [];
             if ($chosen === []) {
                 throw FormatError::told('proposal', $request->string('only')->toString() ?: 'nothing', 'one that is on the page; the set may have changed since');
             }

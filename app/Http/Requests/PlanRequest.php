@@ -14,6 +14,9 @@ final class PlanRequest extends RevisionRequest
         return [
             'propose' => ['required', 'string', 'max:60'],
             'only' => ['nullable', 'string', 'max:60'],
+            'devices' => ['array', 'max:200'], 'devices.*' => ['string', 'max:60'],
+            'by' => ['nullable', 'string', 'max:20'],
+            'otherwise' => ['array', 'max:400'], 'otherwise.*' => ['string', 'max:60'],
         ] + self::NOT;
     }
 

@@ -44,9 +44,16 @@
         @if ($view->plan === null)
             <p class="empty">Ask for a group, or for the whole plan: each proposal says where and why, and is taken or turned down by itself. Or pick an action and press its control.</p>
         @else
+            <form action="{{ route('plan', $place->record->id) }}" data-visit class="plan__wants">
+                <input type="hidden" name="propose" value="{{ $view->asked }}">
+                @foreach ($view->wants->not as $one)<input type="hidden" name="not[]" value="{{ $one }}">@endforeach
+                <fieldset class="choice choice--wrap"><legend>On</legend>@foreach ($place->set->rig->devices as $id => $device)<label><input type="checkbox" name="devices[]" value="{{ $id }}" @checked(in_array((string) $id, $view->wants->devices ?? [], true))><span>{{ $device->name }}@if (in_array((string) $id, $view->away, true)) <small>not there</small>@endif</span></label>@endforeach</fieldset>
+                <p class="column__note">{{ $view->wants->devices !== null ? 'only these' : ($view->away === [] ? 'none picked: all of them' : 'none picked: all that are there') }}</p>
+                <fieldset class="choice"><legend>By</legend>@foreach (['output' => 'output where the game takes it', 'key' => 'key'] as $by => $words)<label><input type="radio" name="by" value="{{ $by }}" @checked($view->wants->by === $by)><span>{{ $words }}</span></label>@endforeach</fieldset>
+            </form>
             <form method="post" action="{{ route('plan.take', $place->record->id) }}" data-edit novalidate class="proposals-form">
                 {{ $place->from() }}<input type="hidden" name="propose" value="{{ $view->asked }}">
-                @foreach ($view->not as $one)<input type="hidden" name="not[]" value="{{ $one }}">@endforeach
+                @foreach (['not' => $view->wants->not, 'devices' => $view->devices, 'otherwise' => $view->wants->otherwise] as $field => $values)@foreach ($values as $one)<input type="hidden" name="{{ $field }}[]" value="{{ $one }}">@endforeach @endforeach<input type="hidden" name="by" value="{{ $view->wants->by }}">
                 <p class="plan__do">@if ($view->plan->proposals !== [])<button class="button button--main">Take all {{ count($view->plan->proposals) }}</button> <span class="column__note">then {{ $catalogue->buttons === 0 ? 'no controller is used' : $view->plan->buttons.' buttons and '.$view->plan->axes.' axes are left' }}</span>@elseif ($view->plan->left === [])<span class="empty">Everything here is reached.</span>@endif</p>
                 <ol class="proposals scroll" id="proposals" tabindex="0" aria-label="Proposals">
                     @foreach ($view->plan->proposals as $proposal)
@@ -55,7 +62,7 @@
                                 <p class="proposal__what"><b>{{ $choice->action->name }}</b>@if ($choice->action->essential) <small class="action__needed">needed</small>@endif <span aria-hidden="true">←</span> {{ $view->spot($choice->spot) }} <span class="way">{{ $place->words->output($choice->way->way) }}</span></p>
                             @endforeach
                             <p class="proposal__why">{{ ucfirst($proposal->why) }}. {{ ucfirst($proposal->choices[0]->way->why) }}.</p>
-                            <p class="proposal__do"><button class="button" name="only" value="{{ $proposal->id() }}">Take</button> <a class="link link--quiet" href="{{ $view->without($proposal->refusal()) }}" data-refresh>Not there</a></p>
+                            <p class="proposal__do"><button class="button" name="only" value="{{ $proposal->id() }}">Take</button> @if ($view->goesByKeyOrOutput($proposal))<a class="link link--quiet" href="{{ $view->otherwise($proposal) }}" data-refresh>{{ $view->isByKey($proposal) ? 'By output' : 'By key' }}</a> @endif<a class="link link--quiet" href="{{ $view->without($proposal->refusal()) }}" data-refresh>Not there</a></p>
                         </li>
                     @endforeach
                     @foreach ($view->plan->left as $action => $why)<li class="proposal proposal--left"><p class="proposal__what"><b>{{ $catalogue->actions[$action]->name }}</b></p><p class="proposal__why">Left over: {{ $why }}.</p></li>@endforeach

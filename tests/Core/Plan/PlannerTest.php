@@ -19,6 +19,7 @@ use Nailrod\Core\Plan\Planner;
 use Nailrod\Core\Plan\Reach;
 use Nailrod\Core\Plan\Seats;
 use Nailrod\Core\Plan\Spot;
+use Nailrod\Core\Plan\Wishes;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\PartPath;
 use PHPUnit\Framework\TestCase;
@@ -144,7 +145,7 @@ final class PlannerTest extends TestCase
             'altimeter-up' => 'fennel/encoder.plus + fennel/encoder.minus | steps both ways are what an encoder turns | output 9 is the lowest that is free and seen',
             'zoom-in' => 'rowan/encoder-1.plus + rowan/encoder-1.minus | steps both ways are what an encoder turns | output 11 is the lowest that is free and seen',
         ], $said);
-        $refused = (new Planner($set, $set->catalogue, refused: ['anchor' => ['fennel/switch-2.up']]))->plan($wanted);
+        $refused = (new Planner($set, $set->catalogue, wishes: new Wishes(['anchor' => ['fennel/switch-2.up']])))->plan($wanted);
         $this->assertContains('anchor:fennel/switch-3.up', array_map(fn ($proposal) => $proposal->refusal(), $refused->proposals));
     }
 
@@ -178,5 +179,62 @@ final class PlannerTest extends TestCase
         $game = (new DemoSets)->catalogue('hairpin-ladder') ?? throw new \LogicException;
         $takes = array_map($game->takes(...), [new ControllerButton(32), new ControllerButton(33), new ControllerAxis(8), new ControllerAxis(9), new KeyStroke('KeyB'), new KeyStroke('F1'), new KeyStroke('F1', ['ShiftLeft']), new OnOffVariable('horn', 1, 0)]);
         $this->assertSame([true, false, true, false, true, false, true, true], $takes);
+    }
+
+    public function test_only_chosen_devices_are_used_and_all_of_it_can_go_by_keys_or_one_the_other_way(): void
+    {
+        for ($seed = 1; $seed <= 200; $seed++) {
+            $set = Games::random($seed)->assembled();
+            assert($set->catalogue !== null);
+            $devices = array_map(strval(...), array_keys($set->rig->devices));
+            $some = array_slice($devices, 0, 1 + $seed % max(1, count($devices)));
+            $plan = (new Planner($set, $set->catalogue, wishes: new Wishes(devices: $some, by: Wishes::KEY)))->plan();
+            foreach (self::choices($plan) as $choice) {
+                $this->assertContains(explode('/', $choice->spot->ref, 2)[0], $some, 'seed '.$seed);
+                if ($choice->way->way instanceof ControllerButton) {
+                    $this->assertFalse($choice->way->isNew && ! str_contains($choice->way->why, 'does not reach') && $this->hasKeyLeft($set), 'seed '.$seed.': '.$choice->way->why);
+                }
+            }
+            $this->assertSame([], (new Planner($set, $set->catalogue, wishes: new Wishes(devices: [])))->plan()->proposals, 'seed '.$seed);
+        }
+    }
+
+    /** A key search only ends when all that a game leaves alone are used, which these games are too small for. */
+    private function hasKeyLeft(BindingSet $set): bool
+    {
+        return count($set->catalogue->actions ?? []) < 60;
+    }
+
+    public function test_one_action_goes_the_other_way(): void
+    {
+        $set = DemoSets::skerrywing();
+        assert($set->catalogue !== null);
+        $ways = fn (Wishes $wishes): array => array_map(fn (Choice $choice) => $choice->way->way::kind(), array_column(array_map(fn (Choice $choice) => [$choice->action->id, $choice], self::choices((new Planner($set, $set->catalogue, wishes: $wishes))->plan(['squelch', 'prime', 'horn']))), 1, 0));
+        $this->assertSame(['prime' => 'button', 'squelch' => 'button'], array_intersect_key($ways(new Wishes), ['prime' => 0, 'squelch' => 0]));
+        $this->assertSame(['prime' => 'key', 'squelch' => 'key'], array_intersect_key($ways(new Wishes(by: Wishes::KEY)), ['prime' => 0, 'squelch' => 0]));
+        $this->assertSame(['prime' => 'button', 'squelch' => 'key'], array_intersect_key($ways(new Wishes(otherwise: ['squelch'])), ['prime' => 0, 'squelch' => 0]));
+        $this->assertSame(['prime' => 'key', 'squelch' => 'button'], array_intersect_key($ways(new Wishes(by: Wishes::KEY, otherwise: ['squelch'])), ['prime' => 0, 'squelch' => 0]));
+    }
+
+    public function test_a_switch_that_stays_is_not_proposed_where_a_sprung_one_belongs_nor_two_buttons_where_one_is_free(): void
+    {
+        self::always(function (BindingSet $set, Plan $plan, string $seed): void {
+            $seats = new Seats($set);
+            foreach ($plan->proposals as $proposal) {
+                foreach ($proposal->choices as $choice) {
+                    $seats->take($choice->spot);
+                }
+            }
+            foreach ($plan->proposals as $proposal) {
+                $first = $proposal->choices[0];
+                $kind = $set->rig->controlOf($first->spot->ref)?->kind;
+                if (count($proposal->choices) === 2 && $first->action->effect->kind === EffectKind::Step && ! str_contains($proposal->why, 'other side') && ! str_contains($proposal->why, 'same job')) {
+                    $this->assertFalse($kind?->latches(), $seed.' '.$first->action->id);
+                    if ($kind === ControlKind::Button) {
+                        $this->assertSame([], iterator_to_array($seats->contacts(ControlKind::Sprung, $first->spot->layer, 2), false), $seed.' '.$first->action->id);
+                    }
+                }
+            }
+        });
     }
 }
