@@ -11,6 +11,7 @@ use App\Http\Controllers\ImportController;
 use App\Http\Controllers\LampController;
 use App\Http\Controllers\LayerController;
 use App\Http\Controllers\MacroController;
+use App\Http\Controllers\PaperController;
 use App\Http\Controllers\PlaceController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\RecordingController;
@@ -39,6 +40,7 @@ Route::prefix('sets/{set}')->where(['set' => '[a-z0-9_-]+'])->group(function ():
     Route::get('plan', [PlanController::class, 'show'])->name('plan');
     Route::post('plan', [PlanController::class, 'take'])->name('plan.take');
     Route::post('plan/press', [PlanController::class, 'press'])->name('plan.press');
+    Route::get('typed', PaperController::class)->name('typed');
     Route::get('already', AlreadyController::class)->name('already');
     Route::get('told', [PlanController::class, 'told'])->name('told');
     Route::post('mend', [PlanController::class, 'mend'])->name('mend');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Sets\Layouts;
 use Nailrod\Core\Action\Variable;
 use Nailrod\Core\Device\Device;
 use Nailrod\Core\Format\Keys;
@@ -51,6 +52,12 @@ final readonly class BenchView
         $shown = array_map(fn (Device $device) => $device->id, $this->devices());
 
         return array_values(array_filter($this->place->set->rig->devices, fn (Device $device) => ! in_array($device->id, $shown, true)));
+    }
+
+    /** @return array<string, string> names of the keyboard layouts, by id */
+    public function layouts(): array
+    {
+        return Layouts::names();
     }
 
     /** @return array<string, list<Variable>> the game's variables by the name of their group */

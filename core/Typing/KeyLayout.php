@@ -70,7 +70,7 @@ final readonly class KeyLayout
         foreach (self::CONTROLS as $character => $code) {
             $strokes[$character] = [new KeyStroke($code)];
         }
-        foreach (Keys::each($given->byKey('keys', self::characters(...))) as $code => $characters) {
+        foreach (Keys::each($given->byKey('keys', self::listed(...))) as $code => $characters) {
             foreach ($characters as $level => $character) {
                 if ($character !== '') {
                     $strokes[$character] ??= [new KeyStroke($code, self::LEVELS[$level])];
@@ -90,7 +90,7 @@ final readonly class KeyLayout
     }
 
     /** @return list<string> */
-    private static function characters(mixed $read): array
+    private static function listed(mixed $read): array
     {
         return array_values(array_filter(is_array($read) ? $read : [], is_string(...)));
     }
@@ -108,6 +108,21 @@ final readonly class KeyLayout
         }
 
         return $strokes;
+    }
+
+    /**
+     * The other way round: what strokes give, each as KeyStroke::codes(), two of a dead key with a space between.
+     *
+     * @return array<string, string> characters by strokes
+     */
+    public function characters(): array
+    {
+        $characters = [];
+        foreach (Keys::each($this->strokes) as $character => $strokes) {
+            $characters[implode(' ', array_map(fn (KeyStroke $stroke) => $stroke->codes(), $strokes))] = $character;
+        }
+
+        return $characters;
     }
 
     /** @return list<string> characters of a text that the layout cannot type, each once */

@@ -21,5 +21,8 @@ export function already() {
     return read;
 }
 
+/** What a control is called; empty if it is none, or if that is not known yet. */
+export const nameOfControl = (ref) => (now.names.contact?.[ref] ?? now.names.axis?.[ref] ?? '').split(' · ').pop();
+
 /** In words; empty if it does nothing yet, or if that is not known yet. */
 export const known = (sort, id) => now.said[sort]?.[id] ?? '';

@@ -18,6 +18,7 @@ import './macros.js';
 import './mouse.js';
 import './reach.js';
 import './rig.js';
+import './paper.js';
 import './recordings.js';
 import './roll.js';
 import './say.js';

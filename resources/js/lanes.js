@@ -1,3 +1,4 @@
+import { already, nameOfControl } from './already.js';
 import { drawWhile, sharp, theme } from './canvas.js';
 import { live } from './live.js';
 
@@ -27,8 +28,17 @@ function put(target, t, value) {
     target.high = Math.max(target.high, Number(value) || 0);
 }
 
+/** Names come with what is known of the set; it is asked for before the first movement. */
+const learnNames = () => document.getElementById('lanes') && already();
+document.addEventListener('page:changed', learnNames);
+learnNames();
+
 const nameOf = (port) => {
-    const work = document.querySelector(`[data-axis="${CSS.escape(port)}"], [data-contact="${CSS.escape(port)}"], [data-encoder="${CSS.escape(port)}"]`);
+    const told = nameOfControl(port);
+    if (told !== '') {
+        return told;
+    }
+    const work = document.querySelector(['axis', 'contact', 'encoder', 'flip', 'press'].map((by) => `[data-${by}="${CSS.escape(port)}"][aria-label]`).join(', '));
 
     return (work?.getAttribute('aria-label') ?? document.querySelector(`[data-variable="${CSS.escape(port.replace('sim/', ''))}"] th`)?.textContent ?? port.split('/')[1]).split(', number')[0].split(', arrow')[0];
 };

@@ -302,3 +302,34 @@ test('a layer with the four directions of a hat on free outputs takes twelve ste
     const sent = await hands.play(page, [[0, 'gorse/button-6', 1], ...[0, 2, 4, 6].flatMap((way) => [[120, 'gorse/hat', way], [120, 'gorse/hat', -1]]), [100, 'gorse/button-6', 0]]);
     expect(sent.map(([what]) => what)).toEqual(['button 7', 'button 8', 'button 9', 'button 10']);
 });
+
+test('the sheet of paper types what the keys that are sent would type, in the chosen layout', async ({ page, app }) => {
+    await open(page, app, 'skerrywing/assign?device=bracken&pair=on');
+    for (const [n, key] of [[10, 'y'], [11, 'Shift+KeyZ'], [12, 'F9']]) {
+        await hands.saved(page, async () => {
+            await page.keyboard.press(key);
+            await hands.press(page, `bracken/push-${n}`);
+        });
+    }
+    await page.keyboard.press('Escape');
+    await page.keyboard.press('Escape');
+    await open(page, app, 'skerrywing/bench?device=bracken');
+    await page.locator('#paper summary').click();
+    const sheet = page.locator('[data-paper]');
+    const typeAll = async () => {
+        for (const n of [10, 11, 12]) {
+            await page.evaluate((ref) => window.nailrod.live.input(ref, 1), `bracken/push-${n}`);
+            await page.waitForTimeout(60);
+            await page.evaluate((ref) => window.nailrod.live.input(ref, 0), `bracken/push-${n}`);
+        }
+    };
+    await typeAll();
+    await expect(sheet).toHaveText('yZ[F9]');
+    await page.locator('#paper select').selectOption('german');
+    await expect(sheet).toHaveText('zY[F9]');
+    await page.locator('#paper textarea').fill('zY');
+    await page.getByRole('button', { name: 'New sheet' }).click();
+    await expect(sheet).toHaveText('');
+    await typeAll();
+    await expect(sheet).toHaveText('zY[F9]');
+});

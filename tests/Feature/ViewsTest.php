@@ -123,4 +123,14 @@ final class ViewsTest extends TestCase
         $this->assertSame(['shape', 'rig', 'rig'], array_map(Place::nameIn(...), ['http://x/sets/a/shape?axis=b', 'http://x/sets/a/none', '']));
         $this->assertSame(['a' => '1', 'b[0]' => 'x', 'b[1]' => 'y', 'c[d]' => ''], Fields::flat(['a' => 1, 'b' => ['x', 'y'], 'c' => ['d' => false], 'e' => null]));
     }
+
+    public function test_keys_are_typed_on_paper_and_what_is_no_key_or_no_layout_is_told(): void
+    {
+        $typed = fn (string $keys, string $layout = 'us') => $this->get('/sets/skerrywing/typed?layout='.$layout.'&keys='.$keys);
+        $typed('KeyY.1,KeyY.0,ShiftLeft.1,KeyY.1,KeyY.0,ShiftLeft.0,Enter.1')->assertOk()->assertExactJson(['text' => "yY\n"]);
+        $typed('KeyY.1', 'german')->assertExactJson(['text' => 'z']);
+        $typed('Nonsense.1,,.,KeyA')->assertOk()->assertExactJson(['text' => '']);
+        $typed('KeyA.1', '../us')->assertOk();
+        $typed('KeyA.1', 'nowhere')->assertStatus(422);
+    }
 }

@@ -14,6 +14,12 @@
         <h1 id="bench-title">Bench <span class="column__note">live layer <b id="live-layer">–</b></span> <span class="legend column__note">@foreach ($place->set->layers as $id => $layer)<span><span class="layer-dot layer--{{ Nailrod\Core\Set\LayerLook::of($place->set, $id) }}" data-layer-name="{{ $layer->name }}"></span>{{ $layer->name }}</span>@endforeach</span></h1>
         <div class="lanes" id="lanes"><canvas role="img" aria-label="Lanes of the last ten seconds: what you did, the layer, what was sent, what the game did. The list below says the same in words."></canvas><p class="lanes__tip" id="lanes-tip" hidden></p></div>
         <details class="log"><summary>What happened, in words</summary><ol id="log" class="scroll" tabindex="0" aria-label="What happened"></ol></details>
+        <details class="log paper" id="paper" data-typed="{{ route('typed', $place->record->id) }}"><summary>A sheet of paper: what the keys that are sent would type</summary>
+            <div class="paper__sheets">
+                <div><p class="paper__head"><label>Typed on <select>{{ App\Forms\Options::of($view->layouts(), 'us') }}</select></label> <button type="button" class="link" data-paper-clear>New sheet</button></p><pre class="paper__sheet scroll" data-paper tabindex="0" aria-label="What the rig's keys type"></pre></div>
+                <label><span class="paper__head">What your own keyboard types</span><textarea class="paper__sheet" spellcheck="false" rows="4"></textarea></label>
+            </div>
+        </details>
     </section>
     <section class="column bench__game scroll" aria-label="The simulator" tabindex="0">
         @if ($place->set->catalogue === null)
