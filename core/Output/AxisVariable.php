@@ -79,6 +79,16 @@ final readonly class AxisVariable implements AxisOutput, IsWay, WritesVariable
         return $this->name;
     }
 
+    public function writes(): array
+    {
+        return [];
+    }
+
+    public function steps(): float
+    {
+        return 0.0;
+    }
+
     public function keepsVariable(): bool
     {
         return true;

@@ -81,6 +81,16 @@ final readonly class OnOffVariable implements ContactOutput, IsWay, KeepsInStep
         return $this->name;
     }
 
+    public function writes(): array
+    {
+        return [$this->on, $this->off];
+    }
+
+    public function steps(): float
+    {
+        return 0.0;
+    }
+
     public function keepsVariable(): bool
     {
         return true;

@@ -70,6 +70,16 @@ final readonly class SetVariable implements ContactOutput, IsWay, WritesVariable
         return $this->name;
     }
 
+    public function writes(): array
+    {
+        return [$this->to];
+    }
+
+    public function steps(): float
+    {
+        return 0.0;
+    }
+
     public function keepsVariable(): bool
     {
         return false;

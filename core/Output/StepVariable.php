@@ -94,6 +94,16 @@ final readonly class StepVariable implements ContactOutput, WritesVariable
         return $this->name;
     }
 
+    public function writes(): array
+    {
+        return [];
+    }
+
+    public function steps(): float
+    {
+        return $this->by;
+    }
+
     public function keepsVariable(): bool
     {
         return false;

@@ -75,6 +75,16 @@ final readonly class SwapVariable implements ContactOutput, WritesVariable
         return $this->name;
     }
 
+    public function writes(): array
+    {
+        return [$this->first, $this->second];
+    }
+
+    public function steps(): float
+    {
+        return 0.0;
+    }
+
     public function keepsVariable(): bool
     {
         return false;

@@ -4,11 +4,17 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Plan;
 
+use Nailrod\Core\Action\Action;
+use Nailrod\Core\Action\Effect;
+use Nailrod\Core\Action\EffectKind;
 use Nailrod\Core\Format\Keys;
+use Nailrod\Core\Output\AxisOutput;
 use Nailrod\Core\Output\MeansAction;
+use Nailrod\Core\Output\Output;
+use Nailrod\Core\Output\WritesVariable;
 use Nailrod\Core\Set\BindingSet;
 
-/** Which actions of the game a set reaches, and from where: by cells, by chords, and by the macros that cells play. */
+/** Which actions of the game a set reaches, and from where: by cells, by chords, and by the macros that cells play; by what writes its variable too. */
 final readonly class Reach
 {
     /** @param array<string, list<Spot>> $byAction */
@@ -16,29 +22,49 @@ final readonly class Reach
 
     public static function of(BindingSet $set): self
     {
+        $byVariable = [];
+        foreach ($set->catalogue->actions ?? [] as $action) {
+            if ($action->byVariable) {
+                $byVariable[$action->effect->variable][] = $action;
+            }
+        }
         $byAction = [];
+        $reached = function (Output $output, Spot $spot) use (&$byAction, $byVariable): void {
+            $actions = $output instanceof MeansAction ? [$output->action()] : [];
+            if ($output instanceof WritesVariable) {
+                $actions = array_map(fn (Action $action) => $action->id, array_filter($byVariable[$output->variable()] ?? [], fn (Action $action) => self::does($output, $action->effect)));
+            }
+            foreach ($actions as $action) {
+                $byAction[$action][(string) $spot] = $spot;
+            }
+        };
         foreach (Keys::each($set->cells) as $layer => $cells) {
             foreach ($cells as $ref => $cell) {
                 foreach ($cell->drives($set->macros) as $output) {
-                    if ($output instanceof MeansAction) {
-                        $spot = new Spot((string) $layer, (string) $ref);
-                        $byAction[$output->action()][(string) $spot] = $spot;
-                    }
+                    $reached($output, new Spot((string) $layer, (string) $ref));
                 }
             }
         }
         foreach (Keys::each($set->chords) as $layer => $chords) {
             foreach ($chords as $chord) {
                 foreach ($chord->outputs as $output) {
-                    if ($output instanceof MeansAction) {
-                        $spot = new Spot((string) $layer, $chord->of[0]);
-                        $byAction[$output->action()][(string) $spot] = $spot;
-                    }
+                    $reached($output, new Spot((string) $layer, $chord->of[0]));
                 }
             }
         }
 
         return new self(array_map(array_values(...), $byAction));
+    }
+
+    /** Does an output that writes the variable of an action do what the action does? */
+    private static function does(WritesVariable $output, Effect $effect): bool
+    {
+        return match ($effect->kind) {
+            EffectKind::Follow => $output instanceof AxisOutput,
+            EffectKind::Step => $output->steps() * $effect->amount > 0.0,
+            EffectKind::Set => in_array($effect->amount, $output->writes(), true),
+            EffectKind::Flip, EffectKind::Hold => count(array_unique($output->writes())) > 1,
+        };
     }
 
     public function reaches(string $action): bool
