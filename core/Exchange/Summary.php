@@ -6,13 +6,17 @@ namespace Nailrod\Core\Exchange;
 
 use Nailrod\Core\Check\Checks;
 use Nailrod\Core\Format\Keys;
+use Nailrod\Core\Output\Output;
 use Nailrod\Core\Plan\Reach;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Words;
 
-/** A set in plain text, to be read, printed or sent: what each control does in each layer, and what is not reached. */
+/** A set in plain text, to be read, printed or sent: what each control does in each layer and by what the game is told, and what is not reached. */
 final class Summary
 {
+    /** Signs that a number has room for. */
+    private const NUMBER = 8;
+
     public static function of(BindingSet $set): string
     {
         $words = new Words($set);
@@ -22,19 +26,7 @@ final class Summary
         $lines[] = 'Simulator: '.($set->catalogue->name ?? 'none');
         $lines[] = 'Devices: '.implode(', ', array_map(fn ($device) => $device->name, $set->rig->devices));
         foreach (Keys::each($set->layers) as $id => $layer) {
-            $cells = $set->cells[$id] ?? [];
-            array_push($lines, '', 'Layer '.$layer->name, str_repeat('-', mb_strlen('Layer '.$layer->name)));
-            $device = '';
-            foreach (array_intersect_key($set->rig->axes + $set->rig->contacts, $cells) as $ref => $input) {
-                if ($set->rig->deviceNameOf((string) $ref) !== $device) {
-                    $device = $set->rig->deviceNameOf((string) $ref);
-                    $lines[] = $device;
-                }
-                $lines[] = '  '.$set->rig->nameOf((string) $ref).': '.$words->brief($cells[$ref]);
-            }
-            if ($cells === []) {
-                $lines[] = 'says nothing of its own';
-            }
+            array_push($lines, '', 'Layer '.$layer->name, str_repeat('-', mb_strlen('Layer '.$layer->name)), ...self::layer($set, $words, $id));
         }
         if ($set->catalogue !== null) {
             $reach = Reach::of($set);
@@ -46,5 +38,38 @@ final class Summary
         }
 
         return implode("\n", $lines)."\n";
+    }
+
+    /** @return list<string> device by device what each control does in a layer: its number, its name, the action, and what the game is told it by */
+    private static function layer(BindingSet $set, Words $words, string $layer): array
+    {
+        $cells = $set->cells[$layer] ?? [];
+        $byDevice = [];
+        foreach (array_keys(array_intersect_key($set->rig->axes + $set->rig->contacts, $cells)) as $ref) {
+            $byDevice[$set->rig->deviceNameOf((string) $ref)][] = (string) $ref;
+        }
+        $lines = [];
+        // In the order of the rig; what is made from axes comes last.
+        $order = array_flip(array_values(array_map(fn ($device) => $device->name, $set->rig->devices)));
+        uksort($byDevice, fn (int|string $one, int|string $other) => ($order[$one] ?? PHP_INT_MAX) <=> ($order[$other] ?? PHP_INT_MAX));
+        foreach ($byDevice as $device => $refs) {
+            $lines[] = (string) $device;
+            foreach ($refs as $ref) {
+                $ways = array_filter(array_map(fn (Output $output) => $set->actionOf($output) === null ? '' : self::way($set, $words, $output), $cells[$ref]->outputs));
+                $lines[] = sprintf('  %s %s: %s%s', $set->rig->numberOf($ref).str_repeat(' ', max(0, self::NUMBER - mb_strlen($set->rig->numberOf($ref)))), $set->rig->nameOf($ref), $words->brief($cells[$ref]), $ways === [] ? '' : ' ('.implode(', ', $ways).')');
+            }
+        }
+        foreach ($set->chords[$layer] ?? [] as $chord) {
+            $lines[] = '  '.$words->chord($chord);
+        }
+
+        return $lines === [] ? ['says nothing of its own'] : $lines;
+    }
+
+    private static function way(BindingSet $set, Words $words, Output $output): string
+    {
+        $way = $set->leaving($output);
+
+        return $way === null ? 'no way yet' : $words->output($way);
     }
 }
