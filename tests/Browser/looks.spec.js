@@ -1,16 +1,27 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from './app.js';
 
-const PLACES = ['rig', 'shape', 'plan', 'assign', 'roles', 'layers', 'macros', 'lamps', 'bench', 'recordings', 'store', 'carry', 'sets'];
-const QUERIES = { assign: '?layer=base&ref=fennel/switch-1.up', plan: '?propose=all', carry: '?old=gorse&new=bracken' };
+/** Every place, with something picked on it, and what of it unfolds. */
+const PLACES = [
+    ['rig'], ['rig', '?device=sedge&do=measure&ref=sedge/rudder'], ['rig', '?device=bracken&do=arrange'], ['shape'], ['plan', '?propose=all'], ['plan', '?propose=all&devices[]=bracken&by=key'],
+    ['assign', '?layer=base&ref=fennel/switch-1.up'], ['assign', '?device=fennel&pair=fennel/switch-2.up'], ['assign', '?layer=water&ref=fennel/mark&more=numbers'],
+    ['roles'], ['layers'], ['macros'], ['lamps'], ['bench', '', '#paper summary'], ['recordings'], ['store'], ['carry', '?old=gorse&new=bracken'], ['sets', '', '#columns summary'],
+];
+
+async function show(page, app, [place, query = '', unfolds = '']) {
+    await app.open(page, place, query);
+    if (unfolds !== '') {
+        await page.locator(unfolds).click();
+    }
+}
 
 for (const scheme of ['light', 'dark']) {
     test(`every place can be used by everyone, ${scheme}`, async ({ page, app }) => {
         await page.emulateMedia({ colorScheme: scheme });
         for (const place of PLACES) {
-            await app.open(page, place, QUERIES[place] ?? '');
+            await show(page, app, place);
             const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']).analyze();
-            expect(violations.map(({ id, nodes }) => `${place}: ${id} ${nodes.map((node) => node.target.join(' ')).slice(0, 3).join(', ')}`)).toEqual([]);
+            expect(violations.map(({ id, nodes }) => `${place.join('')}: ${id} ${nodes.map((node) => node.target.join(' ')).slice(0, 3).join(', ')}`)).toEqual([]);
         }
     });
 }
@@ -21,11 +32,11 @@ test('nothing runs off the page from 1100 px upward, and nothing is asked of ano
     for (const width of [1100, 1280, 1920]) {
         await page.setViewportSize({ width, height: 800 });
         for (const place of PLACES) {
-            await app.open(page, place, QUERIES[place] ?? '');
+            await show(page, app, place);
             const over = await page.evaluate(() => ({
                 across: document.documentElement.scrollWidth - innerWidth,
                 down: document.documentElement.scrollHeight - innerHeight,
-                columns: [...document.querySelectorAll('.column')].filter((column) => column.getBoundingClientRect().bottom > document.getElementById('tape').getBoundingClientRect().top + 1).map((column) => column.className),
+                columns: [...document.querySelectorAll('.column, .loom__editor')].filter((column) => column.getBoundingClientRect().bottom > document.getElementById('tape').getBoundingClientRect().top + 1).map((column) => column.className),
             }));
             expect({ place, width, ...over }).toEqual({ place, width, across: 0, down: 0, columns: [] });
         }

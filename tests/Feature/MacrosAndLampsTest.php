@@ -51,7 +51,7 @@ final class MacrosAndLampsTest extends TestCase
         yield 'a macro that is not there' => ['macros/say', ['id' => 'none', 'pause' => '1'], 'Macro: found "none", expected a macro of the set.'];
         yield 'a layout that is not there' => ['macros/bars', ['id' => 'three-sacks', 'does' => 'type', 'text' => 'a', 'layout' => 'moon'], 'Layout: found "moon", expected a keyboard layout that is at hand: french, german, swedish, uk, us.'];
         yield 'a pause that is none' => ['macros/say', ['id' => 'harbour-call', 'pause' => ''], ''];
-        yield 'a condition that is none' => ['macros/say', ['id' => 'harbour-call', 'when' => 'moon full'], 'The condition, moon: found a field that this format does not have'];
+        yield 'a condition that is none' => ['macros/say', ['id' => 'harbour-call', 'when' => 'moon full'], 'Works: found "moon full", expected a flag, a stop or a variable that it depends on'];
         yield 'a recording that is none' => ['macros/record', ['id' => 'three-sacks', 'events' => '[{"t":1,"kind":"lever","target":"x","on":true}]'], 'Event 1, kind: found "lever", expected one of key, button.'];
         yield 'a recording whose time goes back' => ['macros/record', ['id' => 'three-sacks', 'events' => '[{"t":5,"kind":"key","target":"KeyA","on":true},{"t":4,"kind":"key","target":"KeyA","on":false}]'], 'Event 2, time: found 4, expected a whole number from 5 on.'];
         yield 'a key that is not one' => ['macros/record', ['id' => 'three-sacks', 'events' => '[{"t":1,"kind":"key","target":"Unidentified","on":true}]'], 'Event 1, key: found "Unidentified"'];

@@ -16,7 +16,7 @@
         <details class="log"><summary>What happened, in words</summary><ol id="log" class="scroll" tabindex="0" aria-label="What happened"></ol></details>
         <details class="log paper" id="paper" data-typed="{{ route('typed', $place->record->id) }}"><summary>A sheet of paper: what the keys that are sent would type</summary>
             <div class="paper__sheets">
-                <div><p class="paper__head"><label>Typed on <select>{{ App\Forms\Options::of($view->layouts(), 'us') }}</select></label> <button type="button" class="link" data-paper-clear>New sheet</button></p><pre class="paper__sheet scroll" data-paper tabindex="0" aria-label="What the rig's keys type"></pre></div>
+                <div><p class="paper__head"><label>Typed on <select>{{ App\Forms\Options::of($view->layouts(), 'us') }}</select></label> <button type="button" class="link" data-paper-clear>New sheet</button></p><pre class="paper__sheet scroll" data-paper role="log" tabindex="0" aria-label="What the rig's keys type"></pre></div>
                 <label><span class="paper__head">What your own keyboard types</span><textarea class="paper__sheet" spellcheck="false" rows="4"></textarea></label>
             </div>
         </details>

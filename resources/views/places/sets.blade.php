@@ -40,7 +40,7 @@
         </form>
         <details class="columns-said" id="columns"><summary class="link">What a table of actions looks like</summary>
             <dl>@foreach (Nailrod\Core\Exchange\CatalogueTable::SAID as $column => $words)<dt>{{ $column }}</dt><dd>{{ $words }}</dd>@endforeach</dl>
-            <pre tabindex="0" aria-label="An example of a table of actions">{{ Nailrod\Core\Exchange\CatalogueTable::EXAMPLE }}</pre>
+            <pre role="figure" tabindex="0" aria-label="An example of a table of actions">{{ Nailrod\Core\Exchange\CatalogueTable::EXAMPLE }}</pre>
         </details>
         @if ($place->set->catalogue !== null)
         <form method="post" action="{{ route('file.take-bindings', $place->record->id) }}" enctype="multipart/form-data" data-edit novalidate class="upload">{{ $place->from() }}
