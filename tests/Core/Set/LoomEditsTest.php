@@ -18,6 +18,7 @@ use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Conflicts;
 use Nailrod\Core\Set\Edits;
 use Nailrod\Core\Set\LayerEdits;
+use Nailrod\Core\Set\LayerLook;
 use Nailrod\Core\Set\MacroEdits;
 use Nailrod\Core\Set\OutputUse;
 use Nailrod\Core\Set\PartPath;
@@ -119,6 +120,7 @@ final class LoomEditsTest extends TestCase
         foreach ([
             [fn () => $transfers->cell('move', 'base', 'd/a', 'base', 'd/b1'), 'to: found Button 1, a contact, expected an axis, since Lever A is one'],
             [fn () => $transfers->cell('move', 'base', 'd/b1', 'base', 'd/b1'), 'to: found the same place, expected another one'],
+            [fn () => $transfers->rows('move', ['d/a' => 'd/b1']), 'to: found Button 1, a contact, expected an axis, since Lever A is one'],
             [fn () => $transfers->cell('bend', 'base', 'd/b1', 'base', 'd/b2'), 'how: found "bend", expected one of copy, move, swap'],
             [fn () => $transfers->layerAs('copy', 'base', 'moon'), 'layer: found "moon", expected a layer of the set'],
             [fn () => $transfers->row('copy', 'd/b1', 'd/none'), 'ref: found "d/none", expected a contact or an axis of the rig'],
@@ -170,6 +172,22 @@ final class LoomEditsTest extends TestCase
         $set = DemoSets::skerrywing((new Edits(DemoSets::skerrywing()))->clear('base', 'fennel/mark'));
         $this->assertSame(['at' => ['macro Three sacks'], 'hears' => ['Drop a sack']], (new OutputUse($set))->chart(ControllerButton::class)[4]);
         $this->assertSame(array_keys((new OutputUse($set))->buttons()->used), array_keys((new OutputUse($set))->chart(ControllerButton::class)));
+    }
+
+    public function test_a_layer_is_known_by_its_own_look_else_by_its_place(): void
+    {
+        $set = Desk::plain()->layer('water', 'b4')->layer('land', 'b3')->assembled();
+        $this->assertSame([0, 1, 2], array_map(fn (string $layer) => LayerLook::of($set, $layer), ['base', 'water', 'land']));
+        $own = Desk::plain()->saying(['layers' => ['water' => ['name' => 'Water', 'colour' => 6]]])->assembled();
+        $this->assertSame([0, 5], [LayerLook::of($own, 'base'), LayerLook::of($own, 'water')]);
+    }
+
+    public function test_a_flattened_set_keeps_its_simulator_and_says_all_that_it_said(): void
+    {
+        $set = DemoSets::skerrywing();
+        $flat = $set->merged->flattened();
+        $this->assertSame(['skerrywing', null], [$flat->simulator, $flat->parent]);
+        $this->assertEquals(array_keys($set->cells['base']), array_keys(DemoSets::skerrywing($flat)->cells['base']));
     }
 
     public function test_a_cell_holds_in_every_layer_or_only_in_its_own(): void
