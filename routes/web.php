@@ -66,6 +66,7 @@ Route::prefix('sets/{set}')->where(['set' => '[a-z0-9_-]+'])->group(function ():
     Route::post('rig/tokens/remove', [TokenController::class, 'remove'])->name('token.remove');
     Route::post('rig/note', [RigController::class, 'note'])->name('rig.note');
     Route::post('rig/give-back', [RigController::class, 'giveBack'])->name('rig.give-back');
+    Route::post('rig/flipped', [RigController::class, 'flipped'])->name('rig.flipped');
     Route::post('rig/teach', [RigController::class, 'teach'])->name('rig.teach');
     Route::post('rig/measured', [RigController::class, 'measured'])->name('rig.measured');
     Route::post('rig/devices', [RigController::class, 'add'])->name('rig.add');

@@ -22,6 +22,7 @@ final class SurveyPicture
             'left_out' => $survey->finder->leftOut($set->rig, $now),
             'teaching' => self::teaching($survey, $set, $now),
             'sweep' => self::sweep($survey),
+            'flips' => self::flips($survey, $set, $now),
         ];
     }
 
@@ -46,6 +47,22 @@ final class SurveyPicture
         }
 
         return ['axis' => $sweep->axis, 'phase' => $sweep->phase->value, 'task' => $sweep->phase->task(), 'complaint' => $sweep->complaint, 'done' => $sweep->isDone, 'count' => $sweep->trace($sweep->phase)->count(), 'least' => $sweep->phase->least()];
+    }
+
+    /** @return ?array<string, mixed> */
+    private static function flips(Survey $survey, BindingSet $set, int $now): ?array
+    {
+        $axis = $set->rig->axes[$survey->flips->axis ?? ''] ?? null;
+        if ($survey->flips === null || $axis === null) {
+            return null;
+        }
+        $count = count($survey->flips->positions($axis, $now));
+
+        return ['axis' => $axis->ref, 'count' => $count, 'sentence' => match (true) {
+            $count === 0 => 'Flip it through all its positions, a moment at each.',
+            $count === 1 => 'One position is seen. Flip it to the next, and stay there for a moment.',
+            default => $count.' positions are seen. Go on if it has more.',
+        }];
     }
 
     /** @return ?array<string, mixed> the sheet of a device; null if the rig has no such device */

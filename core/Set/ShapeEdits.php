@@ -20,6 +20,7 @@ use Nailrod\Core\Made\Made;
 use Nailrod\Core\Made\MadeKinds;
 use Nailrod\Core\Made\MarksAxis;
 use Nailrod\Core\Made\SharesTravel;
+use Nailrod\Core\Made\Zones;
 
 /** What a person does to the shaping of axes: each gives a new document of the set itself. */
 final readonly class ShapeEdits
@@ -92,6 +93,25 @@ final readonly class ShapeEdits
         }
 
         return $this->own()->with(PartPath::made($id), $made);
+    }
+
+    /**
+     * Zones of a switch that arrives as an axis; those that it has already are made anew, under the name that they have.
+     *
+     * @param array{bounds: list<float>, hysteresis: float, names: list<string>} $zones see Flips::zones()
+     */
+    public function zonesOf(string $axis, array $zones): SetDocument
+    {
+        $name = $this->freeName($this->set->rig->nameOf($this->known($axis, $this->set->rig->axes, 'axis', 'an axis of the rig')), array_map(fn (Made $one) => $one->name(), $this->set->made));
+        $there = array_filter($this->set->made, fn (Made $one) => $one::kind() === Zones::kind() && $one->sources() === [$axis]);
+        foreach ($there as $id => $made) {
+            $was = $made->toArray();
+            $names = $was['names'] ?? [];
+
+            return $this->made((string) $id, ['names' => is_array($names) && count($names) === count($zones['names']) ? $names : $zones['names'], 'name' => $made->name()] + $zones + $was);
+        }
+
+        return $this->made($this->free($name, $this->set->made), ['kind' => Zones::kind(), 'name' => $name, 'of' => [$axis]] + $zones);
     }
 
     /** Takes away what was made from axes, with all that was said of it: its cells, the shaping and the stops of its axes. */

@@ -10,7 +10,7 @@ use Nailrod\Core\Device\Rig;
 /** All that is found out about a rig while it is used: what was touched, what has been seen, what is being taught or measured. */
 final class Survey
 {
-    public const ORDERS = ['sheet', 'teach', 'measure', 'next', 'end'];
+    public const ORDERS = ['sheet', 'teach', 'measure', 'next', 'flip', 'end'];
 
     public Finder $finder;
 
@@ -19,6 +19,8 @@ final class Survey
     public ?Teaching $teaching = null;
 
     public ?Sweep $sweep = null;
+
+    public ?Flips $flips = null;
 
     public function __construct()
     {
@@ -45,6 +47,9 @@ final class Survey
         if ($this->sweep?->axis === $input->port) {
             $this->sweep->take($input->value, $input->t);
         }
+        if ($this->flips?->axis === $input->port) {
+            $this->flips->take($rig->axes[$input->port], $input->value, $input->t);
+        }
     }
 
     /**
@@ -65,6 +70,7 @@ final class Survey
             $what === 'sheet' => $this->sheet->begin($hands, $rig),
             $what === 'teach' && $device !== null => $this->teaching = new Teaching($device->id, str_contains($ref, '/') ? $ref : '', $hands),
             $what === 'measure' && $axis !== null => $this->sweep = new Sweep($ref, $hands[$ref] ?? $axis->restReading(), $now),
+            $what === 'flip' && $axis !== null => $this->flips = new Flips($ref, $hands[$ref] ?? $axis->restReading(), $now),
             $what === 'next' && $axis !== null => $this->sweep?->next($axis, $now),
             $what === 'end' => $this->end(),
             default => $axis = false,
@@ -78,23 +84,24 @@ final class Survey
      *
      * @param int $now in µs
      *
-     * @return bool did it?
+     * @return bool may there be something to tell?
      */
     public function goOn(Rig $rig, int $now): bool
     {
         $axis = $rig->axes[$this->sweep->axis ?? ''] ?? null;
 
-        return $axis !== null && $this->sweep?->goOn($axis, $now) === true;
+        // Of a switch that is flipped another position counts as seen once it has stood there.
+        return $this->flips !== null || ($axis !== null && $this->sweep?->goOn($axis, $now) === true);
     }
 
     public function isMeasuring(): bool
     {
-        return $this->sweep !== null && ! $this->sweep->isDone;
+        return $this->flips !== null || ($this->sweep !== null && ! $this->sweep->isDone);
     }
 
     private function end(): void
     {
-        $this->teaching = $this->sweep = null;
+        $this->teaching = $this->sweep = $this->flips = null;
     }
 
     public function write(): string
@@ -105,7 +112,7 @@ final class Survey
     /** @throws \UnexpectedValueException if it is not what write() gave */
     public static function restore(string $written): self
     {
-        $survey = unserialize($written, ['allowed_classes' => [self::class, Finder::class, Sheet::class, InputRecord::class, Tremble::class, Teaching::class, Sweep::class, SweepPhase::class]]);
+        $survey = unserialize($written, ['allowed_classes' => [self::class, Finder::class, Sheet::class, InputRecord::class, Tremble::class, Teaching::class, Sweep::class, SweepPhase::class, Flips::class]]);
 
         return $survey instanceof self ? $survey : throw new \UnexpectedValueException('The survey could not be read back: expected what Survey::write() gave.');
     }

@@ -39,6 +39,17 @@ function teaching({ teaching: told }) {
     }
 }
 
+function flipping({ flips: told }) {
+    const box = document.querySelector('[data-flips]');
+    if (box) {
+        const isIt = Boolean(told) && document.querySelector(`[data-survey="flip"][data-ref="${CSS.escape(told.axis)}"]`) !== null;
+        box.hidden = !isIt;
+        document.querySelector('[data-survey="flip"]').hidden = isIt;
+        setText(box.querySelector('[data-flips-words]'), isIt ? told.sentence : '');
+        box.querySelector('[data-flips-take]').disabled = !isIt || told.count < 2;
+    }
+}
+
 function measuring({ sweep }) {
     const steps = document.querySelector('[data-steps]');
     if (!steps) {
@@ -72,6 +83,7 @@ function show(detail) {
     if (detail.found) {
         sheet(detail);
         teaching(detail);
+        flipping(detail);
         measuring(detail);
     }
 }

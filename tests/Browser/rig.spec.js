@@ -200,3 +200,35 @@ test('every demo device has a face on which every label is on the plate and larg
         expect(await page.locator('#inputs-scroll').evaluate((list) => list.scrollWidth - list.clientWidth), `${device}, its list of inputs`).toBe(0);
     }
 });
+
+test('a switch that arrives as an axis is taught by flipping: a zone for each position, and the first is picked on Assign', async ({ page, app }) => {
+    const axis = 'burdock/switch-b';
+    await app.open(page, 'rig', `?device=burdock&do=measure&ref=${axis}`);
+    await page.getByRole('button', { name: 'It is a switch: flip it through its positions' }).click();
+    await expect(page.locator('[data-flips-words]')).toContainText('position is seen');
+    await expect(page.getByRole('button', { name: 'Make a zone of each' })).toBeDisabled();
+    for (const at of [1023, 2047, 0]) {
+        await page.evaluate(([ref, value]) => window.nailrod.live.input(ref, value), [axis, at]);
+        await page.waitForTimeout(500);
+    }
+    await expect(page.locator('[data-flips-words]')).toHaveText('3 positions are seen. Go on if it has more.');
+    await page.getByRole('button', { name: 'Make a zone of each' }).click();
+    await expect(page).toHaveURL(/assign\?device=made/);
+    await expect(page.locator('.comb tr.is-picked')).toContainText('low');
+    await page.getByPlaceholder('Type an action, Enter assigns it').fill('Horn');
+    await saved(page, () => page.getByPlaceholder('Type an action, Enter assigns it').press('Enter'));
+    const sent = await page.evaluate(async (ref) => {
+        const { live } = window.nailrod;
+        const all = [];
+        const keep = ({ detail }) => all.push(...detail.sent.filter(({ kind, value }) => kind === 'button' && value === 1).map(({ target }) => target));
+        document.addEventListener('live:answer', keep);
+        for (const at of [2047, 0, 1023]) {
+            live.input(ref, at);
+            await new Promise((resolve) => { setTimeout(resolve, 200); });
+        }
+        await live.settled();
+
+        return all;
+    }, axis);
+    expect(sent).toHaveLength(1);
+});

@@ -87,6 +87,8 @@ final class Forms
             ['give-back', ['path' => 'cells/base/fennel/mark']],
             ['undo', []],
             ['redo', []],
+            ['rig/flipped', ['open' => 'skerrywing']],
+            ['rig/measured', ['parts' => ['calibrate']]],
             ['rig/note', ['control' => 'fennel/mark', 'name' => 'Sack', 'label' => 'SACK', 'kind' => 'button', 'x' => '700', 'y' => '240', 'debounce' => '20']],
             ['rig/give-back', ['control' => 'fennel/mark']],
             ['rig/devices/remove', ['device' => 'burdock']],

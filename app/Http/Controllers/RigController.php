@@ -9,15 +9,20 @@ use App\Http\Requests\EditRequest;
 use App\Http\Requests\MeasuredRequest;
 use App\Http\Requests\NoteRequest;
 use App\Http\Requests\PhraseRequest;
+use App\Models\SetRecord;
 use App\Rig\PageLine;
 use App\Sets\Devices;
 use App\Sets\SetStore;
 use Illuminate\Http\RedirectResponse;
 use Nailrod\Core\Device\OwnDevices;
 use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Layer\Layer;
+use Nailrod\Core\Made\Made;
+use Nailrod\Core\Made\Zones;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Edits;
 use Nailrod\Core\Set\RigEdits;
+use Nailrod\Core\Set\ShapeEdits;
 use Nailrod\Core\Survey\AxisReport;
 use Nailrod\Core\Survey\Proposal;
 
@@ -54,6 +59,23 @@ final class RigController
 
             return (new RigEdits($base))->note($taught->control->ref, $taught->note());
         });
+    }
+
+    /** A switch that arrives as an axis was flipped: it gets as many zones as it has positions, and the first of them is picked. */
+    public function flipped(EditRequest $request, string $set): RedirectResponse
+    {
+        $axis = '';
+        $done = $this->edit($request, $set, function (Edits $edits, BindingSet $base) use (&$axis) {
+            $state = $this->line->survey();
+            $axis = $state->survey->flips->axis ?? '';
+            $zones = $state === null || ! isset($base->shapings[$axis]) ? null : $state->survey->flips?->zones($base->shapings[$axis], $state->run->now + 1_000_000);
+
+            return (new ShapeEdits($base))->zonesOf($axis, $zones ?? throw FormatError::told('positions', 'fewer than two', 'a switch that was flipped through its positions, a moment at each'));
+        });
+        $open = $request->string('open')->toString();
+        $made = array_filter($this->sets->current($this->sets->open($set))->made, fn (Made $one) => $one::kind() === Zones::kind() && $one->sources() === [$axis]);
+
+        return $done->setTargetUrl(route('assign', ['set' => SetRecord::query()->find($open) === null ? $set : $open, 'device' => Made::DEVICE, 'layer' => Layer::BASE, 'ref' => array_values($made)[0]->contacts()[0]->ref]));
     }
 
     /** Takes the proposal for an axis that was measured, those of its parts that are ticked, in one revision. */

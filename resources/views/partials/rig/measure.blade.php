@@ -15,6 +15,16 @@
         <button type="button" class="button" data-survey="next" data-going hidden>It is done: go on</button>
         <button type="button" class="link" data-survey="end" data-going hidden>Stop measuring</button>
         <span class="figure" data-sweep-time></span></p>
+    <div class="measure__flips">
+        <p><button type="button" class="link" data-survey="flip" data-ref="{{ $axis->ref }}">It is a switch: flip it through its positions</button></p>
+        <div data-flips hidden>
+            <p class="says" data-flips-words role="status"></p>
+            <form method="post" action="{{ route('rig.flipped', $place->edited->id) }}" data-edit novalidate class="panel__row">{{ $place->from() }}<input type="hidden" name="open" value="{{ $place->record->id }}">
+                <button class="button button--main" data-flips-take disabled>Make a zone of each</button>
+                <button type="button" class="link" data-survey="end">Stop</button>
+            </form>
+        </div>
+    </div>
     @if (($measured = $view->measured) !== null)
         <svg class="sweep" viewBox="-34 -8 {{ $measured::WIDTH + 40 }} {{ $measured::HEIGHT + 30 }}" role="img" aria-label="Readings of the sweep over time">
             @foreach ($measured->phases() as $phase)
