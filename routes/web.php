@@ -44,6 +44,7 @@ Route::prefix('sets/{set}')->where(['set' => '[a-z0-9_-]+'])->group(function ():
     Route::get('already', AlreadyController::class)->name('already');
     Route::get('told', [PlanController::class, 'told'])->name('told');
     Route::post('mend', [PlanController::class, 'mend'])->name('mend');
+    Route::get('actions', [PlanController::class, 'actions'])->name('actions');
     Route::get('roles', [RolesController::class, 'show'])->name('roles');
     Route::post('roles', [RolesController::class, 'bring'])->name('roles.bring');
     Route::get('carry', [CarryController::class, 'show'])->name('carry');

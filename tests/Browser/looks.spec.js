@@ -5,7 +5,7 @@ import { expect, test } from './app.js';
 const PLACES = [
     ['rig'], ['rig', '?device=sedge&do=measure&ref=sedge/rudder'], ['rig', '?device=bracken&do=arrange'], ['shape'], ['plan', '?propose=all'], ['plan', '?propose=all&devices[]=bracken&by=key'],
     ['assign', '?layer=base&ref=fennel/switch-1.up'], ['assign', '?device=fennel&pair=fennel/switch-2.up'], ['assign', '?layer=water&ref=fennel/mark&more=numbers'],
-    ['roles'], ['layers'], ['macros'], ['lamps'], ['bench', '', '#paper summary'], ['recordings'], ['store'], ['carry', '?old=gorse&new=bracken'], ['sets', '', '#columns summary'],
+    ['roles'], ['actions'], ['layers'], ['macros'], ['lamps'], ['bench', '', '#paper summary'], ['recordings'], ['store'], ['carry', '?old=gorse&new=bracken'], ['sets', '', '#columns summary'],
 ];
 
 async function show(page, app, [place, query = '', unfolds = '']) {

@@ -77,7 +77,7 @@ final class HostileRequestsTest extends TestCase
         }
         $this->assertGreaterThan($count / 5, min($taken, $refused));
         // What was taken can be worked with: every place of every set still shows.
-        foreach (['rig', 'shape', 'plan', 'assign', 'roles', 'layers', 'macros', 'lamps', 'bench', 'store', 'sets', 'told', 'carry'] as $place) {
+        foreach (['rig', 'shape', 'plan', 'assign', 'roles', 'actions', 'layers', 'macros', 'lamps', 'bench', 'store', 'sets', 'told', 'carry'] as $place) {
             foreach (['skerrywing', 'house', 'hairpin-ladder', 'marl'] as $set) {
                 $this->get('/sets/'.$set.'/'.$place)->assertOk();
             }

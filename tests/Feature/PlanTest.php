@@ -51,6 +51,14 @@ final class PlanTest extends TestCase
         $this->get('/sets/house/plan')->assertOk()->assertSee('has no simulator');
     }
 
+    public function test_the_actions_are_a_list_with_their_ways_and_the_keys_that_are_kept(): void
+    {
+        $this->get('/sets/skerrywing/actions')->assertOk()->assertSeeInOrder(['Power', 'axis', 'axis, variable', 'axis 1', 'Fennel Left lever', 'Keys that are kept', 'The desktop', 'Alt+Tab', 'List of windows']);
+        $this->get('/sets/skerrywing/actions?find=look+num')->assertOk()->assertSee('Look higher')->assertDontSee('Propeller pitch');
+        $this->get('/sets/skerrywing/actions?find=nowhere')->assertOk()->assertSee('No action has “nowhere”');
+        $this->get('/sets/house/actions')->assertOk()->assertSee('has no simulator');
+    }
+
     public function test_a_plan_is_made_for_chosen_devices_by_output_or_by_key_and_leaves_out_what_is_not_there(): void
     {
         $all = $this->get('/sets/dunlin/plan?propose=water')->assertSee('none picked: all of them');

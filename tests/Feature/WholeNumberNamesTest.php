@@ -79,7 +79,7 @@ final class WholeNumberNamesTest extends TestCase
 
     public function test_every_place_shows_them_and_every_form_takes_them(): void
     {
-        foreach (['rig', 'shape', 'plan', 'assign', 'roles', 'layers', 'macros', 'lamps', 'bench', 'store', 'sets', 'told', 'carry', 'carry?old=8&new=teasel', 'assign?device=8&layer=12&ref=8/90', 'shape?axis=8/91', 'macros?macro=2', 'lamps?rule=4', 'rig?device=8&do=arrange', 'store?device=8', 'file', 'with-parents', 'bindings', 'keys', 'summary', 'plan?propose=all'] as $place) {
+        foreach (['rig', 'shape', 'plan', 'assign', 'roles', 'actions', 'layers', 'macros', 'lamps', 'bench', 'store', 'sets', 'told', 'carry', 'carry?old=8&new=teasel', 'assign?device=8&layer=12&ref=8/90', 'shape?axis=8/91', 'macros?macro=2', 'lamps?rule=4', 'rig?device=8&do=arrange', 'store?device=8', 'file', 'with-parents', 'bindings', 'keys', 'summary', 'plan?propose=all'] as $place) {
             $response = $this->get('/sets/100/'.$place);
             $this->assertSame(200, $response->getStatusCode(), $place.' '.$response->exception?->getMessage().' '.$response->exception?->getFile().':'.$response->exception?->getLine());
         }

@@ -8,6 +8,7 @@ use App\Http\Requests\EditRequest;
 use App\Http\Requests\PlanRequest;
 use App\Http\Requests\PressRequest;
 use App\Rig\PageLine;
+use App\View\ActionsView;
 use App\View\Place;
 use App\View\PlanAsked;
 use App\View\PlanView;
@@ -36,6 +37,11 @@ final class PlanController
             $request->integer('page', 1),
             $line->away(...),
         )]);
+    }
+
+    public function actions(Request $request, string $set): View
+    {
+        return view('places.actions', ['view' => new ActionsView(Place::open($this->sets, $set, 'actions'), $request->string('find')->toString())]);
     }
 
     public function take(PlanRequest $request, string $set): RedirectResponse

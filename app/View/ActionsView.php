@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use Nailrod\Core\Action\Action;
+use Nailrod\Core\Action\Catalogue;
+use Nailrod\Core\Action\ReservedKey;
+use Nailrod\Core\Plan\Reach;
+use Nailrod\Core\Plan\Spot;
+
+/** The Actions place: all that the game can be told to do, by which ways, and the keys that nothing else is reached by. */
+final readonly class ActionsView
+{
+    public string $find;
+
+    private Reach $reach;
+
+    public function __construct(public Place $place, string $find)
+    {
+        $this->find = trim($find);
+        $this->reach = Reach::of($place->set);
+    }
+
+    public function catalogue(): ?Catalogue
+    {
+        return $this->place->set->catalogue;
+    }
+
+    /** @return array<string, list<Action>> those that were asked for, by the name of their group */
+    public function groups(): array
+    {
+        $groups = [];
+        foreach ($this->catalogue()?->byGroup() ?? [] as $group => $actions) {
+            $found = array_values(array_filter($actions, $this->isFound(...)));
+            if ($found !== []) {
+                $groups[$this->catalogue()->groups[$group] ?? ''] = $found;
+            }
+        }
+
+        return $groups;
+    }
+
+    /** By a part of its name, its key, its kind or its role. */
+    private function isFound(Action $action): bool
+    {
+        $words = preg_split('/\s+/', mb_strtolower($this->find), -1, PREG_SPLIT_NO_EMPTY) ?: [];
+        $text = mb_strtolower(implode(' ', [$action->name, $action->key?->label() ?? '', $action->kind->value, $action->role]));
+
+        return array_filter($words, fn (string $word) => ! str_contains($text, $word)) === [];
+    }
+
+    /** What it is told by in this set; empty if it has no way yet. */
+    public function way(Action $action): string
+    {
+        $way = $this->place->set->wayOf($action->id);
+
+        return $way === null ? '' : $this->place->words->output($way);
+    }
+
+    /** What it can be told by: its key, a controller, its variable. */
+    public function ways(Action $action): string
+    {
+        $catalogue = $this->catalogue();
+        $sees = $action->isAxis() ? $catalogue->axes ?? 0 : $catalogue->buttons ?? 0;
+
+        return implode(', ', array_filter([
+            $sees > 0 ? ($action->isAxis() ? 'axis' : 'output') : '',
+            $action->isAxis() ? '' : 'key',
+            $action->byVariable ? 'variable' : '',
+        ]));
+    }
+
+    /** @return list<Spot> */
+    public function spots(Action $action): array
+    {
+        return $this->reach->spots($action->id);
+    }
+
+    public function where(Action $action): string
+    {
+        $set = $this->place->set;
+
+        return implode(', ', array_map(fn (Spot $spot) => $set->rig->fullNameOf($spot->ref).($spot->layer === 'base' ? '' : ' in '.($set->layers[$spot->layer]->name ?? '')), $this->spots($action)));
+    }
+
+    /** @return array<string, list<ReservedKey>> keys that are kept, by who keeps them */
+    public function kept(): array
+    {
+        $kept = [];
+        foreach ($this->catalogue()->reserved ?? [] as $key) {
+            $kept[$key->by === ReservedKey::DESKTOP ? 'The desktop' : $this->catalogue()->name ?? ''][] = $key;
+        }
+
+        return $kept;
+    }
+}
