@@ -124,9 +124,13 @@ final class SetsTest extends TestCase
     public function test_a_catalogue_of_ones_own_comes_as_json_or_as_a_table(): void
     {
         $preview = (string) $this->bring('kite.csv', "action,group,key,kind,essential\nPull left,Lines,A,momentary,yes\nPull right,Lines,D,momentary,yes\nHeight,Lines,,axis,\n")->headers->get('Location');
-        $this->get($preview)->assertOk()->assertSee('A table of actions: 3 actions in 1 group.')->assertSee('Pull left')->assertDontSee('keys of');
+        $this->get($preview)->assertOk()->assertSee('A table of actions: 3 actions in 1 group.')->assertSee('names no roles')->assertSee('Pull left')->assertDontSee('keys of');
         $this->post($preview, ['name' => 'Kite day', 'parent' => 'house', 'game' => '', 'buttons' => '16', 'axes' => '2'])->assertRedirect('/sets/kite-day/plan');
         $this->assertSame([16, 'house', 3], [$this->current('kite-day')->catalogue?->buttons, $this->current('kite-day')->merged->own->parent, count($this->current('kite-day')->catalogue->actions ?? [])]);
+        foreach (['roles', 'carry'] as $place) {
+            $this->get('/sets/kite-day/'.$place)->assertOk()->assertSee('The list of actions of Kite day names no roles.');
+            $this->get('/sets/skerrywing/'.$place)->assertOk()->assertDontSee('names no roles');
+        }
         $this->get('/sets/kite-day/plan?propose=lines')->assertOk()->assertSee('Take all 3');
         $this->bring('bad.csv', "action,key\nPull left,Hyper+A\n")->assertRedirect('/sets/skerrywing/sets')->assertSessionHas('problem', fn (string $problem) => str_starts_with($problem, 'bad.csv: line 2, key: found "Hyper+A", expected a key'));
         $json = (string) json_encode(['id' => 'other', 'name' => 'Other'] + json_decode((string) file_get_contents(base_path('demo/catalogues/quay-cable.catalogue.json')), true));

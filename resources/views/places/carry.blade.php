@@ -4,6 +4,7 @@
     <section class="column carry__ask" aria-labelledby="carry-title">
         <h1 id="carry-title">Carry over</h1>
         <p class="column__note">Into {{ $place->record->name }}: what another set does already, or what an old device did. Nothing moves before you take it.</p>
+        <x-no-roles :catalogue="$place->set->catalogue" />
         <form action="{{ route('carry', $place->record->id) }}" data-visit class="carry__form">
             <h2 class="column__title">From another set</h2>
             <p class="column__note">Matched by role: the same job goes to the same control where there is room for it.</p>

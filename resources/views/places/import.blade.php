@@ -22,6 +22,7 @@
         <div class="import__rows scroll" tabindex="0" role="region" aria-label="Actions"><table><thead><tr><th scope="col">Action</th><th scope="col">Group</th><th scope="col">Kind</th><th scope="col">Key</th><th scope="col">Role</th></tr></thead><tbody>
             @foreach (array_slice($view->catalogue->actions, 0, 60) as $action)<tr><th scope="row">{{ $action->name }}@if ($action->essential) <small class="action__needed">needed</small>@endif</th><td>{{ $view->catalogue->groups[$action->group] }}</td><td>{{ $action->kind->value }}</td><td>{{ $action->key?->label() }}</td><td>{{ $action->role }}</td></tr>@endforeach
         </tbody></table>@if (count($view->catalogue->actions) > 60)<p class="column__note">and {{ count($view->catalogue->actions) - 60 }} more</p>@endif</div>
+        <x-no-roles :catalogue="$view->catalogue" />
     @endif
     <form method="post" action="{{ route('import.take', $view->id) }}" class="import__take">@csrf
         @foreach ($view->match as $old => $new)<input type="hidden" name="match[{{ $old }}]" value="{{ $new }}">@endforeach
