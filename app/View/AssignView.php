@@ -78,6 +78,7 @@ final readonly class AssignView
         $place->picked->ref = $this->ref;
         $at = $place->notHere;
         $at->ask('control', $ref, $this->ref === $ref, $this->device->name ?? '');
+        $at->ask('control', $pair === AssignPairing::ON ? '' : $pair, $rig->has($pair), $this->pairing === null || $this->pairing->asked === '' ? '' : $rig->nameOf($this->pairing->asked));
         $at->ask('device', $device, $rig->deviceOf($device.'/') !== null, $this->device->name ?? '');
         $at->ask('layer', $layer, isset($place->set->layers[$layer]), $place->set->layers[Layer::BASE]->name);
         $at->ask('action', $take, $this->take === $take);

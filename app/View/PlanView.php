@@ -63,6 +63,9 @@ final readonly class PlanView
         $this->take = $set->catalogue?->action($take);
         $this->device = $set->rig->devices[$device] ?? (array_values($set->rig->devices)[0] ?? null);
         $this->page = max(1, min($this->device?->pages() ?? 1, $page));
+        foreach ($wants->devices ?? [] as $wanted) {
+            $place->notHere->ask('device', $wanted, isset($set->rig->devices[$wanted]));
+        }
         $place->notHere->ask('action', $take, $this->take !== null);
         $place->notHere->ask('group', $asked, $this->asked === $asked);
         $place->notHere->ask('device', $device, isset($set->rig->devices[$device]), $this->device->name ?? '');

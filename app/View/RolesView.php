@@ -27,6 +27,7 @@ final readonly class RolesView
     {
         $this->columns = array_filter($store->roles(array_column($place->sets, 'id')), fn (RoleColumn $column) => $column->game !== null);
         $this->grid = RoleGrid::of($this->columns);
+        $place->notHere->ask('filter', $show, isset(self::FILTERS[$show]), ucfirst(self::FILTERS['']));
         $this->show = isset(self::FILTERS[$show]) ? $show : '';
     }
 

@@ -85,6 +85,12 @@ final class PlacesTest extends TestCase
         yield 'a device that has none' => ['store?device=moon', 'The address names the device “moon”, which is not here. Fennel is shown instead.'];
         yield 'a group of the plan' => ['plan?take=moon', 'The address names the action “moon”, which is not here.'];
         yield 'a device to try' => ['bench?device=moon', 'The address names the device “moon”, which is not here.'];
+        yield 'a control to pair' => ['assign?device=fennel&pair=fennel/moon', 'The address names the control “fennel/moon”, which is not here. Left thumb is shown instead.'];
+        yield 'a device for a plan' => ['plan?propose=all&devices[]=moon', 'The address names the device “moon”, which is not here.'];
+        yield 'a group' => ['plan?propose=moon', 'The address names the group “moon”, which is not here.'];
+        yield 'a part of the rig' => ['rig?do=moon', 'The address names the part of the rig “moon”, which is not here. Inputs is shown instead.'];
+        yield 'a rule' => ['lamps?rule=moon', 'The address names the rule “moon”, which is not here.'];
+        yield 'what of the roles' => ['roles?show=moon', 'The address names the filter “moon”, which is not here. What several games have is shown instead.'];
         yield 'where to carry from' => ['carry?from=moon', 'The address names the set “moon”, which is not here.'];
     }
 
