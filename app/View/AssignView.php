@@ -17,16 +17,12 @@ use Nailrod\Core\Device\Device;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Type\Reference;
 use Nailrod\Core\Layer\Layer;
-use Nailrod\Core\Output\ControllerAxis;
-use Nailrod\Core\Output\ControllerButton;
 use Nailrod\Core\Output\Output;
-use Nailrod\Core\Output\OutputNumbers;
 use Nailrod\Core\Plan\LayerMap;
 use Nailrod\Core\Set\Advice;
 use Nailrod\Core\Set\BetterWay;
 use Nailrod\Core\Set\Cell;
 use Nailrod\Core\Set\Chord;
-use Nailrod\Core\Set\OutputUse;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\Transfers;
 
@@ -133,18 +129,9 @@ final readonly class AssignView
         return (new Choices($this->place->set))->near($this->isAxis() ? Reference::AXIS : Reference::CONTACT, $this->device->id ?? '');
     }
 
-    /** Controller outputs for what is picked: which are used, which are free. */
-    public function numbers(): ?OutputNumbers
+    public function outputs(): AssignNumbers
     {
-        $use = new OutputUse($this->place->set);
-
-        return $this->ref === '' ? null : ($this->isAxis() ? $use->axes() : $use->buttons());
-    }
-
-    /** @return array<int, array{at: list<string>, hears: list<string>}> the chart of those numbers, see OutputUse::chart() */
-    public function chart(): array
-    {
-        return (new OutputUse($this->place->set))->chart($this->isAxis() ? ControllerAxis::class : ControllerButton::class);
+        return new AssignNumbers($this->place->set, $this->isAxis());
     }
 
     /** Could the picked cell hold everywhere: is there another layer that says something else? */

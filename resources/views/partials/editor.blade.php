@@ -106,12 +106,11 @@
     </form>
 </details>
 @endif
-@php($numbers = $view->numbers())
-@if ($numbers !== null)
+@php($numbers = $view->outputs()->numbers())
 <div class="editor__other editor__numbers" id="numbers">
     <a class="editor__open" href="{{ $view->withMore($view->more === 'numbers' ? '' : 'numbers') }}" data-refresh aria-expanded="{{ $view->more === 'numbers' ? 'true' : 'false' }}">Free {{ $view->isAxis() ? 'axes' : 'outputs' }}: lowest {{ $numbers->lowest() ?? 'none' }}, highest {{ $numbers->highest() ?? 'none' }}</a>
     @if ($view->more === 'numbers')
-    @php($chart = $view->chart())
+    @php($chart = $view->outputs()->chart())
     <p class="hint">{{ $catalogue === null ? 'A controller has' : $catalogue->name.' sees' }} {{ $numbers->most }}; {{ count($numbers->free()) }} are free.@foreach ([2, 4, 8] as $n) @if ($numbers->block($n) !== null) {{ $n }} in a row from {{ $numbers->block($n) }}.@endif @endforeach {{ $numbers->gaps() === [] ? 'No gaps.' : 'Gaps: '.implode(', ', array_slice($numbers->gaps(), 0, 8)).(count($numbers->gaps()) > 8 ? ' and more' : '').'.' }}@if ($numbers->unseen() !== []) Not seen: {{ implode(', ', $numbers->unseen()) }}.@endif</p>
     <div class="numbers">@for ($n = 1; $n <= $numbers->most; $n++)
         @if (isset($chart[$n]))<span class="numbers__used" title="{{ implode(', ', $chart[$n]['hears']) ?: $chart[$n]['at'][0] ?? '' }}">{{ $n }}</span>@else<button type="button" data-number="{{ $n }}">{{ $n }}</button>@endif
@@ -121,7 +120,6 @@
     </tbody></table>
 @endif
 </div>
-@endif
 @if ($cell !== null && count($place->set->layers) > 1 && ($view->layer !== 'base' || $view->isElsewhere()))
 <div class="editor__other editor__layers">
     <form method="post" action="{{ route('cell.everywhere', $place->record->id) }}" data-edit novalidate>{{ $place->from() }}{{ $hidden() }}<button class="link" title="Every layer does what {{ $place->set->layers[$view->layer]->name }} does here">Same in every layer</button></form>

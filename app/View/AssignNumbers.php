@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use Nailrod\Core\Output\ControllerAxis;
+use Nailrod\Core\Output\ControllerButton;
+use Nailrod\Core\Output\OutputNumbers;
+use Nailrod\Core\Set\BindingSet;
+use Nailrod\Core\Set\OutputUse;
+
+/** The controller outputs beside a picked cell: which are used and which are free, and the chart of them. */
+final readonly class AssignNumbers
+{
+    private OutputUse $use;
+
+    /** @param bool $isAxis axes, else buttons */
+    public function __construct(BindingSet $set, private bool $isAxis)
+    {
+        $this->use = new OutputUse($set);
+    }
+
+    public function numbers(): OutputNumbers
+    {
+        return $this->isAxis ? $this->use->axes() : $this->use->buttons();
+    }
+
+    /** @return array<int, array{at: list<string>, hears: list<string>}> see OutputUse::chart() */
+    public function chart(): array
+    {
+        return $this->use->chart($this->isAxis ? ControllerAxis::class : ControllerButton::class);
+    }
+}
