@@ -114,7 +114,7 @@ test('an action is picked first, then the control for it is pressed; a free numb
     await pick(page, app, 'fennel/switch-2.up');
     await expect(page.locator('#numbers .editor__open')).toHaveText('Free outputs: lowest 7, highest 128');
     await page.locator('#numbers .editor__open').click();
-    await expect(page.locator('#numbers')).toContainText('5: Pitot heat on');
+    await expect(page.locator('.chart tr', { hasText: 'Pitot heat on' }).first()).toContainText('5Fennel Switch 1 up, Cruise');
     await page.locator('[data-number="9"]').click();
     await saved(page, () => page.locator('.does .button').click());
     await expect(cell(page, 'base/fennel/switch-2.up')).toContainText('output 9');
