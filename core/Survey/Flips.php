@@ -20,6 +20,9 @@ final class Flips
     /** A zone changes this far past its bound, or a quarter of the way between two positions where they are nearer. */
     private const HYSTERESIS = 0.01;
 
+    /** Nobody flips it any more, in µs. */
+    private const LEFT = 120_000_000;
+
     private const MOST = 16;
     private const NAMES = [2 => ['low', 'high'], 3 => ['low', 'middle', 'high']];
 
@@ -69,6 +72,12 @@ final class Flips
         }
 
         return array_slice($positions, 0, self::MOST);
+    }
+
+    /** @param int $now in µs */
+    public function isLeft(int $now): bool
+    {
+        return $now - $this->since > self::LEFT;
     }
 
     /**

@@ -90,6 +90,12 @@ final class Survey
     {
         $axis = $rig->axes[$this->sweep->axis ?? ''] ?? null;
 
+        if ($this->flips?->isLeft($now) === true) {
+            $this->flips = null;
+
+            return true;
+        }
+
         // Of a switch that is flipped another position counts as seen once it has stood there.
         return $this->flips !== null || ($axis !== null && $this->sweep?->goOn($axis, $now) === true);
     }

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace Tests\Core\Survey;
 
 use Nailrod\Core\Axis\Shaping;
+use Nailrod\Core\Cause\Input;
 use Nailrod\Core\Device\AxisInput;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Set\Edits;
 use Nailrod\Core\Set\ShapeEdits;
 use Nailrod\Core\Survey\Flips;
+use Nailrod\Core\Survey\Survey;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\DemoSets;
 
@@ -63,6 +65,20 @@ final class FlipsTest extends TestCase
         $this->assertSame([0], $flips->positions(self::axis(), $now));
         $this->assertNull($flips->zones(Shaping::read(self::axis(), []), $now));
         $this->assertSame([0, 1400], $flips->positions(self::axis(), $now + 300_000), 'where it stands now counts once it has stood');
+    }
+
+    public function test_a_switch_that_nobody_flips_any_more_is_let_be(): void
+    {
+        $rig = DemoSets::skerrywing()->rig;
+        $survey = new Survey;
+        $this->assertTrue($survey->order('flip', 'burdock/switch-b', ['burdock/switch-b' => 0], $rig, 0));
+        $this->assertFalse($survey->order('flip', 'burdock/nowhere', [], $rig, 0));
+        $this->assertSame([true, true], [$survey->isMeasuring(), $survey->goOn($rig, 60_000_000)]);
+        $survey->take(new Input(100_000_000, 'burdock/switch-b', 2047), 0, $rig);
+        $survey = Survey::restore($survey->write());
+        $this->assertSame([true, true], [$survey->goOn($rig, 200_000_000), $survey->isMeasuring()]);
+        $this->assertSame([true, false], [$survey->goOn($rig, 221_000_000), $survey->isMeasuring()]);
+        $this->assertFalse($survey->goOn($rig, 222_000_000));
     }
 
     public function test_zones_follow_the_calibration_and_are_made_anew_under_their_names(): void
