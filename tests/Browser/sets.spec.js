@@ -50,7 +50,7 @@ test('a cell is set to a key, to nothing, cleared and given back', async ({ page
     await expect(page.locator('[data-cell="base/fennel/ring"]')).toContainText('House');
     await page.locator('.does [name="does"]').selectOption('key');
     await page.locator('.does [name="output[code]"]').selectOption('KeyR');
-    await page.locator('.does').getByText('Shift', { exact: true }).click();
+    await page.locator('.does .choice').getByText('Shift', { exact: true }).click();
     await page.locator('.does .button').click();
     await expect(page.locator('[data-cell="base/fennel/ring"]')).toContainText('key Shift+R');
     await press(page, 'fennel/ring', 120);
