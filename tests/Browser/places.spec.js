@@ -58,3 +58,33 @@ test('a cell that is picked stays picked through other places, also of its devic
     await expect(page).not.toHaveURL(/ref=gorse/);
     await expect(page.locator('#notices')).toHaveText('');
 });
+
+test('from any place to the first row of the comb it is at most six keys, and to the editor', async ({ page, app }) => {
+    for (const place of ['store', 'rig', 'lamps', 'recordings', 'carry']) {
+        await app.open(page, place);
+        let keys = 0;
+        const key = async (name) => {
+            keys += 1;
+            const before = page.url();
+            await page.keyboard.press(name);
+            if (name.includes('Digit')) {
+                await expect(page).not.toHaveURL(before);
+                await page.waitForFunction(() => Boolean(window.nailrod?.live.picture));
+            }
+        };
+        // To the group, which begins with Shape, and on to Assign; from the last place of the group it is two further round.
+        for (let n = 0; n < 2; n++) {
+            await key('Digit3');
+        }
+        await expect(page).toHaveURL(/\/assign/);
+        for (const name of ['Tab', 'Tab', 'Enter']) {
+            await key(name);
+        }
+        await expect(page.locator('.comb a:focus')).toHaveCount(1);
+        expect(keys).toBeLessThanOrEqual(6);
+        // The editor, of the cell that is picked by one key more.
+        await page.keyboard.press('Enter');
+        await page.keyboard.press('e');
+        await expect(page.locator('#editor :focus, #editor:focus')).toHaveCount(1);
+    }
+});

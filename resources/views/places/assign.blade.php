@@ -4,7 +4,7 @@
 @php($base = route('assign', array_filter(['set' => $place->record->id, 'device' => $view->device?->id, 'show' => $view->comb->filter])))
 @php($link = fn (array $more) => route('assign', array_filter($more + ['set' => $place->record->id, 'device' => $view->device?->id, 'show' => $view->comb->filter])))
 <x-layout :place="$place" title="Assign">
-    @push('skips')<a class="skip" href="#comb-scroll">To the table</a><a class="skip" href="#editor">To the editor</a>@endpush
+    @push('skips')<a class="skip" href="{{ $view->comb->shown() === [] ? '#comb-scroll' : '#comb-first' }}">To the table</a><a class="skip" href="#editor">To the editor</a>@endpush
     @if ($view->device === null)
         <section class="column"><h1>Assign</h1><p class="empty">This set names no devices, so there is nothing to assign. Undo brings back what was there before.</p></section>
     @else
@@ -60,7 +60,7 @@
                             @foreach ($view->comb->cells($row['ref']) as $id => [$cell, $classes, $from])
                                 @php($action = $place->set->actionOf($cell->outputs[0] ?? null)?->id ?? '')
                                 <td class="{{ $classes }}" data-cell="{{ $id }}/{{ $row['ref'] }}" @if ($action !== '') data-action="{{ $action }}" @endif>
-                                    <a href="{{ $base }}&amp;layer={{ $id }}&amp;ref={{ rawurlencode($row['ref']) }}" data-refresh @if ($row['ref'] === $view->ref && $id === $view->layer) aria-current="true" @endif @unless ($view->comb->isFirst($row['ref'], (string) $id)) tabindex="-1" @endunless>@if ($cell === null)<span class="sr-only">{{ $row['name'] }} in {{ $place->set->layers[$id]->name }}: {{ $id === 'base' ? 'free' : 'as in the base layer' }}</span>@else{{ $place->words->brief($cell) }}@endif @if ($from !== '')<small>{{ $from }}</small>@endif</a>
+                                    <a href="{{ $base }}&amp;layer={{ $id }}&amp;ref={{ rawurlencode($row['ref']) }}" data-refresh @if ($row['ref'] === $view->ref && $id === $view->layer) aria-current="true" @endif @if ($view->comb->isFirst($row['ref'], (string) $id)) id="comb-first" @else tabindex="-1" @endif>@if ($cell === null)<span class="sr-only">{{ $row['name'] }} in {{ $place->set->layers[$id]->name }}: {{ $id === 'base' ? 'free' : 'as in the base layer' }}</span>@else{{ $place->words->brief($cell) }}@endif @if ($from !== '')<small>{{ $from }}</small>@endif</a>
                                 </td>
                             @endforeach
                         </tr>
