@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use Nailrod\Core\Device\Device;
+use Nailrod\Core\Layer\Layer;
 use Nailrod\Core\Plan\Pairing;
 
 /** Pairing on Assign: which controls of the device do something in the layer, which are left, and which is asked for. */
@@ -60,7 +61,7 @@ final readonly class AssignPairing
     /** What a control does in the layer, briefly. */
     public function does(string $ref): string
     {
-        $cell = $this->place->set->cell($this->layer, $ref) ?? $this->place->set->cell('base', $ref);
+        $cell = $this->place->set->cell($this->layer, $ref) ?? $this->place->set->cell(Layer::BASE, $ref);
 
         return $cell === null ? '' : $this->place->words->brief($cell);
     }

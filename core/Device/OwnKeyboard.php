@@ -47,7 +47,7 @@ final class OwnKeyboard implements HeardDevice
         'ControlLeft' => 0xE0, 'ShiftLeft' => 0xE1, 'AltLeft' => 0xE2, 'MetaLeft' => 0xE3, 'ControlRight' => 0xE4, 'ShiftRight' => 0xE5, 'AltRight' => 0xE6, 'MetaRight' => 0xE7,
     ];
 
-    /** Media keys: usage on the consumer page, name, and what fits on the key. */
+    /** Media keys, and what fits on them. */
     private const MEDIA = [
         'AudioVolumeMute' => 'Mute', 'AudioVolumeDown' => 'Vol -', 'AudioVolumeUp' => 'Vol +',
         'MediaTrackPrevious' => 'Prev', 'MediaPlayPause' => 'Play', 'MediaTrackNext' => 'Next', 'MediaStop' => 'Stop',

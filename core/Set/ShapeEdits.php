@@ -103,15 +103,21 @@ final readonly class ShapeEdits
     public function zonesOf(string $axis, array $zones): SetDocument
     {
         $name = $this->freeName($this->set->rig->nameOf($this->known($axis, $this->set->rig->axes, 'axis', 'an axis of the rig')), array_map(fn (Made $one) => $one->name(), $this->set->made));
-        $there = array_filter($this->set->made, fn (Made $one) => $one::kind() === Zones::kind() && $one->sources() === [$axis]);
-        foreach ($there as $id => $made) {
+        $made = self::zonesOn($this->set, $axis);
+        if ($made !== null) {
             $was = $made->toArray();
             $names = $was['names'] ?? [];
 
-            return $this->made((string) $id, ['names' => is_array($names) && count($names) === count($zones['names']) ? $names : $zones['names'], 'name' => $made->name()] + $zones + $was);
+            return $this->made($made->id(), ['names' => is_array($names) && count($names) === count($zones['names']) ? $names : $zones['names'], 'name' => $made->name()] + $zones + $was);
         }
 
         return $this->made($this->free($name, $this->set->made), ['kind' => Zones::kind(), 'name' => $name, 'of' => [$axis]] + $zones);
+    }
+
+    /** The zones of one axis alone; null if it has none. */
+    public static function zonesOn(BindingSet $set, string $axis): ?Made
+    {
+        return array_values(array_filter($set->made, fn (Made $one) => $one::kind() === Zones::kind() && $one->sources() === [$axis]))[0] ?? null;
     }
 
     /** Takes away what was made from axes, with all that was said of it: its cells, the shaping and the stops of its axes. */

@@ -158,21 +158,25 @@ final class Sweep
     /** From the high end to the low one and back, and it stands there. */
     private function wentThereAndBack(AxisInput $axis): bool
     {
+        if (! $this->standsStill($axis, self::HELD)) {
+            return false;
+        }
         $trace = $this->trace($this->phase)->despiked();
         $high = $this->held(SweepPhase::High)->median();
         $low = $this->held(SweepPhase::Low)->median();
         $near = self::APART * abs($high - $low);
         $furthest = $low < $high ? $trace->quantile(0.0) : $trace->quantile(1.0);
 
-        return abs($furthest - $low) <= $near && $this->standsStill($axis, self::HELD) && abs($trace->from($trace->end - self::HELD)->median() - $high) <= $near;
+        return abs($furthest - $low) <= $near && abs($trace->from($trace->end - self::HELD)->median() - $high) <= $near;
     }
 
     /** @param int $within the last of it, in µs */
     private function standsStill(AxisInput $axis, int $within): bool
     {
         $rest = $this->trace(SweepPhase::Rest)->despiked();
-        $last = $this->trace($this->phase)->despiked();
-        $last = $last->from($last->end - $within);
+        // Only what is looked at is cleaned: this is asked several times a second, of traces of thousands.
+        $last = $this->trace($this->phase);
+        $last = $last->from($last->end - $within)->despiked();
 
         return $last->quantile(0.98) - $last->quantile(0.02) <= max(self::STANDS * $axis->width(), self::TREMBLES * ($rest->quantile(0.98) - $rest->quantile(0.02)));
     }

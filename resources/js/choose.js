@@ -28,6 +28,8 @@ let at = -1;
 let everything = { names: {}, leads: {} };
 /** What has been pressed once, and says what it does already. */
 let touched = { ref: '', when: 0 };
+/** When a pointer has pressed a drawn control: keys are meant for the list again then, not for the control. */
+let byPointer = -Infinity;
 
 export const isChoosing = () => select !== null;
 
@@ -165,11 +167,20 @@ async function pressed(ref) {
     shown = found;
     at = 0;
     draw();
+    if (performance.now() - byPointer < GOES_ON_MS) {
+        field().focus();
+    }
     say(found.length > 1 ? `${name}: choose one of these.` : `${name} does something already: ${words}. Press it again, or Enter, and it is taken all the same.`);
     place();
 }
 
 onFound((ref) => select !== null && pressed(ref));
+
+document.addEventListener('pointerdown', ({ target }) => {
+    if (target.closest?.('.face')) {
+        byPointer = performance.now();
+    }
+}, true);
 
 document.addEventListener('mousedown', (event) => {
     if (event.button === 0 && asks(event.target)) {

@@ -94,14 +94,22 @@ test('by keyboard alone, a part of a name finds it', async ({ page, app }) => {
 });
 
 test('what something depends on is shown by what leads to it', async ({ page, app }) => {
-    await pick(page, app, 'fennel/mark');
+    await pick(page, app, 'fennel/right-thumb');
     const form = page.locator('form.whens');
     await form.locator('select').click();
     await expect(box(page).locator('.is-now')).toHaveText(/always/);
     await find(page).fill('sacks');
     await expect(box(page).locator('[role=option]').first()).toHaveText(/only while Sacks/);
     await page.keyboard.press('Escape');
-    await expect(box(page)).toBeHidden();
+    await form.locator('select').click();
+    await press(page, 'fennel/mark');
+    await expect(told(page)).toHaveText('Fennel · Mark button: choose one of these.');
+    const texts = await box(page).locator('[role=option]').allInnerTexts();
+    expect(texts.length).toBeGreaterThan(1);
+    expect(texts.filter((text) => !/Sacks|Mooring/.test(text))).toEqual([]);
+    await expect(find(page)).toBeFocused();
+    await saved(page, () => page.keyboard.press('Enter'));
+    await expect(page.locator('.editor__head .says')).toContainText('only while');
 });
 
 test('a key is pressed: with what is held with it, alone, by its side, and as a media key', async ({ page, app }) => {

@@ -6,7 +6,6 @@ namespace App\Http\Controllers;
 
 use App\Forms\Choices;
 use App\Sets\SetStore;
-use App\View\Place;
 use Illuminate\Http\JsonResponse;
 use Nailrod\Core\Format\Type\Reference;
 use Nailrod\Core\Output\MediaKeys;
@@ -17,7 +16,7 @@ final class AlreadyController
 {
     public function __invoke(SetStore $sets, string $set): JsonResponse
     {
-        $set = Place::open($sets, $set, 'assign')->set;
+        $set = $sets->current($sets->open($set));
         $already = Already::of($set);
         $choices = new Choices($set);
 

@@ -18,7 +18,6 @@ use Nailrod\Core\Device\OwnDevices;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Layer\Layer;
 use Nailrod\Core\Made\Made;
-use Nailrod\Core\Made\Zones;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Edits;
 use Nailrod\Core\Set\RigEdits;
@@ -73,9 +72,9 @@ final class RigController
             return (new ShapeEdits($base))->zonesOf($axis, $zones ?? throw FormatError::told('positions', 'fewer than two', 'a switch that was flipped through its positions, a moment at each'));
         });
         $open = $request->string('open')->toString();
-        $made = array_filter($this->sets->current($this->sets->open($set))->made, fn (Made $one) => $one::kind() === Zones::kind() && $one->sources() === [$axis]);
+        $first = ShapeEdits::zonesOn($this->sets->current($this->sets->open($set)), $axis)?->contacts()[0]->ref;
 
-        return $done->setTargetUrl(route('assign', ['set' => SetRecord::query()->find($open) === null ? $set : $open, 'device' => Made::DEVICE, 'layer' => Layer::BASE, 'ref' => array_values($made)[0]->contacts()[0]->ref]));
+        return $done->setTargetUrl(route('assign', ['set' => SetRecord::query()->find($open) === null ? $set : $open, 'device' => Made::DEVICE, 'layer' => Layer::BASE, 'ref' => $first]));
     }
 
     /** Takes the proposal for an axis that was measured, those of its parts that are ticked, in one revision. */

@@ -8,7 +8,6 @@ use Nailrod\Core\Axis\Shaping;
 use Nailrod\Core\Cause\Input;
 use Nailrod\Core\Device\AxisInput;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Set\Edits;
 use Nailrod\Core\Set\ShapeEdits;
 use Nailrod\Core\Survey\Flips;
 use Nailrod\Core\Survey\Survey;
@@ -97,6 +96,5 @@ final class FlipsTest extends TestCase
         $this->assertSame([['up', 'half', 'full'], [0.3, 0.7], 'Flaps lever'], [$again->made[$id]->toArray()['names'], $again->made[$id]->toArray()['bounds'], $again->made[$id]->name()]);
         $fewer = DemoSets::skerrywing((new ShapeEdits($named))->zonesOf($axis, ['bounds' => [0.5], 'hysteresis' => 0.01, 'names' => ['low', 'high']]));
         $this->assertSame(['low', 'high'], $fewer->made[$id]->toArray()['names']);
-        $this->assertNotNull((new Edits($fewer))->clear('base', 'fennel/mark'));
     }
 }
