@@ -13,14 +13,12 @@ use Nailrod\Core\Set\Library;
 use Nailrod\Core\Set\SetDocument;
 use Nailrod\Core\Typing\KeyLayout;
 
-/** The documents kept in the database. A draft stands in for the stored set of its id. */
+/** The documents kept in the database. */
 final class DatabaseLibrary implements Library
 {
-    public function __construct(private readonly ?SetDocument $draft = null) {}
-
     public function set(string $id): ?SetDocument
     {
-        return $this->draft?->id === $id ? $this->draft : SetRecord::query()->with('head')->find($id)?->head->set();
+        return SetRecord::query()->with('head')->find($id)?->head->set();
     }
 
     public function device(string $id): ?Device

@@ -12,6 +12,7 @@ use Nailrod\Core\Format\Json;
 use Nailrod\Core\Plan\RoleColumn;
 use Nailrod\Core\Set\Assembly;
 use Nailrod\Core\Set\BindingSet;
+use Nailrod\Core\Set\Drafts;
 use Nailrod\Core\Set\SetDiff;
 use Nailrod\Core\Set\SetDocument;
 use Nailrod\Core\Set\Words;
@@ -34,7 +35,7 @@ final class SetStore
 
     public function assemble(SetDocument $set): BindingSet
     {
-        return (new Assembly(new DatabaseLibrary($set)))->assemble($set);
+        return (new Assembly(Drafts::of(new DatabaseLibrary, $set)))->assemble($set);
     }
 
     /** The set that holds now, put together; read from what was compiled where that is at hand. */
@@ -262,7 +263,7 @@ final class SetStore
     /** The set and all that inherit from it still hold together; what was compiled of those is no longer good. */
     private function check(SetDocument $set, ?BindingSet $before = null): BindingSet
     {
-        $assembly = new Assembly(new DatabaseLibrary($set));
+        $assembly = new Assembly(Drafts::of(new DatabaseLibrary, $set));
         $assembled = $assembly->assemble($set, $before);
         foreach (SetList::heirs($set->id) as $heir) {
             $other = $this->open($heir);

@@ -76,6 +76,24 @@ final readonly class Action
         );
     }
 
+    /** Under another id. */
+    public function as(string $id): self
+    {
+        return new self($id, $this->name, $this->group, $this->kind, $this->essential, $this->effect, $this->key, $this->byVariable, $this->ownCurve, $this->role);
+    }
+
+    /** @return array<string, mixed> in the open format */
+    public function toArray(): array
+    {
+        return ['id' => $this->id, 'name' => $this->name, 'group' => $this->group, 'kind' => $this->kind->value]
+            + ($this->essential ? ['essential' => true] : [])
+            + ['effect' => $this->effect->toArray()]
+            + ($this->key === null ? [] : ['key' => $this->key->toArray()])
+            + ($this->byVariable ? ['by_variable' => true] : [])
+            + ($this->ownCurve ? ['own_curve' => true] : [])
+            + ($this->role === '' ? [] : ['role' => $this->role]);
+    }
+
     public function isAxis(): bool
     {
         return $this->kind === ActionKind::Axis;

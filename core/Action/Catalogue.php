@@ -101,6 +101,41 @@ final readonly class Catalogue
         );
     }
 
+    /**
+     * The same simulator with other things that it can be told, and that it keeps. Groups of which nothing is left go.
+     *
+     * @param array<string, string>   $groups    name by id
+     * @param array<string, Action>   $actions   by id
+     * @param array<string, Variable> $variables by id
+     */
+    public function with(array $groups, array $actions, array $variables): self
+    {
+        $used = [];
+        foreach ([...array_values($actions), ...array_values($variables)] as $one) {
+            $used[$one->group] = true;
+        }
+
+        return new self($this->id, $this->name, $this->vehicle, $this->frame, $this->buttons, $this->axes, array_intersect_key($groups, $used), $actions, $variables, $this->reserved);
+    }
+
+    /** Under another id and name. */
+    public function called(string $id, string $name): self
+    {
+        return new self($id, $name, $this->vehicle, $this->frame, $this->buttons, $this->axes, $this->groups, $this->actions, $this->variables, $this->reserved);
+    }
+
+    /** @return array<string, mixed> in the open format */
+    public function toArray(): array
+    {
+        return [
+            'format' => self::FORMAT, 'version' => 1, 'id' => $this->id, 'name' => $this->name, 'vehicle' => $this->vehicle, 'frame_us' => $this->frame,
+            'sees' => ['buttons' => $this->buttons, 'axes' => $this->axes],
+            'groups' => array_map(fn (string $id, string $name) => ['id' => $id, 'name' => $name], Keys::of($this->groups), array_values($this->groups)),
+            'variables' => array_map(fn (Variable $variable) => $variable->toArray(), $this->variables),
+            'actions' => array_map(fn (Action $action) => $action->toArray(), array_values($this->actions)),
+        ] + ($this->reserved === [] ? [] : ['reserved_keys' => array_map(fn (ReservedKey $key) => $key->toArray(), $this->reserved)]);
+    }
+
     public function action(string $id): ?Action
     {
         return $this->actions[$id] ?? null;

@@ -31,9 +31,14 @@ final readonly class Effect
     {
         $given = self::fields()->read($node);
         $kind = EffectKind::from($given->text('do'));
-        $takesAmount = $kind === EffectKind::Set || $kind === EffectKind::Step;
 
-        return new self($kind, $given->text('variable'), $takesAmount ? $given->numberOrNull('amount') ?? throw $given->lacks('amount') : 0.0);
+        return new self($kind, $given->text('variable'), $kind->takesAmount() ? $given->numberOrNull('amount') ?? throw $given->lacks('amount') : 0.0);
+    }
+
+    /** @return array<string, mixed> in the open format */
+    public function toArray(): array
+    {
+        return ['do' => $this->kind->value, 'variable' => $this->variable] + ($this->kind->takesAmount() ? ['amount' => $this->amount] : []);
     }
 
     /** Does one take back what the other does: steps both ways, or the two settings of one variable? */

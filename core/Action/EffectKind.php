@@ -11,4 +11,10 @@ enum EffectKind: string
     case Set = 'set';
     case Step = 'step';
     case Follow = 'follow';
+
+    /** Is it said with an amount: what it sets, or by how much it steps? */
+    public function takesAmount(): bool
+    {
+        return $this === self::Set || $this === self::Step;
+    }
 }

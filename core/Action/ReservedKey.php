@@ -43,6 +43,12 @@ final readonly class ReservedKey
         return new self(KeyStroke::read($node->without(['by', 'opens'])), $given->text('by'), $given->textOrNull('opens') ?? '');
     }
 
+    /** @return array<string, mixed> in the open format */
+    public function toArray(): array
+    {
+        return $this->key->toArray() + ($this->by === self::GAME ? [] : ['by' => $this->by]) + ($this->opens === '' ? [] : ['opens' => $this->opens]);
+    }
+
     public function isIt(KeyStroke $key): bool
     {
         return $this->isPressedBy($key->code, $key->with);

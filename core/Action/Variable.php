@@ -70,6 +70,18 @@ final readonly class Variable
         );
     }
 
+    /** @return array<string, mixed> in the open format */
+    public function toArray(): array
+    {
+        return ['name' => $this->name, 'group' => $this->group, 'low' => $this->low, 'high' => $this->high]
+            + ($this->start === $this->low ? [] : ['start' => $this->start])
+            + ($this->unit === '' ? [] : ['unit' => $this->unit])
+            + ($this->decimals === 0 ? [] : ['decimals' => $this->decimals])
+            + ($this->words === [] ? [] : ['words' => $this->words])
+            + ($this->gauge === null ? [] : ['gauge' => $this->gauge])
+            + ($this->lag === 0 ? [] : ['lag_ms' => $this->lag]);
+    }
+
     public function show(float $value): string
     {
         $steps = $value - $this->low;

@@ -41,7 +41,7 @@ final readonly class Incoming
             throw FormatError::told('', 'XML or HTML', 'JSON (a set or a catalogue) or CSV (a table of actions)');
         }
         if ($start[0] !== '{' && $start[0] !== '[') {
-            CatalogueTable::document($text, 'table', 'Table');
+            CatalogueTable::of($text)->catalogue('table', 'Table');
 
             return new self(self::TABLE, $text, []);
         }

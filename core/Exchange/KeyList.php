@@ -50,7 +50,7 @@ final class KeyList
      */
     public static function read(string $csv, Catalogue $catalogue): array
     {
-        $table = Table::read($csv, array_values(array_unique([...self::COLUMNS, ...CatalogueTable::COLUMNS])), ['action', 'key']);
+        $table = Table::read($csv, array_values(array_unique([...self::COLUMNS, ...array_keys(ActionRow::SAID)])), ['action', 'key']);
         $labels = self::labels($catalogue);
         $byName = [];
         foreach ($catalogue->actions as $action) {

@@ -98,6 +98,12 @@ final class FormatError extends \DomainException implements Refusal
         return new self($this->place, $this->found, $this->expected, $this->value, $file, $this->field, $this->others);
     }
 
+    /** The same error in a part of the file: "line 3, key". */
+    public function under(string $part): self
+    {
+        return new self($this->place === '' ? $part : $part.', '.$this->place, $this->found, $this->expected, $this->value, $this->source, $this->field, $this->others);
+    }
+
     /** The same error, told of a field; a field within a field is the nearer one. */
     public function inField(?Field $field): self
     {

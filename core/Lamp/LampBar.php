@@ -99,6 +99,11 @@ final readonly class LampBar implements LampRule
         return [];
     }
 
+    public function variable(): string
+    {
+        return $this->variable;
+    }
+
     public function whyNotOn(DeviceByItself $device): string
     {
         return 'only Nailrod itself knows the variable that it shows';

@@ -46,6 +46,9 @@ interface LampRule
     /** @return list<string> references of the contacts that it looks at */
     public function contacts(): array;
 
+    /** Id of the variable of the simulator that it looks at; null if it looks at none. */
+    public function variable(): ?string;
+
     /** Why a device cannot light them by itself; null if it can. */
     public function whyNotOn(DeviceByItself $device): ?string;
 

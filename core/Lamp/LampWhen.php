@@ -75,6 +75,11 @@ final readonly class LampWhen implements LampRule
         return $this->sort === 'contact' ? [$this->name] : [];
     }
 
+    public function variable(): ?string
+    {
+        return $this->sort === 'variable' ? $this->name : null;
+    }
+
     public function whyNotOn(DeviceByItself $device): ?string
     {
         return match (true) {

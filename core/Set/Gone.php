@@ -6,11 +6,17 @@ namespace Nailrod\Core\Set;
 
 use Nailrod\Core\Condition\Condition;
 use Nailrod\Core\Format\Keys;
+use Nailrod\Core\Format\Type\Id;
 use Nailrod\Core\Made\Made;
+use Nailrod\Core\Output\MeansAction;
 use Nailrod\Core\Output\NamesPart;
 use Nailrod\Core\Output\Output;
+use Nailrod\Core\Output\WritesVariable;
 
-/** What goes from a set: layers, stops, macros, flags, and what is made from axes, with its contacts and axes. */
+/**
+ * What goes from a set: layers, stops, macros, flags, and what is made from axes, with its contacts and axes; and from under
+ * it: actions and variables that its simulator no longer has.
+ */
 final readonly class Gone
 {
     /** What can be named, by the section that it is a part of. */
@@ -23,6 +29,15 @@ final readonly class Gone
     public static function part(string $sort, string $id): self
     {
         return new self([$sort => [$id => true]]);
+    }
+
+    /**
+     * @param list<string> $actions   of the simulator
+     * @param list<string> $variables of it
+     */
+    public static function ofSimulator(array $actions, array $variables): self
+    {
+        return new self([Id::ACTION => array_fill_keys($actions, true), Id::VARIABLE => array_fill_keys($variables, true)]);
     }
 
     public static function made(string $id): self
@@ -59,6 +74,9 @@ final readonly class Gone
     /** What is left of an output: itself if it names nothing that goes; null if nothing is left of it. */
     public function leaves(?Output $output): ?Output
     {
+        if (($output instanceof MeansAction && $this->isPart(Id::ACTION, $output->action())) || ($output instanceof WritesVariable && $this->isPart(Id::VARIABLE, $output->variable()))) {
+            return null;
+        }
         foreach ($this->ids as $sort => $ids) {
             foreach (Keys::of($ids) as $id) {
                 $output = $output instanceof NamesPart ? $output->without($sort, $id) : $output;

@@ -74,6 +74,11 @@ final readonly class Glow implements LampRule
         return [];
     }
 
+    public function variable(): null
+    {
+        return null;
+    }
+
     public function whyNotOn(DeviceByItself $device): ?string
     {
         return null;

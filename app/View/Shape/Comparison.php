@@ -14,6 +14,7 @@ use Nailrod\Core\Device\AxisInput;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Set\Assembly;
+use Nailrod\Core\Set\Drafts;
 use Nailrod\Core\Set\PartPath;
 
 /** The other lines on the picture of an axis: as the parent set has it, and as another axis or an earlier revision. */
@@ -75,7 +76,7 @@ final readonly class Comparison
             return null;
         }
         try {
-            $shaping = (new Assembly(new DatabaseLibrary($revision->set())))->assemble($revision->set())->shapings[$this->axis->ref] ?? null;
+            $shaping = (new Assembly(Drafts::of(new DatabaseLibrary, $revision->set())))->assemble($revision->set())->shapings[$this->axis->ref] ?? null;
         } catch (FormatError) {
             // It was made for parents or devices that are others by now.
             return null;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nailrod\Core\Set\Section;
 
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Format\Type\Id;
 use Nailrod\Core\Lamp\LampRules as Rules;
 use Nailrod\Core\Set\Gone;
 use Nailrod\Core\Set\PartPath;
@@ -42,7 +43,7 @@ final class LampRules implements Section
         $rule = Rules::read($part);
         $named = array_filter($rule->names(), fn (array $name) => $gone->isPart($name[0], $name[1]));
 
-        return $named !== [] || array_filter($rule->contacts(), $gone->isInput(...)) !== [] ? null : $part->plain();
+        return $named !== [] || ($rule->variable() !== null && $gone->isPart(Id::VARIABLE, $rule->variable())) || array_filter($rule->contacts(), $gone->isInput(...)) !== [] ? null : $part->plain();
     }
 
     public static function schema(): array

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nailrod\Core\Set\Section;
 
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Format\Type\Id;
 use Nailrod\Core\Output\Outputs;
 use Nailrod\Core\Set\Gone;
 use Nailrod\Core\Set\PartPath;
@@ -51,7 +52,7 @@ final class Ways implements Section
 
     public static function without(PartPath $path, Node $part, Gone $gone): ?array
     {
-        return $gone->leaves(Outputs::read($part)) === null ? null : $part->plain();
+        return $gone->isPart(Id::ACTION, $path->key) || $gone->leaves(Outputs::read($part)) === null ? null : $part->plain();
     }
 
     public static function schema(): array

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Core\Exchange;
 
 use Nailrod\Core\Action\ActionKind;
-use Nailrod\Core\Action\Catalogue;
 use Nailrod\Core\Action\Pairs;
 use Nailrod\Core\Cause\Input;
 use Nailrod\Core\Exchange\CatalogueTable;
@@ -14,7 +13,6 @@ use Nailrod\Core\Exchange\Incoming;
 use Nailrod\Core\Exchange\KeyList;
 use Nailrod\Core\Exchange\Summary;
 use Nailrod\Core\Format\FormatError;
-use Nailrod\Core\Format\Node;
 use Nailrod\Core\Output\KeyCodes;
 use Nailrod\Core\Output\KeyNames;
 use Nailrod\Core\Output\OutputEvent;
@@ -176,7 +174,7 @@ final class ExchangeTest extends TestCase
     public function test_a_table_becomes_a_catalogue(): void
     {
         $csv = "\xEF\xBB\xBFAction;Group;Key;Kind;Role;Essential;Variable;Amount\nThrottle;Drive;;axis;power;yes;;\nHorn;Signals;h;;horn;no;;\nGear up;Drive;Page up;step pair;;;Gear;\nGear down;Drive;Page down;step pair;;;Gear;\nLights;Signals;L;two-state;;;;\nTank left;Fuel;;selector;;;Tank;0\nTank both;Fuel;;selector;;;Tank;1\nHorn;Signals;;;;;;\n";
-        $catalogue = Catalogue::read(Node::of(CatalogueTable::document($csv, 'mine', 'My game', 16, 4)));
+        $catalogue = CatalogueTable::of($csv)->catalogue('mine', 'My game', 16, 4);
         $this->assertSame(['throttle', 'horn', 'gear-up', 'gear-down', 'lights', 'tank-left', 'tank-both', 'horn-2'], array_keys($catalogue->actions));
         $this->assertSame([16, 4, ['drive' => 'Drive', 'signals' => 'Signals', 'fuel' => 'Fuel']], [$catalogue->buttons, $catalogue->axes, $catalogue->groups]);
         $this->assertSame([ActionKind::Axis, true, 'power'], [$catalogue->actions['throttle']->kind, $catalogue->actions['throttle']->essential, $catalogue->actions['throttle']->role]);
@@ -204,22 +202,21 @@ final class ExchangeTest extends TestCase
     {
         $this->expectException(FormatError::class);
         $this->expectExceptionMessage($message);
-        CatalogueTable::document($csv, 'mine', 'My game');
+        CatalogueTable::of($csv)->catalogue('mine', 'My game');
     }
 
     public function test_the_example_that_is_shown_can_be_read_and_every_column_is_said(): void
     {
-        $catalogue = Catalogue::read(Node::of(CatalogueTable::document(CatalogueTable::EXAMPLE, 'mine', 'My game')));
+        $catalogue = CatalogueTable::of(CatalogueTable::EXAMPLE)->catalogue('mine', 'My game');
         $this->assertSame(['throttle', 'gear-up', 'gear-down', 'horn', 'headlights'], array_keys($catalogue->actions));
         $this->assertSame('gear-down', (new Pairs($catalogue))->partnerOf($catalogue->actions['gear-up'])?->id);
-        $this->assertSame(CatalogueTable::COLUMNS, array_keys(CatalogueTable::SAID));
     }
 
     public function test_every_bad_line_is_told_at_once(): void
     {
         $csv = "action,kind,key\nA,momentary,L\nB,wheel,L\nC\n,momentary,L\nD,momentary,Hyper\n";
         try {
-            CatalogueTable::document($csv, 'mine', 'My game');
+            CatalogueTable::of($csv)->catalogue('mine', 'My game');
             $this->fail('It was read.');
         } catch (FormatError $error) {
             $this->assertSame([
@@ -230,7 +227,7 @@ final class ExchangeTest extends TestCase
             ], explode("\n", $error->in('mine.csv')->getMessage()));
         }
         try {
-            CatalogueTable::document("action,kind\n".str_repeat("A,wheel\n", 50), 'mine', 'My game');
+            CatalogueTable::of("action,kind\n".str_repeat("A,wheel\n", 50))->catalogue('mine', 'My game');
         } catch (FormatError $error) {
             $this->assertSame([21, 'And 30 more.'], [count(explode("\n", $error->getMessage())), explode("\n", $error->getMessage())[20]]);
         }
@@ -242,7 +239,7 @@ final class ExchangeTest extends TestCase
     public function test_two_names_say_that_they_are_a_pair_where_no_kind_is_said(): void
     {
         $csv = "action\nGear up\nGear down\nLights on\nLights off\nHorn\nUp\nDown\nTrim left wing up\nTrim left wing down\nNext weapon\nPrevious weapon\nDoor open\nDoor close\nZoom in\nZoom out\nCanopy up\n";
-        $catalogue = Catalogue::read(Node::of(CatalogueTable::document($csv, 'mine', 'My game')));
+        $catalogue = CatalogueTable::of($csv)->catalogue('mine', 'My game');
         $pairs = new Pairs($catalogue);
         foreach (['gear-up' => 'gear-down', 'lights-on' => 'lights-off', 'trim-left-wing-up' => 'trim-left-wing-down', 'next-weapon' => 'previous-weapon', 'door-open' => 'door-close', 'zoom-in' => 'zoom-out'] as $one => $other) {
             $this->assertSame([$other, $one], [$pairs->partnerOf($catalogue->actions[$one])?->id, $pairs->partnerOf($catalogue->actions[$other])?->id]);
@@ -252,7 +249,7 @@ final class ExchangeTest extends TestCase
         }
         $this->assertSame([ActionKind::StepPair, ActionKind::TwoState, 'Gear'], [$catalogue->actions['gear-up']->kind, $catalogue->actions['lights-on']->kind, $catalogue->variables['gear']->name]);
         // Who says a kind is believed; of two alike nobody knows which is meant.
-        $said = Catalogue::read(Node::of(CatalogueTable::document("action,kind\nGear up,momentary\nGear down,\nFlaps up,\nFlaps up,\nFlaps down,\n", 'mine', 'My game')));
+        $said = CatalogueTable::of("action,kind\nGear up,momentary\nGear down,\nFlaps up,\nFlaps up,\nFlaps down,\n")->catalogue('mine', 'My game');
         $this->assertSame([], array_filter($said->actions, fn ($action) => $action->kind !== ActionKind::Momentary));
     }
 

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Set;
+
+use Nailrod\Core\Action\Catalogue;
+use Nailrod\Core\Action\CatalogueChange;
+use Nailrod\Core\Format\FormatError;
+
+/**
+ * How sets follow a change of the list of actions of their simulator: what names an action or a variable that is no longer
+ * there goes from them, and nothing else.
+ */
+final readonly class Following
+{
+    /**
+     * @param array<string, SetDocument>      $changed  the sets that something goes from, by id, parents before their children
+     * @param array<string, list<PartChange>> $changes  what goes from each
+     * @param array<string, string>           $sentences the same in a sentence
+     * @param list<string>                    $of       ids of all sets of the simulator
+     */
+    private function __construct(public array $changed, public array $changes, public array $sentences, public array $of) {}
+
+    /**
+     * @param list<SetDocument> $sets all that there are
+     *
+     * @throws FormatError if a set does not fit the new list even so
+     */
+    public static function of(Library $library, array $sets, Catalogue $before, Catalogue $after): self
+    {
+        $change = CatalogueChange::between($before, $after);
+        $gone = Gone::ofSimulator($change->lost(), $change->lostVariables());
+        $changed = $changes = $sentences = $of = [];
+        foreach (self::parentsFirst($library, $sets, $before->id) as $set) {
+            $of[] = $set->id;
+            $was = (new Assembly(new Drafts($library, $changed)))->assemble($set);
+            $left = $change->lost() === [] && $change->lostVariables() === [] ? $set : (new Removal($was))->of($gone);
+            $differs = SetDiff::between($set, $left);
+            if ($differs !== []) {
+                $changed[$set->id] = $left;
+                $changes[$set->id] = $differs;
+                $sentences[$set->id] = (new Words($was))->sentence($differs);
+            }
+            try {
+                (new Assembly(new Drafts($library, $changed, $after)))->assemble($left);
+            } catch (FormatError $error) {
+                throw $error->in('the set '.$set->name);
+            }
+        }
+
+        return new self($changed, $changes, $sentences, $of);
+    }
+
+    /**
+     * Those that are for a simulator, by themselves or by their parents.
+     *
+     * @param list<SetDocument> $sets
+     *
+     * @return list<SetDocument>
+     */
+    private static function parentsFirst(Library $library, array $sets, string $simulator): array
+    {
+        $assembly = new Assembly($library);
+        $byDepth = [];
+        foreach ($sets as $set) {
+            $merged = $assembly->merge($set);
+            if ($merged->simulator === $simulator) {
+                $byDepth[count($merged->chain)][] = $set;
+            }
+        }
+        ksort($byDepth);
+
+        return array_merge(...array_values($byDepth));
+    }
+}
