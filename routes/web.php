@@ -10,6 +10,7 @@ use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\ImportController;
 use App\Http\Controllers\LampController;
 use App\Http\Controllers\LayerController;
+use App\Http\Controllers\ListController;
 use App\Http\Controllers\MacroController;
 use App\Http\Controllers\PaperController;
 use App\Http\Controllers\PlaceController;
@@ -45,6 +46,9 @@ Route::prefix('sets/{set}')->where(['set' => '[a-z0-9_-]+'])->group(function ():
     Route::get('told', [PlanController::class, 'told'])->name('told');
     Route::post('mend', [PlanController::class, 'mend'])->name('mend');
     Route::get('actions', [PlanController::class, 'actions'])->name('actions');
+    Route::post('actions/change', [ListController::class, 'begin'])->name('list.begin');
+    Route::post('actions/undo', [ListController::class, 'undo'])->name('list.undo');
+    Route::post('actions/redo', [ListController::class, 'redo'])->name('list.redo');
     Route::get('roles', [RolesController::class, 'show'])->name('roles');
     Route::post('roles', [RolesController::class, 'bring'])->name('roles.bring');
     Route::get('carry', [CarryController::class, 'show'])->name('carry');
@@ -130,6 +134,8 @@ Route::prefix('sets/{set}')->where(['set' => '[a-z0-9_-]+'])->group(function ():
 Route::post('import', [ImportController::class, 'bring'])->name('import.bring');
 Route::get('import/{import}', [ImportController::class, 'show'])->where('import', '[0-9a-f]{16}')->name('import.show');
 Route::post('import/{import}', [ImportController::class, 'take'])->where('import', '[0-9a-f]{16}')->name('import.take');
+Route::post('import/{import}/list', [ListController::class, 'take'])->where('import', '[0-9a-f]{16}')->name('list.take');
+Route::post('import/{import}/said', [ListController::class, 'say'])->where('import', '[0-9a-f]{16}')->name('list.say');
 
 Route::get('recordings/{recording}/file', [RecordingController::class, 'download'])->where('recording', '[0-9a-f]{16}')->name('recording.download');
 Route::post('recordings/{recording}/cut', [RecordingController::class, 'cut'])->where('recording', '[0-9a-f]{16}')->name('recording.cut');

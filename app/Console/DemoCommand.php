@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Models\CatalogueRecord;
 use App\Models\DeviceRecord;
 use App\Models\SetRecord;
+use App\Sets\CatalogueStore;
 use App\Sets\SetStore;
 use Illuminate\Console\Command;
 use Nailrod\Core\Action\Catalogue;
@@ -27,7 +27,7 @@ final class DemoCommand extends Command
 
     protected $description = 'Loads the demo rig, its simulators and sets into an empty database';
 
-    public function handle(SetStore $store): int
+    public function handle(SetStore $store, CatalogueStore $catalogues): int
     {
         if (SetRecord::query()->count() > 0) {
             $this->line('The database is in use already; the demo was not loaded again.');
@@ -40,8 +40,7 @@ final class DemoCommand extends Command
             DeviceRecord::query()->create(['id' => $device->id, 'position' => $position, 'document' => $json]);
         }
         foreach (self::CATALOGUES as $id) {
-            $json = $this->file('catalogues/'.$id.'.catalogue.json');
-            CatalogueRecord::query()->create(['id' => Catalogue::read(Node::of(Json::decode($json)))->id, 'document' => $json]);
+            $catalogues->create(Catalogue::read(Node::of(Json::decode($this->file('catalogues/'.$id.'.catalogue.json')))), 'Loaded from the demo files.');
         }
         foreach (Keys::each(self::SETS) as $id => $position) {
             $set = SetDocument::fromJson($this->file('sets/'.$id.'.set.json'));

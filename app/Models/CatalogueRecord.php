@@ -5,13 +5,16 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Nailrod\Core\Action\Catalogue;
-use Nailrod\Core\Format\Json;
-use Nailrod\Core\Format\Node;
 
 /**
- * @property string $id
- * @property string $document
+ * A simulator with the list of its actions: which of its revisions holds, and which were undone and can come back.
+ *
+ * @property string            $id
+ * @property ?int              $head_id
+ * @property list<int>         $redo    revisions that were undone, the latest last
+ * @property CatalogueRevision $head
  */
 final class CatalogueRecord extends Model
 {
@@ -23,14 +26,23 @@ final class CatalogueRecord extends Model
 
     protected $guarded = [];
 
+    /** @var array<string, string> */
+    protected $casts = ['redo' => 'array'];
+
+    /** @return BelongsTo<CatalogueRevision, $this> */
+    public function head(): BelongsTo
+    {
+        return $this->belongsTo(CatalogueRevision::class, 'head_id');
+    }
+
     /** @return array<string, string> names of the games that are at hand, by id */
     public static function names(): array
     {
-        return self::all()->sortBy('id')->mapWithKeys(fn (self $record) => [$record->id => $record->catalogue()->name])->all();
+        return self::query()->with('head')->get()->sortBy('id')->mapWithKeys(fn (self $record) => [$record->id => $record->catalogue()->name])->all();
     }
 
     public function catalogue(): Catalogue
     {
-        return Catalogue::read(Node::of(Json::decode($this->document)));
+        return $this->head->catalogue();
     }
 }

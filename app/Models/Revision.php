@@ -20,18 +20,14 @@ use Nailrod\Core\Set\SetDocument;
  */
 final class Revision extends Model
 {
+    use NeverChanges;
+
     public const UPDATED_AT = null;
 
     protected $guarded = [];
 
     /** @var array<string, string> */
     protected $casts = ['created_at' => 'datetime'];
-
-    protected static function booted(): void
-    {
-        self::updating(fn () => throw new \LogicException('A revision is never changed.'));
-        self::deleting(fn () => throw new \LogicException('A revision is never deleted.'));
-    }
 
     public function set(): SetDocument
     {

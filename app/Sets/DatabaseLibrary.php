@@ -33,6 +33,6 @@ final class DatabaseLibrary implements Library
 
     public function catalogue(string $id): ?Catalogue
     {
-        return CatalogueRecord::query()->find($id)?->catalogue();
+        return CatalogueRecord::query()->with('head')->find($id)?->catalogue();
     }
 }

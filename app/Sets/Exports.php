@@ -28,9 +28,9 @@ final class Exports
     {
         $merged = $this->current($set)->merged;
         $devices = array_map(fn (string $id) => DeviceRecord::query()->findOrFail($id)->document, array_values(array_filter($merged->devices, fn (string $id) => DeviceRecord::query()->find($id) !== null)));
-        $catalogue = $merged->simulator === null ? null : CatalogueRecord::query()->find($merged->simulator);
+        $catalogue = $merged->simulator === null ? null : CatalogueRecord::query()->with('head')->find($merged->simulator);
 
-        return SetBundle::write($merged->chain, array_map(Json::decode(...), $devices), $catalogue === null ? [] : [Json::decode($catalogue->document)]);
+        return SetBundle::write($merged->chain, array_map(Json::decode(...), $devices), $catalogue === null ? [] : [Json::decode($catalogue->head->document)]);
     }
 
     /** What the game is told in its own settings. */

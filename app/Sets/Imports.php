@@ -10,7 +10,6 @@ use App\Models\SetRecord;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Nailrod\Core\Action\Catalogue;
-use Nailrod\Core\Exchange\CatalogueTable;
 use Nailrod\Core\Exchange\Incoming;
 use Nailrod\Core\Exchange\KeyList;
 use Nailrod\Core\Format\FormatError;
@@ -21,32 +20,71 @@ use Nailrod\Core\Format\Node;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\SetDocument;
 
-/** Files that were brought and are looked at before they are taken: kept for an hour, as they came. */
+/** Files that were brought, and lists that are being changed, looked at before they are taken: kept for an hour. */
 final class Imports
 {
     private const KEPT_SECONDS = 3600;
 
-    public function __construct(private readonly SetStore $sets) {}
+    /** The id of a list that has none of its own: see Incoming. */
+    private const TABLE = 'table';
+
+    public function __construct(private readonly SetStore $sets, private readonly CatalogueStore $catalogues) {}
 
     /** @return string the id under which it waits */
     public function keep(string $name, string $text): string
     {
         Incoming::read($text, new DatabaseLibrary);
-        $id = bin2hex(random_bytes(8));
-        Cache::put('import-'.$id, ['name' => $name, 'text' => $text], self::KEPT_SECONDS);
 
-        return $id;
+        return self::put(bin2hex(random_bytes(8)), ['name' => $name, 'text' => $text]);
+    }
+
+    /** The list of a simulator that is at hand, to be changed. */
+    public function keepList(Catalogue $catalogue, string $set): string
+    {
+        return self::put(bin2hex(random_bytes(8)), ['name' => 'The list of '.$catalogue->name, 'text' => Json::compact($catalogue->toArray()), 'from' => $set]);
     }
 
     /** @return array{name: string, incoming: Incoming} what waits under an id */
     public function open(string $id): array
+    {
+        $kept = self::kept($id);
+
+        return ['name' => $kept['name'], 'incoming' => Incoming::read($kept['text'], new DatabaseLibrary)];
+    }
+
+    /** A list that waits under an id, as it was changed since. */
+    public function list(string $id, Incoming $incoming, string $for): ListImport
+    {
+        $kept = self::kept($id);
+
+        return new ListImport($incoming, $kept['name'], $for, array_map(fn (string $document) => Catalogue::read(Node::of(Json::decode($document))), $kept['lists'] ?? []), $kept['from'] ?? null);
+    }
+
+    /** What was changed in a list that waits. */
+    public function say(string $id, ListImport $list): void
+    {
+        $kept = self::kept($id);
+        self::put($id, ['lists' => [$list->for => Json::compact($list->catalogue->toArray())] + ($kept['lists'] ?? [])] + $kept);
+    }
+
+    /** @param array{name: string, text: string, from?: string, lists?: array<string, string>} $kept */
+    private static function put(string $id, array $kept): string
+    {
+        Cache::put('import-'.$id, $kept, self::KEPT_SECONDS);
+
+        return $id;
+    }
+
+    /** @return array{name: string, text: string, from?: string, lists?: array<string, string>} */
+    private static function kept(string $id): array
     {
         $kept = Cache::get('import-'.$id);
         if (! is_array($kept) || ! is_string($kept['text'] ?? null) || ! is_string($kept['name'] ?? null)) {
             throw FormatError::told('', 'no file that waits', 'one that was brought within the last hour; bring it again');
         }
 
-        return ['name' => $kept['name'], 'incoming' => Incoming::read($kept['text'], new DatabaseLibrary)];
+        /** @var array{name: string, text: string, from?: string, lists?: array<string, string>} $kept */
+        return $kept;
     }
 
     public function forget(string $id): void
@@ -84,32 +122,22 @@ final class Imports
         });
     }
 
-    /** Takes a catalogue; its id must be free, since sets rely on the one that is there. */
-    public function takeCatalogue(string $document): CatalogueRecord
+    /** A simulator that was not at hand yet, and an empty set for it. */
+    public function takeList(Catalogue $catalogue, string $name, ?string $parent): SetRecord
     {
-        $catalogue = Catalogue::read(Node::of(Json::decode($document)));
-        if (CatalogueRecord::query()->find($catalogue->id) !== null) {
-            throw FormatError::told('id', '"'.$catalogue->id.'", which is at hand already and may be in use', 'another id; change the field "id" of the file');
-        }
+        return DB::transaction(function () use ($catalogue, $name, $parent): SetRecord {
+            $set = self::freeId($name);
+            $id = Ids::free($catalogue->id === self::TABLE ? $set : $catalogue->id, 'game', fn (string $id): bool => CatalogueRecord::query()->find($id) !== null);
+            $this->catalogues->create($catalogue->called($id, $catalogue->name), 'Taken from a file.');
 
-        return CatalogueRecord::query()->create(['id' => $catalogue->id, 'document' => $document]);
-    }
-
-    /** A catalogue out of a table, and an empty set for it. */
-    public function takeTable(string $csv, string $name, int $buttons, int $axes, ?string $parent): SetRecord
-    {
-        return DB::transaction(function () use ($csv, $name, $buttons, $axes, $parent): SetRecord {
-            $id = self::freeId($name);
-            $this->takeCatalogue(Json::compact(CatalogueTable::document($csv, $id, $name, $buttons, $axes)));
-
-            return $this->begin($id, $name, $parent, $id, 'Begun for a catalogue out of a table.');
+            return $this->begin($set, $name, $parent, $id, 'Begun for the list of '.$catalogue->name.'.');
         });
     }
 
     /** A set for a game that is at hand, with the keys of a list. */
     public function takeKeys(string $csv, string $simulator, string $name, ?string $parent): SetRecord
     {
-        $catalogue = CatalogueRecord::query()->findOrFail($simulator)->catalogue();
+        $catalogue = $this->catalogues->open($simulator)->catalogue();
         $document = $this->fresh(self::freeId($name), $name, $parent, $simulator);
         foreach (Keys::each(KeyList::read($csv, $catalogue)) as $action => $key) {
             $document = $document->with(PartPath::way((string) $action), $key->toArray());
@@ -161,7 +189,7 @@ final class Imports
         foreach ($incoming->bundle->documents ?? [] as $path => $document) {
             [$section, $id] = explode('/', $path, 2);
             if ($section === 'catalogues' && CatalogueRecord::query()->find($id) === null) {
-                CatalogueRecord::query()->create(['id' => $id, 'document' => Json::compact($document)]);
+                $this->catalogues->create(Catalogue::read(Node::of($document)), 'Came with a set.');
             }
             if ($section === 'devices' && DeviceRecord::query()->find($id) === null && ($match[$id] ?? '') === '') {
                 DeviceRecord::query()->create(['id' => $id, 'position' => DeviceRecord::query()->count(), 'document' => Json::compact($document)]);

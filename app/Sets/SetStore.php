@@ -89,18 +89,12 @@ final class SetStore
         return (string) $record->program;
     }
 
-    /** @return array{name: string, parent: ?string} what is kept beside the document, so that it need not be read to list the sets */
-    private static function heading(SetDocument $set): array
-    {
-        return ['name' => $set->name, 'parent' => $set->parent];
-    }
-
     public function create(SetDocument $set, int $position, string $author, string $sentence): SetRecord
     {
         return DB::transaction(function () use ($set, $position, $author, $sentence): SetRecord {
             $record = SetRecord::query()->create(['id' => $set->id, 'position' => $position, 'redo' => []]);
-            $revision = $this->append($record, $set, $author, $sentence);
-            $record->update(['head_id' => $revision->id] + self::heading($set));
+            $revision = Heads::append($record, $set, $author, $sentence);
+            $record->update(['head_id' => $revision->id] + Heads::heading($set));
 
             return $record->setRelation('head', $revision);
         });
@@ -130,9 +124,9 @@ final class SetStore
             if ($changes === []) {
                 return $base;
             }
-            $revision = $this->append($record, $after, $author, (new Words($set, SetRecord::nameOf(...)))->sentence($changes), $from);
+            $revision = Heads::append($record, $after, $author, (new Words($set, SetRecord::nameOf(...)))->sentence($changes), $from);
             $former = $record->program;
-            $record->update(['head_id' => $revision->id, 'redo' => [], 'program' => $this->programs->keep($set)] + self::heading($after));
+            $record->update(['head_id' => $revision->id, 'redo' => [], 'program' => $this->programs->keep($set)] + Heads::heading($after));
             $this->dropFormer($former, $record->program);
 
             return $revision;
@@ -156,12 +150,7 @@ final class SetStore
      */
     public function undo(string $id, int $seen): ?Revision
     {
-        return DB::transaction(function () use ($id, $seen): ?Revision {
-            $record = $this->seenAs($id, $seen);
-            $to = $record->head->made_from;
-
-            return $to === null ? null : $this->moveTo($record, $to, [...$record->redo, $record->head->id]);
-        }, 3);
+        return DB::transaction(fn (): ?Revision => $this->checked(Heads::back($this->seenAs($id, $seen))), 3);
     }
 
     /**
@@ -171,13 +160,20 @@ final class SetStore
      */
     public function redo(string $id, int $seen): ?Revision
     {
-        return DB::transaction(function () use ($id, $seen): ?Revision {
-            $record = $this->seenAs($id, $seen);
-            $redo = $record->redo;
-            $to = array_pop($redo);
+        return DB::transaction(fn (): ?Revision => $this->checked(Heads::forward($this->seenAs($id, $seen))), 3);
+    }
 
-            return $to === null ? null : $this->moveTo($record, $to, $redo);
-        }, 3);
+    private function checked(?Revision $revision): ?Revision
+    {
+        if ($revision !== null) {
+            try {
+                $this->check($revision->set());
+            } catch (FormatError $error) {
+                throw $error->source === '' ? $error->in('what would come back') : $error;
+            }
+        }
+
+        return $revision;
     }
 
     private static function notRemoved(SetRecord $record): SetRecord
@@ -219,16 +215,6 @@ final class SetStore
         $record->update(['removed' => false]);
 
         return $record;
-    }
-
-    /** @param list<int> $redo */
-    private function moveTo(SetRecord $record, int $to, array $redo): Revision
-    {
-        $revision = Revision::query()->findOrFail($to);
-        $this->check($revision->set());
-        $record->update(['head_id' => $to, 'redo' => $redo, 'program' => null] + self::heading($revision->set()));
-
-        return $revision;
     }
 
     /** What is kept can go out as a file and come in again. */
@@ -277,12 +263,5 @@ final class SetStore
         }
 
         return $assembled;
-    }
-
-    private function append(SetRecord $record, SetDocument $set, string $author, string $sentence, ?int $from = null): Revision
-    {
-        return Revision::query()->create([
-            'set_id' => $record->id, 'made_from' => $from, 'document' => $set->toCompactJson(), 'author' => $author, 'sentence' => $sentence,
-        ]);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Models\CatalogueRecord;
+use App\Models\CatalogueRevision;
 use Nailrod\Core\Action\Action;
 use Nailrod\Core\Action\Catalogue;
 use Nailrod\Core\Action\ReservedKey;
@@ -17,10 +19,25 @@ final readonly class ActionsView
 
     private Reach $reach;
 
-    public function __construct(public Place $place, string $find)
+    /** @param ?CatalogueRecord $record the simulator of the set; null if it has none */
+    public function __construct(public Place $place, public ?CatalogueRecord $record, string $find)
     {
         $this->find = trim($find);
         $this->reach = Reach::of($place->set);
+    }
+
+    /** What a step back in the list undoes; null if there is nothing. */
+    public function undo(): ?string
+    {
+        return ($this->record->head->made_from ?? null) === null ? null : $this->record->head->sentence ?? null;
+    }
+
+    /** What would be done again in it; null if there is nothing. */
+    public function redo(): ?string
+    {
+        $redo = $this->record->redo ?? [];
+
+        return $redo === [] ? null : CatalogueRevision::query()->find(end($redo))?->sentence;
     }
 
     public function catalogue(): ?Catalogue

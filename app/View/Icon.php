@@ -15,6 +15,7 @@ final class Icon
         'theme' => '<circle cx="8" cy="8" r="5.500" /><path d="M8 2.500v11a5.500 5.500 0 0 0 0-11Z" class="icon__solid" />',
         'help' => '<path d="M5.500 6a2.500 2.500 0 1 1 3.600 2.200c-.8.4-1.100.8-1.100 1.600M8 12.500v.6" />',
         'down' => '<path d="m4 6 4 4 4-4" />',
+        'keys' => '<rect x="1.500" y="4" width="13" height="8" rx="1.500" /><path d="M4 7h.6M7.700 7h.6M11.400 7h.6M5 9.500h6" />',
         'plug' => '<path d="M5 2v4M11 2v4M3.500 6h9v2a4.500 4.500 0 0 1-9 0ZM8 12.500V15" />',
     ];
 

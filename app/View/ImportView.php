@@ -4,35 +4,26 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use App\Models\CatalogueRecord;
 use App\Models\DeviceRecord;
 use App\Models\SetRecord;
-use App\Sets\DatabaseLibrary;
 use App\Sets\SetList;
-use Nailrod\Core\Action\Catalogue;
-use Nailrod\Core\Exchange\CatalogueTable;
 use Nailrod\Core\Exchange\Incoming;
-use Nailrod\Core\Exchange\KeyList;
 use Nailrod\Core\Format\FormatError;
-use Nailrod\Core\Format\Node;
 use Nailrod\Core\Set\Assembly;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\MergedDocument;
 use Nailrod\Core\Set\SetDocument;
 
-/** What a file would bring, before it is taken. */
+/** What a file with a set would bring, before it is taken. */
 final readonly class ImportView
 {
     /** The merged set of a file; null if it is none, or its parents are not at hand. */
     public ?MergedDocument $merged;
 
-    public ?Catalogue $catalogue;
-
     /** @param array<string, string> $match devices of the file that stand for others here */
     public function __construct(public string $id, public string $name, public Incoming $incoming, public array $match)
     {
         $this->merged = $incoming->bundle === null ? null : self::merged($incoming);
-        $this->catalogue = $incoming->catalogue ?? ($incoming->kind === Incoming::TABLE ? Catalogue::read(Node::of(CatalogueTable::document($incoming->text, 'table', 'Table'))) : null);
     }
 
     private static function merged(Incoming $incoming): ?MergedDocument
@@ -112,24 +103,6 @@ final readonly class ImportView
     public function sets(): array
     {
         return array_column(SetList::headings(), 'name', 'id');
-    }
-
-    /** @return array<string, string> names of the games here, by id */
-    public function games(): array
-    {
-        return CatalogueRecord::names();
-    }
-
-    /** How many rows of a table are actions of a game that is here; null if it does not fit that game. */
-    public function fits(string $simulator): ?int
-    {
-        try {
-            $catalogue = (new DatabaseLibrary)->catalogue($simulator);
-
-            return $catalogue === null ? null : count(KeyList::read($this->incoming->text, $catalogue));
-        } catch (FormatError) {
-            return null;
-        }
     }
 
     public function isTaken(SetDocument $set): bool

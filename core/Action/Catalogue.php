@@ -118,10 +118,16 @@ final readonly class Catalogue
         return new self($this->id, $this->name, $this->vehicle, $this->frame, $this->buttons, $this->axes, array_intersect_key($groups, $used), $actions, $variables, $this->reserved);
     }
 
-    /** Under another id and name. */
+    /** Under another id and name; one that is named like its vehicle names that too. */
     public function called(string $id, string $name): self
     {
-        return new self($id, $name, $this->vehicle, $this->frame, $this->buttons, $this->axes, $this->groups, $this->actions, $this->variables, $this->reserved);
+        return new self($id, $name, $this->vehicle === $this->name ? $name : $this->vehicle, $this->frame, $this->buttons, $this->axes, $this->groups, $this->actions, $this->variables, $this->reserved);
+    }
+
+    /** Seeing so much of a controller. */
+    public function seeing(int $buttons, int $axes): self
+    {
+        return new self($this->id, $this->name, $this->vehicle, $this->frame, $buttons, $axes, $this->groups, $this->actions, $this->variables, $this->reserved);
     }
 
     /** @return array<string, mixed> in the open format */

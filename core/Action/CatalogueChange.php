@@ -104,18 +104,30 @@ final readonly class CatalogueChange
     private function beside(): array
     {
         [$was, $is] = [$this->before, $this->after];
-        $told = fn (array $variables, string $how) => $variables === [] ? [] : ['Variables that '.$how.': '.implode(', ', array_map(fn (Variable $variable) => $variable->name, $variables)).'.'];
-        $others = array_filter(array_intersect_key($is->variables, $was->variables), fn (Variable $variable) => $variable != $was->variables[$variable->id]);
+        // What is called as an action is comes and goes with it, and needs no word of its own.
+        $called = array_map(fn (Action $action) => $action->name, [...$this->added, ...$this->removed]);
+        $unnamed = fn (Variable $variable) => ! in_array($variable->name, $called, true);
+        $others = array_filter(array_intersect_key($is->variables, $was->variables), fn (Variable $variable) => $variable != $was->variables[$variable->id]->called($variable->name, $variable->group));
 
         return [
             ...$was->name === $is->name ? [] : ['The simulator is called '.$is->name.'.'],
             ...$was->vehicle === $is->vehicle ? [] : ['One flies or drives '.$is->vehicle.'.'],
             ...[$was->buttons, $was->axes] === [$is->buttons, $is->axes] ? [] : [sprintf('It sees %d buttons and %d axes of a controller.', $is->buttons, $is->axes)],
             ...$was->frame === $is->frame ? [] : [sprintf('It looks at the controller every %s ms.', json_encode(round($is->frame / 1000, 1)))],
-            ...$told(array_diff_key($was->variables, $is->variables), 'go'),
-            ...$told(array_diff_key($is->variables, $was->variables), 'are new'),
-            ...$told($others, 'change'),
+            ...self::told(array_filter(array_diff_key($was->variables, $is->variables), $unnamed), 'go'),
+            ...self::told(array_filter(array_diff_key($is->variables, $was->variables), $unnamed), 'are new'),
+            ...self::told($others, 'change'),
             ...$was->reserved == $is->reserved ? [] : ['The keys that are kept: '.implode(', ', array_map(fn (ReservedKey $key) => $key->key->label(), $is->reserved)).'.'],
         ];
+    }
+
+    /**
+     * @param array<string, Variable> $variables
+     *
+     * @return list<string>
+     */
+    private static function told(array $variables, string $how): array
+    {
+        return $variables === [] ? [] : ['Variables that '.$how.': '.implode(', ', array_map(fn (Variable $variable) => $variable->name, $variables)).'.'];
     }
 }

@@ -70,6 +70,12 @@ final readonly class Variable
         );
     }
 
+    /** Under another name and in another group. */
+    public function called(string $name, string $group): self
+    {
+        return new self($this->id, $name, $group, $this->low, $this->high, $this->start, $this->unit, $this->decimals, $this->words, $this->gauge, $this->lag);
+    }
+
     /** @return array<string, mixed> in the open format */
     public function toArray(): array
     {

@@ -32,7 +32,11 @@ final readonly class ActionRow
     /** @param array<string, string> $said by column */
     public function __construct(public array $said) {}
 
-    /** What it says in a column; empty if nothing. */
+    /**
+     * What it says in a column; empty if nothing.
+     *
+     * @throws FormatError if it is longer than that column takes
+     */
     public function text(string $column): string
     {
         $text = trim($this->said[$column] ?? '');

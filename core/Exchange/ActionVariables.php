@@ -53,7 +53,7 @@ final class ActionVariables
             return self::usual($variable->id, $name, $group, $after->effect->kind);
         }
 
-        return new Variable($variable->id, $name, $group, $variable->low, $variable->high, $variable->start, $variable->unit, $variable->decimals, $variable->words, $variable->gauge, $variable->lag);
+        return $variable->called($name, $group);
     }
 
     /**

@@ -51,21 +51,23 @@ final readonly class CatalogueEdits
     {
         $edits = $this;
         $bad = [];
-        $try = function (string $name, callable $change) use (&$edits, &$bad): void {
-            try {
-                $edits = $change($edits);
-            } catch (FormatError $error) {
-                $bad[] = $error->under($name);
-            }
-        };
         foreach ($gone as $id) {
             $edits = $edits->remove($id);
         }
         foreach (Keys::each($this->completed(array_diff_key($rows, array_flip($gone)))) as $id => $row) {
-            $try($this->catalogue->action($id)->name ?? '', fn (self $edits) => $edits->change($id, $row));
+            try {
+                $edits = $edits->change($id, $row);
+            } catch (FormatError $error) {
+                $bad[] = $error->under($this->mustBe($id)->name);
+            }
         }
-        foreach (ActionRow::paired(array_values(array_filter($new, fn (ActionRow $row) => ! $row->isEmpty()))) as $i => $row) {
-            $try(trim($row->said['action'] ?? '') === '' ? 'new action '.($i + 1) : trim($row->said['action']), fn (self $edits) => $edits->add($row));
+        foreach (array_values(ActionRow::paired(array_values(array_filter($new, fn (ActionRow $row) => ! $row->isEmpty())))) as $i => $row) {
+            try {
+                $edits = $edits->add($row);
+            } catch (FormatError $error) {
+                $name = trim($row->said['action'] ?? '');
+                $bad[] = $error->under($name === '' ? 'new action '.($i + 1) : $name);
+            }
         }
 
         return $bad === [] ? $edits : throw FormatError::several($bad);
@@ -175,7 +177,11 @@ final readonly class CatalogueEdits
             }
         }
 
-        return array_replace($rows, ActionRow::paired($turned));
+        foreach (Keys::each(ActionRow::paired($turned)) as $id => $row) {
+            $rows[$id] = $row;
+        }
+
+        return $rows;
     }
 
     /** What a changed action does; how far goes only with the kind and the variable that it was said of. */

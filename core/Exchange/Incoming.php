@@ -19,7 +19,10 @@ final readonly class Incoming
     public const CATALOGUE = 'catalogue';
     public const TABLE = 'table';
 
-    /** @param array<array-key, mixed> $document the file as it stands, where it is JSON */
+    /**
+     * @param array<array-key, mixed> $document  the file as it stands, where it is JSON
+     * @param ?Catalogue              $catalogue what a catalogue or a table says
+     */
     private function __construct(public string $kind, public string $text, public array $document, public ?SetBundle $bundle = null, public ?Catalogue $catalogue = null) {}
 
     /**
@@ -41,9 +44,7 @@ final readonly class Incoming
             throw FormatError::told('', 'XML or HTML', 'JSON (a set or a catalogue) or CSV (a table of actions)');
         }
         if ($start[0] !== '{' && $start[0] !== '[') {
-            CatalogueTable::of($text)->catalogue('table', 'Table');
-
-            return new self(self::TABLE, $text, []);
+            return new self(self::TABLE, $text, [], null, CatalogueTable::of($text)->catalogue('table', 'Table'));
         }
         $document = Json::decodeStrictly($text);
         $format = Node::of($document)->get('format')->oneOf([SetDocument::FORMAT, Catalogue::FORMAT, GameBindings::FORMAT]);

@@ -15,12 +15,11 @@ use Nailrod\Core\Format\FormatError;
 final readonly class Following
 {
     /**
-     * @param array<string, SetDocument>      $changed  the sets that something goes from, by id, parents before their children
-     * @param array<string, list<PartChange>> $changes  what goes from each
-     * @param array<string, string>           $sentences the same in a sentence
-     * @param list<string>                    $of       ids of all sets of the simulator
+     * @param array<string, SetDocument>  $changed the sets that something goes from, by id, parents before their children
+     * @param array<string, list<string>> $lines   what goes from each, a line for each thing
+     * @param list<string>                $of      ids of all sets of the simulator
      */
-    private function __construct(public array $changed, public array $changes, public array $sentences, public array $of) {}
+    private function __construct(public array $changed, public array $lines, public array $of) {}
 
     /**
      * @param list<SetDocument> $sets all that there are
@@ -31,16 +30,15 @@ final readonly class Following
     {
         $change = CatalogueChange::between($before, $after);
         $gone = Gone::ofSimulator($change->lost(), $change->lostVariables());
-        $changed = $changes = $sentences = $of = [];
+        $changed = $lines = $of = [];
         foreach (self::parentsFirst($library, $sets, $before->id) as $set) {
             $of[] = $set->id;
-            $was = (new Assembly(new Drafts($library, $changed)))->assemble($set);
+            $was = self::assembled($set, new Drafts($library, $changed, $before), new Drafts($library, $changed, $after));
             $left = $change->lost() === [] && $change->lostVariables() === [] ? $set : (new Removal($was))->of($gone);
             $differs = SetDiff::between($set, $left);
             if ($differs !== []) {
                 $changed[$set->id] = $left;
-                $changes[$set->id] = $differs;
-                $sentences[$set->id] = (new Words($was))->sentence($differs);
+                $lines[$set->id] = (new Words($was))->lines($differs);
             }
             try {
                 (new Assembly(new Drafts($library, $changed, $after)))->assemble($left);
@@ -49,7 +47,17 @@ final readonly class Following
             }
         }
 
-        return new self($changed, $changes, $sentences, $of);
+        return new self($changed, $lines, $of);
+    }
+
+    /** As it is under the list that holds; a set that comes back with the list that comes is only whole under that one. */
+    private static function assembled(SetDocument $set, Library $before, Library $after): BindingSet
+    {
+        try {
+            return (new Assembly($before))->assemble($set);
+        } catch (FormatError) {
+            return (new Assembly($after))->assemble($set);
+        }
     }
 
     /**

@@ -64,7 +64,7 @@ final readonly class RefusalWords
         $found = match (true) {
             is_int($error->value) && $unit === '' => $error->found,
             is_int($error->value), is_float($error->value) => $tell((float) $error->value, 'own'),
-            is_string($error->value) && ! str_starts_with($error->expected, 'one of ') => $this->named($error->value, $error->found),
+            is_string($error->value) && ! str_starts_with($error->expected, 'one of ') => $this->named($error->value, str_ends_with($error->place, '.action') ? 'an action that is not in the list' : $error->found),
             default => $error->found,
         };
 

@@ -201,15 +201,17 @@ final readonly class Words
     /** @param list<PartChange> $changes */
     public function sentence(array $changes): string
     {
-        if ($changes === []) {
-            return 'Nothing changed.';
-        }
-        $parts = [];
-        foreach ($changes as $change) {
-            $parts[] = $this->subject($change->path, $this->naming($change)).': '.$this->said($change->path, $change->before).' → '.$this->said($change->path, $change->after);
-        }
+        return $changes === [] ? 'Nothing changed.' : mb_strimwidth(implode('; ', $this->lines($changes)), 0, 480, '...');
+    }
 
-        return mb_strimwidth(implode('; ', $parts), 0, 480, '...');
+    /**
+     * @param list<PartChange> $changes
+     *
+     * @return list<string> one for each: "Mark in Base: Horn → nothing"
+     */
+    public function lines(array $changes): array
+    {
+        return array_map(fn (PartChange $change) => $this->subject($change->path, $this->naming($change)).': '.$this->said($change->path, $change->before).' → '.$this->said($change->path, $change->after), $changes);
     }
 
     /** All that a macro does, step by step: "Presses key A for 60 ms, waits 40 ms, types “Hi” (German). 240 ms in all." */

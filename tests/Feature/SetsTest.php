@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\CatalogueRecord;
+use App\Models\CatalogueRevision;
 use App\Models\DeviceRecord;
 use App\Models\Revision;
 use App\Models\SetRecord;
+use App\Sets\ListImport;
 use App\Sets\SetList;
 use App\Sets\SetStore;
 use Illuminate\Http\UploadedFile;
@@ -78,6 +80,8 @@ final class SetsTest extends TestCase
         $file = (string) $this->get('/sets/knot/with-parents')->assertOk()->getContent();
         SetRecord::query()->update(['head_id' => null]);
         \DB::table('revisions')->delete();
+        CatalogueRecord::query()->update(['head_id' => null]);
+        CatalogueRevision::query()->toBase()->delete();
         foreach ([SetRecord::class, DeviceRecord::class, CatalogueRecord::class] as $model) {
             $model::query()->delete();
         }
@@ -124,8 +128,8 @@ final class SetsTest extends TestCase
     public function test_a_catalogue_of_ones_own_comes_as_json_or_as_a_table(): void
     {
         $preview = (string) $this->bring('kite.csv', "action,group,key,kind,essential\nPull left,Lines,A,momentary,yes\nPull right,Lines,D,momentary,yes\nHeight,Lines,,axis,\n")->headers->get('Location');
-        $this->get($preview)->assertOk()->assertSee('A table of actions: 3 actions in 1 group.')->assertSee('names no roles')->assertSee('Pull left')->assertDontSee('keys of');
-        $this->post($preview, ['name' => 'Kite day', 'parent' => 'house', 'game' => '', 'buttons' => '16', 'axes' => '2'])->assertRedirect('/sets/kite-day/plan');
+        $this->get($preview)->assertOk()->assertSee('3 actions in 1 group.')->assertSee('names no roles')->assertSee('Pull left')->assertDontSee('keys of');
+        $this->post($preview.'/list', ['for' => ListImport::FRESH, 'whole' => '1', 'simulator' => 'Kite day', 'name' => 'Kite day', 'parent' => 'house', 'buttons' => '16', 'axes' => '2'])->assertRedirect('/sets/kite-day/plan');
         $this->assertSame([16, 'house', 3], [$this->current('kite-day')->catalogue?->buttons, $this->current('kite-day')->merged->own->parent, count($this->current('kite-day')->catalogue->actions ?? [])]);
         foreach (['roles', 'carry'] as $place) {
             $this->get('/sets/kite-day/'.$place)->assertOk()->assertSee('The list of actions of Kite day names no roles.');
@@ -135,19 +139,22 @@ final class SetsTest extends TestCase
         $this->bring('bad.csv', "action,key\nPull left,Hyper+A\n")->assertRedirect('/sets/skerrywing/sets')->assertSessionHas('problem', fn (string $problem) => str_starts_with($problem, 'bad.csv: line 2, key: found "Hyper+A", expected a key'));
         $json = (string) json_encode(['id' => 'other', 'name' => 'Other'] + json_decode((string) file_get_contents(base_path('demo/catalogues/quay-cable.catalogue.json')), true));
         $preview = (string) $this->bring('other.catalogue.json', $json)->headers->get('Location');
-        $this->get($preview)->assertSee('A catalogue of Other: 58 actions');
-        $this->post($preview, ['name' => 'Other', 'parent' => 'house'])->assertRedirect();
+        $this->get($preview)->assertSee('58 actions in');
+        $this->post($preview.'/list', ['for' => ListImport::FRESH, 'whole' => '1', 'name' => 'Other', 'parent' => 'house'])->assertRedirect('/sets/other/plan');
+        // Once more it is the newer list of what is there; by choice it comes beside that, under another id.
         $again = (string) $this->bring('other.catalogue.json', $json)->headers->get('Location');
-        $this->from($again)->post($again, ['name' => 'Other', 'parent' => 'house'])->assertSessionHas('problem', fn (string $problem) => str_contains($problem, 'which is at hand already'));
-        $this->from($again)->post($again, ['name' => ' '])->assertSessionHas('problem', fn (string $problem) => str_contains($problem, 'expected a name'));
+        $this->get($again)->assertSee('It is the list that is at hand, word for word.');
+        $this->from($again)->post($again.'/list', ['for' => ListImport::FRESH, 'whole' => '1', 'name' => ' '])->assertSessionHas('problem', fn (string $problem) => str_contains($problem, 'expected a name'));
+        $this->post($again.'/list', ['for' => ListImport::FRESH, 'whole' => '1', 'name' => 'Other', 'parent' => 'house'])->assertRedirect('/sets/other-2/plan');
+        $this->assertSame('other-2', $this->current('other-2')->catalogue?->id);
     }
 
     public function test_a_key_list_starts_a_set_and_a_binding_list_goes_into_one(): void
     {
         $csv = (string) $this->get('/sets/quay-cable/keys')->assertOk()->getContent();
         $preview = (string) $this->bring('keys.csv', $csv)->headers->get('Location');
-        $this->get($preview)->assertSee('Quay &amp; Cable: keys of 58 of its actions', false);
-        $this->post($preview, ['name' => 'My tug', 'parent' => 'house', 'game' => 'quay-cable'])->assertRedirect('/sets/my-tug/plan');
+        $this->get($preview)->assertSee('Quay &amp; Cable: keys of 58 of its actions, in a set', false);
+        $this->post($preview.'/list', ['for' => 'keys:quay-cable', 'whole' => '1', 'name' => 'My tug', 'parent' => 'house'])->assertRedirect('/sets/my-tug/plan');
         $this->assertSame('key M', $this->current('my-tug')->wayOf('glasses')?->inWords(new PlainNames));
         $list = str_replace('"KeyM"', '"KeyW"', (string) $this->get('/sets/quay-cable/bindings')->assertOk()->getContent());
         $this->send('quay-cable', 'bindings', ['file' => UploadedFile::fake()->createWithContent('list.json', $list)])->assertSessionHas('said');

@@ -8,10 +8,12 @@ use App\Models\CatalogueRecord;
 use App\Models\DeviceRecord;
 use App\Models\Revision;
 use App\Models\SetRecord;
+use App\Sets\CatalogueStore;
 use App\Sets\Exports;
 use App\Sets\SetStore;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
+use Nailrod\Core\Action\Catalogue;
 use Nailrod\Core\Check\Checks;
 use Nailrod\Core\Format\Json;
 use Nailrod\Core\Format\Node;
@@ -38,17 +40,18 @@ final class WholeNumberNamesTest extends TestCase
             $documents[$id] = $this->numbered((string) $parents[$id]->head->document);
         }
         $devices = DeviceRecord::query()->pluck('document', 'id')->map(fn ($document) => $this->numbered((string) $document))->all();
-        $catalogue = $this->numbered((string) CatalogueRecord::query()->findOrFail('skerrywing')->document);
+        $catalogue = $this->numbered(CatalogueRecord::query()->findOrFail('skerrywing')->head->document);
         DB::table('sets')->update(['head_id' => null]);
         DB::table('revisions')->orderByDesc('id')->delete();
-        foreach (['sets', 'devices', 'catalogues'] as $table) {
+        DB::table('catalogues')->update(['head_id' => null]);
+        foreach (['sets', 'devices', 'catalogue_revisions', 'catalogues'] as $table) {
             DB::table($table)->delete();
         }
         $position = 0;
         foreach ($devices as $document) {
             DeviceRecord::query()->create(['id' => Json::decode($document)['id'], 'position' => $position++, 'document' => $document]);
         }
-        CatalogueRecord::query()->create(['id' => '100', 'document' => $catalogue]);
+        app(CatalogueStore::class)->create(Catalogue::read(Node::of(Json::decode($catalogue))), 'Begun.');
         foreach ($documents as $document) {
             app(SetStore::class)->create(SetDocument::fromJson($document), $position++, 'demo', 'Begun.');
         }

@@ -6,16 +6,17 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\FileRequest;
 use App\Models\SetRecord;
+use App\Sets\CatalogueStore;
 use App\Sets\Imports;
 use App\View\ImportView;
+use App\View\ListView;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Nailrod\Core\Exchange\Incoming;
 use Nailrod\Core\Format\FormatError;
-use Nailrod\Core\Format\Json;
 
-/** A file is brought, looked at, and taken: a set, a catalogue, or a table of actions. */
+/** A file is brought, looked at, and taken. Lists of actions are taken by ListController. */
 final class ImportController
 {
     public function __construct(private readonly Imports $imports) {}
@@ -29,39 +30,41 @@ final class ImportController
         }
     }
 
-    public function show(Request $request, string $import): View
+    public function show(Request $request, string $import, CatalogueStore $catalogues): View
     {
-        $kept = $this->imports->open($import);
+        ['name' => $name, 'incoming' => $incoming] = $this->imports->open($import);
+        if ($incoming->kind !== Incoming::SET) {
+            return view('places.list', ['view' => new ListView($import, $this->imports->list($import, $incoming, $request->string('for')->toString()), $catalogues)]);
+        }
 
-        return view('places.import', ['view' => new ImportView($import, $kept['name'], $kept['incoming'], self::match($request))]);
+        return view('places.import', ['view' => new ImportView($import, $name, $incoming, self::match($request))]);
     }
 
     public function take(Request $request, string $import): RedirectResponse
     {
         $incoming = $this->imports->open($import)['incoming'];
-        $name = mb_substr($request->string('name')->trim()->toString(), 0, 60);
-        $parent = $request->string('parent')->toString();
-        $parent = SetRecord::query()->find($parent) === null ? null : $parent;
-        if ($name === '') {
-            throw FormatError::told('name', 'nothing', 'a name for it');
+        if ($incoming->kind !== Incoming::SET) {
+            throw FormatError::told('file', 'a list of actions', 'a set');
         }
-        $set = match ($incoming->kind) {
-            Incoming::SET => $this->imports->takeSet($incoming, $name, $parent, self::match($request)),
-            Incoming::CATALOGUE => $this->forCatalogue($incoming, $name, $parent),
-            default => $request->string('game')->toString() === ''
-                ? $this->imports->takeTable($incoming->text, $name, max(0, min(128, $request->integer('buttons', 128))), max(0, min(8, $request->integer('axes', 8))), $parent)
-                : $this->imports->takeKeys($incoming->text, $request->string('game')->toString(), $name, $parent),
-        };
+        $set = $this->imports->takeSet($incoming, self::nameOf($request), self::parentOf($request), self::match($request));
         $this->imports->forget($import);
 
         return redirect()->route('plan', $set->id, 303)->with('said', $set->name.' is here.');
     }
 
-    private function forCatalogue(Incoming $incoming, string $name, ?string $parent): SetRecord
+    /** @throws FormatError if none is said */
+    public static function nameOf(Request $request): string
     {
-        $catalogue = $this->imports->takeCatalogue(Json::compact($incoming->document));
+        $name = mb_substr($request->string('name')->trim()->toString(), 0, 60);
 
-        return $this->imports->begin(Imports::freeId($name), $name, $parent, $catalogue->id, 'Begun for a catalogue that was brought.');
+        return $name !== '' ? $name : throw FormatError::told('name', 'nothing', 'a name for it');
+    }
+
+    public static function parentOf(Request $request): ?string
+    {
+        $parent = $request->string('parent')->toString();
+
+        return SetRecord::query()->find($parent) === null ? null : $parent;
     }
 
     /** @return array<string, string> */

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Requests\EditRequest;
 use App\Http\Requests\PlanRequest;
 use App\Http\Requests\PressRequest;
+use App\Models\CatalogueRecord;
 use App\Rig\PageLine;
 use App\View\ActionsView;
 use App\View\Place;
@@ -41,7 +42,10 @@ final class PlanController
 
     public function actions(Request $request, string $set): View
     {
-        return view('places.actions', ['view' => new ActionsView(Place::open($this->sets, $set, 'actions'), $request->string('find')->toString())]);
+        $place = Place::open($this->sets, $set, 'actions');
+        $record = $place->set->catalogue === null ? null : CatalogueRecord::query()->with('head')->find($place->set->catalogue->id);
+
+        return view('places.actions', ['view' => new ActionsView($place, $record, $request->string('find')->toString())]);
     }
 
     public function take(PlanRequest $request, string $set): RedirectResponse

@@ -17,13 +17,13 @@ use Symfony\Component\HttpFoundation\Response;
 final class PlainInput
 {
     /** Fields that are lists; every other field is one value. */
-    private const LISTS = ['output', 'behave', 'say', 'of', 'names', 'bounds', 'axes', 'parts', 'to', 'x', 'y', 'at', 'with', 'layers', 'band', 'band_colour', 'not', 'match', 'inputs', 'plugs', 'pads', 'gone', 'feeds', 'devices', 'otherwise', 'games', 'collections'];
+    private const LISTS = ['output', 'behave', 'say', 'of', 'names', 'bounds', 'axes', 'parts', 'to', 'x', 'y', 'at', 'with', 'layers', 'band', 'band_colour', 'not', 'match', 'inputs', 'plugs', 'pads', 'gone', 'feeds', 'devices', 'otherwise', 'games', 'collections', 'rows', 'new'];
 
     /** Fields in which any sign may stand, since they are read by a reader of their own. */
     private const TEXTS = ['text', 'events', 'way'];
 
     /** Fields of words that may look like a number. */
-    private const WORDS = ['name', 'label', 'text', 'events', 'way', 'names'];
+    private const WORDS = ['name', 'label', 'text', 'events', 'way', 'names', 'rows', 'new', 'simulator'];
 
     /** Whole numbers up to here are the same in PHP, in JSON and in a browser. */
     private const LARGEST = 9_007_199_254_740_991;

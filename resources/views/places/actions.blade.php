@@ -6,6 +6,12 @@
     @else
     <section class="column" aria-labelledby="actions-title">
         <h1 id="actions-title">Actions <span class="column__note">{{ $catalogue->name }} can be told {{ count($catalogue->actions) }} things</span></h1>
+        <div class="list-bar">
+            <form method="post" action="{{ route('list.begin', $place->record->id) }}">@csrf<button class="button">Change this list</button></form>
+            @foreach (['undo' => ['Undo in the list', $view->undo()], 'redo' => ['Do again in the list', $view->redo()]] as $step => [$words, $sentence])
+                @if ($sentence !== null)<form method="post" action="{{ route('list.'.$step, $place->record->id) }}" data-edit novalidate>@csrf<input type="hidden" name="list" value="{{ $view->record->id }}"><input type="hidden" name="seen" value="{{ $view->record->head_id }}"><button class="button" title="{{ $sentence }}">{{ $words }}</button> <span class="column__note">{{ $sentence }}</span></form>@endif
+            @endforeach
+        </div>
         <form action="{{ route('actions', $place->record->id) }}" data-visit class="find"><label><span class="sr-only">Find an action</span><input type="search" name="find" value="{{ $view->find }}" placeholder="A part of a name, a key, a kind or a role, Enter finds it"></label></form>
         <div class="scroll actions-list" id="actions-list" tabindex="0" role="region" aria-label="Actions of {{ $catalogue->name }}">
             @if ($view->groups() === [])
@@ -33,7 +39,7 @@
         @empty
             <p class="empty">No key is known that {{ $catalogue->name }} or the desktop keeps.</p>
         @endforelse
-        <p class="hint">A plan never takes them. What sends one all the same is told on the <a class="link" href="{{ route('plan', $place->record->id) }}">plan</a>. A list of actions of another game is brought on <a class="link" href="{{ route('sets', $place->record->id) }}">Sets</a>.</p>
+        <p class="hint">A plan never takes them. What sends one all the same is told on the <a class="link" href="{{ route('plan', $place->record->id) }}">plan</a>. Another list, or a newer one of this simulator, is brought on <a class="link" href="{{ route('sets', $place->record->id) }}">Sets</a>.</p>
     </section>
     @endif
 </x-layout>

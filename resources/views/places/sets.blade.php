@@ -35,11 +35,11 @@
         </ul>
         <h2 class="column__title">In</h2>
         <form method="post" action="{{ route('import.bring') }}" enctype="multipart/form-data" class="upload">@csrf
-            <label class="field field--tall"><span>A set, a catalogue of a simulator (JSON), or a table of actions (CSV). It is shown first; nothing is changed.</span><input type="file" name="file" accept=".json,.csv,application/json,text/csv" required></label>
+            <label class="field field--tall"><span>A set, a catalogue of a simulator (JSON), or a table of actions (CSV); also a newer one of a simulator that is here. It is shown first; nothing is changed.</span><input type="file" name="file" accept=".json,.csv,application/json,text/csv" required></label>
             <button class="button">Look at it</button>
         </form>
         <details class="columns-said" id="columns"><summary class="link">What a table of actions looks like</summary>
-            <dl>@foreach (Nailrod\Core\Exchange\CatalogueTable::SAID as $column => $words)<dt>{{ $column }}</dt><dd>{{ $words }}</dd>@endforeach</dl>
+            <dl>@foreach (Nailrod\Core\Exchange\ActionRow::SAID as $column => $words)<dt>{{ $column }}</dt><dd>{{ $words }}</dd>@endforeach</dl>
             <pre role="figure" tabindex="0" aria-label="An example of a table of actions">{{ Nailrod\Core\Exchange\CatalogueTable::EXAMPLE }}</pre>
         </details>
         @if ($place->set->catalogue !== null)

@@ -47,8 +47,8 @@ final class FollowingTest extends TestCase
         $following = self::follow($after);
         $this->assertSame(['skerrywing', 'knot'], array_keys($following->changed));
         $this->assertEqualsCanonicalizing(['skerrywing', 'knot', 'dunlin'], $following->of);
-        $this->assertStringContainsString('Horn', $following->sentences['skerrywing']);
-        $this->assertStringContainsString('Power, right engine', $following->sentences['knot']);
+        $this->assertStringContainsString('Horn', implode($following->lines['skerrywing']));
+        $this->assertStringContainsString('Power, right engine', implode($following->lines['knot']));
         $drafts = new Drafts(new DemoSets, $following->changed, $after);
         foreach (['skerrywing', 'knot', 'dunlin'] as $id) {
             $set = (new Assembly($drafts))->assemble($drafts->set($id) ?? throw new \LogicException);
