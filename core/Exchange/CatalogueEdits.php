@@ -130,6 +130,23 @@ final readonly class CatalogueEdits
         return $this->made($this->catalogue->groups, $actions, ActionVariables::without($this->catalogue->variables, $actions, $gone->effect->variable));
     }
 
+    /** An action of another list, with the variable that it changes. */
+    public function keep(Catalogue $from, string $id): self
+    {
+        $action = $from->action($id);
+        if ($action === null || isset($this->catalogue->actions[$id])) {
+            return $this;
+        }
+        $groups = $this->catalogue->groups + [$action->group => $from->groups[$action->group]];
+        $variables = [];
+        for ($variable = $from->variables[$action->effect->variable]; $variable !== null; $variable = $variable->gauge === null ? null : $from->variables[$variable->gauge]) {
+            $variables = [$variable->id => $variable] + $variables;
+            $groups += [$variable->group => $from->groups[$variable->group]];
+        }
+
+        return $this->made($groups, $this->catalogue->actions + [$id => $action], $this->catalogue->variables + $variables);
+    }
+
     /** @throws FormatError if it is more than a catalogue may hold */
     public function checked(): Catalogue
     {

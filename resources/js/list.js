@@ -62,7 +62,7 @@ document.addEventListener('input', ({ target }) => {
         return;
     }
     const words = target.value.toLowerCase().split(/\s+/).filter(Boolean);
-    for (const row of document.querySelectorAll('.list__rows tbody:not(.list__new) tr')) {
+    for (const row of document.querySelectorAll('.list__rows tbody:not(.list__new, .list__gone) tr')) {
         const text = [...row.querySelectorAll('input, select')].map((field) => /** @type {HTMLInputElement} */ (field).value.toLowerCase()).join(' ');
         row.toggleAttribute('hidden', !words.every((word) => text.includes(word)));
     }

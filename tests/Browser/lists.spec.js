@@ -34,6 +34,12 @@ test('a list is changed while its sets use it: the rig sends the new key, what w
     await expect(does).toContainText('Flaps one down goes.');
     await expect(does).toContainText('Switch 4 down in Cruise: Flaps one down');
     await expect(page.getByRole('status')).toContainText('Nothing is taken yet');
+    // What goes can stay all the same, as long as it is not taken.
+    await page.getByLabel('stays all the same: Flaps one down').check();
+    await page.getByRole('button', { name: 'Show what it does' }).click();
+    await expect(does).toContainText('word for word');
+    await page.getByLabel('Flaps one down goes').check();
+    await page.getByRole('button', { name: 'Show what it does' }).click();
     await take(page);
     await expect(page).toHaveURL(/\/actions/);
     expect(await sends(page, 'fennel/switch-4.down')).toEqual([]);
@@ -88,7 +94,7 @@ test('a newer table of a game that is here is known as one, by the keyboard alon
     // What a part of a name finds is shown, the rest is out of the way.
     await page.getByLabel('Find').focus();
     await page.keyboard.type('wipers slow');
-    await expect(page.locator('.list__rows tbody:not(.list__new) tr:visible')).toHaveCount(1);
+    await expect(page.locator('.list__rows tbody:first-of-type tr:visible')).toHaveCount(1);
     await page.getByLabel('Key of Wipers slower', { exact: true }).focus();
     await page.keyboard.press('Tab');
     await page.keyboard.press('Enter');

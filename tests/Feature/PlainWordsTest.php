@@ -81,6 +81,20 @@ final class PlainWordsTest extends TestCase
         return [...$pages, 'plan?propose=all', ...array_map(fn (SetRecord $other): string => 'carry?from='.$other->id, SetRecord::query()->where('removed', false)->get()->all())];
     }
 
+    public function test_the_page_of_a_list_shows_nothing_that_no_person_reads(): void
+    {
+        $words = $this->words('skerrywing');
+        $page = (string) $this->post('/sets/skerrywing/actions/change')->headers->get('Location');
+        $found = [];
+        foreach ([['gone' => ['horn', 'anchor', 'power-right', 'drop-sack']], ['rows' => ['mixture' => ['kind' => 'momentary'], 'flaps-up' => ['variable' => 'Slats', 'written' => 'yes']], 'new' => [['action' => 'Ice lights']]]] as $edit) {
+            $this->post($page.'/said', $edit + ['for' => 'skerrywing', 'whole' => '1'])->assertRedirect();
+            foreach (PlainWords::textsOf((string) $this->get($page)->assertOk()->assertSee('What it does')->getContent()) as $text) {
+                array_push($found, ...$words->stumbles($text));
+            }
+        }
+        $this->assertSame([], $found);
+    }
+
     public function test_no_refusal_shows_what_no_person_reads(): void
     {
         $words = $this->words('skerrywing');

@@ -20,7 +20,7 @@ final class ListRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['for' => ['required', 'string', 'max:80'], 'whole' => ['required', 'in:1'], 'rows' => ['array', 'max:'.self::MOST], 'gone' => ['array', 'max:'.self::MOST], 'new' => ['array', 'max:'.self::MOST]];
+        return ['for' => ['required', 'string', 'max:80'], 'whole' => ['required', 'in:1'], 'rows' => ['array', 'max:'.self::MOST], 'gone' => ['array', 'max:'.self::MOST], 'stays' => ['array', 'max:'.self::MOST], 'new' => ['array', 'max:'.self::MOST]];
     }
 
     /** @return array<string, string> */
@@ -32,7 +32,7 @@ final class ListRequest extends FormRequest
     /** @return array<string, string> */
     public function attributes(): array
     {
-        return ['for' => 'This is', 'rows' => 'The actions', 'gone' => 'What goes', 'new' => 'What is new'];
+        return ['for' => 'This is', 'rows' => 'The actions', 'gone' => 'What goes', 'stays' => 'What stays', 'new' => 'What is new'];
     }
 
     /** @throws FormatError with everything that cannot be taken */
@@ -47,8 +47,11 @@ final class ListRequest extends FormRequest
                 $rows[$id] = self::row($row);
             }
         }
-        $gone = array_values(array_filter($this->array('gone'), fn (mixed $id) => is_string($id) && $list->catalogue->action($id) !== null));
-        $edits = CatalogueEdits::of($this->described($list->catalogue))->apply($rows, $gone, array_map(self::row(...), array_values($this->array('new'))));
+        $gone = array_filter($this->array('gone'), fn (mixed $id) => is_string($id) && $list->catalogue->action($id) !== null);
+        $edits = CatalogueEdits::of($this->described($list->catalogue))->apply($rows, array_values(array_unique($gone)), array_map(self::row(...), array_values($this->array('new'))));
+        foreach ($list->of === null ? [] : array_filter($this->array('stays'), is_string(...)) as $id) {
+            $edits = $edits->keep($list->of->catalogue(), $id);
+        }
 
         return $edits->catalogue->actions === [] ? throw FormatError::told('the list', 'no action', 'at least one') : $edits->checked();
     }

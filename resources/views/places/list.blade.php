@@ -32,6 +32,13 @@
                 <tbody class="list__new" id="new-actions"><tr><th colspan="10" scope="rowgroup">New actions</th></tr>
                 @foreach ($view->blank() as $i => $row)<x-list-row :name="'new['.$i.']'" :row="$row" id="" mark="" :kinds="$view->kinds()" :text="$text" />@endforeach
                 </tbody>
+                @if (($view->change->removed ?? []) !== [])
+                <tbody class="list__gone"><tr><th colspan="10" scope="rowgroup">What goes</th></tr>
+                @foreach ($view->change->removed as $action)
+                    <tr><th scope="row" colspan="7">{{ $action->name }}</th><td colspan="3"><label><input type="checkbox" name="stays[]" value="{{ $action->id }}"> stays all the same<span class="sr-only">: {{ $action->name }}</span></label></td></tr>
+                @endforeach
+                </tbody>
+                @endif
             </table></div>
             <details class="columns-said"><summary class="link">What the columns say</summary><dl>@foreach ($view->columns() as $label => $words)<dt>{{ $label }}</dt><dd>{{ $words }}</dd>@endforeach</dl></details>
             <datalist id="groups">@foreach ($catalogue->groups as $group)<option value="{{ $group }}">@endforeach</datalist>

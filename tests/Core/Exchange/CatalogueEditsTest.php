@@ -103,6 +103,21 @@ final class CatalogueEditsTest extends TestCase
         $this->assertArrayHasKey((string) $gauged, CatalogueEdits::of($skerrywing)->apply([], $drivers, [])->checked()->variables);
     }
 
+    public function test_what_went_comes_back_as_it_was_with_its_variable(): void
+    {
+        $all = self::demo('skerrywing');
+        $without = CatalogueEdits::of($all)->apply([], ['horn', 'anchor'], []);
+        $back = $without->keep($all, 'anchor')->keep($all, 'anchor')->keep($all, 'nothing')->keep($all, 'horn')->checked();
+        $this->assertEqualsCanonicalizing($all->actions, $back->actions);
+        $this->assertEqualsCanonicalizing($all->variables, $back->variables);
+        $this->assertEquals($all->groups, $back->groups);
+        // A gauge brings what it goes after, which stands before it.
+        $gauge = array_values(array_filter($all->variables, fn ($variable) => $variable->gauge !== null))[0];
+        $shows = CatalogueEdits::of($all)->add(new ActionRow(['action' => 'Shown', 'variable' => $gauge->name]))->checked();
+        $kept = CatalogueEdits::begin('mine', 'Mine', 8, 2)->keep($shows, 'shown')->checked();
+        $this->assertSame([(string) $gauge->gauge, $gauge->id], array_keys($kept->variables));
+    }
+
     public function test_everything_that_cannot_be_done_is_told_at_once_with_the_name_of_its_action(): void
     {
         try {
