@@ -7,6 +7,7 @@ namespace App\Recordings;
 use App\Models\RecordingRecord;
 use Nailrod\Core\Cause\InputError;
 use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Format\FreeName;
 use Nailrod\Core\Recording\RecordingCut;
 use Nailrod\Core\Recording\RecordingReader;
 
@@ -137,7 +138,9 @@ final class Recordings
 
     public function freeName(): string
     {
-        return 'Recording '.(RecordingRecord::query()->where('kept', true)->count() + 1);
+        $taken = RecordingRecord::query()->where('kept', true)->pluck('name')->all();
+
+        return FreeName::numbered('Recording', array_filter($taken, is_string(...)), count($taken) + 1);
     }
 
     /** @return \Generator<string> */

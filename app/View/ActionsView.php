@@ -76,19 +76,6 @@ final readonly class ActionsView
         return $way === null ? '' : $this->place->words->output($way);
     }
 
-    /** What it can be told by: its key, a controller, its variable. */
-    public function ways(Action $action): string
-    {
-        $catalogue = $this->catalogue();
-        $sees = $action->isAxis() ? $catalogue->axes ?? 0 : $catalogue->buttons ?? 0;
-
-        return implode(', ', array_filter([
-            $sees > 0 ? ($action->isAxis() ? 'axis' : 'output') : '',
-            $action->isAxis() ? '' : 'key',
-            $action->byVariable ? 'variable' : '',
-        ]));
-    }
-
     /** @return list<Spot> */
     public function spots(Action $action): array
     {

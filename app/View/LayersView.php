@@ -9,7 +9,6 @@ use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Layer\Layer;
 use Nailrod\Core\Plan\LayerLink;
 use Nailrod\Core\Plan\LayerMap;
-use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Cell;
 use Nailrod\Core\Set\LayerLook;
 
@@ -165,14 +164,5 @@ final readonly class LayersView
         $reach = min(abs($dx) < 1e-6 ? INF : (self::BOX[0] / 2 + 5) / abs($dx), abs($dy) < 1e-6 ? INF : (self::BOX[1] / 2 + 5) / abs($dy));
 
         return [$middle[0] + $dx * $reach, $middle[1] + $dy * $reach];
-    }
-
-    /** What a new layer is called until somebody says better. */
-    public static function freeName(BindingSet $set): string
-    {
-        $taken = array_map(fn (Layer $layer) => mb_strtolower($layer->name), $set->layers);
-        for ($n = count($taken) + 1; in_array('layer '.$n, $taken, true); $n++);
-
-        return 'Layer '.$n;
     }
 }

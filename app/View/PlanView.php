@@ -9,8 +9,6 @@ use Nailrod\Core\Check\Checks;
 use Nailrod\Core\Check\Finding;
 use Nailrod\Core\Device\Device;
 use Nailrod\Core\Format\FormatError;
-use Nailrod\Core\Output\IsNumbered;
-use Nailrod\Core\Output\PressesKeys;
 use Nailrod\Core\Plan\Plan;
 use Nailrod\Core\Plan\Planner;
 use Nailrod\Core\Plan\Proposal;
@@ -92,14 +90,6 @@ final readonly class PlanView
     public function isByKey(Proposal $proposal): bool
     {
         return $this->wants->wishes()->isByKey($proposal->id());
-    }
-
-    /** Could it go by a key as well as by an output? What has its way already keeps it. */
-    public function goesByKeyOrOutput(Proposal $proposal): bool
-    {
-        $way = $proposal->choices[0]->way;
-
-        return ! $proposal->choices[0]->action->isAxis() && ($way->way instanceof IsNumbered || $way->way instanceof PressesKeys) && ! isset($this->place->set->ways[$proposal->id()]) && $this->place->set->catalogue?->buttons !== 0;
     }
 
     /** @throws FormatError if there is no such action, or the control does not suit it */

@@ -170,6 +170,16 @@ final readonly class Catalogue
         return $this->sees($way) && ! ($way instanceof PressesKeys && $this->isReserved($way->keys()));
     }
 
+    /** @return list<string> what an action can be told by: "output" or "axis" of a controller, "key", "variable" */
+    public function toldBy(Action $action): array
+    {
+        return array_values(array_filter([
+            ($action->isAxis() ? $this->axes : $this->buttons) === 0 ? '' : ($action->isAxis() ? 'axis' : 'output'),
+            $action->isAxis() ? '' : 'key',
+            $action->byVariable ? 'variable' : '',
+        ], fn (string $way) => $way !== ''));
+    }
+
     /** Who keeps a key stroke, and what for; null if nobody does. */
     public function reservedAs(KeyStroke $key): ?ReservedKey
     {

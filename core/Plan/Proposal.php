@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Plan;
 
+use Nailrod\Core\Output\IsNumbered;
+use Nailrod\Core\Output\PressesKeys;
+use Nailrod\Core\Set\BindingSet;
+
 /** What belongs together in a plan: one action, or the halves of a pair, on one control; taken or turned down as one. */
 final readonly class Proposal
 {
@@ -23,5 +27,13 @@ final readonly class Proposal
     public function refusal(): string
     {
         return $this->id().':'.$this->choices[0]->spot->ref;
+    }
+
+    /** Could it go by a key as well as by an output? What has its way already keeps it. */
+    public function goesEitherWay(BindingSet $set): bool
+    {
+        [$action, $way] = [$this->choices[0]->action, $this->choices[0]->way->way];
+
+        return ! $action->isAxis() && ($way instanceof IsNumbered || $way instanceof PressesKeys) && ! isset($set->ways[$action->id]) && $set->catalogue?->buttons !== 0;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nailrod\Core\Set;
 
 use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Format\FreeName;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Layer\Layer;
@@ -92,5 +93,11 @@ final readonly class LayerEdits
         $this->known($id, $this->set->layers, 'layers', 'a layer of the set');
 
         return (new Removal($this->set))->of(Gone::part(NamesPart::LAYER, $id));
+    }
+
+    /** What a new layer is called until somebody says better. */
+    public static function nameOfNext(BindingSet $set): string
+    {
+        return FreeName::numbered('Layer', array_map(fn (Layer $layer) => $layer->name, $set->layers), count($set->layers) + 1);
     }
 }

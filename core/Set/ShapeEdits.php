@@ -13,6 +13,7 @@ use Nailrod\Core\Axis\Shaping;
 use Nailrod\Core\Axis\StartingShape;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Format\FreeName;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Made\Above;
@@ -102,7 +103,7 @@ final readonly class ShapeEdits
      */
     public function zonesOf(string $axis, array $zones): SetDocument
     {
-        $name = $this->freeName($this->set->rig->nameOf($this->known($axis, $this->set->rig->axes, 'axis', 'an axis of the rig')), array_map(fn (Made $one) => $one->name(), $this->set->made));
+        $name = FreeName::of($this->set->rig->nameOf($this->known($axis, $this->set->rig->axes, 'axis', 'an axis of the rig')), array_map(fn (Made $one) => $one->name(), $this->set->made));
         $made = self::zonesOn($this->set, $axis);
         if ($made !== null) {
             $was = $made->toArray();
@@ -142,7 +143,7 @@ final readonly class ShapeEdits
             'point' => $this->points($axis, (new CurveFit($shaping))->withPointAt($travel)),
             'notch' => $this->addNotch($axis, $value),
             'stop' => $this->own()->with(PartPath::stop($this->free('stop', $this->set->stops)), [
-                'name' => $this->freeName('Stop', array_map(fn ($stop) => $stop->name, $this->set->stops)), 'axes' => [$axis], 'at' => max(0.01, min(0.99, $value)), 'opens' => 'until drawn back',
+                'name' => FreeName::of('Stop', array_map(fn ($stop) => $stop->name, $this->set->stops)), 'axes' => [$axis], 'at' => max(0.01, min(0.99, $value)), 'opens' => 'until drawn back',
             ]),
             default => $this->addMade($what, $travel, [$axis, $other]),
         };
@@ -240,20 +241,9 @@ final readonly class ShapeEdits
         $begin = $class::begin($travel, array_map($this->set->rig->nameOf(...), $of)) + ['kind' => $class::kind(), 'of' => $of];
         $kind = is_string($begin['kind']) ? MadeKinds::all()[$begin['kind']] : $class;
         $begin += array_map(fn (Field $field): mixed => $field->atFirst(), array_filter($kind::fields()->all, fn (Field $field) => $field->isGiven));
-        $begin['name'] = $this->freeName(is_string($begin['name'] ?? null) ? $begin['name'] : ucfirst($class::title()), array_map(fn (Made $one) => $one->name(), $this->set->made));
+        $begin['name'] = FreeName::of(is_string($begin['name'] ?? null) ? $begin['name'] : ucfirst($class::title()), array_map(fn (Made $one) => $one->name(), $this->set->made));
 
         return $this->made($this->free($begin['name'], $this->set->made), $begin);
-    }
-
-    /** @param array<string, string> $taken */
-    private function freeName(string $wish, array $taken): string
-    {
-        $name = mb_substr($wish, 0, 50);
-        for ($n = 2; in_array($name, $taken, true); $n++) {
-            $name = mb_substr($wish, 0, 50).' '.$n;
-        }
-
-        return $name;
     }
 
     private function shaping(string $axis): Shaping

@@ -22,7 +22,7 @@
                 <tbody><tr class="actions-list__group"><th colspan="7" scope="rowgroup">{{ $group }} <small>{{ count($actions) }}</small></th></tr>
                 @foreach ($actions as $action)
                     <tr><th scope="row">{{ $action->name }}@if ($action->essential) <small class="action__needed">needed</small>@endif</th><td>{{ $action->kind->value }}</td>
-                        <td>@if ($action->key !== null)<span class="way">{{ $action->key->label() }}</span>@endif</td><td>{{ $view->ways($action) }}</td><td>@if (($way = $view->way($action)) !== '')<span class="way">{{ $way }}</span>@else no way yet @endif</td>
+                        <td>@if ($action->key !== null)<span class="way">{{ $action->key->label() }}</span>@endif</td><td>{{ implode(', ', $catalogue->toldBy($action)) }}</td><td>@if (($way = $view->way($action)) !== '')<span class="way">{{ $way }}</span>@else no way yet @endif</td>
                         <td>@if ($view->spots($action) !== [])<a href="{{ route('assign', ['set' => $place->record->id, 'layer' => $view->spots($action)[0]->layer, 'ref' => $view->spots($action)[0]->ref]) }}">{{ $view->where($action) }}</a>@else<a class="link" href="{{ route('plan', ['set' => $place->record->id, 'take' => $action->id]) }}">{{ $action->isAxis() ? 'Move' : 'Press' }} a control</a>@endif</td>
                         <td>{{ $action->role }}</td></tr>
                 @endforeach

@@ -31,7 +31,7 @@
                 <details class="pop" id="new-layer" data-once><summary class="link">New layer</summary>
                     <form method="post" action="{{ route('layer.add', $place->record->id) }}" data-edit novalidate class="pop__body">
                         {{ $place->from() }}
-                        <label class="field"><span>Name</span><input name="name" maxlength="30" required value="{{ App\View\LayersView::freeName($place->set) }}"></label>
+                        <label class="field"><span>Name</span><input name="name" maxlength="30" required value="{{ Nailrod\Core\Set\LayerEdits::nameOfNext($place->set) }}"></label>
                         <label class="field"><span>Held by</span><select name="holder" data-of="contact" data-any><option value="">nothing yet</option>{{ App\Forms\Options::of($view->fieldInput()->choices->near(Nailrod\Core\Format\Type\Reference::CONTACT, $view->device->id)) }}</select></label>
                         <button class="button">Make it</button>
                     </form>

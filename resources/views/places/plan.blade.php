@@ -62,7 +62,7 @@
                                 <p class="proposal__what"><b>{{ $choice->action->name }}</b>@if ($choice->action->essential) <small class="action__needed">needed</small>@endif <span aria-hidden="true">←</span> {{ $view->spot($choice->spot) }} <span class="way">{{ $place->words->output($choice->way->way) }}</span></p>
                             @endforeach
                             <p class="proposal__why">{{ ucfirst($proposal->why) }}. {{ ucfirst($proposal->choices[0]->way->why) }}.</p>
-                            <p class="proposal__do"><button class="button" name="only" value="{{ $proposal->id() }}">Take</button> @if ($view->goesByKeyOrOutput($proposal))<a class="link link--quiet" href="{{ $view->otherwise($proposal) }}" data-refresh>{{ $view->isByKey($proposal) ? 'By output' : 'By key' }}</a> @endif<a class="link link--quiet" href="{{ $view->without($proposal->refusal()) }}" data-refresh>Not there</a></p>
+                            <p class="proposal__do"><button class="button" name="only" value="{{ $proposal->id() }}">Take</button> @if ($proposal->goesEitherWay($place->set))<a class="link link--quiet" href="{{ $view->otherwise($proposal) }}" data-refresh>{{ $view->isByKey($proposal) ? 'By output' : 'By key' }}</a> @endif<a class="link link--quiet" href="{{ $view->without($proposal->refusal()) }}" data-refresh>Not there</a></p>
                         </li>
                     @endforeach
                     @foreach ($view->plan->left as $action => $why)<li class="proposal proposal--left"><p class="proposal__what"><b>{{ $catalogue->actions[$action]->name }}</b></p><p class="proposal__why">Left over: {{ $why }}.</p></li>@endforeach
