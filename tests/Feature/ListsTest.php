@@ -130,7 +130,7 @@ final class ListsTest extends TestCase
         $html = (string) $this->get($other)->getContent();
         preg_match('/name="head" value="(\d+)"/', $html, $head);
         $this->take($one, ['rows' => ['horn' => ['key' => 'Y']]])->assertSessionHas('said');
-        $this->take($other, ['rows' => ['horn' => ['key' => 'J']], 'head' => $head[1] ?? ''])->assertRedirect($other)->assertSessionHas('problem', fn (string $problem) => str_contains($problem, 'changed in another tab'));
+        $this->take($other, ['rows' => ['horn' => ['key' => 'J']], 'head' => $head[1] ?? ''])->assertRedirect($other.'?for=skerrywing')->assertSessionHas('problem', fn (string $problem) => str_contains($problem, 'changed in another tab'));
         $this->assertSame('Y', $this->list()->actions['horn']->key?->label());
         $seen = app(CatalogueStore::class)->open('skerrywing')->head_id;
         $this->post('/sets/skerrywing/actions/undo', ['list' => 'skerrywing', 'seen' => $seen - 1])->assertSessionHas('problem');

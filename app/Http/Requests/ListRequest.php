@@ -50,8 +50,8 @@ final class ListRequest extends FormRequest
         $gone = array_filter($this->array('gone'), fn (mixed $id) => is_string($id) && $list->catalogue->action($id) !== null);
         $edits = CatalogueEdits::of($this->described($list->catalogue))->apply($rows, array_values(array_unique($gone)), array_map(self::row(...), array_values($this->array('new'))));
         $now = $list->of?->catalogue();
-        foreach ($now === null ? [] : array_filter($this->array('stays'), is_string(...)) as $id) {
-            $edits = $edits->keep($now, $id);
+        foreach (array_filter($this->array('stays'), is_string(...)) as $id) {
+            $edits = $now === null ? $edits : $edits->keep($now, $id);
         }
 
         return $edits->catalogue->actions === [] ? throw FormatError::told('the list', 'no action', 'at least one') : $edits->checked();
