@@ -44,8 +44,10 @@ final readonly class LayersView
             $out = $n > 4 && $i % 2 === 1 ? 660 : 500;
             $places[$id] = [130 + $out * cos($angle * 0.6), self::HEIGHT / 2 + (self::HEIGHT / 2 - 50) * sin($angle)];
         }
+        $across = array_column($places, 0);
+        $aside = (self::WIDTH - min($across) - max($across)) / 2;
 
-        return $places;
+        return array_map(fn (array $at) => [$at[0] + $aside, $at[1]], $places);
     }
 
     /**

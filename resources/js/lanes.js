@@ -169,7 +169,9 @@ function draw() {
     }
     if (count <= 1) {
         context.font = '14px "IBM Plex Sans", sans-serif';
-        context.fillText('Move or press anything on the left: it is drawn here, with what came of it.', GUTTER + 16, height / 2);
+        const words = ['Move or press anything on the left:', 'it is drawn here, with what came of it.'];
+        const lines = context.measureText(words.join(' ')).width < width - GUTTER - 32 ? [words.join(' ')] : words;
+        lines.forEach((line, i) => context.fillText(line, GUTTER + 16, height / 2 + 20 * i));
     }
     let top = 20;
     for (const [group, list] of groups) {

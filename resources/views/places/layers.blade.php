@@ -14,7 +14,7 @@
             @foreach ($view->links() as $link)
                 <g class="layer-link @if ($link['holds']) layer-link--holds @endif">
                     <path d="{{ $link['path'] }}" marker-end="url(#arrow)" @if ($link['holds']) marker-start="url(#arrow)" @endif />
-                    <text x="{{ $link['at'][0] }}" y="{{ $link['at'][1] - 3 }}">@foreach (array_slice($link['words'], 0, 2) as $words)<tspan x="{{ $link['at'][0] }}" dy="{{ $loop->first ? 0 : 14 }}">{{ Str::limit($words, 34) }}</tspan>@endforeach @if (count($link['words']) > 2)<tspan x="{{ $link['at'][0] }}" dy="14">and {{ count($link['words']) - 2 }} more</tspan>@endif<tspan class="layer-link__device" x="{{ $link['at'][0] }}" dy="14">{{ implode(', ', $link['devices']) }}</tspan></text>
+                    <text x="{{ $link['at'][0] }}" y="{{ $link['at'][1] - 8 - 14 * (min(3, count($link['words'])) - 1) }}">@foreach (array_slice($link['words'], 0, 2) as $words)<tspan x="{{ $link['at'][0] }}" dy="{{ $loop->first ? 0 : 14 }}">{{ Str::limit($words, 34) }}</tspan>@endforeach @if (count($link['words']) > 2)<tspan x="{{ $link['at'][0] }}" dy="14">and {{ count($link['words']) - 2 }} more</tspan>@endif<tspan class="layer-link__device" x="{{ $link['at'][0] }}" dy="24">{{ implode(', ', $link['devices']) }}</tspan></text>
                 </g>
             @endforeach
             @foreach ($view->places() as $id => [$x, $y])
