@@ -55,7 +55,8 @@ function measuring({ sweep }) {
     if (!steps) {
         return;
     }
-    const isGoing = sweep !== null && !sweep.done && document.querySelector(`[data-survey="measure"][data-ref="${CSS.escape(sweep.axis)}"]`) !== null;
+    const isShown = sweep !== null && document.querySelector(`[data-survey="measure"][data-ref="${CSS.escape(sweep.axis)}"]`) !== null;
+    const isGoing = isShown && !sweep.done;
     for (const step of steps.children) {
         step.classList.toggle('is-now', isGoing && step.dataset.phase === sweep.phase);
     }
@@ -70,7 +71,8 @@ function measuring({ sweep }) {
     if (!isGoing) {
         phaseFrom = null;
     }
-    if (sweep?.done && isDone !== sweep.axis && new URLSearchParams(location.search).get('measured') !== sweep.axis) {
+    // What was measured on another page, or before, does not take this one over.
+    if (isShown && sweep.done && isDone !== sweep.axis && new URLSearchParams(location.search).get('measured') !== sweep.axis) {
         isDone = sweep.axis;
         const url = new URL(location.href);
         url.searchParams.set('measured', sweep.axis);

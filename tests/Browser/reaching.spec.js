@@ -86,3 +86,103 @@ test('Undo says which set it undoes: what is said of the rig is said in its pare
     await page.locator('#undo button').click();
     await expect(page.locator('#notices')).toContainText('Undone in House: Bracken, ');
 });
+
+/** Goes on by Tab until that has the focus. */
+async function tabTo(page, locator, most = 60) {
+    for (let n = 0; n < most; n++) {
+        if (await locator.evaluate((element) => element === document.activeElement).catch(() => false)) {
+            return;
+        }
+        await page.keyboard.press('Tab');
+    }
+    await expect(locator).toBeFocused();
+}
+
+test('without a mouse: an axis is measured by its drawn lever', async ({ page, app }) => {
+    test.slow();
+    await app.open(page, 'rig', '?device=fennel&do=measure&ref=fennel/left-lever');
+    const lever = page.locator('[data-face] [data-axis="fennel/left-lever"]');
+    const phase = page.locator('.steps .is-now');
+    await tabTo(page, page.locator('[data-survey="measure"]'));
+    await page.keyboard.press('Enter');
+    await expect(phase).toContainText('Low end');
+    await lever.focus();
+    await page.keyboard.press('End');
+    await page.keyboard.press('Home');
+    await expect(phase).toContainText('High end');
+    await page.keyboard.press('End');
+    await expect(phase).toContainText('Slow pass');
+    for (let tries = 0; tries < 4 && (await phase.count()) > 0; tries++) {
+        for (const key of ['ArrowDown', 'ArrowUp']) {
+            for (let n = 0; n < 100; n++) {
+                await page.keyboard.press(key);
+                await page.waitForTimeout(30);
+            }
+        }
+        await page.waitForTimeout(1800);
+    }
+    await tabTo(page, page.getByRole('button', { name: 'Take what is ticked' }));
+    await page.keyboard.press('Enter');
+    await expect(page.locator('.measure .verdict--good')).toHaveText('This is how the axis is shaped now.');
+    // What was measured does not take over the page of another axis.
+    await app.open(page, 'rig', '?device=burdock&do=measure&ref=burdock/switch-b');
+    await page.waitForTimeout(600);
+    await expect(page).toHaveURL(/ref=burdock\/switch-b$/);
+    await expect(page.locator('[data-face] [data-axis="burdock/switch-b"]')).toBeVisible();
+});
+
+test('without a mouse: a switch is flipped through its positions', async ({ page, app }) => {
+    await app.open(page, 'rig', '?device=burdock&do=measure&ref=burdock/switch-b');
+    await tabTo(page, page.getByRole('button', { name: 'It is a switch: flip it through its positions' }));
+    await page.keyboard.press('Enter');
+    await expect(page.locator('[data-flips-words]')).toContainText('position is seen');
+    await page.locator('[data-face] [data-axis="burdock/switch-b"]').focus();
+    for (const key of ['End', 'Home']) {
+        await page.keyboard.press(key);
+        await page.waitForTimeout(700);
+    }
+    await expect(page.locator('[data-flips-words]')).toContainText('positions are seen');
+    await tabTo(page, page.getByRole('button', { name: 'Make a zone of each' }));
+    await page.keyboard.press('Enter');
+    await expect(page).toHaveURL(/assign\?device=made/);
+});
+
+test('without a mouse: what is wished of a plan, and the sheet of paper', async ({ page, app }) => {
+    const skip = async (words) => {
+        await page.locator('body').press('Tab');
+        await page.keyboard.press('Tab');
+        await expect(page.locator(':focus')).toHaveText(words);
+        await page.keyboard.press('Enter');
+    };
+    await app.open(page, 'plan');
+    await tabTo(page, page.getByRole('link', { name: 'Propose the whole plan' }));
+    await page.keyboard.press('Enter');
+    await expect(page.locator('.plan__wants')).toBeVisible();
+    await app.open(page, 'plan', '?propose=all');
+    await skip('To the proposals');
+    await tabTo(page, page.locator('.plan__wants input[value="bracken"]'));
+    await page.keyboard.press('Space');
+    await expect(page.locator('.plan__wants')).toContainText('only these');
+    await tabTo(page, page.locator('.plan__wants input[name="by"]:checked'));
+    await page.keyboard.press('ArrowRight');
+    await expect(page.locator('.proposal__what').first()).toContainText('key ');
+    const turn = page.locator('.proposal__do a', { hasText: 'By output' }).first();
+    await tabTo(page, turn);
+    await page.keyboard.press('Enter');
+    await expect(page.locator('.proposal__what').first()).toContainText('output ');
+    await tabTo(page, page.getByRole('button', { name: 'Take', exact: true }).first());
+    await page.keyboard.press('Enter');
+    await expect(page.locator('#notices')).toContainText('Water rudder');
+
+    await app.open(page, 'bench');
+    await skip('To what happened');
+    await tabTo(page, page.locator('#paper summary'), 5);
+    await page.keyboard.press('Enter');
+    await tabTo(page, page.locator('#paper select'));
+    await page.keyboard.press('ArrowDown');
+    await tabTo(page, page.locator('.log textarea'), 8);
+    await page.keyboard.type('v');
+    await page.locator('[data-throw="fennel/switch-4.up fennel/switch-4.down"]').focus();
+    await page.keyboard.press('ArrowUp');
+    await expect(page.locator('#paper [data-paper]').first()).toHaveText('v');
+});

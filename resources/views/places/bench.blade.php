@@ -1,5 +1,6 @@
 @php($place = $view->place)
 <x-layout :place="$place" title="Bench">
+    @push('skips')<a class="skip" href="#bench-lanes">To what happened</a>@endpush
     <section class="column bench__rig" aria-label="The rig">
         @foreach ($view->devices() as $device)
             <article class="card card--bench" data-device="{{ $device->id }}">
@@ -10,7 +11,7 @@
         @endforeach
         @if ($view->others() !== [])<p class="chips"><span class="column__note">Not used here:</span> @foreach ($view->others() as $device)<a class="chip" href="{{ route('bench', ['set' => $place->record->id, 'device' => $device->id]) }}" data-refresh>{{ $device->name }}</a>@endforeach</p>@endif
     </section>
-    <section class="column bench__lanes" aria-labelledby="bench-title">
+    <section class="column bench__lanes" id="bench-lanes" tabindex="-1" aria-labelledby="bench-title">
         <h1 id="bench-title">Bench <span class="column__note">live layer <b id="live-layer">–</b></span> <span class="legend column__note">@foreach ($place->set->layers as $id => $layer)<span><span class="layer-dot layer--{{ Nailrod\Core\Set\LayerLook::of($place->set, $id) }}" data-layer-name="{{ $layer->name }}"></span>{{ $layer->name }}</span>@endforeach</span></h1>
         <div class="lanes" id="lanes"><canvas role="img" aria-label="Lanes of the last ten seconds: what you did, the layer, what was sent, what the game did. The list below says the same in words."></canvas><p class="lanes__tip" id="lanes-tip" hidden></p></div>
         <details class="log"><summary>What happened, in words</summary><ol id="log" class="scroll" tabindex="0" aria-label="What happened"></ol></details>

@@ -4,6 +4,7 @@
     @if ($catalogue === null)
         <section class="column"><h1>Plan</h1><p class="empty">The set {{ $place->record->name }} has no simulator, so there is nothing to plan. Pick a set below it in the bar above.</p></section>
     @else
+    @push('skips')<a class="skip" href="#proposed">To the proposals</a>@endpush
     @php($figures = $view->figures())
     <section class="column plan__actions" aria-labelledby="plan-title">
         <h1 id="plan-title">Plan <span class="column__note">what {{ $catalogue->name }} can be told to do, and what reaches it</span></h1>
@@ -29,7 +30,7 @@
             @endforeach
         </div>
     </section>
-    <section class="column plan__proposals" aria-labelledby="proposals-title">
+    <section class="column plan__proposals" id="proposed" tabindex="-1" aria-labelledby="proposals-title">
         <h2 class="column__title" id="proposals-title">Proposed <span class="column__note">@if ($view->plan !== null){{ $view->asked === App\View\PlanView::ALL ? 'for all that is not reached' : 'for '.$catalogue->groups[$view->asked] }}@endif</span></h2>
         @if ($view->take !== null)
             <div class="take-up" data-take><p><strong>{{ $view->take->isAxis() ? 'Move' : 'Press' }} the control for {{ $view->take->name }}.</strong> It is assigned in the layer that is live then. <a class="link" href="{{ route('plan', ['set' => $place->record->id, 'propose' => $view->asked]) }}" data-refresh>Leave it</a></p>
