@@ -45,6 +45,7 @@ Route::prefix('sets/{set}')->where(['set' => '[a-z0-9_-]+'])->group(function ():
     Route::get('already', AlreadyController::class)->name('already');
     Route::get('told', [PlanController::class, 'told'])->name('told');
     Route::post('mend', [PlanController::class, 'mend'])->name('mend');
+    Route::post('meant', [PlanController::class, 'meant'])->name('meant');
     Route::get('actions', [PlanController::class, 'actions'])->name('actions');
     Route::post('actions/change', [ListController::class, 'begin'])->name('list.begin');
     Route::post('actions/undo', [ListController::class, 'undo'])->name('list.undo');

@@ -5,8 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use Nailrod\Core\Action\Action;
-use Nailrod\Core\Check\Checks;
-use Nailrod\Core\Check\Finding;
+use Nailrod\Core\Check\Report;
 use Nailrod\Core\Device\Device;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Plan\Plan;
@@ -26,8 +25,7 @@ final readonly class PlanView
 
     public Reach $reach;
 
-    /** @var list<Finding> */
-    public array $findings;
+    public Report $report;
 
     /** What was asked to be proposed: a group, ALL, or nothing. */
     public string $asked;
@@ -53,7 +51,7 @@ final readonly class PlanView
     {
         $set = $place->set;
         $this->reach = Reach::of($set);
-        $this->findings = Checks::over($set);
+        $this->report = Report::of($set);
         $this->asked = isset($set->catalogue->groups[$asked]) || $asked === self::ALL ? $asked : '';
         $this->away = $this->asked === '' ? [] : $away();
         $this->devices = $this->wants->devices ?? array_values(array_diff(array_map(strval(...), array_keys($set->rig->devices)), $this->away));

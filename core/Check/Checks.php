@@ -29,31 +29,34 @@ final class Checks
     /** So many findings of one sort are told; when they are mended, the next ones come. */
     public const MOST = 40;
 
-    /** @return list<Finding> none for a set without a game */
-    public static function over(BindingSet $set): array
+    /**
+     * What each check finds, also what its owner means to be so, one after the other as it is asked for; nothing in a set
+     * without a game.
+     *
+     * @return \Generator<int, iterable<Finding>>
+     */
+    public static function each(BindingSet $set): \Generator
     {
         if ($set->catalogue === null) {
-            return [];
+            return;
         }
         $desk = new Desk($set, $set->catalogue);
-        $findings = [];
         foreach ([...self::OWN, ...self::$added] as $check) {
-            $told = 0;
-            foreach ((new $check)->findings($desk) as $finding) {
-                $findings[] = $finding;
-                if (++$told === self::MOST) {
-                    break;
-                }
-            }
+            yield (new $check)->findings($desk);
         }
+    }
 
-        return $findings;
+    /** @return list<Finding> what is to be looked at */
+    public static function over(BindingSet $set): array
+    {
+        return Report::of($set)->told;
     }
 
     /** The finding of this id, if it is still there. */
     public static function find(BindingSet $set, string $id): ?Finding
     {
-        foreach (self::over($set) as $finding) {
+        $report = Report::of($set);
+        foreach ([...$report->told, ...$report->meant] as $finding) {
             if ($finding->id() === $id) {
                 return $finding;
             }

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Nailrod\Core\Check;
 
 use Nailrod\Core\Plan\Spot;
+use Nailrod\Core\Set\BindingSet;
+use Nailrod\Core\Set\Chord;
+use Nailrod\Core\Set\PartPath;
 
 /** One thing that a check found: what is wrong and why, where, and what would mend it. */
 final readonly class Finding
@@ -29,6 +32,20 @@ final readonly class Finding
     public function id(): string
     {
         return str_replace(' ', '-', $this->kind).':'.$this->subject;
+    }
+
+    /** A sum of what it speaks of in a set: what its contacts and axes do, and by which way its actions are told. */
+    public function of(BindingSet $set): string
+    {
+        $of = [];
+        foreach ($this->spots as $spot) {
+            $of[] = [(string) $spot, $set->merged->value(PartPath::cell($spot->layer, $spot->ref)), array_filter(array_map(fn (Chord $chord) => in_array($spot->ref, $chord->of, true) ? $chord->of : [], $set->chords[$spot->layer] ?? []))];
+        }
+        foreach ($this->actions as $action) {
+            $of[] = [$action, $set->wayOf($action)?->toArray()];
+        }
+
+        return hash('xxh64', serialize([$this->id(), $of]));
     }
 
     public function isAbout(string $layer, string $ref): bool

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Exchange;
 
-use Nailrod\Core\Check\Checks;
+use Nailrod\Core\Check\Report;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Output\Output;
 use Nailrod\Core\Plan\Reach;
@@ -32,8 +32,12 @@ final class Summary
             $reach = Reach::of($set);
             $open = array_filter($set->catalogue->actions, fn ($action) => ! $reach->reaches($action->id));
             array_push($lines, '', 'Not reached: '.($open === [] ? 'nothing' : implode(', ', array_map(fn ($action) => $action->name.($action->essential ? ' (needed)' : ''), $open))));
-            foreach (Checks::over($set) as $finding) {
+            $report = Report::of($set);
+            foreach ($report->told as $finding) {
                 $lines[] = '! '.$finding->sentence;
+            }
+            foreach ($report->meant as $finding) {
+                $lines[] = 'Meant: '.$finding->sentence.' “'.$report->reasons[$finding->id()].'”';
             }
         }
 

@@ -266,6 +266,12 @@ final readonly class Edits
         return $this->own()->without($path);
     }
 
+    /** It is no longer said here, nor heard from a parent. */
+    public function takenAway(PartPath $path): SetDocument
+    {
+        return $this->takeAway($this->own(), $path);
+    }
+
     private function usualBehaviour(string $ref, ?Output $output): Behaviour
     {
         if (($this->set->rig->contacts[$ref] ?? null)?->encoder !== null) {

@@ -30,7 +30,8 @@ function show() {
     told.querySelector('[data-told-list]').innerHTML = html;
     const count = told.querySelectorAll('[data-told]').length;
     const summary = told.querySelector('summary');
-    summary.textContent = html === '' ? 'Told' : count === 0 ? 'Told: nothing' : `Told: ${count}`;
+    const meant = Number(told.querySelector('[data-meant-count]')?.dataset.meantCount ?? 0);
+    summary.textContent = html === '' ? 'Told' : `Told: ${count === 0 ? 'nothing' : count}${meant === 0 ? '' : `, ${meant} meant`}`;
     summary.classList.toggle('is-warning', count > 0);
     mark();
 }

@@ -20,7 +20,7 @@ const type = async (page, action) => {
 };
 /** Opens the list of what is told, once it has been read for the page as it is. */
 const openTold = (page) => page.locator('#told').evaluate((list) => { list.open = true; });
-const settled = async (page, count) => expect(page.locator('#told summary')).toHaveText(count === 0 ? 'Told: nothing' : `Told: ${count}`);
+const settled = async (page, count) => expect(page.locator('#told > summary')).toHaveText(count === 0 ? 'Told: nothing' : `Told: ${count}`);
 
 test('a new vehicle set: a plan for a group, three actions by pressing, one turned down, mended, tried, out, and into an empty installation', async ({ page, app }) => {
     test.slow();
@@ -332,4 +332,29 @@ test('the sheet of paper types what the keys that are sent would type, in the ch
     await expect(sheet).toHaveText('');
     await typeAll();
     await expect(sheet).toHaveText('zY[F9]');
+});
+
+test('what is told can be meant, with a reason, by the keyboard; it is counted apart and comes back when its cell changes', async ({ page, app }) => {
+    await open(page, app, 'skerrywing/assign?layer=water&ref=fennel/mark');
+    const summary = page.locator('#told > summary');
+    await expect(summary).toHaveText('Told: 3');
+    await summary.press('Enter');
+    const item = page.locator('#told [data-kind="half-a-pair"]');
+    await item.locator('.told__mean summary').press('Enter');
+    await item.getByLabel('Why').fill('Made fast by hand.');
+    await hands.saved(page, () => item.getByLabel('Why').press('Enter'));
+    await expect(summary).toHaveText('Told: 2, 1 meant');
+    await expect(page.locator('#notices')).toContainText('is meant: “Made fast by hand.”');
+    await page.reload();
+    await expect(summary).toHaveText('Told: 2, 1 meant');
+    // Its contact does something else: it is another thing that is told.
+    await page.getByRole('region', { name: 'What it does' }).getByLabel('Behaviour').selectOption('repeat');
+    await expect(summary).toHaveText('Told: 3');
+    await openTold(page);
+    await expect(item).toContainText('It was meant, “Made fast by hand.”, but what it speaks of has changed.');
+    await page.keyboard.press('Control+z');
+    await expect(summary).toHaveText('Told: 2, 1 meant');
+    await page.locator('#told-meant summary').click();
+    await page.getByRole('button', { name: 'Tell it again' }).click();
+    await expect(summary).toHaveText('Told: 3');
 });

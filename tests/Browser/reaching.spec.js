@@ -49,7 +49,7 @@ test('wires end at the middle of their rows, also after the head has wrapped and
     });
     await page.setViewportSize({ width: 1100, height: 800 });
     await app.open(page, 'assign', '?layer=base&ref=fennel/mark');
-    await expect(page.locator('#told summary')).toContainText(/Told: \d/);
+    await expect(page.locator('#told > summary')).toContainText(/Told: \d/);
     await expect.poll(off).toBeLessThan(1);
     await page.setViewportSize({ width: 1280, height: 760 });
     await expect.poll(off).toBeLessThan(1);

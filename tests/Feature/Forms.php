@@ -81,6 +81,8 @@ final class Forms
             ['plan', ['propose' => 'water', 'only' => '', 'not' => ['x']]],
             ['plan/press', ['action' => 'squelch', 'layer' => 'base', 'ref' => 'rowan/button-1']],
             ['mend', ['finding' => 'half-pair:x']],
+            ['meant', ['finding' => 'half-a-pair:cast-off', 'why' => 'By hand', 'in' => 'house']],
+            ['meant', ['finding' => 'half-a-pair:cast-off', 'why' => '', 'in' => '', 'again' => '1']],
             ['carry', ['carry' => 'hairpin-ladder', 'old' => '', 'new' => '', 'only' => '']],
             ['carry', ['old' => 'bracken', 'new' => 'teasel', 'only' => '']],
             ['roles', ['role' => 'horn', 'layer' => 'base', 'ref' => 'rowan/button-9', 'only' => 'skerrywing']],

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\SetRecord;
 use App\Sets\SetStore;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
 use Nailrod\Core\Check\Checks;
 use Nailrod\Core\Format\PlainNames;
@@ -128,5 +129,31 @@ final class PlanTest extends TestCase
         $this->get('/sets/hairpin-ladder/carry?old=bracken&new=teasel')->assertSee('so there is nothing to carry over');
         $this->send('hairpin-ladder', 'carry', ['old' => 'bracken', 'new' => 'teasel'])->assertSessionHas('problem');
         $this->send('hairpin-ladder', 'carry', ['old' => 'bracken', 'new' => 'nothing'])->assertSessionHas('problem');
+    }
+
+    public function test_what_is_told_can_be_meant_here_or_from_a_parent_on_and_told_again(): void
+    {
+        $head = fn (string $set): string => (string) SetRecord::query()->findOrFail($set)->head_id;
+        $say = fn (array $fields): TestResponse => $this->from('/sets/skerrywing/plan')->post('/sets/skerrywing/meant', $fields + ['from' => $head('skerrywing'), 'finding' => 'half-a-pair:cast-off']);
+        $say(['why' => ' '])->assertSessionHas('problem', fn (string $problem) => str_contains($problem, 'the reason why it is meant'));
+        $say(['why' => 'By hand', 'in' => 'marl'])->assertSessionHas('problem', fn (string $problem) => str_contains($problem, 'one that it inherits from'));
+        $say(['why' => 'By hand', 'finding' => 'half-a-pair:horn'])->assertSessionHas('problem', fn (string $problem) => str_contains($problem, 'may have been mended'));
+        $say(['why' => 'By hand'])->assertSessionHas('said', fn (string $said) => str_ends_with($said, 'is meant: “By hand”'));
+        $this->get('/sets/skerrywing/plan')->assertSee('2 to look at, 1 meant')->assertSee('“By hand”');
+        $this->get('/sets/dunlin/told')->assertSee('Meant: 1');
+        $this->get('/sets/skerrywing/summary')->assertSee('Meant: Cast mooring off is reached, Make mooring fast is not', false);
+        $this->post('/sets/skerrywing/undo', ['from' => $head('skerrywing')]);
+        $this->get('/sets/skerrywing/plan')->assertSee('3 to look at')->assertDontSee('1 meant');
+        $say(['why' => 'By hand', 'in' => 'house'])->assertSessionHas('said', fn (string $said) => str_starts_with($said, 'In House: That cast mooring off'));
+        $this->get('/sets/skerrywing/told')->assertSee('Meant: 1');
+        $say(['again' => '1'])->assertSessionHas('said');
+        $this->get('/sets/skerrywing/told')->assertDontSee('Meant: 1');
+        // Away over an export and an import.
+        $say(['why' => 'By hand']);
+        $file = (string) $this->get('/sets/skerrywing/file')->getContent();
+        $this->assertStringContainsString('By hand', $file);
+        $preview = (string) $this->from('/sets/skerrywing/sets')->post('/import', ['file' => UploadedFile::fake()->createWithContent('mine.json', $file)])->headers->get('Location');
+        $this->post($preview, ['name' => 'Mine again'])->assertRedirect('/sets/skerrywing-2/plan');
+        $this->get('/sets/skerrywing-2/plan')->assertSee('2 to look at, 1 meant');
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\EditRequest;
+use App\Http\Requests\MeantRequest;
 use App\Http\Requests\PlanRequest;
 use App\Http\Requests\PressRequest;
 use App\Models\CatalogueRecord;
@@ -17,6 +18,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Nailrod\Core\Check\Checks;
+use Nailrod\Core\Check\Report;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Plan\PlanEdits;
 use Nailrod\Core\Set\BindingSet;
@@ -79,12 +81,31 @@ final class PlanController
     {
         $place = Place::open($this->sets, $set, 'plan');
 
-        return view('partials.told', ['place' => $place, 'findings' => Checks::over($place->set)]);
+        return view('partials.told', ['place' => $place, 'report' => Report::of($place->set)]);
     }
 
     public function mend(EditRequest $request, string $set): RedirectResponse
     {
         return $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => Checks::find($base, $request->string('finding')->toString())?->mend?->edit()
             ?? throw FormatError::told('finding', 'none of that name', 'one that is still there; it may have been mended already'));
+    }
+
+    /** What a check found is meant, with a reason, in this set or from one of its parents on; or it is told again. */
+    public function meant(MeantRequest $request, string $set): RedirectResponse
+    {
+        $base = $this->sets->current($this->sets->open($set));
+        $finding = Checks::find($base, $request->string('finding')->toString()) ?? throw FormatError::told('finding', 'none of that name', 'one that is still there; it may have been mended already');
+        $path = Report::path($finding);
+        if ($request->isAgain()) {
+            return $this->edit($request, $set, fn (Edits $edits) => $edits->takenAway($path));
+        }
+        $meaning = Report::meaning($finding, $base, $request->why());
+        $in = $request->in($base->merged->chain, $set);
+        if ($in === $set) {
+            return $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => $base->merged->own->with($path, $meaning));
+        }
+        $revision = $this->sets->edit($in, (int) $this->sets->open($in)->head_id, 'you', fn (BindingSet $parent) => $parent->merged->own->with($path, $meaning));
+
+        return back(303)->with('said', 'In '.$this->sets->record($in)->name.': '.$revision->sentence);
     }
 }

@@ -25,6 +25,7 @@ final class Sections
         Chords::class,
         Cells::class,
         Ways::class,
+        Meant::class,
     ];
 
     /** @var ?array<string, class-string<Section>> */

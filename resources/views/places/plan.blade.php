@@ -72,8 +72,8 @@
         @endif
     </section>
     <section class="column plan__told" aria-labelledby="told-title">
-        <h2 class="column__title" id="told-title">Told <span class="column__note">{{ $view->findings === [] ? 'nothing is wrong' : count($view->findings).' to look at' }}</span></h2>
-        <div class="scroll" tabindex="0" role="region" aria-labelledby="told-title" id="told-list">@include('partials.told', ['findings' => $view->findings, 'elsewhere' => true])</div>
+        <h2 class="column__title" id="told-title">Told <span class="column__note">{{ $view->report->inWords() }}</span></h2>
+        <div class="scroll" tabindex="0" role="region" aria-labelledby="told-title" id="told-list">@include('partials.told', ['report' => $view->report, 'elsewhere' => true])</div>
     </section>
     @endif
 </x-layout>
