@@ -67,6 +67,12 @@ final readonly class Stop
         ];
     }
 
+    /** The same without an axis: it holds nothing, and never opens. */
+    public function holdingNothing(): self
+    {
+        return new self($this->id, $this->name, [], $this->at, $this->side, $this->opening, $this->rearm, $this->patience);
+    }
+
     /** Is the value strictly on the far side? */
     public function isPast(float $value): bool
     {

@@ -18,6 +18,7 @@ use Nailrod\Core\Plan\WayChoice;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Edits;
 use Nailrod\Core\Set\PartPath;
+use Nailrod\Core\Set\Played;
 use Nailrod\Core\Set\Words;
 
 /** What checks look at: a set and its game, with what several of them need. */
@@ -31,12 +32,17 @@ final class Desk
 
     public readonly Words $words;
 
-    public function __construct(public readonly BindingSet $set, public readonly Catalogue $catalogue)
+    /** As it is played: what is set aside does nothing, and is told of by nobody. */
+    public readonly BindingSet $set;
+
+    /** @param BindingSet $kept with what is set aside, whose place nothing else takes */
+    public function __construct(public readonly BindingSet $kept, public readonly Catalogue $catalogue)
     {
-        $this->reach = Reach::of($set);
-        $this->edits = new Edits($set);
+        $this->set = Played::of($kept);
+        $this->reach = Reach::of($this->set);
+        $this->edits = new Edits($kept);
         $this->pairs = new Pairs($catalogue);
-        $this->words = new Words($set);
+        $this->words = new Words($kept);
     }
 
     /** "Switch 1 up in Cruise" */
@@ -90,7 +96,7 @@ final class Desk
     /** Another way for an action, which the game takes; null if there is none. */
     public function otherWay(Action $action): ?Mend
     {
-        $chosen = (new WayChoice($this->set, $this->catalogue))->for($action);
+        $chosen = (new WayChoice($this->kept, $this->catalogue))->for($action);
         $said = $this->set->ways[$action->id] ?? null;
         if ($chosen === null || $chosen->way == $said) {
             return null;
@@ -102,12 +108,12 @@ final class Desk
     /** A place for an action that is not reached; null if there is none. */
     public function place(Action $action): ?Mend
     {
-        $proposals = (new Planner($this->set, $this->catalogue))->plan([$action->id])->proposals;
+        $proposals = (new Planner($this->kept, $this->catalogue))->plan([$action->id])->proposals;
         if ($proposals === []) {
             return null;
         }
         $places = array_map(fn ($choice) => $this->set->rig->deviceNameOf($choice->spot->ref).' '.$this->at($choice->spot), $proposals[0]->choices);
 
-        return new Mend('Put it on '.implode(' and ', $places), fn () => (new PlanEdits($this->set))->take($proposals));
+        return new Mend('Put it on '.implode(' and ', $places), fn () => (new PlanEdits($this->kept))->take($proposals));
     }
 }

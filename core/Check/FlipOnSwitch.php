@@ -43,8 +43,8 @@ final class FlipOnSwitch implements Check
     /** The game lets nobody write it: a button that springs back has no position to be out of step with. */
     private function toAButton(Desk $desk, Spot $spot): ?Mend
     {
-        foreach ((new Seats($desk->set))->contacts(ControlKind::Button, $spot->layer, 1) as [$ref]) {
-            return new Mend(sprintf('Move it to %s, which springs back', $desk->set->rig->fullNameOf($ref)), fn () => (new Transfers($desk->set))->cell(Transfers::MOVE, $spot->layer, $spot->ref, $spot->layer, $ref));
+        foreach ((new Seats($desk->kept))->contacts(ControlKind::Button, $spot->layer, 1) as [$ref]) {
+            return new Mend(sprintf('Move it to %s, which springs back', $desk->set->rig->fullNameOf($ref)), fn () => (new Transfers($desk->kept))->cell(Transfers::MOVE, $spot->layer, $spot->ref, $spot->layer, $ref));
         }
 
         return null;

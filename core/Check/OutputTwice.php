@@ -48,7 +48,7 @@ final class OutputTwice implements Check
         $words = array_key_first(array_intersect_key($driven[0] ?? [], $driven[1] ?? [])) ?? 'one output';
         $second = $driven[1][$words] ?? null;
         $action = $second instanceof MeansAction && count($actions) > 1 && isset($desk->set->ways[$second->action()]) ? $desk->catalogue->action($second->action()) : null;
-        $way = $action === null ? null : (new WayChoice($desk->set, $desk->catalogue))->anew($action);
+        $way = $action === null ? null : (new WayChoice($desk->kept, $desk->catalogue))->anew($action);
 
         return new Finding(
             self::KIND,

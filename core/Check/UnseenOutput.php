@@ -25,7 +25,7 @@ final class UnseenOutput implements Check
             if ($desk->catalogue->sees($output) || ! $output instanceof IsNumbered) {
                 continue;
             }
-            $free = (new OutputUse($desk->set))->numbers($output::class)->lowest();
+            $free = (new OutputUse($desk->kept))->numbers($output::class)->lowest();
             $instead = $free === null ? null : $output->numbered($free);
             $cell = $desk->set->cell($spot->layer, $spot->ref);
             yield new Finding(

@@ -17,8 +17,11 @@ use Nailrod\Core\Output\PlaysMacro;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\PartValue;
+use Nailrod\Core\Set\Played;
 use Nailrod\Core\Set\References;
+use Nailrod\Core\Set\Section\Aside;
 use Nailrod\Core\Set\SetDocument;
+use Nailrod\Core\Set\Words;
 
 /**
  * The part of a set that one device can do by itself: its own axes and contacts, actions replaced by their ways.
@@ -31,13 +34,14 @@ final readonly class DeviceMapping
     /** @param list<string> $leftOut one sentence for each cell that the device cannot do by itself */
     private function __construct(public SetDocument $document, public array $leftOut) {}
 
-    public static function of(BindingSet $set, Device $device): self
+    public static function of(BindingSet $kept, Device $device): self
     {
+        $set = Played::of($kept);
         $alone = new DeviceAlone($set, $device->id.'/');
         $document = SetDocument::read(Node::of([
             'format' => SetDocument::FORMAT, 'version' => 1, 'id' => $set->merged->own->id, 'name' => $set->merged->own->name, 'devices' => [$device->id],
         ]));
-        $leftOut = [];
+        $leftOut = self::aside($kept, new DeviceAlone($kept, $device->id.'/'));
         $macros = self::macros($set, $device, $alone, $leftOut);
         foreach ($set->merged->parts() as $part) {
             $path = $part->path;
@@ -45,11 +49,11 @@ final readonly class DeviceMapping
                 'layers', 'flags' => Node::of($part->value)->plain(),
                 'controls' => $path->key === $device->id ? Node::of($part->value)->plain() : null,
                 'axes' => $path->inner !== Measured::part() && $alone->isOwn($path->key) ? Node::of($part->value)->plain() : null,
-                'made' => $alone->isOwn(Made::DEVICE.'/'.$path->key) ? Node::of($part->value)->plain() : null,
+                'made' => isset($set->made[$path->key]) && $alone->isOwn(Made::DEVICE.'/'.$path->key) ? Node::of($part->value)->plain() : null,
                 'macros' => $macros[$path->key] ?? null,
                 'lamps' => self::lamp($set, $path->key, $alone, $leftOut),
                 'chords' => self::chord($set, $path, $alone, $leftOut),
-                'stops' => self::stop($part, $alone),
+                'stops' => $kept->isAside($path) ? null : self::stop($part, $alone),
                 'cells' => $alone->isOwn((string) $path->inner) ? self::cell($set, $alone, $path, $macros, $leftOut) : null,
                 default => null,
             };
@@ -59,6 +63,22 @@ final readonly class DeviceMapping
         }
 
         return new self($document, $leftOut);
+    }
+
+    /** @return list<string> a sentence for each part of the device's own that is set aside */
+    private static function aside(BindingSet $set, DeviceAlone $alone): array
+    {
+        $words = new Words($set);
+        $isOwn = fn (PartPath $path): bool => match ($path->section) {
+            'cells' => $alone->isOwn((string) $path->inner),
+            'stops' => $alone->hasStop($path->key),
+            'made' => $alone->isOwn(Made::DEVICE.'/'.$path->key),
+            'lamps' => array_filter(($set->lamps[$path->key] ?? null)?->lamps() ?? [], $alone->isOwn(...)) !== [],
+            default => false,
+        };
+        $aside = array_map(fn (PartValue $part) => Aside::target($part->path), array_filter($set->merged->section(Aside::name()), fn (PartValue $part) => $part->value !== null));
+
+        return array_values(array_map(fn (PartPath $path) => $words->subject($path).': it is set aside', array_filter($aside, $isOwn)));
     }
 
     /** A mapping that says nothing, to compare with. */
@@ -227,6 +247,8 @@ final readonly class DeviceMapping
             $outputs[] = $way->toArray();
         }
 
-        return ['outputs' => $outputs] + Node::of($set->merged->value($path))->plain();
+        $said = Node::of($set->merged->value($path))->plain();
+
+        return ['outputs' => $outputs] + ($chord->when === null ? array_diff_key($said, ['when' => 0]) : $said);
     }
 }

@@ -13,6 +13,7 @@ use Nailrod\Core\Output\MeansAction;
 use Nailrod\Core\Output\Output;
 use Nailrod\Core\Output\WritesVariable;
 use Nailrod\Core\Set\BindingSet;
+use Nailrod\Core\Set\Played;
 
 /** Which actions of the game a set reaches, and from where: by cells, by chords, and by the macros that cells play; by what writes its variable too. */
 final readonly class Reach
@@ -22,6 +23,7 @@ final readonly class Reach
 
     public static function of(BindingSet $set): self
     {
+        $set = Played::of($set);
         $byVariable = [];
         foreach ($set->catalogue->actions ?? [] as $action) {
             if ($action->byVariable) {

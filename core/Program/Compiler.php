@@ -19,10 +19,11 @@ use Nailrod\Core\Output\Output;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Cell;
 use Nailrod\Core\Set\PartPath;
+use Nailrod\Core\Set\Played;
 
 /**
  * Makes a program of a set: only what the set uses, numbered in file order, actions replaced by their ways.
- * An action that has no way yet is left out, as if its cell had one output less.
+ * An action that has no way yet is left out, as if its cell had one output less; what is set aside is not played.
  */
 final class Compiler
 {
@@ -54,7 +55,7 @@ final class Compiler
 
     public static function compile(BindingSet $set): Program
     {
-        return (new self($set))->program();
+        return (new self(Played::of($set)))->program();
     }
 
     private function program(): Program

@@ -20,6 +20,7 @@ use Nailrod\Core\Output\MeansAction;
 use Nailrod\Core\Output\OpensStop;
 use Nailrod\Core\Output\Output;
 use Nailrod\Core\Output\Outputs;
+use Nailrod\Core\Set\Section\Aside;
 use Nailrod\Core\Set\Section\Sections;
 use Nailrod\Core\Typing\KeyLayout;
 
@@ -104,6 +105,27 @@ final readonly class BindingSet
     public function on(Rig $rig, ?Catalogue $catalogue): self
     {
         return new self($this->merged, $rig, $catalogue, $this->layers, $this->shapings, $this->made, $this->stops, $this->flags, $this->macros, $this->chords, $this->cells, $this->ways, $this->missing, $this->layouts, $this->lamps);
+    }
+
+    /**
+     * The same set as it is played: see Played.
+     *
+     * @param array<string, Made>                 $made
+     * @param array<string, Stop>                 $stops
+     * @param array<string, Macro>                $macros
+     * @param array<string, array<string, Chord>> $chords
+     * @param array<string, array<string, Cell>>  $cells
+     * @param array<string, LampRule>             $lamps
+     */
+    public function playing(array $made, array $stops, array $macros, array $chords, array $cells, array $lamps): self
+    {
+        return new self($this->merged, $this->rig->with(MadeDevice::of($made)), $this->catalogue, $this->layers, $this->shapings, $made, $stops, $this->flags, $macros, $chords, $cells, $this->ways, $this->missing, $this->layouts, $lamps);
+    }
+
+    /** Is this part set aside: kept, and doing nothing? */
+    public function isAside(PartPath $part): bool
+    {
+        return $this->merged->value(Aside::path($part)) !== null;
     }
 
     /** Is all the same but cells, chords and lamps, so that a cell that fits the one fits the other? */

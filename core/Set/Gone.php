@@ -25,6 +25,11 @@ final readonly class Gone
     /** @param array<string, array<string, true>> $ids by sort */
     private function __construct(private array $ids) {}
 
+    public static function nothing(): self
+    {
+        return new self([]);
+    }
+
     /** @param string $sort one of the constants of NamesPart */
     public static function part(string $sort, string $id): self
     {

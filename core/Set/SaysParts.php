@@ -9,6 +9,7 @@ use Nailrod\Core\Format\Ids;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Output\Output;
+use Nailrod\Core\Set\Section\Aside;
 
 /** What all edits of a set need: the document of the set itself, and the parts that a parent says. */
 trait SaysParts
@@ -18,13 +19,15 @@ trait SaysParts
         return $this->set->merged->own;
     }
 
-    /** Takes a part out of the set; where a parent says it, the set says that it is gone. */
+    /** Takes a part out of the set, with the word that it is set aside; where a parent says it, the set says that it is gone. */
     private function takeAway(SetDocument $own, PartPath $path): SetDocument
     {
         $inherited = false;
         foreach (array_slice($this->set->merged->chain, 0, -1) as $parent) {
             $inherited = $parent->says($path) ? $parent->value($path) !== null : $inherited;
         }
+
+        $own = in_array($path->section, Aside::SECTIONS, true) ? $own->without(Aside::path($path)) : $own;
 
         return $inherited ? $own->with($path, null) : $own->without($path);
     }

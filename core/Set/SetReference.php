@@ -30,6 +30,7 @@ use Nailrod\Core\Layer\Layer;
 use Nailrod\Core\Macro\Macro;
 use Nailrod\Core\Made\MadeKinds;
 use Nailrod\Core\Output\Outputs;
+use Nailrod\Core\Set\Section\Aside;
 use Nailrod\Core\Set\Section\Flags;
 use Nailrod\Core\Set\Section\Meant;
 use Nailrod\Core\Set\Section\Sections;
@@ -57,6 +58,7 @@ final class SetReference
             .self::heading('What is made from axes', 'A part of `made`, by id; its `kind` says what it is.', self::kinds(MadeKinds::all()))
             .self::heading('Rules for lamps', 'A part of `lamps`, by id.', implode('', array_map(fn (string $class) => '### with `'.$class::key()."`\n\n".$class::about()."\n\n".self::fields($class::fields()), LampRules::all())))
             .self::heading('Findings that are meant', 'A part of `meant`, by a sum of what the finding is.', self::fields(Meant::fields()))
+            .self::heading('What is set aside', 'A part of `aside`, by section and key; see there.', self::fields(Aside::fields()))
             .self::heading('Behaviours', 'How a contact drives its outputs, by `kind`.', self::kinds(Behaviours::all()))
             .self::heading('Outputs', 'What leaves, by `kind`.', self::kinds(Outputs::all()))
             .self::beside();

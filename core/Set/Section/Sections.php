@@ -25,6 +25,7 @@ final class Sections
         Chords::class,
         Cells::class,
         Ways::class,
+        Aside::class,
         Meant::class,
     ];
 

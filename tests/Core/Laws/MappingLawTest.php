@@ -31,7 +31,8 @@ final class MappingLawTest extends TestCase
             $whole = Machine::start($world->program);
             $expected = self::rows([...$whole->feed($world->inputs), ...$whole->finish()]);
             $actual = self::rows([...$alone->feed($world->inputs), ...$alone->finish()]);
-            if ($mapping->leftOut === []) {
+            // What is set aside is played by nobody.
+            if (preg_grep('/: it is set aside$/', $mapping->leftOut, PREG_GREP_INVERT) === []) {
                 $this->assertSame($expected, $actual, 'seed '.$seed);
                 $compared += count($expected);
             } else {

@@ -174,7 +174,35 @@ final class World
             $document['controls']['d'] = ['b1' => ['debounce_ms' => $this->between(1, 40)], 't' => ['debounce_ms' => $this->between(1, 30)]];
         }
 
-        return array_filter($document, fn (mixed $part) => $part !== []);
+        return array_filter($document + ['aside' => $this->chance(30) ? $this->aside($document) : []], fn (mixed $part) => $part !== []);
+    }
+
+    /**
+     * Some of what can be is set aside.
+     *
+     * @param array<string, mixed> $document
+     *
+     * @return array<string, array<string, array<string, string>>>
+     */
+    private function aside(array $document): array
+    {
+        $aside = [];
+        foreach (['made', 'stops', 'macros', 'lamps'] as $section) {
+            foreach (array_keys($document[$section]) as $id) {
+                if ($this->chance(25) && ! in_array($document[$section][$id]['kind'] ?? '', ['shared travel', 'larger', 'smaller', 'difference', 'halves'], true)) {
+                    $aside[$section][$id] = ['is' => 'resting'];
+                }
+            }
+        }
+        foreach ($document['cells'] as $layer => $cells) {
+            foreach (array_keys($cells) as $ref) {
+                if ($this->chance(12)) {
+                    $aside['cells'][$ref.'/'.$layer] = ['is' => 'resting'];
+                }
+            }
+        }
+
+        return $aside;
     }
 
     /** @return array<string, mixed> */
