@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\AlreadyController;
+use App\Http\Controllers\AsideController;
 use App\Http\Controllers\CarryController;
 use App\Http\Controllers\CellController;
 use App\Http\Controllers\FileController;
@@ -111,6 +112,7 @@ Route::prefix('sets/{set}')->where(['set' => '[a-z0-9_-]+'])->group(function ():
     Route::post('layers/shift', [LayerController::class, 'shift'])->name('layer.shift');
     Route::post('layers/rename', [LayerController::class, 'rename'])->name('layer.rename');
     Route::post('layers/remove', [LayerController::class, 'remove'])->name('layer.remove');
+    Route::post('aside', AsideController::class)->name('aside');
     Route::post('give-back', [HistoryController::class, 'giveBack'])->name('give-back');
     Route::post('undo', [HistoryController::class, 'undo'])->name('undo');
     Route::post('redo', [HistoryController::class, 'redo'])->name('redo');

@@ -10,6 +10,7 @@ use Nailrod\Core\Layer\Layer;
 use Nailrod\Core\Set\Cell;
 use Nailrod\Core\Set\Conflicts;
 use Nailrod\Core\Set\PartPath;
+use Nailrod\Core\Set\Played;
 
 /** The layer comb of the loom: a row for each contact and axis of a device, a cell for each layer, as far as the filter leaves them. */
 final readonly class AssignComb
@@ -32,7 +33,7 @@ final readonly class AssignComb
     public function __construct(private Place $place, private ?Device $device, private string $layer, private string $ref, string $filter)
     {
         $this->filter = isset(self::FILTERS[$filter]) ? $filter : '';
-        $this->clashes = new Conflicts($place->set, array_column($this->rows(), 'ref'));
+        $this->clashes = new Conflicts(Played::of($place->set), array_column($this->rows(), 'ref'));
         $this->conflicts = $this->clashes->all();
         $shown = array_column($this->shown(), 'ref');
         $this->first = in_array($ref, $shown, true) ? $layer.'/'.$ref : Layer::BASE.'/'.($shown[0] ?? '');
@@ -97,6 +98,7 @@ final readonly class AssignComb
             $cells[$layer] = [$cell, 'cell'
                 .($cell === null ? ' cell--fall' : '')
                 .($cell?->isNothing() === true ? ' cell--nothing' : '')
+                .($cell !== null && $this->place->set->isAside(PartPath::cell($layer, $ref)) ? ' cell--aside' : '')
                 .($from === '' ? '' : ' cell--inherited')
                 .($ref === $this->ref && $layer === $this->layer ? ' is-picked' : '')
                 .($this->isInConflict($layer, $ref) ? ' cell--conflict' : '')

@@ -9,6 +9,7 @@ use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Output\Output;
 use Nailrod\Core\Plan\Reach;
 use Nailrod\Core\Set\BindingSet;
+use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\Words;
 
 /** A set in plain text, to be read, printed or sent: what each control does in each layer and by what the game is told, and what is not reached. */
@@ -60,7 +61,7 @@ final class Summary
             $lines[] = (string) $device;
             foreach ($refs as $ref) {
                 $ways = array_filter(array_map(fn (Output $output) => $set->actionOf($output) === null ? '' : self::way($set, $words, $output), $cells[$ref]->outputs));
-                $lines[] = sprintf('  %s %s: %s%s', $set->rig->numberOf($ref).str_repeat(' ', max(0, self::NUMBER - mb_strlen($set->rig->numberOf($ref)))), $set->rig->nameOf($ref), $words->brief($cells[$ref]), $ways === [] ? '' : ' ('.implode(', ', $ways).')');
+                $lines[] = sprintf('  %s %s: %s%s', $set->rig->numberOf($ref).str_repeat(' ', max(0, self::NUMBER - mb_strlen($set->rig->numberOf($ref)))), $set->rig->nameOf($ref), $words->brief($cells[$ref]).($set->isAside(PartPath::cell($layer, $ref)) ? ', set aside' : ''), $ways === [] ? '' : ' ('.implode(', ', $ways).')');
             }
         }
         foreach ($set->chords[$layer] ?? [] as $chord) {

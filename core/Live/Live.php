@@ -12,6 +12,7 @@ use Nailrod\Core\Program\Program;
 use Nailrod\Core\Run\Machine;
 use Nailrod\Core\Run\Swap;
 use Nailrod\Core\Set\BindingSet;
+use Nailrod\Core\Set\Played;
 use Nailrod\Core\Simulator\StandInGame;
 use Nailrod\Core\Tape\Sentence;
 
@@ -27,6 +28,8 @@ final class Live
 
     private readonly Telling $telling;
 
+    private readonly OutOfStep $outOfStep;
+
     private readonly Arrivals $arrivals;
 
     public function __construct(private readonly Program $program, private readonly BindingSet $set, public readonly LiveState $state)
@@ -34,6 +37,7 @@ final class Live
         $this->machine = Machine::resume($program, $state->run);
         $this->game = $set->catalogue === null ? null : new StandInGame($set->catalogue, GameBindings::of($set, $set->catalogue), $state->game);
         $this->telling = new Telling($set, $state);
+        $this->outOfStep = new OutOfStep(Played::of($set));
         $this->arrivals = new Arrivals($set, $state);
     }
 
@@ -224,7 +228,7 @@ final class Live
     {
         $before = $this->game?->gaugesNow() ?? [];
         $game = ($this->isGameOutside ? $this->game?->rest() : $this->game?->play($outputs, $this->state->run->now)) ?? [];
-        $sentences = [...$this->telling->outputs($outputs), ...$idle, ...(new OutOfStep($this->set))->sentences($game, $this->state->hands)];
+        $sentences = [...$this->telling->outputs($outputs), ...$idle, ...$this->outOfStep->sentences($game, $this->state->hands)];
         usort($sentences, fn (Sentence $a, Sentence $b) => $a->t <=> $b->t);
         $learnt = [];
         foreach ($game as $event) {

@@ -8,6 +8,7 @@ use Nailrod\Core\Axis\Shaping;
 use Nailrod\Core\Device\ContactInput;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Made\BuildsAxes;
+use Nailrod\Core\Made\Made;
 use Nailrod\Core\Program\Program;
 use Nailrod\Core\Set\BindingSet;
 
@@ -99,7 +100,8 @@ final readonly class LivePicture
 
     private function isClosedByHand(string $ref, ContactInput $contact): bool
     {
-        if ($contact->mark !== null || isset($this->state->unplugged[explode('/', $ref, 2)[0]])) {
+        // What is made from axes is moved by no hand: what of it is set aside is open, and so is its opposite.
+        if (str_starts_with($ref, Made::DEVICE.'/') || $contact->mark !== null || isset($this->state->unplugged[explode('/', $ref, 2)[0]])) {
             return false;
         }
         $hand = $this->state->hands[$contact->hat ?? $contact->opposite ?? $ref] ?? null;

@@ -171,6 +171,12 @@ final readonly class BindingSet
         return array_filter($this->stops, fn (Stop $stop) => in_array($axis, $stop->axes, true));
     }
 
+    /** @return array<string, Stop> those of them that are not set aside */
+    public function stopsHolding(string $axis): array
+    {
+        return array_filter($this->stopsOf($axis), fn (Stop $stop) => ! $this->isAside(PartPath::stop($stop->id)));
+    }
+
     /** @return list<string> references of the contacts that open a stop, in any layer */
     public function openersOf(string $stop): array
     {

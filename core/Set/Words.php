@@ -130,8 +130,13 @@ final readonly class Words
             : $this->cell($cell);
     }
 
-    /** A cell read back as one plain sentence: what the hand does, where, and what comes of it. */
+    /** A cell read back as one plain sentence: what the hand does, where, and what comes of it; or would, were it not set aside. */
     public function sentenceOf(string $layer, string $ref): string
+    {
+        return ($this->set->cell($layer, $ref) !== null && $this->set->isAside(PartPath::cell($layer, $ref)) ? 'Set aside: ' : '').$this->spoken($layer, $ref);
+    }
+
+    private function spoken(string $layer, string $ref): string
     {
         $name = $this->set->rig->nameOf($ref);
         $where = $this->set->layers[$layer]->name ?? $layer;

@@ -9,8 +9,10 @@ use Nailrod\Core\Cause\Input;
 use Nailrod\Core\Condition\Condition;
 use Nailrod\Core\Device\ContactInput;
 use Nailrod\Core\Layer\Layer;
+use Nailrod\Core\Output\OpensStop;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Cell;
+use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\Words;
 
 /** Says why nothing came of a press or a movement, and what was left out. Times in µs. */
@@ -35,13 +37,15 @@ final readonly class WhyNothing
             return null;
         }
         [$ref, $what] = $said;
-        $cell = $this->set->cell($layer, $ref) ?? $this->set->cell(Layer::BASE, $ref);
+        $in = $this->set->cell($layer, $ref) === null ? Layer::BASE : $layer;
+        $cell = $this->set->cell($in, $ref);
         $when = $cell?->when;
         $why = match (true) {
             $cell === null => 'nothing is assigned to it',
             $cell->isNothing() => 'it is set to do nothing here',
+            $this->set->isAside(PartPath::cell($in, $ref)) => 'what it does is set aside',
             $when !== null && ! $holds($when) => 'it works '.(new Words($this->set))->condition($when),
-            default => $this->idleMacro($cell, $holds),
+            default => $this->idleAside($cell) ?? $this->idleMacro($cell, $holds),
         };
         if ($why === null) {
             return null;
@@ -76,6 +80,23 @@ final readonly class WhyNothing
             $at->name.' at '.Percent::at($at->at, $shaping->axis->centred).' is shut',
             'still sends '.$shaping->percent($at->at),
         ], false, []);
+    }
+
+    /** A stop or a macro that is set aside, so that what leads to it does nothing. */
+    private function idleAside(Cell $cell): ?string
+    {
+        foreach ($cell->plays() as $id) {
+            if ($this->set->isAside(PartPath::macro($id))) {
+                return 'macro '.($this->set->macros[$id]->name ?? $id).' is set aside';
+            }
+        }
+        foreach ($cell->outputs as $output) {
+            if ($output instanceof OpensStop && $this->set->isAside(PartPath::stop($output->stop()))) {
+                return 'stop '.($this->set->stops[$output->stop()]->name ?? '').' is set aside';
+            }
+        }
+
+        return null;
     }
 
     /**

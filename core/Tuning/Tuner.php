@@ -59,7 +59,7 @@ final readonly class Tuner
     public function heldBack(): array
     {
         $names = [];
-        foreach ($this->set->stopsOf($this->ref) as $stop) {
+        foreach ($this->set->stopsHolding($this->ref) as $stop) {
             $names[] = sprintf('%s %s %s', $stop->name, $stop->side === Side::Above ? 'above' : 'below', Percent::at($stop->at, $this->shaping->axis->centred));
         }
 

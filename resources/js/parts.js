@@ -83,6 +83,10 @@ document.addEventListener('keydown', (event) => {
         document.querySelector('.tools [title^="Light or dark"]')?.click();
     } else if (event.key === 'l' || event.key === 'L') {
         turnReach();
+    } else if (event.key === 'a' || event.key === 'A') {
+        // What the focus is in; else what is picked on this place.
+        const near = event.target.closest?.('.part, .picks li')?.querySelector('[data-aside]');
+        (near ?? document.querySelector('#editor [data-aside], .macros__head [data-aside], .picks li:has([aria-current]) [data-aside]'))?.requestSubmit();
     } else if (event.key === 'e' || event.key === 'E') {
         toEditor();
     }

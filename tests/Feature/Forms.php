@@ -86,6 +86,8 @@ final class Forms
             ['carry', ['carry' => 'hairpin-ladder', 'old' => '', 'new' => '', 'only' => '']],
             ['carry', ['old' => 'bracken', 'new' => 'teasel', 'only' => '']],
             ['roles', ['role' => 'horn', 'layer' => 'base', 'ref' => 'rowan/button-9', 'only' => 'skerrywing']],
+            ['aside', ['path' => 'cells/base/fennel/mark']],
+            ['aside', ['path' => 'macros/three-sacks']],
             ['give-back', ['path' => 'cells/base/fennel/mark']],
             ['actions/change', []],
             ['actions/undo', ['list' => 'skerrywing', 'seen' => '3']],

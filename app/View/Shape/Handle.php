@@ -24,6 +24,7 @@ final readonly class Handle
      * @param string                                      $remove id of the form that takes it away, empty if it cannot be
      * @param string                                      $stop   id of the stop that it is, empty if it is none
      * @param int                                         $row    lines its flag is put further, so that flags do not cover each other
+     * @param bool                                        $isAside is what it is set aside?
      */
     public function __construct(
         public string $id,
@@ -38,6 +39,7 @@ final readonly class Handle
         public string $remove = '',
         public string $stop = '',
         public int $row = 0,
+        public bool $isAside = false,
     ) {}
 
     /** What its field says now, as a figure. */

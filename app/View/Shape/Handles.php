@@ -11,6 +11,7 @@ use Nailrod\Core\Axis\PointCurve;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Made\MadeContacts;
 use Nailrod\Core\Made\MarksAxis;
+use Nailrod\Core\Set\PartPath;
 
 /** Everything on the picture of an axis that can be moved, in the order of the chain. */
 final readonly class Handles
@@ -110,7 +111,7 @@ final readonly class Handles
     {
         $handles = [];
         foreach ($this->view->stops->all as $stop) {
-            $handles[] = new Handle('stop-'.$stop->id, 'stop', 'Stop '.$stop->name, Handle::UP, 0.0, $stop->at, null, $this->up('#stop-'.$stop->id.'-at'), $stop->name.' '.Percent::at($stop->at, $this->centred), 'remove-stop-'.$stop->id, $stop->id);
+            $handles[] = new Handle('stop-'.$stop->id, 'stop', 'Stop '.$stop->name, Handle::UP, 0.0, $stop->at, null, $this->up('#stop-'.$stop->id.'-at'), $stop->name.' '.Percent::at($stop->at, $this->centred), 'remove-stop-'.$stop->id, $stop->id, isAside: $this->view->place->set->isAside(PartPath::stop($stop->id)));
         }
 
         return $handles;
@@ -126,6 +127,7 @@ final readonly class Handles
                 continue;
             }
             $isFlag = $made->markKind() === MarksAxis::FLAG;
+            $isAside = $this->view->place->set->isAside(PartPath::made($id));
             $isAcross = $made->looksAt() === MadeContacts::TRAVEL;
             foreach ($made->marks() as $mark => $at) {
                 $handle = 'made-'.$id.'-'.$mark;
@@ -133,8 +135,8 @@ final readonly class Handles
                 $words = $mark === array_key_first($made->marks()) && $made->markWords() !== '' ? $made->markWords().' '.Percent::at($at, $this->centred) : '';
                 $remove = $isFlag ? 'remove-made-'.$id : 'remove-'.$handle;
                 $handles[] = $isAcross
-                    ? new Handle($handle, $made->markKind(), $made->markName($mark), Handle::ACROSS, $at, $isFlag ? 1.0 : 0.0, $field, null, $words, $remove, row: $isFlag ? $row : 0)
-                    : new Handle($handle, $made->markKind(), $made->markName($mark), Handle::UP, 0.0, $at, null, $field, $words, $remove);
+                    ? new Handle($handle, $made->markKind(), $made->markName($mark), Handle::ACROSS, $at, $isFlag ? 1.0 : 0.0, $field, null, $words, $remove, row: $isFlag ? $row : 0, isAside: $isAside)
+                    : new Handle($handle, $made->markKind(), $made->markName($mark), Handle::UP, 0.0, $at, null, $field, $words, $remove, isAside: $isAside);
             }
             $row += (int) ($isFlag && $isAcross);
         }

@@ -24,6 +24,12 @@ final readonly class ShapeStops
         $this->all = $axis === null ? [] : $place->set->stopsOf($axis->ref);
     }
 
+    /** @return array<string, Stop> those that are not set aside */
+    public function holding(): array
+    {
+        return $this->axis === null ? [] : $this->place->set->stopsHolding($this->axis->ref);
+    }
+
     /** @return array<string, string> the contacts that lie near the axis, and what opens the stop now, by reference */
     public function openers(?Stop $stop): array
     {

@@ -8,6 +8,7 @@
                 <div><dt><kbd>Ctrl</kbd> <kbd>Z</kbd></dt><dd>undo the last edit</dd></div>
                 <div><dt><kbd>Ctrl</kbd> <kbd>Y</kbd></dt><dd>do it again</dd></div>
                 <div><dt><kbd>L</kbd></dt><dd>reach for it: a control you move or press is jumped to, or not</dd></div>
+                <div><dt><kbd>A</kbd></dt><dd>set what is picked aside, or take it up again: an assignment, a stop, a threshold, a macro, a lamp rule</dd></div>
                 <div><dt><kbd>T</kbd></dt><dd>light, dark, or as the system says</dd></div>
                 <div><dt><kbd>?</kbd></dt><dd>this page</dd></div>
             </dl>

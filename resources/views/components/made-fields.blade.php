@@ -4,8 +4,10 @@
 @php($now = $made->toArray())
 @php($isBuilt = $made instanceof Nailrod\Core\Made\BuildsAxes)
 @php($removes = array_map(fn (int $i) => 'remove-made-'.$id.'-bounds-'.$i, range(0, 15)))
-<details class="part part--made" key="made-{{ $id }}" id="part-made-{{ $id }}">
-    <summary class="part__head"><h3>{{ $made->name() }} <small>{{ $made::title() }}</small></h3><span class="part__says" data-made-state="made/{{ $id }}">{{ $view->made->sentenceOf($made) }}</span></summary>
+@php($path = Nailrod\Core\Set\PartPath::made((string) $id))
+@php($isAside = $place->set->isAside($path) && ! $isBuilt)
+<details @class(['part', 'part--made', 'part--aside' => $isAside]) key="made-{{ $id }}" id="part-made-{{ $id }}">
+    <summary class="part__head"><h3>{{ $made->name() }} <small>{{ $made::title() }}{{ $isAside ? ', set aside' : '' }}</small></h3><span class="part__says" data-made-state="made/{{ $id }}">{{ $view->made->sentenceOf($made) }}</span></summary>
     <form method="post" action="{{ route('shape.made', $place->record->id) }}" data-edit novalidate data-autosave class="part__body">
         {{ $place->from() }}<input type="hidden" name="id" value="{{ $id }}"><input type="hidden" name="centred" value="{{ (int) $view->isCentred() }}">
         @if ($made::alternatives() === [])<input type="hidden" name="kind" value="{{ $made::kind() }}">
@@ -32,6 +34,7 @@
     @endif
     <div class="panel__row">
         @if ($isBuilt && ! $view->axis->isBuilt())@foreach ($made->axes() as $axis)<a class="link" href="{{ $view->link(['axis' => $axis->ref, 'two' => '', 'with' => '']) }}" data-refresh>Shape {{ $place->set->rig->nameOf($axis->ref) }}</a>@endforeach @else<a class="link" href="{{ route('assign', ['set' => $place->record->id, 'device' => 'made']) }}">Assign it</a>@endif
+        @if (! $isBuilt)<x-aside :place="$place" :path="$path" :of="$made->name()" />@endif
         <x-origin :place="$place" :origin="$place->originOf(Nailrod\Core\Set\PartPath::made($id))" path="made/{{ $id }}" />
         <form method="post" action="{{ route('shape.remove', $place->record->id) }}" data-edit novalidate id="remove-made-{{ $id }}">{{ $place->from() }}<input type="hidden" name="axis" value="{{ $id }}"><input type="hidden" name="what" value="made"><button class="link">Take it away</button></form>
     </div>

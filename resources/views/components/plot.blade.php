@@ -34,15 +34,15 @@
         @foreach ($shaping->notches->areStepped() ? [] : $shaping->notches->at as $at)<rect class="plot__band plot__band--notch" x="{{ $plot->left }}" y="{{ $plot->y($at + $shaping->notches->width) }}" width="{{ $plot->width }}" height="{{ max(0, $plot->y($at - $shaping->notches->width) - $plot->y($at + $shaping->notches->width)) }}" />@endforeach
         @if (($parent = $view->comparison()?->parentLine($plot)) !== null)<path class="plot__parent" d="{{ $parent }}"><title>As the parent set shapes it</title></path>@endif
         @if (($compared = $view->comparison()?->line($plot)) !== null)<path class="plot__compared" d="{{ $compared }}"><title>{{ $view->comparison()->choices()[$view->comparison()->with] ?? 'compared' }}</title></path>@endif
-        <path class="plot__ghost" data-line="ghost" d="{{ $view->stops->all === [] ? '' : $plot->line($shaping) }}" />
-        <path class="plot__line" data-line="line" d="{{ $plot->line($shaping, array_values($view->stops->all)) }}" />
+        <path class="plot__ghost" data-line="ghost" d="{{ $view->stops->holding() === [] ? '' : $plot->line($shaping) }}" />
+        <path class="plot__line" data-line="line" d="{{ $plot->line($shaping, array_values($view->stops->holding())) }}" />
     </g>
     @foreach ($view->handles() as $handle)
         @php($isAcross = $handle->moves === App\View\Shape\Handle::ACROSS)
         @php($isLine = in_array($handle->kind, ['zone', 'stop', 'threshold', 'bound'], true))
         @php($px = $handle->moves === 'up' && $handle->kind !== 'bend' ? ($handle->kind === 'notch' ? $plot->right() : $plot->left) : $plot->x($handle->x))
         @php($py = $isAcross ? $plot->bottom() : $plot->y($handle->y))
-        <g key="{{ $handle->id }}" class="handle handle--{{ $handle->kind }}" data-handle="{{ $handle->id }}" data-moves="{{ $handle->moves }}"
+        <g key="{{ $handle->id }}" class="handle handle--{{ $handle->kind }}{{ $handle->isAside ? ' handle--aside' : '' }}" data-handle="{{ $handle->id }}" data-moves="{{ $handle->moves }}"
             @if ($handle->across !== null) data-across-field="{{ $handle->across['field'] }}" data-across-from="{{ round($handle->across['from'], 4) }}" data-across-to="{{ round($handle->across['to'], 4) }}" @endif
             @if ($handle->up !== null) data-up-field="{{ $handle->up['field'] }}" data-up-from="{{ round($handle->up['from'], 4) }}" data-up-to="{{ round($handle->up['to'], 4) }}" @endif
             @if ($handle->remove !== '') data-remove="{{ $handle->remove }}" @endif @if ($handle->stop !== '') data-stop="{{ $handle->stop }}" @endif
@@ -54,7 +54,7 @@
                 <path class="handle__line" d="M0 0H{{ $plot->width }}" />
                 @php($below = isset($view->stops->all[$handle->stop]) && $view->stops->all[$handle->stop]->side->value === 'below')
                 @if ($handle->stop !== '')
-                    <g class="stop-flag" transform="translate(0 {{ $below ? -22 : 0 }})"><rect width="{{ round(16 + 7.3 * (mb_strlen($handle->flag) + 7)) }}" height="22" /><text x="8" y="15">{{ $handle->flag }} · <tspan data-stop-state="{{ $handle->stop }}">shut</tspan></text></g>
+                    <g class="stop-flag" transform="translate(0 {{ $below ? -22 : 0 }})"><rect width="{{ round(16 + 7.3 * (mb_strlen($handle->flag) + ($handle->isAside ? 12 : 7))) }}" height="22" /><text x="8" y="15">{{ $handle->flag }} · @if ($handle->isAside)set aside @else<tspan data-stop-state="{{ $handle->stop }}">shut</tspan>@endif</text></g>
                 @else
                     <rect class="handle__grip" x="0" y="-6" width="13" height="12" rx="2" /><text class="handle__flag" x="{{ $plot->width - 8 }}" y="-5" text-anchor="end">{{ $handle->flag }}</text>
                 @endif

@@ -14,6 +14,7 @@
         @if ($cell !== null)
             <form method="post" action="{{ route('cell.clear', $place->record->id) }}" data-edit novalidate>{{ $place->from() }}<input type="hidden" name="layer" value="{{ $view->layer }}"><input type="hidden" name="ref" value="{{ $view->ref }}"><button class="link">Clear</button></form>
         @endif
+        @if ($cell !== null && ! $cell->isNothing())<x-aside :place="$place" :path="Nailrod\Core\Set\PartPath::cell($view->layer, $view->ref)" :of="$view->nameOf($view->ref)" />@endif
         @if ($cell === null || ! $cell->isNothing())
             <form method="post" action="{{ route('cell.assign', $place->record->id) }}" data-edit novalidate>{{ $place->from() }}<input type="hidden" name="layer" value="{{ $view->layer }}"><input type="hidden" name="ref" value="{{ $view->ref }}"><input type="hidden" name="does" value="nothing"><button class="link" title="Nothing happens in this layer, whatever the base layer says">Nothing</button></form>
         @endif

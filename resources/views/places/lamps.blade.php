@@ -13,7 +13,8 @@
         <h2 class="column__title">What lights its lamps</h2>
         <ul class="picks">
             @foreach ($view->rules() as $id => $rule)
-                <li><a href="{{ route('lamps', ['set' => $place->record->id, 'rule' => $id, 'device' => $view->device->id]) }}" data-refresh class="pick" @if ($id === $view->rule) aria-current="true" @endif><span>{{ $place->words->lampRule($rule) }}</span>@if (! $view->originOf($id)?->own)<small>{{ $view->originOf($id)?->set }}</small>@endif</a>
+                <li><a href="{{ route('lamps', ['set' => $place->record->id, 'rule' => $id, 'device' => $view->device->id]) }}" data-refresh class="pick" @if ($id === $view->rule) aria-current="true" @endif><span @class(['is-aside' => $place->set->isAside(Nailrod\Core\Set\PartPath::lamp((string) $id))])>{{ $place->words->lampRule($rule) }}</span>@if ($place->set->isAside(Nailrod\Core\Set\PartPath::lamp((string) $id)))<small>set aside</small>@endif @if (! $view->originOf($id)?->own)<small>{{ $view->originOf($id)?->set }}</small>@endif</a>
+                    <x-aside :place="$place" :path="Nailrod\Core\Set\PartPath::lamp((string) $id)" :of="$place->words->lampRule($rule)" />
                     <form method="post" action="{{ $post('lamp.remove') }}" data-edit novalidate>{{ $place->from() }}<input type="hidden" name="rule" value="{{ $id }}"><button class="link" title="Take this rule away">✕<span class="sr-only">Take away: {{ $place->words->lampRule($rule) }}</span></button></form></li>
             @endforeach
         </ul>

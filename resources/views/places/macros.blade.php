@@ -8,7 +8,7 @@
         <ul class="picks scroll" tabindex="0" aria-label="Macros">
             @foreach ($place->set->macros as $id => $one)
                 @php($uses = $view->use->of($id))
-                <li><a href="{{ route('macros', ['set' => $place->record->id, 'macro' => $id]) }}" data-refresh class="pick" @if ($id === $macro?->id) aria-current="true" @endif><span>{{ $one->name }}</span><small>{{ $view->timeOf($one) }} · {{ $uses === [] ? 'nothing plays it' : (count($uses) === 1 ? '1 use' : count($uses).' uses') }}@if ($one->when !== null) · {{ $place->words->condition($one->when) }}@endif</small></a></li>
+                <li><a href="{{ route('macros', ['set' => $place->record->id, 'macro' => $id]) }}" data-refresh class="pick" @if ($id === $macro?->id) aria-current="true" @endif><span>{{ $one->name }}</span><small>{{ $place->set->isAside(Nailrod\Core\Set\PartPath::macro((string) $id)) ? 'set aside · ' : '' }}{{ $view->timeOf($one) }} · {{ $uses === [] ? 'nothing plays it' : (count($uses) === 1 ? '1 use' : count($uses).' uses') }}@if ($one->when !== null) · {{ $place->words->condition($one->when) }}@endif</small></a></li>
             @endforeach
         </ul>
         @if ($place->set->macros === [])<p class="empty">No macro yet. A macro is a row of presses, waits and texts that one press plays.</p>@endif
@@ -24,10 +24,11 @@
             <form method="post" action="{{ $post('macro.say') }}" data-edit novalidate data-autosave class="macros__name">{{ $place->from() }}{{ $hidden }}<label><span class="sr-only">Name</span><input name="name" maxlength="60" value="{{ $macro->name }}"></label></form>
             <button type="button" class="button button--main" data-try-macro="{{ $macro->id }}">Play it</button>
             <span class="figure">{{ $view->time($view->line->length) }} in all</span>
+            <x-aside :place="$place" :path="Nailrod\Core\Set\PartPath::macro($macro->id)" :of="$macro->name" />
             <form method="post" action="{{ $post('macro.copy') }}" data-edit novalidate>{{ $place->from() }}{{ $hidden }}<button class="link">Copy</button></form>
             <form method="post" action="{{ $post('macro.remove') }}" data-edit novalidate>{{ $place->from() }}{{ $hidden }}<button class="link" title="Takes the macro away, and what plays it">Delete</button></form>
         </header>
-        <p class="says">{{ $place->words->macro($macro) }}</p>
+        <p class="says">{{ $place->set->isAside(Nailrod\Core\Set\PartPath::macro($macro->id)) ? 'Set aside: ' : '' }}{{ $place->words->macro($macro) }}</p>
         @foreach ($view->line->bars as $bar)
             @if ($bar->isText() && $view->missing($bar) !== [])<p class="says says--warn">{{ $view->layouts[$bar->layout] }} has no key for {{ implode(' ', $view->missing($bar)) }}: {{ count($view->missing($bar)) === 1 ? 'it is' : 'they are' }} left out of {{ $view->nameOf($bar) }}.</p>@endif
         @endforeach

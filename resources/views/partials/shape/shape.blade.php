@@ -10,13 +10,15 @@
     @endforeach
 @endforeach
 @foreach ($view->stops->all as $stop)
-    <details class="part part--stop" key="stop-{{ $stop->id }}" id="part-stop-{{ $stop->id }}">
-        <summary class="part__head"><h3>{{ $stop->name }} <small>stop</small></h3><span class="part__says">{{ $view->stops->sentenceOf($stop) }}</span></summary>
+    @php($path = Nailrod\Core\Set\PartPath::stop($stop->id))
+    <details @class(['part', 'part--stop', 'part--aside' => $place->set->isAside($path)]) key="stop-{{ $stop->id }}" id="part-stop-{{ $stop->id }}">
+        <summary class="part__head"><h3>{{ $stop->name }} <small>stop{{ $place->set->isAside($path) ? ', set aside' : '' }}</small></h3><span class="part__says">{{ $view->stops->sentenceOf($stop) }}</span></summary>
         <form method="post" action="{{ route('stop.save', $place->record->id) }}" data-edit novalidate data-autosave class="part__body panel__part--stop" id="stop-{{ $stop->id }}">
             <x-stop-fields :place="$place" :view="$view" :stop="$stop" :id="$stop->id" />
         </form>
         <div class="panel__row">
-            <x-origin :place="$place" :origin="$place->originOf(Nailrod\Core\Set\PartPath::stop($stop->id))" path="stops/{{ $stop->id }}" />
+            <x-origin :place="$place" :origin="$place->originOf($path)" path="stops/{{ $stop->id }}" />
+            <x-aside :place="$place" :path="$path" :of="$stop->name" />
             <form method="post" action="{{ route('stop.remove', $place->record->id) }}" data-edit novalidate id="remove-stop-{{ $stop->id }}">{{ $place->from() }}<input type="hidden" name="stop" value="{{ $stop->id }}"><button class="link">Take the stop {{ $stop->name }} away</button></form>
         </div>
     </details>
