@@ -31,11 +31,11 @@ final class Options
     /**
      * @param array<string, Layer|Macro|KeyLayout> $things
      *
-     * @return array<string, string> their names, by id
+     * @return array<string, string> their names, by id; of a macro with what it is for
      */
     public static function names(array $things): array
     {
-        return array_map(fn (Layer|Macro|KeyLayout $thing) => $thing->name, $things);
+        return array_map(fn (Layer|Macro|KeyLayout $thing) => $thing->name.($thing instanceof Macro && $thing->about !== '' ? ': '.$thing->about : ''), $things);
     }
 
     /**

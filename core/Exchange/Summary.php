@@ -6,6 +6,7 @@ namespace Nailrod\Core\Exchange;
 
 use Nailrod\Core\Check\Report;
 use Nailrod\Core\Format\Keys;
+use Nailrod\Core\Macro\Macro;
 use Nailrod\Core\Output\Output;
 use Nailrod\Core\Plan\Reach;
 use Nailrod\Core\Set\BindingSet;
@@ -28,6 +29,9 @@ final class Summary
         $lines[] = 'Devices: '.implode(', ', array_map(fn ($device) => $device->name, $set->rig->devices));
         foreach (Keys::each($set->layers) as $id => $layer) {
             array_push($lines, '', 'Layer '.$layer->name, str_repeat('-', mb_strlen('Layer '.$layer->name)), ...self::layer($set, $words, $id));
+        }
+        if ($set->macros !== []) {
+            array_push($lines, '', 'Macros', '------', ...array_map(fn (Macro $macro) => $macro->name.($set->isAside(PartPath::macro($macro->id)) ? ', set aside' : '').': '.$words->macro($macro), array_values($set->macros)));
         }
         if ($set->catalogue !== null) {
             $reach = Reach::of($set);

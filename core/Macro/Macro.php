@@ -34,8 +34,9 @@ final readonly class Macro
      * @param bool            $stopsAtRelease or finishes the round
      * @param string          $again     what a second press does: IGNORE, RESTART or STOP
      * @param ?Condition      $when      judged when it is started; null: always
+     * @param string          $about     what it is for; empty if nobody has said
      */
-    private function __construct(public string $id, public string $name, public array $steps, public bool $repeats, public bool $stopsAtRelease, public string $again, public ?Condition $when) {}
+    private function __construct(public string $id, public string $name, public array $steps, public bool $repeats, public bool $stopsAtRelease, public string $again, public ?Condition $when, public string $about) {}
 
     /** What becomes of it in the course of a press; its form has these. */
     public static function howItPlays(): Fields
@@ -51,6 +52,7 @@ final readonly class Macro
     {
         return Fields::of(
             Field::given('name', 'Name', new Text(60), 'What it is called.'),
+            Field::usually(null, 'about', 'What it is for', new Text(200), 'What it is for, in words.', 'Mail for three islands.'),
             Field::given('steps', 'Steps', new Several(new StepType, 0, $mostSteps), 'Its steps, one after the other.'),
             ...array_values(self::howItPlays()->all),
             ...[Field::usually(null, 'when', 'Works', new ConditionType, 'What it depends on, judged when it is started.', ['flag' => 'armed', 'is' => 'up'])],
@@ -67,7 +69,7 @@ final readonly class Macro
         $given = self::fields($isPlayed ? self::MOST_PLAYED : self::MOST_STEPS)->read($node);
         $steps = $given->objects('steps', MacroStep::class);
         $repeats = $given->text('plays') === self::WHILE_HELD;
-        $macro = new self($id, $given->text('name'), $steps, $repeats, $given->text('on_release') === self::STOP, $given->text('on_second_press'), $given->object('when', Condition::class));
+        $macro = new self($id, $given->text('name'), $steps, $repeats, $given->text('on_release') === self::STOP, $given->text('on_second_press'), $given->object('when', Condition::class), $given->textOrNull('about') ?? '');
         if ($repeats && array_filter($steps, fn (MacroStep $step) => $step->time > 0) === []) {
             throw $node->get('steps')->refuse('steps that take some time, since they are repeated');
         }
@@ -78,7 +80,7 @@ final readonly class Macro
     /** @return array<string, mixed> the macro in the open format; what is usual is left out */
     public function toArray(): array
     {
-        return ['name' => $this->name, 'steps' => array_map(fn (MacroStep $step) => $step->toArray(), $this->steps)]
+        return ['name' => $this->name] + ($this->about === '' ? [] : ['about' => $this->about]) + ['steps' => array_map(fn (MacroStep $step) => $step->toArray(), $this->steps)]
             + ($this->repeats ? ['plays' => self::WHILE_HELD] : [])
             + ($this->stopsAtRelease ? ['on_release' => self::STOP] : [])
             + ($this->again === self::IGNORE ? [] : ['on_second_press' => $this->again])
@@ -103,7 +105,7 @@ final readonly class Macro
     /** @param list<MacroStep> $steps */
     public function withSteps(array $steps): self
     {
-        return new self($this->id, $this->name, $steps, $this->repeats, $this->stopsAtRelease, $this->again, $this->when);
+        return new self($this->id, $this->name, $steps, $this->repeats, $this->stopsAtRelease, $this->again, $this->when, $this->about);
     }
 
     /**

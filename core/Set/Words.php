@@ -219,8 +219,13 @@ final readonly class Words
         return array_map(fn (PartChange $change) => $this->subject($change->path, $this->naming($change)).': '.$this->said($change->path, $change->before).' → '.$this->said($change->path, $change->after), $changes);
     }
 
-    /** All that a macro does, step by step: "Presses key A for 60 ms, waits 40 ms, types “Hi” (German). 240 ms in all." */
+    /** All that a macro is for and does, step by step: "Presses key A for 60 ms, waits 40 ms, types “Hi” (German). 240 ms in all." */
     public function macro(Macro $macro): string
+    {
+        return ($macro->about === '' ? '' : rtrim($macro->about, '.').'. ').$this->steps($macro);
+    }
+
+    private function steps(Macro $macro): string
     {
         $steps = [];
         foreach ($macro->steps as $step) {

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Bench\LargeSet;
 use App\Models\CatalogueRecord;
+use App\Models\SetRecord;
 use App\Sets\Layouts;
 use App\Sets\SetStore;
 use Illuminate\Testing\TestResponse;
@@ -156,5 +157,18 @@ final class MacrosAndLampsTest extends TestCase
         $this->assertEquals($fresh->cells, $after->cells);
         $this->assertEquals($fresh->rig, $after->rig);
         $this->get('/sets/large/assign?ref=box-9/b9&layer=layer-3')->assertOk()->assertSee('key F7');
+    }
+
+    public function test_what_a_macro_is_for_stands_where_it_is_chosen_and_read(): void
+    {
+        $say = fn (string $about) => $this->from('/sets/skerrywing/macros')->post('/sets/skerrywing/macros/say', ['from' => (string) SetRecord::query()->findOrFail('skerrywing')->head_id, 'id' => 'three-sacks', 'about' => $about]);
+        $say('Mail for three islands.')->assertSessionHas('said', fn (string $said) => str_contains($said, 'Mail for three islands. Presses'));
+        $this->get('/sets/skerrywing/macros?macro=three-sacks')->assertSee('value="Mail for three islands."', false)->assertSee('Mail for three islands. Presses');
+        $this->get('/sets/skerrywing/assign?layer=base&ref=gorse/button-4')->assertSee('Three sacks: Mail for three islands.');
+        $this->get('/sets/skerrywing/summary')->assertSee('Three sacks: Mail for three islands. Presses');
+        $this->get('/sets/skerrywing/file')->assertSee('"about": "Mail for three islands."', false);
+        $say(str_repeat('x', 201))->assertSessionHasErrors('about');
+        $say('')->assertSessionHas('said');
+        $this->get('/sets/skerrywing/file')->assertDontSee('about');
     }
 }

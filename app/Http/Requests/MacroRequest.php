@@ -29,6 +29,7 @@ final class MacroRequest extends RevisionRequest
             'id' => ['sometimes', 'required', 'string'],
             'macro' => ['sometimes', 'string'],
             'name' => ['sometimes', 'required', 'string', 'max:60'],
+            'about' => ['nullable', 'string', 'max:200'],
             'when' => ['nullable', 'string'],
             'pause' => ['sometimes', 'required', 'numeric', 'between:0,600000'],
             'bar' => ['sometimes', 'required', 'integer', 'min:0'],
@@ -44,7 +45,7 @@ final class MacroRequest extends RevisionRequest
 
     public function attributes(): array
     {
-        return ['starts' => 'Starts at', 'lasts' => 'Lasts', 'pause' => 'Pause at the end', 'text' => 'Text', 'layout' => 'Layout', 'key_ms' => 'Each key', 'events' => 'Recording'] + parent::attributes();
+        return ['about' => 'What it is for', 'starts' => 'Starts at', 'lasts' => 'Lasts', 'pause' => 'Pause at the end', 'text' => 'Text', 'layout' => 'Layout', 'key_ms' => 'Each key', 'events' => 'Recording'] + parent::attributes();
     }
 
     public function id(): string
@@ -58,6 +59,10 @@ final class MacroRequest extends RevisionRequest
         $said = array_intersect_key((new Answers($this->all()))->unusual(Macro::howItPlays()), $this->all());
         if ($this->has('when')) {
             $said['when'] = $this->condition()?->toArray();
+        }
+
+        if ($this->has('about')) {
+            $said['about'] = $this->string('about')->trim()->toString() ?: null;
         }
 
         return $said + ($this->has('name') ? ['name' => $this->string('name')->toString()] : []);
