@@ -47,7 +47,7 @@ final readonly class CatalogueChange
 
     public function isNothing(): bool
     {
-        return $this->lines() === [];
+        return $this->before == $this->after;
     }
 
     /** @return list<string> one for each thing that differs: what goes, what is another, what is new */
@@ -66,6 +66,9 @@ final readonly class CatalogueChange
     {
         $lines = array_map(fn (string $line) => mb_substr($line, 0, -1), $this->lines());
         $more = count($lines) - self::TOLD;
+        if ($lines === []) {
+            return 'The list changed.';
+        }
 
         return implode('; ', array_slice($lines, 0, $more === 1 ? self::TOLD + 1 : self::TOLD)).($more > 1 ? sprintf('; and %d more', $more) : '').'.';
     }
@@ -107,7 +110,8 @@ final readonly class CatalogueChange
         // What is called as an action is comes and goes with it, and needs no word of its own.
         $called = array_map(fn (Action $action) => $action->name, [...$this->added, ...$this->removed]);
         $unnamed = fn (Variable $variable) => ! in_array($variable->name, $called, true);
-        $others = array_filter(array_intersect_key($is->variables, $was->variables), fn (Variable $variable) => $variable != $was->variables[$variable->id]->called($variable->name, $variable->group));
+        $renamed = array_map(fn (array $both) => $both[1]->effect->variable, $this->changed);
+        $others = array_filter(array_intersect_key($is->variables, $was->variables), fn (Variable $variable) => $variable != (in_array($variable->id, $renamed, true) ? $was->variables[$variable->id]->called($variable->name, $variable->group) : $was->variables[$variable->id]));
 
         return [
             ...$was->name === $is->name ? [] : ['The simulator is called '.$is->name.'.'],

@@ -159,6 +159,13 @@ final class CatalogueEditsTest extends TestCase
         $this->assertTrue(CatalogueChange::between($now, $now)->isNothing());
     }
 
+    public function test_a_name_of_a_variable_alone_is_a_change_too(): void
+    {
+        $list = self::list();
+        $renamed = $list->with($list->groups, $list->actions, ['gear' => $list->variables['gear']->called('Gear lever', 'drive')] + $list->variables);
+        $this->assertSame([false, ['Variables that change: Gear lever.'], 'Variables that change: Gear lever.'], [CatalogueChange::between($list, $renamed)->isNothing(), CatalogueChange::between($list, $renamed)->lines(), CatalogueChange::between($list, $renamed)->sentence()]);
+    }
+
     public function test_a_newer_file_is_taken_whole_under_the_ids_that_sets_know(): void
     {
         $now = self::demo('skerrywing');
