@@ -166,6 +166,21 @@ final class AsideTest extends TestCase
         $this->assertSame(['x/b1/water', 'x/b2/base'], array_keys($set->merged->own->withDevice('d', 'x')->said('aside')['cells']));
     }
 
+    public function test_two_stops_share_an_opener_and_neither_takes_it_from_the_other(): void
+    {
+        $set = DemoSets::skerrywing();
+        $stop = fn (string $axis): array => ['name' => ucfirst($axis), 'axes' => ['fennel/'.$axis], 'at' => 0.7, 'opens' => 'held'];
+        $both = self::of((new Edits($set))->stop('one', $stop('left-lever'), 'fennel/left-thumb'));
+        $both = self::of((new Edits($both))->stop('two', $stop('right-lever'), 'fennel/left-thumb'));
+        $this->assertSame([['fennel/left-thumb'], ['fennel/left-thumb']], [$both->openersOf('one'), $both->openersOf('two')]);
+        // Another opener for the one leaves the other with its own.
+        $moved = self::of((new Edits($both))->stop('one', $stop('left-lever'), 'bracken/push-9'));
+        $this->assertSame([['bracken/push-9'], ['fennel/left-thumb']], [$moved->openersOf('one'), $moved->openersOf('two')]);
+        // What a contact does already is not taken from it.
+        $this->expectExceptionMessage('which does this already');
+        (new Edits($both))->stop('one', $stop('left-lever'), 'fennel/mark');
+    }
+
     #[TestWith(['chords/base/c'])]
     #[TestWith(['stops/nowhere'])]
     #[TestWith(['cells/base/fennel/switch-3.up'])]
