@@ -36,6 +36,7 @@ final readonly class LampInput
         return new HtmlString(match (true) {
             $type instanceof Seen => $this->seen($field, is_array($value) ? $value : []),
             $type instanceof Bands => $this->bands(is_array($value) ? array_values($value) : []),
+            $type instanceof Several && $type->of instanceof Reference && ! $field->isGiven => $this->several($field, is_array($value) ? array_values($value) : []),
             $type instanceof Several && $type->of instanceof Reference => $this->row($field, is_array($value) ? array_values($value) : []),
             $type instanceof Reference => $this->select($field->label, $field->name, $this->lamps, $value ?? array_key_first($this->lamps), Shown::by($type)),
             $type instanceof Id => $this->select($field->label, $field->name, Options::withOwn($this->choices->ids($type), $value), $value, Shown::by($type)),
@@ -83,12 +84,26 @@ final readonly class LampInput
     private static function sent(array $seen): string
     {
         foreach (Seen::SORTS as $sort) {
+            if (($seen[$sort] ?? null) === true) {
+                return $sort;
+            }
             if (is_string($seen[$sort] ?? null)) {
                 return implode(' ', array_filter([$sort, $seen[$sort], $seen['is'] ?? null], is_string(...)));
             }
         }
 
         return '';
+    }
+
+    /** @param list<mixed> $chosen */
+    private function several(Field $field, array $chosen): string
+    {
+        $boxes = '';
+        foreach ($this->lamps as $ref => $name) {
+            $boxes .= '<label><input type="checkbox" name="'.self::name($field->name).'[]" value="'.e((string) $ref).'"'.(in_array((string) $ref, $chosen, true) ? ' checked' : '').'><span>'.e($name).'</span></label>';
+        }
+
+        return count($this->lamps) < 2 ? '' : '<fieldset class="choice choice--wrap"><legend>'.e($field->label).'</legend>'.$boxes.'</fieldset>';
     }
 
     /** @param list<mixed> $chosen */

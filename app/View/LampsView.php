@@ -13,6 +13,7 @@ use Nailrod\Core\Format\Type\Id;
 use Nailrod\Core\Format\Type\Several;
 use Nailrod\Core\Lamp\LampRule;
 use Nailrod\Core\Lamp\LampRules;
+use Nailrod\Core\Lamp\Seen;
 use Nailrod\Core\Set\PartPath;
 
 /** The Lamps place: the devices that have lamps, and what lights them. */
@@ -115,7 +116,7 @@ final readonly class LampsView
             $states[$set->rig->deviceNameOf($ref)]['contact '.$ref] = $set->rig->nameOf($ref).' is closed';
         }
 
-        return $states;
+        return $states + ['Whatever happens' => [Seen::ALWAYS => 'always']];
     }
 
     /** @return array<string, Variable> */

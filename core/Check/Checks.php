@@ -24,6 +24,7 @@ final class Checks
         TwiceInLayer::class,
         HalfPair::class,
         EssentialMissing::class,
+        LackingColour::class,
     ];
 
     /** So many findings of one sort are told; when they are mended, the next ones come. */

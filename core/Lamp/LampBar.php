@@ -94,6 +94,11 @@ final readonly class LampBar implements LampRule
         return [];
     }
 
+    public function colours(): array
+    {
+        return array_values(array_unique(array_column($this->bands, 'colour')));
+    }
+
     public function contacts(): array
     {
         return [];

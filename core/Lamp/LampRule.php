@@ -43,6 +43,9 @@ interface LampRule
     /** @return list<array{string, string}> sort (see NamesPart) and id of the parts of the set that it names */
     public function names(): array;
 
+    /** @return list<string> colours that it asks its lamps for */
+    public function colours(): array;
+
     /** @return list<string> references of the contacts that it looks at */
     public function contacts(): array;
 

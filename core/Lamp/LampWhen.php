@@ -7,22 +7,25 @@ namespace Nailrod\Core\Lamp;
 use Nailrod\Core\Condition\RunView;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Given;
 use Nailrod\Core\Format\Names;
 use Nailrod\Core\Format\Type\Reference;
+use Nailrod\Core\Format\Type\Several;
 use Nailrod\Core\Output\DeviceByItself;
 use Nailrod\Core\Output\NamesPart;
 
-/** A lamp that is lit while a layer is live, a stop open, a flag up, a contact closed, or a variable within a band. */
+/** One or more lamps that are lit while a layer is live, a stop open, a flag up, a contact closed, or a variable within a band; or always. */
 final readonly class LampWhen implements LampRule
 {
     /**
+     * @param non-empty-list<string> $lamps references
      * @param string $sort one of Seen::SORTS
      * @param string $name id of it, or reference of the contact
      * @param bool   $is   open, up; false: shut, down
      * @param float  $from of a variable: the least at which it is lit, and $to the most
      */
-    private function __construct(public string $lamp, public string $sort, public string $name, public bool $is, public float $from, public float $to, public Look $look) {}
+    private function __construct(private array $lamps, public string $sort, public string $name, public bool $is, public float $from, public float $to, public Look $look) {}
 
     public static function key(): string
     {
@@ -31,7 +34,7 @@ final readonly class LampWhen implements LampRule
 
     public static function title(): string
     {
-        return 'One lamp';
+        return 'One lamp, or several';
     }
 
     public static function does(): string
@@ -41,23 +44,30 @@ final readonly class LampWhen implements LampRule
 
     public static function about(): string
     {
-        return 'One lamp that is lit while something is so.';
+        return 'A lamp, or several at once, lit while something is so, or always.';
     }
 
     public static function fields(): Fields
     {
         return Fields::of(
             Field::given('lamp', 'Lamp', new Reference(Reference::LAMP), 'The lamp, as device/lamp.'),
+            Field::usually([], 'also', 'And with it', new Several(new Reference(Reference::LAMP), 0, 63, true, 'lamps, each once'), 'Further lamps that are lit with it.'),
             Field::given('while', 'Lit while', new Seen, 'What must be so.'),
             ...Look::fields(true),
         );
     }
 
+    /** @throws FormatError if a lamp is named twice */
     public static function from(Given $given): self
     {
         ['sort' => $sort, 'name' => $name, 'is' => $is, 'from' => $from, 'to' => $to] = $given->seen('while');
 
-        return new self($given->text('lamp'), $sort, $name, $is, $from, $to, Look::of($given));
+        $lamps = [$given->text('lamp'), ...$given->texts('also')];
+        if (count(array_unique($lamps)) < count($lamps)) {
+            throw $given->refuse('also', 'each lamp once');
+        }
+
+        return new self($lamps, $sort, $name, $is, $from, $to, Look::of($given));
     }
 
     public function look(): Look
@@ -68,6 +78,11 @@ final readonly class LampWhen implements LampRule
     public function names(): array
     {
         return in_array($this->sort, [NamesPart::LAYER, NamesPart::STOP, NamesPart::FLAG], true) ? [[$this->sort, $this->name]] : [];
+    }
+
+    public function colours(): array
+    {
+        return $this->look->colour === null ? [] : [$this->look->colour];
     }
 
     public function contacts(): array
@@ -83,6 +98,7 @@ final readonly class LampWhen implements LampRule
     public function whyNotOn(DeviceByItself $device): ?string
     {
         return match (true) {
+            array_filter($this->lamps, fn (string $lamp) => ! $device->hasLamp($lamp)) !== [] => 'it lights a lamp of another device too',
             $this->sort === 'variable' => 'only Nailrod itself knows the variable that it shows',
             $this->sort === 'contact' && ! $device->isOwn($this->name) => 'it shows a contact of another device',
             $this->sort === 'stop' && ! $device->hasStop($this->name) => 'it shows a stop of another device',
@@ -93,21 +109,25 @@ final readonly class LampWhen implements LampRule
 
     public function inWords(Names $names): string
     {
-        $name = $names->of($this->sort, $this->name);
+        $name = $this->sort === Seen::ALWAYS ? '' : $names->of($this->sort, $this->name);
         $while = match ($this->sort) {
             'layer' => 'layer '.$name.' is live',
             'stop' => $name.' is '.($this->is ? 'open' : 'shut'),
             'flag' => $name.' is '.($this->is ? 'up' : 'down'),
             'contact' => $name.' is closed',
+            Seen::ALWAYS => '',
             default => $name.' is from '.json_encode($this->from).' to '.json_encode($this->to),
         };
 
-        return sprintf('%s is %s while %s.', $names->of(Reference::LAMP, $this->lamp), $this->look->value() === 1 ? 'lit' : $this->look->inWords(), $while);
+        $lamps = array_map(fn (string $lamp) => $names->of(Reference::LAMP, $lamp), $this->lamps);
+        $last = array_pop($lamps);
+
+        return sprintf('%s%s %s %s%s%s.', $lamps === [] ? '' : implode(', ', $lamps).' and ', $last, $lamps === [] ? 'is' : 'are', $this->sort === Seen::ALWAYS ? 'always ' : '', rtrim($this->look->value() === 1 ? 'lit' : $this->look->inWords(), $while === '' ? ',' : ''), $while === '' ? '' : ' while '.$while);
     }
 
     public function lamps(): array
     {
-        return [$this->lamp];
+        return $this->lamps;
     }
 
     public function lit(RunView $run): array
@@ -117,16 +137,17 @@ final readonly class LampWhen implements LampRule
             'stop' => $run->isStopOpen($this->name) === $this->is,
             'flag' => $run->isFlagUp($this->name) === $this->is,
             'contact' => $run->isClosed($this->name),
+            Seen::ALWAYS => true,
             default => $this->isWithin($run->variable($this->name)),
         };
 
-        return $is ? [$this->lamp => $this->look] : [];
+        return $is ? array_fill_keys($this->lamps, $this->look) : [];
     }
 
     /** @return array<string, mixed> what it depends on, in the open format */
     public function while(): array
     {
-        return [$this->sort => $this->name] + match ($this->sort) {
+        return [$this->sort => $this->sort === Seen::ALWAYS ? true : $this->name] + match ($this->sort) {
             'stop' => ['is' => $this->is ? 'open' : 'shut'],
             'flag' => ['is' => $this->is ? 'up' : 'down'],
             'variable' => ['from' => $this->from, 'to' => $this->to],
@@ -136,7 +157,7 @@ final readonly class LampWhen implements LampRule
 
     public function toArray(): array
     {
-        return ['lamp' => $this->lamp, 'while' => $this->while()] + $this->look->toArray();
+        return ['lamp' => $this->lamps[0]] + (count($this->lamps) === 1 ? [] : ['also' => array_slice($this->lamps, 1)]) + ['while' => $this->while()] + $this->look->toArray();
     }
 
     private function isWithin(float $value): bool

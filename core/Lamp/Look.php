@@ -10,16 +10,25 @@ use Nailrod\Core\Format\Given;
 use Nailrod\Core\Format\Type\Choice;
 use Nailrod\Core\Format\Type\Whole;
 
-/** How a lamp is lit: its colour, how bright, and whether it flashes. */
+/** How a lamp is lit: its colour, how bright, and whether it flashes, and how. */
 final readonly class Look
 {
     public const FULL = 100;
 
+    public const STEADY = 'steady';
+    public const SLOW = 'slow';
+    public const FAST = 'fast';
+    public const TWICE = 'twice';
+
+    /** What a row of what came out says of each. */
+    private const SAID = [self::STEADY => '', self::SLOW => ' slow', self::FAST => ' flash', self::TWICE => ' twice'];
+
     /**
      * @param ?string $colour     one of Lamp::COLOURS; null: its usual one
      * @param int     $brightness in percent, 1..100
+     * @param string  $pattern    one of the constants: always on, on and off slowly or fast, or two flashes and a pause
      */
-    public function __construct(public ?string $colour = null, public int $brightness = self::FULL, public bool $flashes = false) {}
+    public function __construct(public ?string $colour = null, public int $brightness = self::FULL, public string $pattern = self::STEADY) {}
 
     /** @return list<Field> what rules say of it alike; a row takes its colours from its bands */
     public static function fields(bool $hasColour): array
@@ -27,37 +36,43 @@ final readonly class Look
         return [
             ...($hasColour ? [Field::usually(null, 'colour', 'Colour', Choice::of(...Lamp::COLOURS), 'The colour in which it is lit; its own if it is not said.', 'green')] : []),
             ...[Field::usually(self::FULL, 'brightness', 'Brightness', new Whole(1, self::FULL, '%'), 'How bright it is.')],
+            ...($hasColour ? [Field::usually(self::STEADY, 'pattern', 'Lit', Choice::said([self::STEADY => 'steadily', self::SLOW => 'flashing slowly', self::FAST => 'flashing', self::TWICE => 'in two flashes']), 'Is it lit steadily, or does it flash, and how?')] : []),
         ];
     }
 
     public static function of(Given $given): self
     {
-        return new self($given->has('colour') ? $given->textOrNull('colour') : null, $given->whole('brightness'));
+        return new self($given->has('colour') ? $given->textOrNull('colour') : null, $given->whole('brightness'), $given->has('pattern') ? $given->text('pattern') : self::STEADY);
     }
 
     /** @return array<string, mixed> its fields in the open format; what is usual is left out */
     public function toArray(): array
     {
-        return ($this->colour === null ? [] : ['colour' => $this->colour]) + ($this->brightness === self::FULL ? [] : ['brightness' => $this->brightness]);
+        return ($this->colour === null ? [] : ['colour' => $this->colour]) + ($this->brightness === self::FULL ? [] : ['brightness' => $this->brightness]) + ($this->pattern === self::STEADY ? [] : ['pattern' => $this->pattern]);
     }
 
     public function coloured(?string $colour, bool $flashes): self
     {
-        return new self($colour ?? $this->colour, $this->brightness, $flashes);
+        return new self($colour ?? $this->colour, $this->brightness, $flashes ? self::FAST : self::STEADY);
     }
 
-    /** What a row of what came out says: 1 for a lamp that is simply lit, else "green", "green 60", "red 60 flash", "lit 60". */
+    /** What a row of what came out says: 1 for a lamp that is simply lit, else "green", "green 60", "red 60 flash", "lit 60", "amber twice". */
     public function value(): int|string
     {
-        if ($this->colour === null && $this->brightness === self::FULL && ! $this->flashes) {
+        if ($this->colour === null && $this->brightness === self::FULL && $this->pattern === self::STEADY) {
             return 1;
         }
 
-        return ($this->colour ?? 'lit').($this->brightness === self::FULL ? '' : ' '.$this->brightness).($this->flashes ? ' flash' : '');
+        return ($this->colour ?? 'lit').($this->brightness === self::FULL ? '' : ' '.$this->brightness).self::SAID[$this->pattern];
     }
 
     public function inWords(): string
     {
-        return ($this->colour ?? 'in its colour').($this->brightness === self::FULL ? '' : ' at '.$this->brightness.' %');
+        return ($this->colour ?? 'in its colour').($this->brightness === self::FULL ? '' : ' at '.$this->brightness.' %').match ($this->pattern) {
+            self::SLOW => ', flashing slowly,',
+            self::FAST => ', flashing,',
+            self::TWICE => ', in two flashes,',
+            default => '',
+        };
     }
 }

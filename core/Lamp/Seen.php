@@ -11,7 +11,9 @@ use Nailrod\Core\Format\Type\Type;
 /** Something that can be seen of a run and that a lamp can show, as an object with one of a few fields. */
 final readonly class Seen implements Type
 {
-    public const SORTS = ['layer', 'stop', 'flag', 'contact', 'variable'];
+    public const ALWAYS = 'always';
+
+    public const SORTS = ['layer', 'stop', 'flag', 'contact', 'variable', self::ALWAYS];
 
     /**
      * @return array{sort: string, name: string, is: bool, from: float, to: float}
@@ -22,7 +24,7 @@ final readonly class Seen implements Type
     {
         $sorts = array_values(array_filter(self::SORTS, $node->has(...)));
         if (count($sorts) !== 1) {
-            throw $node->refuse('one of "layer", "stop", "flag", "contact" and "variable"');
+            throw $node->refuse('one of "layer", "stop", "flag", "contact", "variable" and "always"');
         }
         $sort = $sorts[0];
         $node->only(match ($sort) {
@@ -34,7 +36,11 @@ final readonly class Seen implements Type
 
         return [
             'sort' => $sort,
-            'name' => $sort === 'contact' ? $node->get($sort)->string(120) : $node->get($sort)->id(),
+            'name' => match ($sort) {
+                self::ALWAYS => $node->get($sort)->bool() ? '' : throw $node->get($sort)->refuse('true'),
+                'contact' => $node->get($sort)->string(120),
+                default => $node->get($sort)->id(),
+            },
             'is' => match ($sort) {
                 'stop' => $node->get('is')->oneOf(['open', 'shut']) === 'open',
                 'flag' => $node->get('is')->oneOf(['up', 'down']) === 'up',
@@ -56,13 +62,14 @@ final readonly class Seen implements Type
             $object(['stop' => $id, 'is' => ['enum' => ['open', 'shut']]]),
             $object(['flag' => $id, 'is' => ['enum' => ['up', 'down']]]),
             $object(['contact' => ['type' => 'string', 'minLength' => 1, 'maxLength' => 120]]),
+            $object([self::ALWAYS => ['const' => true]]),
             $object(['variable' => $id, 'from' => $number, 'to' => $number]),
         ]];
     }
 
     public function inWords(): string
     {
-        return 'an object with one of "layer", "stop" (and "is": "open" or "shut"), "flag" (and "is": "up" or "down"), "contact", "variable" (and "from" and "to")';
+        return 'an object with one of "layer", "stop" (and "is": "open" or "shut"), "flag" (and "is": "up" or "down"), "contact", "variable" (and "from" and "to"), or "always": true';
     }
 
     public function unit(): string

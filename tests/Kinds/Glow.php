@@ -69,6 +69,11 @@ final readonly class Glow implements LampRule
         return [];
     }
 
+    public function colours(): array
+    {
+        return [];
+    }
+
     public function contacts(): array
     {
         return [];

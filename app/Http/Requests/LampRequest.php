@@ -41,7 +41,7 @@ final class LampRequest extends RevisionRequest
             $value = match (true) {
                 $field->type instanceof Seen => $this->seen($name),
                 $field->type instanceof Bands => $this->bands(),
-                $field->type instanceof Several => $this->row($set, $name),
+                $field->type instanceof Several => $field->isGiven ? $this->row($set, $name) : $this->several($name, $said),
                 default => $answers[$name] ?? null,
             };
             $said += ($value === null && ! $field->isGiven) || $value === '' || $value === $field->usual ? [] : [$name => $value];
@@ -68,6 +68,10 @@ final class LampRequest extends RevisionRequest
     {
         [$sort, $name, $is] = [...explode(' ', $this->word($field), 3), '', ''];
 
+        if ($sort === Seen::ALWAYS) {
+            return [$sort => true];
+        }
+
         return [$sort => $name] + ($is === '' ? [] : ['is' => $is]) + ($sort === 'variable' ? ['from' => $this->figure($field.'_from'), 'to' => $this->figure($field.'_to')] : []);
     }
 
@@ -84,6 +88,20 @@ final class LampRequest extends RevisionRequest
         }
 
         return $bands;
+    }
+
+    /**
+     * The lamps that are ticked; one that is chosen already is none of them.
+     *
+     * @param array<string, mixed> $said
+     *
+     * @return list<string>
+     */
+    private function several(string $field, array $said): array
+    {
+        $ticked = $this->array('say')[$field] ?? [];
+
+        return array_values(array_filter(is_array($ticked) ? $ticked : [], fn (mixed $lamp) => is_string($lamp) && ! in_array($lamp, $said, true)));
     }
 
     /** @return list<string> the lamps of one device from the first to the last of the row; backwards if the last comes first */

@@ -5,14 +5,22 @@ declare(strict_types=1);
 namespace Tests\Core\Lamp;
 
 use Nailrod\Core\Cause\Cause;
+use Nailrod\Core\Cause\Input;
+use Nailrod\Core\Check\Checks;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Lamp\LampBar;
+use Nailrod\Core\Lamp\LampRules;
 use Nailrod\Core\Lamp\Look;
+use Nailrod\Core\Memory\DeviceAlone;
+use Nailrod\Core\Program\Compiler;
 use Nailrod\Core\Run\Machine;
 use Nailrod\Core\Run\Swap;
+use Nailrod\Core\Set\PartPath;
+use Nailrod\Core\Set\Words;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\Core\DemoSets;
 use Tests\Core\Desk;
 
 final class LampsTest extends TestCase
@@ -46,6 +54,7 @@ final class LampsTest extends TestCase
         yield 'an open stop' => [['stop' => 'cruise', 'is' => 'open'], ['60 lamp d/lamp 1', '70 lamp d/lamp 0']];
         yield 'a contact that is closed' => [['contact' => 'd/b4'], ['80 lamp d/lamp 1', '90 lamp d/lamp 0']];
         yield 'an opposite, as it is found' => [['contact' => 'd/s.down'], ['0 lamp d/lamp 1', '95 lamp d/lamp 0']];
+        yield 'always' => [['always' => true], ['0 lamp d/lamp 1']];
         yield 'a variable within a band' => [['variable' => 'rpm', 'from' => 10, 'to' => 20], ['110 lamp d/lamp 1', '120 lamp d/lamp 0']];
     }
 
@@ -177,5 +186,60 @@ final class LampsTest extends TestCase
         $set = Desk::plain()->saying(['layers' => ['one' => ['name' => 'One', 'place' => 3], 'two' => ['name' => 'Two', 'place' => 1], 'base' => ['name' => 'Flight', 'colour' => 4]]])->assembled();
         $this->assertSame(['base', 'two', 'one'], array_keys($set->layers));
         $this->assertSame(['Flight', 4], [$set->layers['base']->name, $set->layers['base']->colour]);
+    }
+
+    public function test_several_lamps_are_lit_by_one_rule_in_one_colour_and_pattern(): void
+    {
+        $set = DemoSets::skerrywing();
+        $rule = ['lamp' => 'fennel/lamp-1', 'also' => ['fennel/lamp-2', 'fennel/lamp-3', 'fennel/lamp-4', 'fennel/lamp-5'], 'while' => ['layer' => 'water'], 'colour' => 'red', 'pattern' => 'twice'];
+        $own = $set->merged->own->with(PartPath::lamp('five'), $rule);
+        foreach (array_keys($set->lamps) as $id) {
+            $own = $own->without(PartPath::lamp((string) $id));
+        }
+        $set = DemoSets::skerrywing($own);
+        $machine = Machine::start(Compiler::compile($set));
+        $rows = array_values(array_filter(Desk::rows($machine->feed([new Input(10_000, 'fennel/ring', 1), new Input(20_000, 'fennel/ring', 0)])), fn (string $row) => str_contains($row, ' lamp ')));
+        $this->assertSame(['10 lamp fennel/lamp-1 red twice', '10 lamp fennel/lamp-5 red twice', '20 lamp fennel/lamp-1 0'], [$rows[0], $rows[4], $rows[5]]);
+        $this->assertCount(10, $rows);
+        $this->assertSame('Lamp 1, Lamp 2, Lamp 3, Lamp 4 and Lamp 5 are red, in two flashes, while layer On water is live.', (new Words($set))->lampRule($set->lamps['five']));
+        $this->assertSame($rule['also'], $set->lamps['five']->toArray()['also']);
+        $this->assertEquals($rule, $set->lamps['five']->toArray());
+        $this->assertNull($set->lamps['five']->whyNotOn(new DeviceAlone($set, 'fennel/')));
+        $this->assertSame('it lights a lamp of another device too', $set->lamps['five']->whyNotOn(new DeviceAlone($set, 'rowan/')));
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string}> */
+    public static function words(): iterable
+    {
+        yield 'always' => [['lamp' => 'fennel/lamp-1', 'while' => ['always' => true]], 'Lamp 1 is always lit.'];
+        yield 'always, flashing' => [['lamp' => 'fennel/lamp-1', 'while' => ['always' => true], 'colour' => 'green', 'pattern' => 'slow'], 'Lamp 1 is always green, flashing slowly.'];
+        yield 'two, flashing' => [['lamp' => 'fennel/lamp-1', 'also' => ['fennel/lamp-2'], 'while' => ['always' => true], 'brightness' => 40, 'pattern' => 'fast'], 'Lamp 1 and Lamp 2 are always in its colour at 40 %, flashing.'];
+    }
+
+    /** @param array<string, mixed> $rule */
+    #[DataProvider('words')]
+    public function test_a_rule_is_told_in_words(array $rule, string $words): void
+    {
+        $this->assertSame($words, (new Words(DemoSets::skerrywing()))->lampRule(LampRules::read(Node::of($rule))));
+    }
+
+    public function test_a_rule_that_names_a_lamp_twice_or_is_not_always_is_refused(): void
+    {
+        foreach ([['lamp' => 'd/l', 'also' => ['d/l'], 'while' => ['always' => true]], ['lamp' => 'd/l', 'while' => ['always' => false]], ['lamp' => 'd/l', 'while' => ['always' => true], 'pattern' => 'thrice']] as $rule) {
+            try {
+                LampRules::read(Node::of($rule));
+                $this->fail('It was read.');
+            } catch (FormatError $error) {
+                $this->assertMatchesRegularExpression('/each lamp once|expected true|steady/', $error->getMessage());
+            }
+        }
+    }
+
+    public function test_a_colour_that_a_lamp_does_not_have_is_told(): void
+    {
+        $own = DemoSets::skerrywing()->merged->own->with(PartPath::lamp('ring'), ['lamp' => 'rowan/button-1', 'also' => ['rowan/rev-1'], 'while' => ['always' => true], 'colour' => 'white']);
+        $told = array_values(array_filter(Checks::over(DemoSets::skerrywing($own)), fn ($finding) => $finding->kind === 'no such colour'));
+        $this->assertCount(1, $told);
+        $this->assertSame('Rev 1 cannot be white, though a rule asks for it: ring of button 1 and Rev 1 are always white.', $told[0]->sentence);
     }
 }

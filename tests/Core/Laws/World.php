@@ -430,12 +430,13 @@ final class World
     {
         $rules = ['r1' => ['lamps' => ['d/bar-1', 'd/bar-2'], 'shows' => 'v9', 'from' => 0, 'to' => $this->between(1, 5), 'bands' => [['to' => 2, 'colour' => 'green'], ['to' => 9, 'colour' => 'red']], 'coloured' => ['each', 'whole'][$this->between(0, 1)], 'flash_above' => $this->between(1, 4)]];
         foreach (['r2', 'r3'] as $id) {
-            $rules[$id] = ['lamp' => 'd/lamp', 'while' => match ($this->between(0, 3)) {
+            $rules[$id] = ['lamp' => 'd/lamp'] + ($this->chance(25) ? ['also' => ['d/bar-2']] : []) + ['while' => match ($this->between(0, 4)) {
                 0 => ['layer' => $layers[$this->between(0, count($layers) - 1)]],
                 1 => ['flag' => 'f'.$this->between(1, 2), 'is' => ['up', 'down'][$this->between(0, 1)]],
                 2 => ['contact' => 'd/b'.$this->between(1, 3)],
+                3 => ['always' => true],
                 default => $stops === [] ? ['variable' => 'v9', 'from' => 1, 'to' => 3] : ['stop' => $stops[0], 'is' => ['open', 'shut'][$this->between(0, 1)]],
-            }, 'brightness' => $this->between(1, 100)];
+            }, 'brightness' => $this->between(1, 100)] + ($this->chance(30) ? ['pattern' => ['slow', 'fast', 'twice'][$this->between(0, 2)]] : []);
         }
 
         return $rules;
