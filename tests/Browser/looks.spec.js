@@ -20,7 +20,9 @@ for (const scheme of ['light', 'dark']) {
         await page.emulateMedia({ colorScheme: scheme });
         for (const place of PLACES) {
             await show(page, app, place);
-            const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']).analyze();
+            // In the dark nothing but the colours is another.
+            const axe = new AxeBuilder({ page });
+            const { violations } = await (scheme === 'dark' ? axe.withRules(['color-contrast']) : axe.withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])).analyze();
             expect(violations.map(({ id, nodes }) => `${place.join('')}: ${id} ${nodes.map((node) => node.target.join(' ')).slice(0, 3).join(', ')}`)).toEqual([]);
         }
     });
