@@ -30,6 +30,9 @@ final readonly class ListImport
     /** FRESH, KEYS with an id, or the id of the simulator whose newer list it is. */
     public string $for;
 
+    /** What it was said to be taken for, if it cannot be; empty else. */
+    public string $notHere;
+
     /** @var array<string, string> what it can be taken for, in words */
     public array $choices;
 
@@ -61,6 +64,7 @@ final readonly class ListImport
             default => self::FRESH,
         };
         $this->for = isset($this->choices[$for]) ? $for : $usual;
+        $this->notHere = isset($this->choices[$for]) ? '' : $for;
         $this->of = $records[$this->for] ?? null;
         $this->catalogue = $edited[$this->for] ?? match (true) {
             $this->for === self::FRESH && $incoming->kind === Incoming::TABLE => $newer->called($newer->id, $this->nameOfTable()),
@@ -95,10 +99,10 @@ final readonly class ListImport
         return $this->of === null ? null : CatalogueChange::between($this->of->catalogue(), $this->catalogue);
     }
 
-    /** What it does to the sets; null for a simulator that was not at hand. */
+    /** What it does to the sets; null for a simulator that was not at hand, and where nothing is another. */
     public function following(CatalogueStore $store): ?Following
     {
-        return $this->of === null ? null : $store->following($this->of->catalogue(), $this->catalogue);
+        return $this->of === null || $this->change()?->isNothing() !== false ? null : $store->following($this->of->catalogue(), $this->catalogue);
     }
 
     /** The same list after an edit. */

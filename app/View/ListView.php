@@ -32,9 +32,13 @@ final readonly class ListView
 
     private ?Following $following;
 
+    /** @var array<string, string> */
+    private array $marks;
+
     public function __construct(public string $id, public ListImport $list, CatalogueStore $store)
     {
         $this->change = $list->change();
+        $this->marks = self::marks($this->change);
         $this->following = $list->following($store);
     }
 
@@ -61,14 +65,15 @@ final readonly class ListView
     /** "new" or "changed" against the list that is at hand; empty if it is as it is there. */
     public function mark(string $action): string
     {
-        $isIt = fn (Action $one) => $one->id === $action;
+        return $this->marks[$action] ?? '';
+    }
 
-        return match (true) {
-            $this->change === null => '',
-            array_filter($this->change->added, $isIt) !== [] => 'new',
-            array_filter($this->change->changed, fn (array $both) => $isIt($both[1])) !== [] => 'changed',
-            default => '',
-        };
+    /** @return array<string, string> by action */
+    private static function marks(?CatalogueChange $change): array
+    {
+        $ids = fn (array $actions): array => array_map(fn (Action $action) => $action->id, $actions);
+
+        return array_fill_keys($ids($change->added ?? []), 'new') + array_fill_keys($ids(array_column($change->changed ?? [], 1)), 'changed');
     }
 
     /** @return list<string> */

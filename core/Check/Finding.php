@@ -17,7 +17,8 @@ final readonly class Finding
      * @param string       $subject what tells it from others of its kind: an action, an output, a cell
      * @param list<Spot>   $spots   the contacts and axes it is about
      * @param list<string> $actions the actions it is about
-     * @param ?Mend        $mend    null where nobody can say for you
+     * @param ?Mend          $mend  null where nobody can say for you
+     * @param list<PartPath> $parts of the set that it is about, beside those contacts and axes
      */
     public function __construct(
         public string $kind,
@@ -26,6 +27,7 @@ final readonly class Finding
         public array $spots,
         public array $actions = [],
         public ?Mend $mend = null,
+        public array $parts = [],
     ) {}
 
     /** Names it as long as it is there. */
@@ -34,7 +36,7 @@ final readonly class Finding
         return str_replace(' ', '-', $this->kind).':'.$this->subject;
     }
 
-    /** A sum of what it speaks of in a set: what its contacts and axes do, and by which way its actions are told. */
+    /** A sum of what it speaks of in a set: what its contacts and axes do, by which way its actions are told, what its parts say. */
     public function of(BindingSet $set): string
     {
         $of = [];
@@ -43,6 +45,9 @@ final readonly class Finding
         }
         foreach ($this->actions as $action) {
             $of[] = [$action, $set->wayOf($action)?->toArray()];
+        }
+        foreach ($this->parts as $path) {
+            $of[] = [(string) $path, $set->merged->value($path)];
         }
 
         return hash('xxh64', serialize([$this->id(), $of]));

@@ -6,6 +6,7 @@ namespace Nailrod\Core\Check;
 
 use Nailrod\Core\Device\Lamp;
 use Nailrod\Core\Format\Keys;
+use Nailrod\Core\Set\PartPath;
 
 /** A rule that asks a lamp for a colour that it does not have. */
 final class LackingColour implements Check
@@ -25,7 +26,7 @@ final class LackingColour implements Check
                 $lacking = array_filter($rule->lamps(), fn (string $ref) => ! in_array($colour, ($lamps[$ref] ?? null)->colours ?? Lamp::COLOURS, true));
                 if ($lacking !== []) {
                     $names = array_map($desk->set->rig->lampNameOf(...), array_values($lacking));
-                    yield new Finding(self::KIND, $id.'='.$colour, sprintf('%s cannot be %s, though a rule asks for it: %s', implode(' and ', $names), $colour, lcfirst($desk->words->lampRule($rule))), []);
+                    yield new Finding(self::KIND, $id.'='.$colour, sprintf('%s cannot be %s, though a rule asks for it: %s', implode(' and ', $names), $colour, lcfirst($desk->words->lampRule($rule))), [], parts: [PartPath::lamp($id)]);
                 }
             }
         }

@@ -30,24 +30,40 @@ final readonly class Following
     {
         $change = CatalogueChange::between($before, $after);
         $gone = Gone::ofSimulator($change->lost(), $change->lostVariables());
+        $loses = $change->lost() !== [] || $change->lostVariables() !== [];
         $changed = $lines = $of = [];
         foreach (self::parentsFirst($library, $sets, $before->id) as $set) {
             $of[] = $set->id;
+            if (! $loses) {
+                self::mustFit($library, $set, $changed, $after);
+
+                continue;
+            }
             $was = self::assembled($set, new Drafts($library, $changed, $before), new Drafts($library, $changed, $after));
-            $left = $change->lost() === [] && $change->lostVariables() === [] ? $set : (new Removal($was))->of($gone);
+            $left = (new Removal($was))->of($gone);
             $differs = SetDiff::between($set, $left);
             if ($differs !== []) {
                 $changed[$set->id] = $left;
                 $lines[$set->id] = (new Words($was))->lines($differs);
             }
-            try {
-                (new Assembly(new Drafts($library, $changed, $after)))->assemble($left);
-            } catch (FormatError $error) {
-                throw $error->in('the set '.$set->name);
-            }
+            self::mustFit($library, $left, $changed, $after);
         }
 
         return new self($changed, $lines, $of);
+    }
+
+    /**
+     * @param array<string, SetDocument> $changed by id
+     *
+     * @throws FormatError if it does not fit the new list
+     */
+    private static function mustFit(Library $library, SetDocument $set, array $changed, Catalogue $after): void
+    {
+        try {
+            (new Assembly(new Drafts($library, $changed, $after)))->assemble($set);
+        } catch (FormatError $error) {
+            throw $error->in('the set '.$set->name);
+        }
     }
 
     /** As it is under the list that holds; a set that comes back with the list that comes is only whole under that one. */

@@ -32,7 +32,8 @@ final readonly class Played
         }
         $gone = Gone::nothing();
         foreach ($aside as $path) {
-            $gone = $gone->and($path);
+            // A built axis has no contacts, and goes on.
+            $gone = $path->section === 'made' && ($set->made[$path->key] ?? null)?->contacts() === [] ? $gone : $gone->and($path);
         }
         // A macro that depends on a stop that cannot be open is as if it were set aside too.
         foreach (Keys::each($set->macros) as $id => $macro) {
@@ -45,7 +46,7 @@ final readonly class Played
     private function set(): BindingSet
     {
         return $this->set->playing(
-            array_filter($this->set->made, fn (Made $made) => ! $this->gone->isMade($made->id()) || $made->contacts() === []),
+            array_filter($this->set->made, fn (Made $made) => ! $this->gone->isMade($made->id())),
             array_map(fn (Stop $stop) => $this->isAside(PartPath::stop($stop->id)) ? $stop->holdingNothing() : $stop, $this->set->stops),
             array_map($this->macro(...), $this->set->macros),
             $this->chords(),
@@ -96,7 +97,7 @@ final readonly class Played
         $all = [];
         foreach (Keys::each($this->set->cells) as $layer => $cells) {
             foreach (Keys::each($cells) as $ref => $cell) {
-                if (! $this->gone->isInput($ref) || isset($this->set->rig->axes[$ref])) {
+                if (! $this->gone->isInput($ref)) {
                     $all[$layer][$ref] = $this->cell(PartPath::cell($layer, $ref), $cell);
                 }
             }

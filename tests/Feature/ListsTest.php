@@ -168,7 +168,8 @@ final class ListsTest extends TestCase
         $this->assertSame('look left', $this->list('quay-cable')->actions['look-left']->role);
         // The same file once more changes nothing; as a new simulator it comes beside it.
         $again = (string) $this->from('/sets/quay-cable/sets')->post('/import', ['file' => UploadedFile::fake()->createWithContent('quay-and-cable-2.csv', $csv."Whistle,W,\n")])->headers->get('Location');
-        $this->take($again, [])->assertSessionHas('said', 'Nothing to change: it is so already.');
+        $this->take($again, [])->assertRedirect($again.'?for=quay-cable')->assertSessionHas('said', 'Nothing to change: it is so already.');
+        $this->get($again.'?for=nowhere')->assertSee('The address names a use that is not here. It is shown as Quay &amp; Cable: a newer list', false);
         $fresh = (string) $this->from('/sets/quay-cable/sets')->post('/import', ['file' => UploadedFile::fake()->createWithContent('harbour.csv', $csv)])->headers->get('Location');
         $this->take($fresh.'?for='.urlencode(ListImport::FRESH), ['name' => 'Harbour', 'parent' => ''])->assertRedirect('/sets/harbour/plan');
         $this->assertSame(['harbour', 'harbour'], [$this->current('harbour')->catalogue?->id, $this->current('harbour')->catalogue?->name]);

@@ -48,18 +48,20 @@ final class ListController
             if ($list->of === null) {
                 return $this->here($import, $this->imports->takeList($list->catalogue, ImportController::nameOf($request), ImportController::parentOf($request)));
             }
+            if ($list->change()?->isNothing() === true) {
+                return redirect()->route('import.show', ['import' => $import, 'for' => $list->for], 303)->with('said', 'Nothing to change: it is so already.');
+            }
             $following = $list->following($this->catalogues);
             if (ListImport::seen($following) !== $request->string('seen')->toString()) {
                 $this->imports->say($import, $list);
 
                 return redirect()->route('import.show', ['import' => $import, 'for' => $list->for], 303)->withFragment('does')->with('said', 'Nothing is taken yet: look at what this takes from your sets, then take it.');
             }
-            $before = $list->of->head_id;
             $revision = $this->catalogues->change($list->of->id, $request->integer('head'), $list->catalogue);
             $this->imports->forget($import);
             $set = $list->from ?? SetRecord::query()->whereIn('id', $following->of ?? [])->where('removed', false)->value('id');
 
-            return redirect()->route($set === null ? 'home' : 'actions', $set === null ? [] : $set, 303)->with('said', $revision->id === $before ? 'Nothing to change: it is so already.' : $revision->sentence);
+            return redirect()->route($set === null ? 'home' : 'actions', $set === null ? [] : $set, 303)->with('said', $revision->sentence);
         });
     }
 

@@ -3,6 +3,7 @@
 @php($text = fn (string $name, string $now) => old(str_replace(['[', ']'], ['.', ''], $name), $now))
 <x-plain :title="$list->name" scripts>
     <h1>{{ $list->from !== null ? $list->name : 'A list of actions' }}@if ($list->from === null) <span class="column__note">{{ $list->name }}</span>@endif</h1>
+    @if ($list->notHere !== '')<p class="says says--warn">The address names a use that is not here. It is shown as {{ $list->choices[$list->for] }}.</p>@endif
     @if ($list->from === null)
         <form action="{{ route('import.show', $view->id) }}" class="list__for">
             <label class="field"><span>This is</span><select name="for">{{ App\Forms\Options::of($list->choices, $list->for) }}</select></label>

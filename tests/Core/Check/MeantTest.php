@@ -87,6 +87,16 @@ final class MeantTest extends TestCase
         $this->assertCount(1, Report::of(self::of($meant->renamed('Skerrywing, mine')))->meant);
     }
 
+    public function test_what_is_told_of_a_lamp_rule_comes_back_when_the_rule_is_another(): void
+    {
+        $rule = ['lamp' => 'rowan/rev-1', 'while' => ['always' => true], 'colour' => 'white'];
+        $set = self::of(DemoSets::skerrywing()->merged->own->with(PartPath::lamp('ring'), $rule));
+        $finding = array_values(array_filter(Report::of($set)->told, fn (Finding $one) => $one->kind === 'no such colour'))[0];
+        $meant = self::meant($set, $finding);
+        $this->assertSame(['no such colour'], self::kinds(self::of($meant))[1]);
+        $this->assertSame([], self::kinds(self::of($meant->with(PartPath::lamp('ring'), ['lamp' => 'rowan/rev-2'] + $rule)))[1]);
+    }
+
     public function test_a_mark_says_what_it_is_of_and_why(): void
     {
         $set = DemoSets::skerrywing();

@@ -94,6 +94,14 @@ final class AsideTest extends TestCase
         $this->assertSame(['20 button 5 1', '30 button 5 0'], $aside->play('0 a 0', '10 a 1000', '20 b1 1', '30 b1 0'));
     }
 
+    public function test_a_built_axis_goes_on_whatever_a_file_says_of_it(): void
+    {
+        $desk = Desk::plain()->saying(['made' => ['both' => ['name' => 'Both', 'kind' => 'larger', 'of' => ['d/a', 'd/b']]], 'cells' => ['base' => ['made/both' => ['outputs' => [['kind' => 'axis', 'number' => 3]]]]]]);
+        $run = ['0 a 0', '0 b 0', '10 a 1000'];
+        $this->assertContains('10 axis 3 65535', $desk->play(...$run));
+        $this->assertSame($desk->play(...$run), $desk->saying(['aside' => ['made' => ['both' => self::REST]]])->play(...$run));
+    }
+
     public function test_a_lamp_rule_set_aside_lights_nothing(): void
     {
         $desk = Desk::plain()->saying(['lamps' => ['l' => ['lamp' => 'd/lamp', 'while' => ['layer' => 'base']]]]);
