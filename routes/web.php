@@ -100,6 +100,8 @@ Route::prefix('sets/{set}')->where(['set' => '[a-z0-9_-]+'])->group(function ():
     Route::post('cells/behave', [CellController::class, 'behave'])->name('cell.behave');
     Route::post('cells/depend', [CellController::class, 'dependOn'])->name('cell.depend');
     Route::post('cells/chord', [CellController::class, 'chord'])->name('cell.chord');
+    Route::post('cells/as', [CellController::class, 'doAs'])->name('cell.as');
+    Route::post('cells/chord/time', [CellController::class, 'timeChord'])->name('cell.time-chord');
     Route::post('cells/chord/remove', [CellController::class, 'removeChord'])->name('cell.remove-chord');
     Route::post('flags', [CellController::class, 'addFlag'])->name('flag.add');
     Route::post('cells/hand-over', [CellController::class, 'handOver'])->name('cell.hand-over');

@@ -27,8 +27,24 @@ final class Offered
      */
     public static function toContacts(BindingSet $set): array
     {
-        $all = Outputs::ofContacts() + self::macros();
+        return self::thatSetHas($set, Outputs::ofContacts() + self::macros());
+    }
 
+    /**
+     * @return array<string, class-string<Kind>> by kind
+     */
+    public static function toChords(BindingSet $set): array
+    {
+        return self::thatSetHas($set, Outputs::ofContacts());
+    }
+
+    /**
+     * @param array<string, class-string<Kind>> $all
+     *
+     * @return array<string, class-string<Kind>>
+     */
+    private static function thatSetHas(BindingSet $set, array $all): array
+    {
         return $set->macros === [] ? array_filter($all, fn (string $class) => ! isset($class::fields()->all[NamesPart::MACRO])) : $all;
     }
 
@@ -42,11 +58,5 @@ final class Offered
     private static function macros(): array
     {
         return array_filter(Behaviours::all(), fn (string $class) => is_subclass_of($class, PlaysItsMacro::class));
-    }
-
-    /** What the input of a field of one kind is called, where all kinds are offered in one form. */
-    public static function input(string $kind, string $field): string
-    {
-        return InputNames::of(self::all())->names[$kind][$field];
     }
 }

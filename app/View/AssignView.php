@@ -17,12 +17,12 @@ use Nailrod\Core\Device\Device;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Type\Reference;
 use Nailrod\Core\Layer\Layer;
+use Nailrod\Core\Memory\DeviceMapping;
 use Nailrod\Core\Output\Output;
 use Nailrod\Core\Plan\LayerMap;
 use Nailrod\Core\Set\Advice;
 use Nailrod\Core\Set\BetterWay;
 use Nailrod\Core\Set\Cell;
-use Nailrod\Core\Set\Chord;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\Transfers;
 
@@ -114,7 +114,20 @@ final readonly class AssignView
             $troubles[] = sprintf('%s in %s drives the same output.', $this->nameOf($ref), $set->layers[$layer]->name);
         }
 
-        return $troubles;
+        return [...$troubles, ...$this->notKept()];
+    }
+
+    /** @return list<string> macros that the picked cell plays and the memory of its device cannot keep */
+    private function notKept(): array
+    {
+        $plays = $this->picked()?->plays() ?? [];
+        $device = $this->device;
+        if ($plays === [] || $device === null || $device->memory === null) {
+            return [];
+        }
+        $why = array_intersect_key(DeviceMapping::macrosLeftOut($this->place->set, $device), array_flip($plays));
+
+        return array_map(fn (string $id) => sprintf('%s cannot keep macro %s: %s.', $device->name, $this->place->set->macros[$id]->name, $why[$id]), Keys::of($why));
     }
 
     /** Is the picked contact the one that holds this layer, so that what the layer says of it never comes? */
@@ -162,42 +175,23 @@ final readonly class AssignView
     }
 
     /** What one of several outputs is for, where the behaviour tells them apart. */
-    public function roleOf(int $output): string
+    public function roleOf(Cell $cell, int $output): string
     {
-        $behaviour = $this->picked()?->behaviour;
-        $role = $behaviour instanceof PlacesOutputs ? $behaviour->roleOf($output) : '';
+        $role = $cell->behaviour instanceof PlacesOutputs ? $cell->behaviour->roleOf($output) : '';
 
         return $role === '' ? '' : $role.': ';
     }
 
-    /** @return array<string, Chord> chords of the picked layer that the picked contact is part of, by id */
-    public function chords(): array
+    /** What the picked contact does together with others, or as another one. */
+    public function beside(): AssignBeside
     {
-        return array_filter($this->place->set->chords[$this->layer] ?? [], fn (Chord $chord) => in_array($this->ref, $chord->of, true));
+        return new AssignBeside($this->place->set, $this->device->id ?? '', $this->layer, $this->ref, $this->fieldInput());
     }
 
-    /** @return array<string, string> contacts of the same device that can be pressed together with the picked one, by reference */
-    public function others(): array
+    /** What an assignment depends on, and can be made to. */
+    public function conditions(Cell $cell): Conditions
     {
-        $others = [];
-        foreach ($this->device?->contacts() ?? [] as $contact) {
-            if ($contact->ref !== $this->ref && $contact->isReported()) {
-                $others[$contact->ref] = $this->nameOf($contact->ref);
-            }
-        }
-
-        return $others;
-    }
-
-    /** @return array<string, string> what an assignment can depend on, in words by what the form sends */
-    public function conditions(): array
-    {
-        return Conditions::ofSet($this->place->set) + Conditions::ofGame($this->place->set);
-    }
-
-    public function conditionOf(Cell $cell): string
-    {
-        return Conditions::chosen($cell->when);
+        return new Conditions($this->place->set, $cell->when);
     }
 
     public function pickedOutput(): ?Output

@@ -4,47 +4,87 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use Nailrod\Core\Action\Variable;
 use Nailrod\Core\Condition\Condition;
+use Nailrod\Core\Condition\Conditions as Questions;
+use Nailrod\Core\Condition\Joined;
+use Nailrod\Core\Condition\Question;
+use Nailrod\Core\Condition\VariableIs;
 use Nailrod\Core\Format\Keys;
+use Nailrod\Core\Format\Node;
+use Nailrod\Core\Format\Type\Choice;
+use Nailrod\Core\Format\Type\Id;
 use Nailrod\Core\Set\BindingSet;
+use Nailrod\Core\Set\SetNames;
 
 /** What something can be made to depend on, to choose from; `App\Http\Requests\ReadsCondition` reads what was chosen. */
-final class Conditions
+final readonly class Conditions
 {
-    /**
-     * Flags and stops.
-     *
-     * @return array<string, string> in words by what the form sends
-     */
-    public static function ofSet(BindingSet $set): array
-    {
-        $conditions = [];
-        foreach (Keys::each($set->flags) as $id => $name) {
-            $conditions += ['flag '.$id.' up' => 'only while '.$name.' is up', 'flag '.$id.' down' => 'only while '.$name.' is down'];
-        }
-        foreach ($set->stops as $stop) {
-            $conditions += ['stop '.$stop->id.' open' => 'only while '.$stop->name.' is open', 'stop '.$stop->id.' shut' => 'only while '.$stop->name.' is shut'];
-        }
+    public function __construct(private BindingSet $set, public ?Condition $when) {}
 
-        return $conditions;
-    }
-
-    /** @return array<string, string> variables of the simulator, to be compared with a number, by what the form sends */
-    public static function ofGame(BindingSet $set): array
+    /** @return array<string, string> all that can be asked, in words by what the form sends */
+    public function offered(): array
     {
-        $conditions = [];
-        foreach ($set->catalogue->variables ?? [] as $variable) {
-            foreach ($variable->gauge === null ? Condition::COMPARES : [] as $compare) {
-                $conditions['variable '.$variable->id.' '.$compare] = 'only while '.$variable->name.' '.$compare;
+        $offered = [];
+        foreach (Questions::all() as $sort => $class) {
+            $is = $class::fields()->all['is']->type;
+            $words = $is instanceof Choice ? Keys::of($is->words) : [];
+            foreach ($this->things(Questions::asksFor($class)) as $id) {
+                foreach ($words as $word) {
+                    $offered[$sort.' '.$id.' '.$word] = $this->inWords($class, [$sort => $id, 'is' => $word]);
+                }
             }
         }
 
-        return $conditions;
+        return $offered;
     }
 
-    /** What the form sends for this one; empty for always. */
-    public static function chosen(?Condition $when): string
+    /**
+     * @param class-string<Question> $class
+     * @param array<string, string>  $said
+     */
+    private function inWords(string $class, array $said): string
     {
-        return $when === null ? '' : implode(' ', [$when->sort, $when->name, $when->is]);
+        $names = new SetNames($this->set);
+        if (isset($class::fields()->all['to'])) {
+            return 'only while '.$names->of(Questions::asksFor($class), $said[$class::sort()]).' '.$said['is'];
+        }
+
+        return 'only while '.$class::from($class::fields()->read(Node::of($said)))->inWords($names);
+    }
+
+    /** @return list<string> ids of what the set or its simulator has of a sort */
+    private function things(string $sort): array
+    {
+        return Keys::of(match ($sort) {
+            Id::FLAG => $this->set->flags,
+            Id::STOP => $this->set->stops,
+            Id::LAYER => count($this->set->layers) > 1 ? $this->set->layers : [],
+            default => array_filter($this->set->catalogue->variables ?? [], fn (Variable $variable) => $variable->gauge === null),
+        });
+    }
+
+    /** @return list<?Question> the rows of the form: what is asked, and one more */
+    public function rows(): array
+    {
+        return array_slice([...$this->when?->questions() ?? [], null], 0, Joined::MOST);
+    }
+
+    /** What the form sends for this one; empty for none. */
+    public static function chosen(?Question $question): string
+    {
+        return $question === null ? '' : implode(' ', [$question::sort(), $question->name(), $question->is()]);
+    }
+
+    /** The number that it compares with; null if it compares with none. */
+    public static function number(?Question $question): ?float
+    {
+        return $question instanceof VariableIs ? $question->to() : null;
+    }
+
+    /** How several are joined; null if they are not several. */
+    public function how(): ?string
+    {
+        return $this->when instanceof Joined ? $this->when->how() : null;
     }
 }

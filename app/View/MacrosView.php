@@ -13,6 +13,7 @@ use App\Sets\Layouts;
 use Nailrod\Core\Macro\Bar;
 use Nailrod\Core\Macro\Macro;
 use Nailrod\Core\Macro\Timeline;
+use Nailrod\Core\Memory\DeviceMapping;
 use Nailrod\Core\Output\ActionOutput;
 use Nailrod\Core\Output\LetGo;
 use Nailrod\Core\Output\Outputs;
@@ -107,15 +108,24 @@ final readonly class MacrosView
         return ($this->place->set->layouts[$bar->layout] ?? null)?->missing($bar->text) ?? [];
     }
 
-    /** @return array<string, string> flags that a macro can depend on, in words by what the form sends */
-    public function conditions(): array
+    /** @return list<string> which devices that play the macro cannot keep it, and why */
+    public function leftOut(): array
     {
-        return ['' => 'always'] + Conditions::ofSet($this->place->set);
+        $sentences = [];
+        foreach ($this->place->set->rig->devices as $device) {
+            $why = $device->memory === null || $this->macro === null ? null : DeviceMapping::macrosLeftOut($this->place->set, $device)[$this->macro->id] ?? null;
+            if ($why !== null) {
+                $sentences[] = $device->name.' cannot keep it: '.$why.'.';
+            }
+        }
+
+        return $sentences;
     }
 
-    public function condition(): string
+    /** What the macro depends on, and can be made to. */
+    public function conditions(): Conditions
     {
-        return Conditions::chosen($this->macro?->when);
+        return new Conditions($this->place->set, $this->macro?->when);
     }
 
     public function fieldInput(): FieldInput

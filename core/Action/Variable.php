@@ -90,9 +90,14 @@ final readonly class Variable
 
     public function show(float $value): string
     {
-        $steps = $value - $this->low;
-        $word = floor($steps) === $steps ? $this->words[(int) $steps] ?? null : null;
+        return $this->word($value) ?? number_format($value, $this->decimals, '.', ' ').($this->unit === '' ? '' : ' '.$this->unit);
+    }
 
-        return $word ?? number_format($value, $this->decimals, '.', ' ').($this->unit === '' ? '' : ' '.$this->unit);
+    /** What this value is called: "cast off"; null if it has no word. */
+    public function word(float $value): ?string
+    {
+        $steps = $value - $this->low;
+
+        return floor($steps) === $steps ? $this->words[(int) $steps] ?? null : null;
     }
 }

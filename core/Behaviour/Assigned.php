@@ -30,12 +30,25 @@ final class Assigned
         public readonly Behaviour $behaviour,
         public readonly array $outputs,
         public readonly array $actions,
+        private readonly ?int $by = null,
     ) {}
+
+    /** The same, pressed by another contact that does as this one does: what that press holds is held by a source of its own. */
+    public function by(int $contact): self
+    {
+        return new self($this->id, $this->behaviour, $this->outputs, $this->actions, $contact);
+    }
 
     /** The name under which it holds its output. */
     public function source(int $output): string
     {
-        return $this->sources[$output] ??= $this->id.':'.$output;
+        return $this->sources[$output] ??= $this->holder().':'.$output;
+    }
+
+    /** The name under which it holds a macro. */
+    public function holder(): string
+    {
+        return $this->id.($this->by === null ? '' : '@'.$this->by);
     }
 
     /** That its behaviour is at work, always in the same words; made once. */

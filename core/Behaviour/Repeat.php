@@ -20,7 +20,7 @@ use Nailrod\Core\Format\Type\Number;
  * A pulse at the press, one after the delay, then one every period: while the contact is held, or until it is pressed
  * again. At the end a running pulse finishes.
  */
-final readonly class Repeat implements Latches, TimedBehaviour
+final readonly class Repeat implements JoinsPresses, Latches, TimedBehaviour
 {
     use IsKind;
     use TakesAnyOutput;
@@ -96,6 +96,11 @@ final readonly class Repeat implements Latches, TimedBehaviour
     public function sendsAllAtOnce(): bool
     {
         return true;
+    }
+
+    public function joinsPresses(): bool
+    {
+        return ! $this->isLatched;
     }
 
     public function press(Engine $run, Assigned $assigned, Cause $cause, bool $found): void

@@ -21,7 +21,7 @@ use Nailrod\Core\Format\Type\Whole;
  * out; the double is sent at the second press, whose further hold counts for nothing. Without a long every release is a
  * short.
  */
-final readonly class ShortLongDouble implements HasPresets, PlacesOutputs, TimedBehaviour
+final readonly class ShortLongDouble implements HasPresets, JoinsPresses, PlacesOutputs, TimedBehaviour
 {
     use IsKind;
     use TakesAnyOutput;
@@ -150,6 +150,11 @@ final readonly class ShortLongDouble implements HasPresets, PlacesOutputs, Timed
     public function sendsAllAtOnce(): bool
     {
         return false;
+    }
+
+    public function joinsPresses(): bool
+    {
+        return true;
     }
 
     public function press(Engine $run, Assigned $assigned, Cause $cause, bool $found): void

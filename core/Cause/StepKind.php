@@ -18,6 +18,8 @@ enum StepKind: string
     case AxisSends = 'axis';
     case Macro = 'macro';
     case Chord = 'chord';
+    case DoesAs = 'as';
+    case Otherwise = 'otherwise';
     case Builds = 'builds';
     case ReturnsToRest = 'rests';
     case GoesLive = 'goes-live';

@@ -23,8 +23,10 @@ final class Checks
         ShortPulse::class,
         TwiceInLayer::class,
         HalfPair::class,
+        AsAndAs::class,
         EssentialMissing::class,
         LackingColour::class,
+        ContradictingLamps::class,
     ];
 
     /** So many findings of one sort are told; when they are mended, the next ones come. */

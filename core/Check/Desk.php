@@ -16,6 +16,7 @@ use Nailrod\Core\Plan\Reach;
 use Nailrod\Core\Plan\Spot;
 use Nailrod\Core\Plan\WayChoice;
 use Nailrod\Core\Set\BindingSet;
+use Nailrod\Core\Set\Cell;
 use Nailrod\Core\Set\Edits;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\Played;
@@ -64,10 +65,26 @@ final class Desk
      */
     public function outputs(): \Generator
     {
+        foreach ($this->assignments() as [$spot, $cell]) {
+            foreach ($cell->outputs as $output) {
+                yield [$spot, $output];
+            }
+        }
+    }
+
+    /**
+     * Every assignment of a cell, also what it does otherwise: where it is, what it does, how it is edited, and the key of
+     * a finding about it.
+     *
+     * @return \Generator<array{Spot, Cell, Edits, string}>
+     */
+    public function assignments(): \Generator
+    {
         foreach (Keys::each($this->set->cells) as $layer => $cells) {
-            foreach ($cells as $ref => $cell) {
-                foreach ($cell->outputs as $output) {
-                    yield [new Spot((string) $layer, (string) $ref), $output];
+            foreach (Keys::each($cells) as $ref => $cell) {
+                $spot = new Spot($layer, $ref);
+                foreach ($cell->either() as $i => $one) {
+                    yield [$spot, $one, $i === 0 ? $this->edits : $this->edits->otherwise(), $spot.($i === 0 ? '' : ' otherwise')];
                 }
             }
         }

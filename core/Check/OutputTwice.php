@@ -37,7 +37,7 @@ final class OutputTwice implements Check
         $spots = [new Spot(...explode('/', $one, 2)), new Spot(...explode('/', $other, 2))];
         $actions = $driven = [];
         foreach ($spots as $i => $spot) {
-            foreach ($desk->set->cell($spot->layer, $spot->ref)->outputs ?? [] as $output) {
+            foreach ($desk->set->cell($spot->layer, $spot->ref)?->outputsOfEither() ?? [] as $output) {
                 $leaving = $desk->leaving($output);
                 $driven[$i][$leaving === null ? '' : $desk->words->output($leaving)] = $output;
                 if ($output instanceof MeansAction) {

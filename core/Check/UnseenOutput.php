@@ -21,21 +21,21 @@ final class UnseenOutput implements Check
                 yield new Finding(self::KIND, $action->id, sprintf('%s is reached by %s, but %s.', $action->name, $desk->words->output($way), $this->sees($desk, $way)), $desk->reach->spots($action->id), [$action->id], $desk->otherWay($action));
             }
         }
-        foreach ($desk->outputs() as [$spot, $output]) {
-            if ($desk->catalogue->sees($output) || ! $output instanceof IsNumbered) {
-                continue;
+        foreach ($desk->assignments() as [$spot, $cell, $edits, $key]) {
+            foreach ($cell->outputs as $output) {
+                if ($output instanceof IsNumbered && ! $desk->catalogue->sees($output)) {
+                    $free = (new OutputUse($desk->kept))->numbers($output::class)->lowest();
+                    $instead = $free === null ? null : $output->numbered($free);
+                    yield new Finding(
+                        self::KIND,
+                        $key,
+                        sprintf('%s drives %s, but %s.', $desk->at($spot), $desk->words->output($output), $this->sees($desk, $output)),
+                        [$spot],
+                        [],
+                        $instead === null ? null : new Mend('Drive '.$desk->words->output($instead).' instead', fn () => $edits->assign($spot->layer, $spot->ref, $cell->behaviour, array_map(fn (Output $one) => $one == $output ? $instead : $one, $cell->outputs))),
+                    );
+                }
             }
-            $free = (new OutputUse($desk->kept))->numbers($output::class)->lowest();
-            $instead = $free === null ? null : $output->numbered($free);
-            $cell = $desk->set->cell($spot->layer, $spot->ref);
-            yield new Finding(
-                self::KIND,
-                (string) $spot,
-                sprintf('%s drives %s, but %s.', $desk->at($spot), $desk->words->output($output), $this->sees($desk, $output)),
-                [$spot],
-                [],
-                $instead === null || $cell === null ? null : new Mend('Drive '.$desk->words->output($instead).' instead', fn () => $desk->edits->assign($spot->layer, $spot->ref, $cell->behaviour, array_map(fn (Output $one) => $one == $output ? $instead : $one, $cell->outputs))),
-            );
         }
     }
 

@@ -12,7 +12,7 @@ final readonly class ConditionType implements Type
 {
     public function read(Node $node): Condition
     {
-        return Condition::read($node);
+        return Conditions::read($node);
     }
 
     public function schema(): array

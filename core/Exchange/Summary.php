@@ -64,7 +64,7 @@ final class Summary
         foreach ($byDevice as $device => $refs) {
             $lines[] = (string) $device;
             foreach ($refs as $ref) {
-                $ways = array_filter(array_map(fn (Output $output) => $set->actionOf($output) === null ? '' : self::way($set, $words, $output), $cells[$ref]->outputs));
+                $ways = array_filter(array_map(fn (Output $output) => $set->actionOf($output) === null ? '' : self::way($set, $words, $output), $cells[$ref]->outputsOfEither()));
                 $lines[] = sprintf('  %s %s: %s%s', $set->rig->numberOf($ref).str_repeat(' ', max(0, self::NUMBER - mb_strlen($set->rig->numberOf($ref)))), $set->rig->nameOf($ref), $words->brief($cells[$ref]).($set->isAside(PartPath::cell($layer, $ref)) ? ', set aside' : ''), $ways === [] ? '' : ' ('.implode(', ', $ways).')');
             }
         }

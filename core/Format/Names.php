@@ -9,4 +9,7 @@ interface Names
 {
     /** @param string $sort one of Type\Id's and Type\Reference's */
     public function of(string $sort, string $id): string;
+
+    /** What a value of a variable is called: "cast off", else the number. */
+    public function value(string $variable, float $value): string;
 }

@@ -11,4 +11,9 @@ final readonly class PlainNames implements Names
     {
         return $id;
     }
+
+    public function value(string $variable, float $value): string
+    {
+        return (string) json_encode(round($value, 6));
+    }
 }

@@ -68,7 +68,7 @@ final readonly class LampBar implements LampRule
             Field::given('from', 'None is lit at', new Number, 'Its value at which none is lit.', 0),
             Field::given('to', 'All are lit at', new Number, 'Its value at which all are lit, above the other one.', 100),
             Field::usually([], 'bands', 'Band', new Bands, 'Colours by bands of the value; the last one goes on beyond its end.'),
-            Field::usually('each', 'coloured', 'Colour of each lamp', Choice::said(['each' => 'that of its own band', 'whole' => 'that of the highest band']), 'Has each lamp the colour of its own band, or all that is lit the colour of the band in which the value lies?'),
+            Field::usually('each', 'coloured', 'Colour of each lamp', Choice::said(['each' => 'that of its own band', 'whole' => 'that of the band reached']), 'Has each lamp the colour of its own band, or all that is lit the colour of the band in which the value lies?'),
             Field::usually(null, 'flash_above', 'Flashes above (empty: never)', new Number, 'The value above which all that is lit flashes.', 90),
             ...Look::fields(false),
         );
@@ -82,6 +82,14 @@ final readonly class LampBar implements LampRule
         $bar = new self($lamps, $given->text('shows'), $given->number('from'), $given->number('to'), $given->bands('bands'), $given->text('coloured') === 'whole', $given->numberOrNull('flash_above'), Look::of($given));
 
         return $bar->high <= $bar->low ? throw $given->refuse('to', 'a number above '.json_encode($bar->low)) : $bar;
+    }
+
+    /** A lamp of a row is lit from its place on. */
+    public function shows(string $lamp): Shows
+    {
+        $place = $this->placeOf((int) array_search($lamp, $this->lamps, true));
+
+        return new Shows($this->look->coloured($this->colourAt($place), false), 'variable', $this->variable, true, $place, INF);
     }
 
     public function look(): Look
@@ -125,7 +133,7 @@ final readonly class LampBar implements LampRule
             $names->of(Id::VARIABLE, $this->variable),
             json_encode($this->low),
             json_encode($this->high),
-            $bands === [] ? '' : ', '.implode(', ', $bands).($this->isWhole ? ', the whole bar in the colour of its highest lamp' : ''),
+            $bands === [] ? '' : ', '.implode(', ', $bands).($this->isWhole ? ', all that is lit in the colour of the band reached' : ''),
             $this->flashAbove === null ? '' : ', flashing above '.json_encode($this->flashAbove),
             $this->look->brightness === Look::FULL ? '' : ', at '.$this->look->brightness.' %',
         );

@@ -37,6 +37,9 @@ interface LampRule
     /** @return array<string, Look> by lamp, those that are lit just now */
     public function lit(RunView $run): array;
 
+    /** @param string $lamp reference of one of its lamps: how it lights it, and while what */
+    public function shows(string $lamp): Shows;
+
     /** How its lamps are lit, where it does not say otherwise. */
     public function look(): Look;
 

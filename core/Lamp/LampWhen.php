@@ -70,6 +70,11 @@ final readonly class LampWhen implements LampRule
         return new self($lamps, $sort, $name, $is, $from, $to, Look::of($given));
     }
 
+    public function shows(string $lamp): Shows
+    {
+        return new Shows($this->look, $this->sort, $this->name, $this->is, $this->from, $this->to);
+    }
+
     public function look(): Look
     {
         return $this->look;
@@ -116,7 +121,7 @@ final readonly class LampWhen implements LampRule
             'flag' => $name.' is '.($this->is ? 'up' : 'down'),
             'contact' => $name.' is closed',
             Seen::ALWAYS => '',
-            default => $name.' is from '.json_encode($this->from).' to '.json_encode($this->to),
+            default => $name.' is '.($this->from === $this->to ? $names->value($this->name, $this->from) : 'from '.json_encode($this->from).' to '.json_encode($this->to)),
         };
 
         $lamps = array_map(fn (string $lamp) => $names->of(Reference::LAMP, $lamp), $this->lamps);

@@ -46,7 +46,7 @@ final readonly class OutOfStep
         $advice = new Advice($this->set);
         foreach ($this->set->cells as $cells) {
             foreach ($cells as $ref => $cell) {
-                foreach ($cell->outputs as $output) {
+                foreach ($cell->outputsOfEither() as $output) {
                     $control = $advice->flips((string) $ref, $output)?->effect->variable === $variable ? $this->set->rig->controlOf((string) $ref) : null;
                     if ($control !== null) {
                         $switches[$control->contacts[0]->ref] = $control->name;

@@ -59,12 +59,7 @@ final readonly class DeviceAlone implements DeviceByItself
     /** Why a condition cannot be judged by the device alone; null if it can. */
     public function whyNotWhen(?Condition $when): ?string
     {
-        return match (true) {
-            $when?->sort === 'variable' => 'only Nailrod itself knows the variable that it depends on',
-            $when?->sort === 'stop' && ! $this->hasStop($when->name) => 'it depends on a stop of another device',
-            $when?->sort === 'flag' && ! $this->raises($when->name) => 'it depends on a flag that another device raises',
-            default => null,
-        };
+        return $when?->whyNotOn($this);
     }
 
     /** Can it play a macro by itself, with all its steps? */

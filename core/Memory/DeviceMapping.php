@@ -41,8 +41,12 @@ final readonly class DeviceMapping
         $document = SetDocument::read(Node::of([
             'format' => SetDocument::FORMAT, 'version' => 1, 'id' => $set->merged->own->id, 'name' => $set->merged->own->name, 'devices' => [$device->id],
         ]));
+        $reasons = [];
         $leftOut = self::aside($kept, new DeviceAlone($kept, $device->id.'/'));
-        $macros = self::macros($set, $device, $alone, $leftOut);
+        $macros = self::macros($set, $device, $alone, $reasons);
+        foreach ($reasons as $id => $reason) {
+            $leftOut[] = 'Macro '.$set->macros[$id]->name.': '.$reason;
+        }
         foreach ($set->merged->parts() as $part) {
             $path = $part->path;
             $value = match ($path->section) {
@@ -130,7 +134,11 @@ final readonly class DeviceMapping
         if ($cell->isNothing()) {
             return ['nothing' => true];
         }
-        $depends = $alone->whyNotWhen($cell->when);
+        $depends = match (true) {
+            $cell->as !== null => 'it does as '.$set->rig->nameOf($cell->as).' does, which the device cannot',
+            $cell->otherwise !== null => 'the device has nothing that it does otherwise',
+            default => $alone->whyNotWhen($cell->when),
+        };
         if ($depends !== null || ($cell->behaviour instanceof PlaysItsMacro && ! isset($macros[$cell->behaviour->macro()]))) {
             $leftOut[] = sprintf('%s, layer %s: %s', $set->rig->nameOf($ref), $set->layers[$path->key]->name, $depends ?? 'its macro is not on the device');
 
@@ -156,11 +164,11 @@ final readonly class DeviceMapping
     /**
      * The macros that contacts of the device play, with actions replaced by their ways and texts by keys, as many as it holds.
      *
-     * @param list<string> $leftOut
+     * @param array<string, string> $reasons why a macro is left out, by id
      *
      * @return array<string, array<string, mixed>> by id
      */
-    private static function macros(BindingSet $set, Device $device, DeviceAlone $alone, array &$leftOut): array
+    private static function macros(BindingSet $set, Device $device, DeviceAlone $alone, array &$reasons): array
     {
         $macros = [];
         foreach (self::played($set, $alone) as $id) {
@@ -174,7 +182,7 @@ final readonly class DeviceMapping
                 default => null,
             };
             if ($reason !== null) {
-                $leftOut[] = 'Macro '.$macro->name.': '.$reason;
+                $reasons[$id] = $reason;
 
                 continue;
             }
@@ -187,6 +195,16 @@ final readonly class DeviceMapping
         }
 
         return $macros;
+    }
+
+    /** @return array<string, string> why the device cannot keep macros that its contacts play, by id */
+    public static function macrosLeftOut(BindingSet $kept, Device $device): array
+    {
+        $set = Played::of($kept);
+        $reasons = [];
+        self::macros($set, $device, new DeviceAlone($set, $device->id.'/'), $reasons);
+
+        return $reasons;
     }
 
     /** @return list<string> ids of the macros that contacts of the device play, start or stop, in file order */
@@ -232,13 +250,19 @@ final readonly class DeviceMapping
     private static function chord(BindingSet $set, PartPath $path, DeviceAlone $alone, array &$leftOut): ?array
     {
         $chord = $set->chords[$path->key][(string) $path->inner] ?? null;
-        if ($chord === null || array_filter($chord->of, fn (string $ref) => ! $alone->isOwn($ref)) !== []) {
+        $away = array_filter($chord->of ?? [], fn (string $ref) => ! $alone->isOwn($ref));
+        if ($chord === null || count($away) === count($chord->of)) {
             return null;
         }
+        $cannot = match (true) {
+            $away !== [] => $set->rig->fullNameOf(array_values($away)[0]).' is on another device',
+            $chord->held > 0 => 'the device does not wait for a while before a chord comes on',
+            default => null,
+        };
         $outputs = [];
         foreach ($chord->outputs as $output) {
             $way = $set->leaving($output);
-            $reason = $alone->whyNot($way) ?? $alone->whyNotWhen($chord->when);
+            $reason = $cannot ?? $alone->whyNot($way) ?? $alone->whyNotWhen($chord->when);
             if ($way === null || $reason !== null) {
                 $leftOut[] = $chord->name.', layer '.$set->layers[$path->key]->name.': '.$reason;
 

@@ -27,24 +27,20 @@ final readonly class LayerMap
         foreach (Keys::of($set->layers) as $layer) {
             $own = $layer === Layer::BASE ? [] : $set->cells[$layer] ?? [];
             foreach (self::leading($set, $own) + array_diff_key($base, $own) as $ref => $cell) {
-                foreach ($cell->drives($set->macros) as $output) {
-                    $link = self::link($layer, (string) $ref, $cell, $output);
-                    if ($link !== null) {
-                        $links[] = $link;
+                foreach ($cell->either() as $one) {
+                    foreach ($one->drives($set->macros) as $output) {
+                        $links[] = self::link($layer, (string) $ref, $one, $output);
                     }
                 }
             }
             foreach ($set->chords[$layer] ?? [] as $chord) {
                 foreach ($chord->outputs as $output) {
-                    $link = self::link($layer, $chord->of[0], null, $output);
-                    if ($link !== null) {
-                        $links[] = $link;
-                    }
+                    $links[] = self::link($layer, $chord->of[0], null, $output);
                 }
             }
         }
 
-        return new self($set, $links);
+        return new self($set, array_values(array_filter($links)));
     }
 
     /**

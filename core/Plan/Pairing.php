@@ -14,11 +14,10 @@ use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Layer\Layer;
 use Nailrod\Core\Output\ActionOutput;
 use Nailrod\Core\Output\KeyNames;
-use Nailrod\Core\Output\KeyStroke;
 use Nailrod\Core\Output\LeadsToLayer;
-use Nailrod\Core\Output\PressesKeys;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Edits;
+use Nailrod\Core\Set\Heard;
 use Nailrod\Core\Set\SetDocument;
 
 /** A key and a control that hands have pressed soon after each other, in either order, are assigned to each other. */
@@ -50,7 +49,7 @@ final readonly class Pairing
         if ($this->holdsLayer($layer, $ref)) {
             throw FormatError::told('Control', $this->set->rig->nameOf($ref).', which leads to another layer', 'one that does not; clear it first if it is to do something else');
         }
-        $action = $this->byKey($key);
+        $action = (new Heard($this->set))->action($key);
 
         return (new Edits($this->set))->assign($layer, $ref, $this->behaviour($contact, $action), [$action === null ? $key : new ActionOutput($action->id)]);
     }
@@ -102,20 +101,7 @@ final readonly class Pairing
     {
         $cell = $this->set->cell($layer, $ref) ?? $this->set->cell(Layer::BASE, $ref);
 
-        return array_filter($cell->outputs ?? [], fn ($output) => $output instanceof LeadsToLayer) !== [];
-    }
-
-    /** The action that the game is told by this key. */
-    private function byKey(KeyStroke $key): ?Action
-    {
-        foreach ($this->set->catalogue->actions ?? [] as $action) {
-            $way = $this->set->wayOf($action->id);
-            if (! $action->isAxis() && $way instanceof PressesKeys && $way->keys()->codes() === $key->codes()) {
-                return $action;
-            }
-        }
-
-        return null;
+        return array_filter($cell?->outputsOfEither() ?? [], fn ($output) => $output instanceof LeadsToLayer) !== [];
     }
 
     /** What stays where it is put would hold the key for ever: it presses it once. */

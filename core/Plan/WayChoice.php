@@ -50,7 +50,7 @@ final class WayChoice
         }
         foreach ($set->cells as $cells) {
             foreach ($cells as $cell) {
-                foreach ($cell->outputs as $output) {
+                foreach ($cell->outputsOfEither() as $output) {
                     if ($output instanceof PressesKeys) {
                         $this->keys[$output->keys()->label()] = '';
                     }

@@ -13,6 +13,9 @@ final readonly class AssignmentRow
      * @param array<int, ?string>              $actions   which each stands for, by the same places
      * @param array<string, string>            $over      how an output is handed over from another layer
      * @param ?array<string, mixed>            $when      null if it does not depend on anything
+     * @param ?int                             $otherwise the assignment that a press is bound to when that does not hold
+     * @param bool                             $isElse    is it one that another does otherwise?
+     * @param ?int                             $as        the contact as which it does; then it does nothing itself
      */
     public function __construct(
         public int $layer,
@@ -22,11 +25,14 @@ final readonly class AssignmentRow
         public array $actions,
         public array $over,
         public ?array $when,
+        public ?int $otherwise = null,
+        public bool $isElse = false,
+        public ?int $as = null,
     ) {}
 
-    /** Does it say the same of the same control? The number of its layer may differ. */
+    /** Does it say the same of the same control? Numbers of layers and assignments may differ. */
     public function isAs(self $other): bool
     {
-        return new self($other->layer, $this->ref, $this->behaviour, $this->outputs, $this->actions, $this->over, $this->when) == $other;
+        return new self($other->layer, $this->ref, $this->behaviour, $this->outputs, $this->actions, $this->over, $this->when, $other->otherwise, $this->isElse, $other->as) == $other;
     }
 }

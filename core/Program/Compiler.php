@@ -6,6 +6,7 @@ namespace Nailrod\Core\Program;
 
 use Nailrod\Core\Action\Variable;
 use Nailrod\Core\Axis\AxisParts;
+use Nailrod\Core\Behaviour\Follow;
 use Nailrod\Core\Behaviour\PlaysItsMacro;
 use Nailrod\Core\Device\AxisInput;
 use Nailrod\Core\Device\ContactInput;
@@ -114,6 +115,22 @@ final class Compiler
     /** Its number; a cell of which no action has a way does nothing, and hides what the base layer says. */
     private function assign(int $layer, string $ref, Cell $cell): int
     {
+        if ($cell->as !== null) {
+            $this->assignments[] = new AssignmentRow($layer, $ref, null, [], [], [], null, as: $this->contactIndex[$cell->as]);
+
+            return count($this->assignments) - 1;
+        }
+        $else = $cell->otherwise === null ? null : $this->row($layer, $ref, $cell->otherwise, null, true);
+        $number = count($this->assignments);
+        $row = $this->row($layer, $ref, $cell, $else === null ? null : $number + 1, false);
+        array_push($this->assignments, ...array_filter([$row, $else]));
+
+        return $row === null ? Program::NOTHING : $number;
+    }
+
+    /** What it does as long as an action of it has a way, or something is done otherwise; null if it does nothing. */
+    private function row(int $layer, string $ref, Cell $cell, ?int $otherwise, bool $isElse): ?AssignmentRow
+    {
         $outputs = $actions = [];
         foreach ($cell->outputs as $i => $output) {
             $way = $this->set->leaving($output);
@@ -122,12 +139,9 @@ final class Compiler
                 $actions[$i] = $output instanceof MeansAction ? $output->action() : null;
             }
         }
-        if ($outputs === [] && ! $cell->behaviour instanceof PlaysItsMacro) {
-            return Program::NOTHING;
-        }
-        $this->assignments[] = new AssignmentRow($layer, $ref, $cell->behaviour?->toArray(), $outputs, $actions, $cell->over?->toArray() ?? [], $cell->when?->toArray());
+        $isIdle = $outputs === [] && ! $cell->behaviour instanceof PlaysItsMacro;
 
-        return count($this->assignments) - 1;
+        return $isIdle && $otherwise === null ? null : new AssignmentRow($layer, $ref, ($isIdle ? Follow::always() : $cell->behaviour)?->toArray(), $outputs, $actions, $cell->over?->toArray() ?? [], $cell->when?->toArray(), $otherwise, $isElse);
     }
 
     /** @phpstan-assert-if-true Output $way */
@@ -162,11 +176,13 @@ final class Compiler
     {
         $used = [];
         foreach ($this->set->cells as $cells) {
-            foreach (array_keys($cells) as $ref) {
-                $contact = $this->set->rig->contacts[$ref] ?? null;
-                if ($contact !== null) {
-                    $used[$ref] = true;
-                    $used += array_fill_keys($contact->madeFrom(), true);
+            foreach (Keys::each($cells) as $ref => $cell) {
+                foreach ([$ref, $cell->as] as $one) {
+                    $contact = $this->set->rig->contacts[$one ?? ''] ?? null;
+                    if ($contact !== null) {
+                        $used[$one] = true;
+                        $used += array_fill_keys($contact->madeFrom(), true);
+                    }
                 }
             }
         }
@@ -225,7 +241,7 @@ final class Compiler
             }
             $members = array_map(fn (string $ref) => $this->contactIndex[$ref], $chord->of);
             $this->assignments[] = new AssignmentRow($index, $chord->of[0], ['kind' => 'follow'], $outputs, $actions, [], null);
-            $this->chords[] = new ChordRow($id, $members, $chord->within, count($this->assignments) - 1, $chord->when?->toArray());
+            $this->chords[] = new ChordRow($id, $members, $chord->within, $chord->held, count($this->assignments) - 1, $chord->when?->toArray());
             foreach ($members as $member) {
                 $this->chordsOf[$index][$member][] = count($this->chords) - 1;
             }

@@ -9,6 +9,7 @@ use Nailrod\Core\Axis\Stop;
 use Nailrod\Core\Behaviour\Assigned;
 use Nailrod\Core\Behaviour\Behaviours;
 use Nailrod\Core\Condition\Condition;
+use Nailrod\Core\Condition\Conditions;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Lamp\LampRule;
 use Nailrod\Core\Lamp\LampRules;
@@ -145,7 +146,7 @@ final class Program
     {
         if (! array_key_exists($assignment, $this->conditions)) {
             $when = $this->tables->assignments[$assignment]->when;
-            $this->conditions[$assignment] = $when === null ? null : Condition::read(Node::of($when));
+            $this->conditions[$assignment] = $when === null ? null : Conditions::read(Node::of($when));
         }
 
         return $this->conditions[$assignment];
@@ -155,7 +156,7 @@ final class Program
     {
         $when = $this->tables->chords[$chord]->when;
 
-        return $when === null ? null : Condition::read(Node::of($when));
+        return $when === null ? null : Conditions::read(Node::of($when));
     }
 
     /**

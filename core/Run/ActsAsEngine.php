@@ -201,11 +201,11 @@ trait ActsAsEngine
 
     public function holdMacro(string $macro, Assigned $assigned, Cause $cause): void
     {
-        $this->macros->press($macro, $assigned->id, $cause);
+        $this->macros->press($macro, $assigned->holder(), $cause);
     }
 
     public function letGoOfMacro(string $macro, Assigned $assigned, Cause $cause): void
     {
-        $this->macros->release($macro, $assigned->id, $cause);
+        $this->macros->release($macro, $assigned->holder(), $cause);
     }
 }

@@ -15,7 +15,8 @@ use Nailrod\Core\State\Timer;
  * it forms; which assignment they are bound to is judged when the contact closes. `State::$presses` holds each such press
  * until its release has come: `on` once it has come itself, `open` once its contact has opened, `ends` when its release
  * comes then. What has come late is held in `State::$pressed` under the complement of the contact, since the contact may
- * be pressed anew, where it is no member, before the late release has come.
+ * be pressed anew, where it is no member, before the late release has come. A chord that is to be held for a while has
+ * formed all the same, and comes on when its time has run out with all of its contacts closed.
  */
 final class Chords implements Timed
 {
@@ -24,6 +25,8 @@ final class Chords implements Timed
     private const PRESS = 'press ';
 
     private const RELEASE = 'release ';
+
+    private const HELD = 'held ';
 
     private readonly ChordsState $own;
 
@@ -63,9 +66,7 @@ final class Chords implements Timed
         if (isset($this->own->consumed[$contact])) {
             $chord = $this->own->consumed[$contact];
             unset($this->own->consumed[$contact]);
-            if (isset($this->own->on[$chord])) {
-                $this->endOne($chord, $contact, $cause);
-            }
+            $this->endOne($chord, $contact, $cause);
 
             return true;
         }
@@ -82,6 +83,11 @@ final class Chords implements Timed
 
     public function timer(Timer $timer): void
     {
+        if (str_starts_with($timer->what, self::HELD)) {
+            $this->comesOn((int) substr($timer->what, strlen(self::HELD)), $timer->cause);
+
+            return;
+        }
         foreach ($this->own->presses[$timer->of] ?? [] as $i => $press) {
             if ($timer->what === self::PRESS.$press->n) {
                 $this->own->presses[$timer->of] = array_values(array_replace($this->own->presses[$timer->of], [$i => $press->come()]));
@@ -99,13 +105,13 @@ final class Chords implements Timed
     }
 
     /**
-     * Chords that are on end, the latest first.
+     * Chords that are on end, the latest first; those that are still to come on do not come any more.
      *
      * @param callable(int): bool $which given the number of a chord
      */
     public function end(callable $which, Cause $cause): void
     {
-        foreach (array_reverse(array_keys($this->own->on)) as $chord) {
+        foreach (array_reverse(array_keys($this->own->on + $this->own->forming)) as $chord) {
             if ($which($chord)) {
                 $this->endOne($chord, $this->run->program->tables->chords[$chord]->members[0], $cause);
             }
@@ -163,6 +169,13 @@ final class Chords implements Timed
 
     private function endOne(int $chord, int $contact, Cause $cause): void
     {
+        if (isset($this->own->forming[$chord])) {
+            unset($this->own->forming[$chord]);
+            $this->run->timers->cancel(self::OWNER, $chord, self::HELD.$chord);
+        }
+        if (! isset($this->own->on[$chord])) {
+            return;
+        }
         unset($this->own->on[$chord]);
         $this->run->presses->releaseAssignment($this->run->program->tables->chords[$chord]->assignment, $contact, $cause);
     }
@@ -203,6 +216,18 @@ final class Chords implements Timed
             $this->drop($member, $last);
             $this->own->consumed[$member] = $chord;
         }
+        if ($row->held > 0) {
+            $this->own->forming[$chord] = true;
+            $this->run->timers->set($row->held, self::OWNER, $chord, $cause, self::HELD.$chord);
+        } else {
+            $this->comesOn($chord, $cause);
+        }
+    }
+
+    private function comesOn(int $chord, Cause $cause): void
+    {
+        $row = $this->run->program->tables->chords[$chord];
+        unset($this->own->forming[$chord]);
         $this->run->presses->pressAssignment($row->assignment, $row->members[0], $cause->then(StepKind::Chord, $row->id));
         $this->own->on[$chord] = true;
     }

@@ -27,14 +27,14 @@ final class LettingGo
         $this->run->chords->end($all, $cause);
         $this->run->chords->forget($all);
         $follows = [];
-        foreach ($this->run->presses->pressedLastFirst() as [$key, , $assignment]) {
+        foreach ($this->run->presses->pressedLastFirst() as [$key, $contact, $assignment]) {
             if ($this->isFollow($assignment)) {
-                $follows[] = $assignment;
+                $follows[] = $this->run->presses->assigned($assignment, $contact);
             }
             $this->run->presses->spend($key);
         }
-        foreach ($follows as $assignment) {
-            $this->run->program->assigned($assignment)->release($this->run, $cause);
+        foreach ($follows as $assigned) {
+            $assigned->release($this->run, $cause);
         }
         $this->toggles($all, $cause);
         $this->run->later->end($all, $cause);

@@ -28,8 +28,8 @@ final class Macros implements Timed
         $this->own = $run->state->macros;
     }
 
-    /** @param ?int $holder the assignment that holds it; null if it is started by something that does not hold */
-    public function press(string $id, ?int $holder, Cause $cause): void
+    /** @param ?string $holder what holds it: see Assigned::holder(); null if it is started by something that does not hold */
+    public function press(string $id, ?string $holder, Cause $cause): void
     {
         $index = $this->run->program->macroIndex($id);
         if (isset($this->playing[$index])) {
@@ -59,7 +59,7 @@ final class Macros implements Timed
         $this->play($index, $cause);
     }
 
-    public function release(string $id, int $holder, Cause $cause): void
+    public function release(string $id, string $holder, Cause $cause): void
     {
         $index = $this->run->program->macroIndex($id);
         $player = $this->own->players[$index] ?? null;

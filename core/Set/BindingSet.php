@@ -193,7 +193,7 @@ final readonly class BindingSet
         $found = [];
         foreach ($this->cells as $cells) {
             foreach ($cells as $ref => $cell) {
-                if (array_filter($cell->outputs, $wanted) !== []) {
+                if (array_filter($cell->outputsOfEither(), $wanted) !== []) {
                     $found[$ref] = $ref;
                 }
             }

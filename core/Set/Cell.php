@@ -8,9 +8,11 @@ use Nailrod\Core\Behaviour\Behaviour;
 use Nailrod\Core\Behaviour\Behaviours;
 use Nailrod\Core\Behaviour\PlaysItsMacro;
 use Nailrod\Core\Condition\Condition;
+use Nailrod\Core\Condition\Conditions;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Format\Type\Reference;
 use Nailrod\Core\Macro\Macro;
 use Nailrod\Core\Macro\MacroStep;
 use Nailrod\Core\Output\ContactOutput;
@@ -26,31 +28,45 @@ final readonly class Cell
      * @param list<Output> $outputs   none for *nothing*
      * @param ?Condition   $when      judged when the contact closes; null for always
      * @param ?HandOver    $over      of an axis: what becomes of the output when layers change; null if it is not said
+     * @param ?string      $as        the contact as which it does, whatever that does in the layer that is live; then nothing else is said
+     * @param ?self        $otherwise what is done when the condition does not hold, an assignment of its own; null for nothing
      */
-    private function __construct(public ?Behaviour $behaviour, public array $outputs, public ?HandOver $over = null, public ?Condition $when = null) {}
+    private function __construct(public ?Behaviour $behaviour, public array $outputs, public ?HandOver $over = null, public ?Condition $when = null, public ?self $otherwise = null, public ?string $as = null) {}
 
     public static function nothing(): self
     {
         return new self(null, []);
     }
 
+    /** @param string $ref of the contact as which it does */
+    public static function as(string $ref): self
+    {
+        return new self(null, [], as: $ref);
+    }
+
     /** @return array<string, mixed> in JSON Schema */
     public static function schema(): array
     {
         $macros = array_keys(array_filter(Behaviours::all(), fn (string $class) => is_subclass_of($class, PlaysItsMacro::class)));
+        $anyOf = [['required' => ['outputs']], ['required' => ['behaviour'], 'properties' => ['behaviour' => ['properties' => ['kind' => ['enum' => $macros]]]]]];
+        $does = [
+            'behaviour' => ['description' => 'How a contact drives the outputs; an axis has none.', '$ref' => '#/$defs/behaviour'],
+            'outputs' => ['description' => 'What is driven; an axis has exactly one.', 'type' => 'array', 'minItems' => 1, 'maxItems' => 16, 'items' => ['$ref' => '#/$defs/output']],
+        ];
 
         return ['description' => 'What a layer says of a contact or an axis.', 'oneOf' => [
             ['description' => 'Nothing happens, whatever the base layer says.', 'type' => 'object', 'properties' => ['nothing' => ['const' => true]], 'required' => ['nothing'], 'additionalProperties' => false],
+            ['description' => 'It does as another contact does, whatever that does in the layer that is live.', 'type' => 'object', 'properties' => ['as' => (new Reference(Reference::CONTACT))->schema()], 'required' => ['as'], 'additionalProperties' => false],
             [
                 'description' => 'An assignment.',
                 'type' => 'object',
-                'properties' => [
-                    'behaviour' => ['description' => 'How a contact drives the outputs; an axis has none.', '$ref' => '#/$defs/behaviour'],
-                    'outputs' => ['description' => 'What is driven; an axis has exactly one.', 'type' => 'array', 'minItems' => 1, 'maxItems' => 16, 'items' => ['$ref' => '#/$defs/output']],
+                'properties' => $does + [
                     'when' => ['description' => 'What it depends on, judged when the contact closes; an axis has none.', '$ref' => '#/$defs/condition'],
+                    'otherwise' => ['description' => 'What is done when that does not hold: an assignment of its own. Where nothing is said, nothing happens.', 'type' => 'object', 'properties' => $does, 'required' => ['behaviour'], 'additionalProperties' => false, 'anyOf' => $anyOf],
                 ] + HandOver::schema(),
                 'additionalProperties' => false,
-                'anyOf' => [['required' => ['outputs']], ['required' => ['behaviour'], 'properties' => ['behaviour' => ['properties' => ['kind' => ['enum' => $macros]]]]]],
+                'anyOf' => $anyOf,
+                'dependentRequired' => ['otherwise' => ['when']],
             ],
         ]];
     }
@@ -58,7 +74,7 @@ final readonly class Cell
     /** @throws FormatError with the place of what is wrong */
     public static function read(Node $node): self
     {
-        $node->only(['nothing', 'behaviour', 'outputs', 'when', ...Keys::of(HandOver::fields()->all)]);
+        $node->only(['nothing', 'as', 'behaviour', 'outputs', 'when', 'otherwise', ...Keys::of(HandOver::fields()->all)]);
         if ($node->has('nothing')) {
             if ($node->has('outputs') || ! $node->get('nothing')->bool()) {
                 throw $node->get('nothing')->refuse('true, and no other field beside it');
@@ -66,6 +82,36 @@ final readonly class Cell
 
             return self::nothing();
         }
+        if ($node->has('as')) {
+            $node->only(['as']);
+
+            return self::as((new Reference(Reference::CONTACT))->read($node->get('as')));
+        }
+        [$behaviour, $outputs] = self::does($node);
+        $when = $node->maybe('when');
+        $otherwise = $node->maybe('otherwise');
+        if ($otherwise !== null && $when === null) {
+            throw $otherwise->refuse('a condition beside it ("when")');
+        }
+
+        return new self($behaviour, $outputs, HandOver::read($node), $when === null ? null : Conditions::read($when), $otherwise === null ? null : self::readOtherwise($otherwise));
+    }
+
+    /** @throws FormatError with the place of what is wrong */
+    private static function readOtherwise(Node $node): self
+    {
+        $node->only(['behaviour', 'outputs']);
+
+        return new self(...self::does($node));
+    }
+
+    /**
+     * @return array{?Behaviour, list<Output>}
+     *
+     * @throws FormatError with the place of what is wrong
+     */
+    private static function does(Node $node): array
+    {
         $behaviour = $node->maybe('behaviour');
         $behaviour = $behaviour === null ? null : Behaviours::read($behaviour);
         $outputs = [];
@@ -84,13 +130,23 @@ final readonly class Cell
             throw $node->get('outputs')->refuse('at least one output');
         }
 
-        $when = $node->maybe('when');
+        return [$behaviour, $outputs];
+    }
 
-        return new self($behaviour, $outputs, HandOver::read($node), $when === null ? null : Condition::read($when));
+    /** @return list<self> what it does, and what it does otherwise, each by itself */
+    public function either(): array
+    {
+        return $this->otherwise === null ? [$this] : [new self($this->behaviour, $this->outputs, $this->over, $this->when), $this->otherwise];
+    }
+
+    /** @return list<Output> what it drives, and what it drives otherwise */
+    public function outputsOfEither(): array
+    {
+        return [...$this->outputs, ...$this->otherwise->outputs ?? []];
     }
 
     /**
-     * What it drives, by itself or by the macro that it plays.
+     * What it drives, by itself or by the macro that it plays, also otherwise.
      *
      * @param array<string, Macro> $macros of the set, by id
      *
@@ -98,14 +154,14 @@ final readonly class Cell
      */
     public function drives(array $macros): array
     {
-        if (! $this->behaviour instanceof PlaysItsMacro) {
-            return $this->outputs;
-        }
+        $own = $this->behaviour instanceof PlaysItsMacro
+            ? array_values(array_filter(array_map(fn (MacroStep $step) => $step->output, $macros[$this->behaviour->macro()]->steps ?? [])))
+            : $this->outputs;
 
-        return array_values(array_filter(array_map(fn (MacroStep $step) => $step->output, $macros[$this->behaviour->macro()]->steps ?? [])));
+        return [...$own, ...$this->otherwise?->drives($macros) ?? []];
     }
 
-    /** @return list<string> ids of the macros that it plays or starts */
+    /** @return list<string> ids of the macros that it plays or starts, also otherwise */
     public function plays(): array
     {
         $plays = $this->behaviour instanceof PlaysItsMacro ? [$this->behaviour->macro()] : [];
@@ -115,11 +171,11 @@ final readonly class Cell
             }
         }
 
-        return $plays;
+        return [...$plays, ...$this->otherwise?->plays() ?? []];
     }
 
     public function isNothing(): bool
     {
-        return $this->outputs === [] && $this->behaviour === null;
+        return $this->outputs === [] && $this->behaviour === null && $this->as === null;
     }
 }

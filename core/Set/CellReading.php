@@ -77,6 +77,12 @@ final class CellReading
                 continue;
             }
             $node = Node::of($value, 'cells.'.$layer.'.'.$ref);
+            $as = is_array($value) ? $value['as'] ?? null : null;
+            if (is_string($as) && ! $this->set->rig->has($as)) {
+                $this->missing[] = $as;
+
+                continue;
+            }
             // Cells that say the same are one.
             $cells[$ref] = $same[serialize($value)] ??= Cell::read($node);
             $this->fit->cell($cells[$ref], $node, (string) $ref);

@@ -25,9 +25,10 @@ final readonly class Chord
     /**
      * @param list<string> $of      references of its contacts, two or more
      * @param int          $within  the last must close less than this after the first, in µs
-     * @param list<Output> $outputs on from when it forms until the first of its contacts opens
+     * @param int          $held    all must have been closed for so much longer before it comes on, in µs
+     * @param list<Output> $outputs on from when it comes on until the first of its contacts opens
      */
-    private function __construct(public string $name, public array $of, public int $within, public array $outputs, public ?Condition $when) {}
+    private function __construct(public string $name, public array $of, public int $within, public int $held, public array $outputs, public ?Condition $when) {}
 
     public static function fields(): Fields
     {
@@ -35,7 +36,8 @@ final readonly class Chord
             Field::given('name', 'Name', new Text(60), 'What it is called.'),
             Field::given('of', 'Contacts', new Several(new Reference(Reference::CONTACT), 2, 8, true, 'two or more contacts, each once'), 'The contacts that count as one press when they close together.'),
             Field::usually(self::WITHIN_MS, 'within_ms', 'Within', Number::ms(1, 2000), 'The last must close less than this after the first.'),
-            Field::given('outputs', 'Outputs', new Several(new OutputType, 1, 16, false, 'at least one output'), 'What is on from when it forms until the first of its contacts opens.'),
+            Field::usually(0.0, 'held_ms', 'Held for', Number::ms(0, 10000), 'All must be closed for so much longer before it comes on; their own presses are dropped as soon as it forms.'),
+            Field::given('outputs', 'Outputs', new Several(new OutputType, 1, 16, false, 'at least one output'), 'What is on from when it comes on until the first of its contacts opens.'),
             Field::usually(null, 'when', 'Works', new ConditionType, 'What it depends on.', ['flag' => 'armed', 'is' => 'up']),
         );
     }
@@ -45,7 +47,7 @@ final readonly class Chord
     {
         $given = self::fields()->read($node);
 
-        return new self($given->text('name'), $given->texts('of'), $given->us('within_ms'), $given->objects('outputs', Output::class), $given->object('when', Condition::class));
+        return new self($given->text('name'), $given->texts('of'), $given->us('within_ms'), $given->us('held_ms'), $given->objects('outputs', Output::class), $given->object('when', Condition::class));
     }
 
     /** Are all contacts of another one among these? */

@@ -126,7 +126,7 @@ final class Conflicts
             return $known;
         }
         $outputs = [];
-        foreach ($cell->outputs as $output) {
+        foreach ($cell->outputsOfEither() as $output) {
             $way = $this->set->leaving($output);
             if ($way instanceof Drives) {
                 $outputs[] = $way->drives();

@@ -14,7 +14,6 @@ use Nailrod\Core\Behaviour\Ticks;
 use Nailrod\Core\Condition\Condition;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Lamp\LampRule;
 use Nailrod\Core\Layer\Layer;
 use Nailrod\Core\Output\ActionOutput;
 use Nailrod\Core\Output\NamesPart;
@@ -27,7 +26,14 @@ final readonly class Edits
 {
     use SaysParts;
 
-    public function __construct(private BindingSet $set) {}
+    /** @param bool $otherwise is it done to what a cell does otherwise? */
+    public function __construct(private BindingSet $set, private bool $otherwise = false) {}
+
+    /** The same, done to what a cell does when its condition does not hold. */
+    public function otherwise(): self
+    {
+        return new self($this->set, true);
+    }
 
     /**
      * Puts a stop in place and lets a contact of the base layer open it.
@@ -88,13 +94,53 @@ final readonly class Edits
         $this->known($ref, $this->set->rig->axes + $this->set->rig->contacts, 'cells.'.$layer, 'a contact or an axis of the rig');
         $behaviour ??= isset($this->set->rig->axes[$ref]) ? null : $this->usualBehaviour($ref, $outputs[0] ?? null);
         $cell = ($behaviour === null ? [] : ['behaviour' => $behaviour->toArray()]) + ($behaviour instanceof PlaysItsMacro ? [] : ['outputs' => array_map(fn (Output $output) => $output->toArray(), $outputs)])
-            + ($this->set->cell($layer, $ref)?->over?->toArray() ?? [])
-            + (($when = $this->set->cell($layer, $ref)?->when) === null ? [] : ['when' => $when->toArray()]);
+            + array_diff_key($this->said($layer, $ref) ?? [], ['nothing' => 0, 'as' => 0, 'behaviour' => 0, 'outputs' => 0]);
         foreach ($outputs as $output) {
             $own = $this->withWay($own, $output);
         }
 
-        return $own->with(PartPath::cell($layer, $ref), $cell);
+        return $this->put($own, $layer, $ref, $cell);
+    }
+
+    /** @return ?array<string, mixed> what the cell says in the open format, or what it says is done otherwise; null if it says nothing */
+    private function said(string $layer, string $ref): ?array
+    {
+        $said = $this->set->merged->value(PartPath::cell($layer, $ref));
+        $node = $said === null ? null : Node::of($said);
+
+        return ($this->otherwise ? $node?->maybe('otherwise') : $node)?->plain();
+    }
+
+    /** What the cell does, or does otherwise; null for nothing. */
+    public function cell(string $layer, string $ref): ?Cell
+    {
+        $cell = $this->set->cell($layer, $ref);
+
+        return $this->otherwise ? $cell?->otherwise : $cell;
+    }
+
+    /** @param ?array<string, mixed> $cell in the open format; null: nothing */
+    private function put(SetDocument $own, string $layer, string $ref, ?array $cell): SetDocument
+    {
+        $path = PartPath::cell($layer, $ref);
+        if (! $this->otherwise) {
+            return $cell === null ? $this->takeAway($own, $path) : $own->with($path, $cell);
+        }
+        $whole = Node::of($this->set->merged->value($path) ?? throw FormatError::at('cells.'.$layer, $ref, 'a contact that this layer assigns'))->plain();
+        if (! isset($whole['when'])) {
+            throw FormatError::told('Otherwise', 'no condition', 'one under which it works');
+        }
+
+        return $own->with($path, array_diff_key($whole, ['otherwise' => 0]) + ($cell === null ? [] : ['otherwise' => $cell]));
+    }
+
+    /** A contact does as another one does, whatever that does in the layer that is live. */
+    public function doAs(string $layer, string $ref, string $other): SetDocument
+    {
+        $this->known($layer, $this->set->layers, 'cells', 'a layer of the set');
+        $this->known($ref, $this->set->rig->contacts, 'cells.'.$layer, 'a contact of the rig');
+
+        return $this->own()->with(PartPath::cell($layer, $ref), ['as' => $this->known($other, $this->set->rig->contacts, 'Does as', 'a contact of the rig')]);
     }
 
     /**
@@ -115,8 +161,8 @@ final readonly class Edits
     /** One more output beside those that a contact drives in a layer; an action that has no way yet gets one. */
     public function addOutput(string $layer, string $ref, Output $output): SetDocument
     {
-        $cell = $this->set->cell($layer, $ref);
-        if ($cell === null || $cell->isNothing() || isset($this->set->rig->axes[$ref])) {
+        $cell = $this->cell($layer, $ref);
+        if ($cell === null || $cell->isNothing() || $cell->as !== null || isset($this->set->rig->axes[$ref])) {
             return $this->assign($layer, $ref, null, [$output]);
         }
 
@@ -132,14 +178,16 @@ final readonly class Edits
      */
     public function removeOutput(string $layer, string $ref, int $index): SetDocument
     {
-        $cell = $this->set->cell($layer, $ref) ?? throw FormatError::at('cells.'.$layer, $ref, 'a contact that this layer assigns');
-        if (! isset($cell->outputs[$index])) {
+        $said = $this->said($layer, $ref) ?? throw FormatError::at('cells.'.$layer, $ref, 'a contact that this layer assigns');
+        if (! isset($this->cell($layer, $ref)->outputs[$index])) {
             throw FormatError::told('outputs', 'no output at place '.($index + 1), 'one that this cell has');
         }
-        $path = PartPath::cell($layer, $ref);
-        $left = OutputsLeft::of(Node::of($this->set->merged->value($path))->plain(), fn (Output $output, int $place) => $place === $index ? null : $output);
 
-        return $left === null ? $this->clear($layer, $ref) : $this->own()->with($path, $left);
+        return $this->put($this->own(), $layer, $ref, OutputsLeft::ofCell(
+            $said,
+            fn (array $does) => OutputsLeft::of($does, fn (Output $output, int $place) => $place === $index ? null : $output),
+            fn (array $otherwise) => $otherwise,
+        ));
     }
 
     /** The outputs stay, what the contact does with them changes. */
@@ -148,48 +196,10 @@ final readonly class Edits
         return $this->changeCell($layer, $ref, ['behaviour' => $behaviour->toArray()], $behaviour instanceof PlaysItsMacro ? ['outputs'] : []);
     }
 
-    /** @param ?Condition $when null: always */
+    /** @param ?Condition $when null: always, so that nothing is done otherwise */
     public function dependOn(string $layer, string $ref, ?Condition $when): SetDocument
     {
-        return $this->changeCell($layer, $ref, $when === null ? [] : ['when' => $when->toArray()], ['when']);
-    }
-
-    /**
-     * Contacts that count as one press when they close together.
-     *
-     * @param list<string> $of     references of the contacts
-     * @param float        $within how long the last may take after the first, in ms
-     */
-    public function chord(string $layer, array $of, float $within, Output $output): SetDocument
-    {
-        $this->known($layer, $this->set->layers, 'chords', 'a layer of the set');
-        foreach ($of as $ref) {
-            $this->known($ref, $this->set->rig->contacts, 'chords.'.$layer, 'a contact of the rig');
-        }
-        $name = implode(' + ', array_map($this->set->rig->nameOf(...), $of));
-        $own = $this->withWay($this->own(), $output);
-
-        return $own->with(PartPath::chord($layer, $this->free($name, $this->set->chords[$layer] ?? [], 'chord')), [
-            'name' => mb_substr($name, 0, 60), 'of' => $of, 'within_ms' => $within, 'outputs' => [$output->toArray()],
-        ]);
-    }
-
-    public function removeChord(string $layer, string $id): SetDocument
-    {
-        return $this->takeAway($this->own(), PartPath::chord($layer, $id));
-    }
-
-    /** @param string $id of the rule that is changed; empty for a new one */
-    public function lamp(string $id, LampRule $rule): SetDocument
-    {
-        $first = str_replace('/', ' ', $rule->lamps()[0]);
-
-        return $this->own()->with(PartPath::lamp($id === '' ? $this->free($first, $this->set->lamps, 'lamp') : $this->known($id, $this->set->lamps, 'lamps', 'a rule of the set')), $rule->toArray());
-    }
-
-    public function removeLamp(string $id): SetDocument
-    {
-        return $this->takeAway($this->own(), PartPath::lamp($this->known($id, $this->set->lamps, 'lamps', 'a rule of the set')));
+        return $this->changeCell($layer, $ref, $when === null ? [] : ['when' => $when->toArray()], $when === null ? ['when', 'otherwise'] : ['when']);
     }
 
     public function addFlag(string $name): SetDocument
@@ -203,10 +213,9 @@ final readonly class Edits
      */
     private function changeCell(string $layer, string $ref, array $fields, array $without): SetDocument
     {
-        $path = PartPath::cell($layer, $ref);
-        $cell = $this->set->merged->value($path) ?? throw FormatError::at('cells.'.$layer, $ref, 'a contact that this layer assigns');
+        $said = $this->said($layer, $ref) ?? throw FormatError::at('cells.'.$layer, $ref, 'a contact that this layer assigns');
 
-        return $this->own()->with($path, $fields + array_diff_key(Node::of($cell)->plain(), array_flip($without)));
+        return $this->put($this->own(), $layer, $ref, $fields + array_diff_key($said, array_flip($without)));
     }
 
     /**
@@ -252,7 +261,7 @@ final readonly class Edits
 
     public function clear(string $layer, string $ref): SetDocument
     {
-        return $this->takeAway($this->own(), PartPath::cell($layer, $ref));
+        return $this->put($this->own(), $layer, $ref, null);
     }
 
     public function way(string $action, Output $way): SetDocument

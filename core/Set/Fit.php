@@ -8,6 +8,8 @@ use Nailrod\Core\Behaviour\Behaviour;
 use Nailrod\Core\Behaviour\Follows;
 use Nailrod\Core\Behaviour\PlaysItsMacro;
 use Nailrod\Core\Condition\Condition;
+use Nailrod\Core\Condition\Conditions;
+use Nailrod\Core\Condition\Joined;
 use Nailrod\Core\Device\Lamp;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
@@ -38,6 +40,11 @@ final readonly class Fit
         if ($cell->isNothing()) {
             return;
         }
+        if ($cell->as !== null) {
+            $this->as($cell->as, $node, $ref, $isAxis);
+
+            return;
+        }
         if ($isAxis && ($cell->behaviour !== null || count($cell->outputs) !== 1)) {
             throw $node->refuse('one output and no behaviour, since this is an axis');
         }
@@ -51,6 +58,9 @@ final readonly class Fit
             throw $node->get('when')->refuse('no condition, since this is an axis');
         }
         $this->condition($cell->when, $node);
+        if ($cell->otherwise !== null) {
+            $this->cell($cell->otherwise, $node->get('otherwise'), $ref);
+        }
         if ($cell->behaviour instanceof PlaysItsMacro && ! isset($this->set->macros[$cell->behaviour->macro()])) {
             throw $node->get('behaviour')->get('macro')->refuse('a macro of the set');
         }
@@ -58,6 +68,32 @@ final readonly class Fit
             $this->output($output, $node->get('outputs')->list()[$i], $isAxis, $cell->behaviour);
         }
         $this->tick($cell, $node, $ref);
+    }
+
+    /**
+     * It does as a contact does that does something by itself in every layer. Where a parent says otherwise, that is a
+     * finding, and nothing happens.
+     *
+     * @throws FormatError
+     */
+    private function as(string $other, Node $node, string $ref, bool $isAxis): void
+    {
+        $place = $node->get('as');
+        if ($isAxis || isset($this->set->rig->axes[$other])) {
+            throw $place->refuse('a contact, for another contact');
+        }
+        if ($other === $ref) {
+            throw $place->refuse('another contact than itself');
+        }
+        $own = $this->set->merged->own;
+        $says = fn (string $layer, string $of): mixed => $own->value(PartPath::cell($layer, $of));
+        $isOwn = array_filter($this->set->layers, fn (Layer $layer) => $says($layer->id, $ref) === $node->value) !== [];
+        foreach ($isOwn ? $this->set->layers : [] as $layer) {
+            $there = $says($layer->id, $other);
+            if ($there !== null && Node::of($there)->has('as')) {
+                throw $place->refuse('a contact that does nothing as another one ('.$this->set->rig->nameOf($other).' does, in '.$layer->name.')');
+            }
+        }
     }
 
     public function chord(Chord $chord, Node $node): void
@@ -149,11 +185,15 @@ final readonly class Fit
 
     private function condition(?Condition $when, Node $node): void
     {
-        if ($when === null || $when->sort === 'variable') {
-            return;
-        }
-        if (! isset(($when->sort === 'flag' ? $this->set->flags : $this->set->stops)[$when->name])) {
-            throw $node->get('when')->get($when->sort)->refuse('a '.$when->sort.' of the set');
+        $known = $this->known();
+        foreach ($when?->questions() ?? [] as $i => $question) {
+            $sort = Conditions::asksFor($question::class);
+            if (isset($known[$sort]) && ! isset($known[$sort][$question->name()])) {
+                $place = $node->get('when');
+                $place = $when instanceof Joined ? $place->get($when->how())->list(Joined::MOST)[$i] : $place;
+
+                throw $place->get($question::sort())->refuse('a '.$sort.' of the set');
+            }
         }
     }
 

@@ -91,13 +91,9 @@ final readonly class Gone
         return $output;
     }
 
-    public function isNamedBy(?Condition $when): bool
+    /** @return Condition|bool what is left of a condition; true: it always holds then; false: it never does */
+    public function leavesOf(?Condition $when): Condition|bool
     {
-        $named = [];
-        foreach ($this->ids as $sort => $ids) {
-            $named = [...$named, ...array_filter(Keys::of($ids), fn (string $id) => $when?->names($sort, $id) === true)];
-        }
-
-        return $named !== [];
+        return $when === null ? true : $when->left($this->isPart(...));
     }
 }

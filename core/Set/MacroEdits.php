@@ -68,7 +68,7 @@ final readonly class MacroEdits
     {
         return $this->line($id, function (Timeline $line) use ($bars): Timeline {
             $from = $line->length;
-            foreach ($bars as $bar) {
+            foreach ((new Recorded($this->set))->bars($bars) as $bar) {
                 $line = $line->with($bar->at($from + $bar->from, $from + $bar->to));
             }
 

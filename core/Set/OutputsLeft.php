@@ -7,6 +7,8 @@ namespace Nailrod\Core\Set;
 use Nailrod\Core\Behaviour\Behaviours;
 use Nailrod\Core\Behaviour\PlacesOutputs;
 use Nailrod\Core\Condition\Condition;
+use Nailrod\Core\Condition\Conditions;
+use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Output\Output;
 use Nailrod\Core\Output\Outputs;
@@ -43,6 +45,29 @@ final class OutputsLeft
     }
 
     /**
+     * What is left of a cell when something of what it does, or does otherwise, goes. Where only what it does otherwise is
+     * left, that is what it does when its condition does not hold.
+     *
+     * @param array<string, mixed>                                $cell in the open format
+     * @param callable(array<string, mixed>): ?array<string, mixed>  $left      of an assignment without its condition
+     * @param (callable(array<string, mixed>): ?array<string, mixed>)|null $otherwise of what it does otherwise; null: the same
+     *
+     * @return ?array<string, mixed> null if nothing is left of it
+     *
+     * @throws FormatError
+     */
+    public static function ofCell(array $cell, callable $left, ?callable $otherwise = null): ?array
+    {
+        $does = $left(array_diff_key($cell, ['when' => 0, 'otherwise' => 0]));
+        $otherwise = isset($cell['otherwise']) ? ($otherwise ?? $left)(Node::of($cell['otherwise'])->plain()) : null;
+        if ($does === null) {
+            return $otherwise === null ? null : $otherwise + ['when' => Conditions::read(Node::of($cell['when']))->negated()->toArray()];
+        }
+
+        return $does + array_intersect_key($cell, ['when' => 0]) + ($otherwise === null ? [] : ['otherwise' => $otherwise]);
+    }
+
+    /**
      * The same when something of the set goes. What depends on something that will never be again goes with it.
      *
      * @param array<string, mixed> $part in the open format
@@ -51,12 +76,11 @@ final class OutputsLeft
      */
     public static function without(array $part, ?Condition $when, Gone $gone): ?array
     {
-        if ($when !== null && $gone->isNamedBy($when)) {
-            if (! $when->holdsWithout()) {
-                return null;
-            }
-            unset($part['when']);
+        $left = $gone->leavesOf($when);
+        if ($left === false) {
+            return null;
         }
+        $part = $left instanceof Condition ? ['when' => $left->toArray()] + $part : array_diff_key($part, ['when' => 0]);
 
         return self::of($part, $gone->leaves(...));
     }

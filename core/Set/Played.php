@@ -37,7 +37,7 @@ final readonly class Played
         }
         // A macro that depends on a stop that cannot be open is as if it were set aside too.
         foreach (Keys::each($set->macros) as $id => $macro) {
-            $gone = $macro->when !== null && $gone->isNamedBy($macro->when) && ! $macro->when->holdsWithout() ? $gone->and(PartPath::macro($id)) : $gone;
+            $gone = $gone->leavesOf($macro->when) === false ? $gone->and(PartPath::macro($id)) : $gone;
         }
 
         return (new self($set, $gone))->set();

@@ -32,11 +32,10 @@ final readonly class References
     {
         foreach (Keys::each($this->set->cells) as $layer => $cells) {
             foreach (Keys::each($cells) as $ref => $cell) {
-                if ($cell->behaviour !== null) {
-                    yield new Mention(Mention::CELL, $layer, $ref, $ref, $cell->behaviour);
-                }
-                foreach ($cell->outputs as $output) {
-                    yield new Mention(Mention::CELL, $layer, $ref, $ref, $output);
+                foreach ($cell->either() as $one) {
+                    foreach ([...array_filter([$one->behaviour]), ...$one->outputs] as $does) {
+                        yield new Mention(Mention::CELL, $layer, $ref, $ref, $does);
+                    }
                 }
             }
         }

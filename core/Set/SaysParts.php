@@ -65,7 +65,7 @@ trait SaysParts
             }
             $path = PartPath::cell($layer, $ref);
             $before = Node::of($this->set->merged->value($path))->plain();
-            $left = OutputsLeft::of($before, fn (Output $output) => $change($output));
+            $left = OutputsLeft::ofCell($before, fn (array $does) => OutputsLeft::of($does, fn (Output $output) => $change($output)));
             if ($left === null) {
                 $own = $this->takeAway($own, $path);
             } elseif ($left != $before) {

@@ -26,4 +26,9 @@ final readonly class SetNames implements Names
             default => $this->set->rig->nameOf($id),
         };
     }
+
+    public function value(string $variable, float $value): string
+    {
+        return ($this->set->catalogue->variables[$variable] ?? null)?->word($value) ?? (string) json_encode(round($value, 6));
+    }
 }

@@ -15,6 +15,7 @@ use Nailrod\Core\Axis\Curve;
 use Nailrod\Core\Axis\Curves;
 use Nailrod\Core\Axis\Stop;
 use Nailrod\Core\Behaviour\Behaviours;
+use Nailrod\Core\Condition\Conditions;
 use Nailrod\Core\Device\ControlNote;
 use Nailrod\Core\Device\ControlReader;
 use Nailrod\Core\Device\Lamp;
@@ -56,6 +57,8 @@ final class SetReference
             .self::heading('Parts of an axis', 'A part of `axes`, by axis and the name of the part. They act in this order.', implode('', array_map(self::axisPart(...), AxisParts::all())))
             .self::heading('Curves', 'What `curve` can be, by its `kind`.', self::kinds(Curves::all()))
             .self::heading('What is made from axes', 'A part of `made`, by id; its `kind` says what it is.', self::kinds(MadeKinds::all()))
+            .self::heading('Cells', 'What a part of `cells` says of a contact or an axis: `{"nothing": true}`; `{"as": "device/control"}`, which does as another contact does; or a `behaviour` (a contact) and `outputs`. A contact may have `when`, a condition, and beside it `otherwise`, which has a `behaviour` and `outputs` of its own. An axis may have the fields of its hand-over.', self::fields(HandOver::fields()))
+            .self::heading('Conditions', 'What stands in `when`: one of these; or `{"all": [...]}` or `{"any": [...]}` with two to four of them.', implode('', array_map(fn (string $class) => '### with `'.$class::sort()."`\n\n".$class::about()."\n\n".self::fields($class::fields()), Conditions::all())))
             .self::heading('Rules for lamps', 'A part of `lamps`, by id.', implode('', array_map(fn (string $class) => '### with `'.$class::key()."`\n\n".$class::about()."\n\n".self::fields($class::fields()), LampRules::all())))
             .self::heading('Findings that are meant', 'A part of `meant`, by a sum of what the finding is.', self::fields(Meant::fields()))
             .self::heading('What is set aside', 'A part of `aside`, by section and key; see there.', self::fields(Aside::fields()))

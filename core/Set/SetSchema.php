@@ -6,7 +6,7 @@ namespace Nailrod\Core\Set;
 
 use Nailrod\Core\Action\Catalogue;
 use Nailrod\Core\Behaviour\Behaviours;
-use Nailrod\Core\Condition\Condition;
+use Nailrod\Core\Condition\Conditions;
 use Nailrod\Core\Format\Fields;
 use Nailrod\Core\Format\Ids;
 use Nailrod\Core\Format\Kind;
@@ -48,7 +48,7 @@ final class SetSchema
                 + self::family('output', Outputs::all())
                 + self::family('behaviour', Behaviours::all())
                 + self::family('made', MadeKinds::all())
-                + ['condition' => Condition::schema(), 'cell' => Cell::schema(), 'chord' => Chord::fields()->schema([], 'Contacts that count as one press when they close together.'), 'lamp_rule' => ['description' => 'What lights one lamp or several.', 'oneOf' => array_map(fn (string $class) => $class::fields()->schema([], $class::about()), LampRules::all())]],
+                + ['condition' => Conditions::schema(), 'cell' => Cell::schema(), 'chord' => Chord::fields()->schema([], 'Contacts that count as one press when they close together.'), 'lamp_rule' => ['description' => 'What lights one lamp or several.', 'oneOf' => array_map(fn (string $class) => $class::fields()->schema([], $class::about()), LampRules::all())]],
             'type' => 'object',
             'properties' => [
                 'format' => ['description' => 'What the file is.', 'const' => SetDocument::FORMAT],

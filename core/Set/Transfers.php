@@ -40,7 +40,7 @@ final readonly class Transfers
             $pairs[] = [PartPath::cell($layer, $fromRef), PartPath::cell($layer, $toRef)];
         }
 
-        return $this->change($this->own(), $how, $pairs);
+        return $this->following($this->change($this->own(), $how, $pairs), $how, [$fromRef => $toRef]);
     }
 
     /**
@@ -60,7 +60,28 @@ final readonly class Transfers
             }
         }
 
-        return $this->change($this->own(), $how, $pairs);
+        return $this->following($this->change($this->own(), $how, $pairs), $how, $refs);
+    }
+
+    /**
+     * What does as a control that has moved does as it does where it is now.
+     *
+     * @param array<string, string> $refs where they are now, by where they were
+     */
+    private function following(SetDocument $own, string $how, array $refs): SetDocument
+    {
+        $refs = $how === self::COPY ? [] : $refs + ($how === self::SWAP ? array_flip($refs) : []);
+        foreach (Keys::each($this->set->cells) as $layer => $cells) {
+            foreach (Keys::each($cells) as $ref => $cell) {
+                $now = $refs[$cell->as ?? ''] ?? null;
+                $path = PartPath::cell($layer, $refs[$ref] ?? $ref);
+                if ($now !== null && $own->value($path) === ['as' => $cell->as]) {
+                    $own = $own->with($path, ['as' => $now]);
+                }
+            }
+        }
+
+        return $own;
     }
 
     /** All that a layer says: its cells and its chords. */

@@ -16,7 +16,6 @@ use Nailrod\Core\Format\Type\Id;
 use Nailrod\Core\Lamp\LampRule;
 use Nailrod\Core\Layer\Layer;
 use Nailrod\Core\Macro\Macro;
-use Nailrod\Core\Macro\MacroStep;
 use Nailrod\Core\Made\Made;
 use Nailrod\Core\Output\Output;
 use Nailrod\Core\Set\Section\Sections;
@@ -106,17 +105,21 @@ final readonly class Words
         if ($cell->isNothing()) {
             return 'nothing';
         }
+        if ($cell->as !== null) {
+            return 'as '.$this->set->rig->nameOf($cell->as).' does';
+        }
         $behaviour = $cell->behaviour;
         $when = $cell->when === null ? '' : ', '.$this->condition($cell->when);
+        $else = $cell->otherwise === null ? '' : '; otherwise '.$this->cell($cell->otherwise);
         if ($behaviour instanceof PlaysItsMacro) {
-            return $behaviour->inWords($this->names).$when;
+            return $behaviour->inWords($this->names).$when.$else;
         }
         $outputs = implode(' and ', array_map($this->output(...), $cell->outputs)).$when;
         if ($cell->over !== null && $cell->over->toArray() !== []) {
             $outputs .= ', '.$cell->over->inWords();
         }
 
-        return $behaviour === null || $behaviour instanceof Follows ? $outputs : $outputs.' · '.$behaviour->inWords($this->names);
+        return ($behaviour === null || $behaviour instanceof Follows ? $outputs : $outputs.' · '.$behaviour->inWords($this->names)).$else;
     }
 
     /** The same for a small place: the behaviour is said only where it is not what is usual for the action. */
@@ -154,11 +157,25 @@ final readonly class Words
         if ($cell->isNothing()) {
             return sprintf('Nothing happens when %s is used in %s.', $name, $where);
         }
-        $outputs = implode(' and ', array_map($this->reached(...), $cell->outputs));
+        if ($cell->as !== null) {
+            $does = $this->set->cell($layer, $cell->as) ?? $this->set->cell(Layer::BASE, $cell->as);
+
+            return sprintf('%s does in %s as %s does: %s.', $name, $where, $this->set->rig->nameOf($cell->as), $does === null ? 'nothing yet' : $this->cell($does));
+        }
 
         return isset($this->set->rig->axes[$ref])
-            ? sprintf('%s drives %s in %s%s.', $name, $outputs, $where, ($cell->over?->toArray() ?? []) === [] ? '' : '; it '.$cell->over?->inWords())
-            : sprintf('When %s closes in %s%s: %s.', $name, $where, $cell->when === null ? '' : ', '.$this->condition($cell->when), $cell->behaviour instanceof PlaysItsMacro ? 'plays '.$this->names->of(Id::MACRO, $cell->behaviour->macro()) : $outputs.', '.($cell->behaviour?->inWords($this->names) ?? ''));
+            ? sprintf('%s drives %s in %s%s.', $name, $this->driven($cell), $where, ($cell->over?->toArray() ?? []) === [] ? '' : '; it '.$cell->over?->inWords())
+            : sprintf('When %s closes in %s%s: %s%s.', $name, $where, $cell->when === null ? '' : ', '.$this->condition($cell->when), $this->does($cell), $cell->otherwise === null ? '' : '; otherwise: '.$this->does($cell->otherwise));
+    }
+
+    private function does(Cell $cell): string
+    {
+        return $cell->behaviour instanceof PlaysItsMacro ? 'plays '.$this->names->of(Id::MACRO, $cell->behaviour->macro()) : $this->driven($cell).', '.($cell->behaviour?->inWords($this->names) ?? '');
+    }
+
+    private function driven(Cell $cell): string
+    {
+        return implode(' and ', array_map($this->reached(...), $cell->outputs));
     }
 
     private function reached(Output $output): string
@@ -219,32 +236,10 @@ final readonly class Words
         return array_map(fn (PartChange $change) => $this->subject($change->path, $this->naming($change)).': '.$this->said($change->path, $change->before).' → '.$this->said($change->path, $change->after), $changes);
     }
 
-    /** All that a macro is for and does, step by step: "Presses key A for 60 ms, waits 40 ms, types “Hi” (German). 240 ms in all." */
+    /** All that a macro is for and does, step by step. */
     public function macro(Macro $macro): string
     {
-        return ($macro->about === '' ? '' : rtrim($macro->about, '.').'. ').$this->steps($macro);
-    }
-
-    private function steps(Macro $macro): string
-    {
-        $steps = [];
-        foreach ($macro->steps as $step) {
-            $ms = json_encode($step->time / 1000).' ms';
-            $output = $step->output === null ? '' : $this->output($step->output);
-            $steps[] = match ($step->does) {
-                MacroStep::PRESS => 'presses '.$output,
-                MacroStep::RELEASE => 'lets go of '.$output,
-                MacroStep::TAP => 'presses '.$output.' for '.$ms,
-                MacroStep::WAIT => 'waits '.$ms,
-                default => sprintf('types “%s” (%s)', str_replace("\n", '↵', $step->text), $this->set->layouts[$step->layout]->name ?? $step->layout),
-            };
-        }
-        if ($steps === []) {
-            return 'Does nothing yet.';
-        }
-        $more = ($macro->repeats ? ', again and again while it is held' : '').($macro->when === null ? '' : ', '.$this->condition($macro->when));
-
-        return ucfirst(implode(', ', $steps)).$more.'. '.json_encode($macro->length($this->set->layouts) / 1000).' ms in all.';
+        return (new MacroWords($this->set, $this))->sentence($macro);
     }
 
     /** "Lamp 1 is green while layer On water is live." */
@@ -265,17 +260,13 @@ final readonly class Words
 
     public function chord(Chord $chord): string
     {
-        return implode(' and ', array_map($this->set->rig->nameOf(...), $chord->of)).' together: '.implode(' and ', array_map($this->output(...), $chord->outputs));
+        return implode(' and ', array_map($this->set->rig->nameOf(...), $chord->of)).' together'.($chord->held > 0 ? ' for '.($chord->held / 1000).' ms' : '').': '.implode(' and ', array_map($this->output(...), $chord->outputs));
     }
 
     /** A condition, with the names of what it asks. */
     public function condition(Condition $when): string
     {
-        return $when->inWords(fn (string $sort, string $id): string => match ($sort) {
-            'flag' => $this->set->flags[$id] ?? $id,
-            'stop' => $this->set->stops[$id]->name ?? $id,
-            default => $this->set->catalogue->variables[$id]->name ?? $id,
-        });
+        return 'only while '.$when->inWords($this->names);
     }
 
     public function made(Made $made): string

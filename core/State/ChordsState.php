@@ -16,6 +16,9 @@ final class ChordsState implements PartState
     /** @var array<int, int> the chord that a contact was closed for */
     public array $consumed = [];
 
+    /** @var array<int, true> chords that have formed and are to be held for a while before they come on */
+    public array $forming = [];
+
     /** @var array<int, true> chords that are on, the latest last */
     public array $on = [];
 

@@ -10,12 +10,12 @@ final readonly class Player
     /**
      * @param int              $step    the one that is at work
      * @param list<int>        $held    steps whose output it holds
-     * @param array<int, true> $holders assignments that hold it
+     * @param array<array-key, true> $holders what holds it: see Assigned::holder()
      * @param ?int             $tap     the step that is being tapped
      */
     public function __construct(public int $step, public array $held, public array $holders, public ?int $tap) {}
 
-    /** @param array<int, true> $holders */
+    /** @param array<array-key, true> $holders */
     public function heldBy(array $holders): self
     {
         return new self($this->step, $this->held, $holders, $this->tap);

@@ -159,7 +159,9 @@ final readonly class Narrator
             StepKind::AxisSends => $this->set->rig->nameOf($step->subject),
             StepKind::Macro => 'macro '.($this->set->macros[$step->subject]->name ?? $step->subject),
             StepKind::Lamp => 'its rule',
-            StepKind::Chord => $this->chord($step->subject).' together',
+            StepKind::Chord => $this->chord($step->subject),
+            StepKind::Otherwise => 'otherwise',
+            StepKind::DoesAs => 'as '.$this->set->rig->nameOf($step->subject).' does',
             StepKind::Builds => 'builds '.$this->set->rig->nameOf($step->subject),
             StepKind::ReturnsToRest => $this->set->rig->nameOf($step->subject).' lets it return to rest',
             StepKind::Layer => 'layer '.$this->layer($step->subject),
@@ -182,10 +184,10 @@ final readonly class Narrator
     {
         foreach ($this->set->chords as $chords) {
             if (isset($chords[$id])) {
-                return $chords[$id]->name;
+                return $chords[$id]->name.' together'.($chords[$id]->held > 0 ? ' for '.($chords[$id]->held / 1000).' ms' : '');
             }
         }
 
-        return $id;
+        return $id.' together';
     }
 }

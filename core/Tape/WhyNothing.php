@@ -37,21 +37,31 @@ final readonly class WhyNothing
             return null;
         }
         [$ref, $what] = $said;
-        $in = $this->set->cell($layer, $ref) === null ? Layer::BASE : $layer;
+        $in = $this->layerOf($layer, $ref);
         $cell = $this->set->cell($in, $ref);
+        $as = $cell === null || $this->set->isAside(PartPath::cell($in, $ref)) ? null : $cell->as;
+        [$at, $in] = $as === null ? [$ref, $in] : [$as, $this->layerOf($layer, $as)];
+        $cell = $this->set->cell($in, $at);
         $when = $cell?->when;
         $why = match (true) {
-            $cell === null => 'nothing is assigned to it',
+            $cell === null => 'nothing is assigned to '.($as === null ? 'it' : $this->set->rig->nameOf($as)),
             $cell->isNothing() => 'it is set to do nothing here',
-            $this->set->isAside(PartPath::cell($in, $ref)) => 'what it does is set aside',
-            $when !== null && ! $holds($when) => 'it works '.(new Words($this->set))->condition($when),
-            default => $this->idleAside($cell) ?? $this->idleMacro($cell, $holds),
+            $this->set->isAside(PartPath::cell($in, $at)) => 'what it does is set aside',
+            $cell->as !== null => $this->set->rig->nameOf($at).' does as another control does',
+            $when !== null && $cell->otherwise === null && ! $holds($when) => 'it works '.(new Words($this->set))->condition($when),
+            default => $this->idleBranch($when !== null && $cell->otherwise !== null && ! $holds($when) ? $cell->otherwise : $cell->either()[0], $holds),
         };
         if ($why === null) {
             return null;
         }
 
-        return new Sentence($input->t, $ref, [$this->set->rig->deviceNameOf($ref).' · '.$what, 'layer '.($this->set->layers[$layer]->name ?? $layer), $why], false, []);
+        return new Sentence($input->t, $ref, [$this->set->rig->deviceNameOf($ref).' · '.$what, ...($as === null ? [] : ['as '.$this->set->rig->nameOf($as).' does']), 'layer '.($this->set->layers[$layer]->name ?? $layer), $why], false, []);
+    }
+
+    /** The layer whose word holds for a contact while this one is live. */
+    private function layerOf(string $layer, string $ref): string
+    {
+        return $this->set->cell($layer, $ref) === null ? Layer::BASE : $layer;
     }
 
     /** So much happened at once that the earlier part of it is only counted. */
@@ -80,6 +90,12 @@ final readonly class WhyNothing
             $at->name.' at '.Percent::at($at->at, $shaping->axis->centred).' is shut',
             'still sends '.$shaping->percent($at->at),
         ], false, []);
+    }
+
+    /** @param callable(Condition): bool $holds */
+    private function idleBranch(Cell $cell, callable $holds): ?string
+    {
+        return $this->idleAside($cell) ?? $this->idleMacro($cell, $holds);
     }
 
     /** A stop or a macro that is set aside, so that what leads to it does nothing. */

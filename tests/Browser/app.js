@@ -42,6 +42,40 @@ export class App {
         return app;
     }
 
+    /** As it was at its beginning: what a test did to data, files and rig is gone. The server of the pages goes on. */
+    async renew() {
+        if (!this.#server) {
+            this.#clear();
+            ['', '-wal', '-shm'].forEach((end) => rmSync(`${this.#env().DB_DATABASE}${end}`, { force: true }));
+            this.#fill();
+            await this.start();
+
+            return;
+        }
+        // The pages keep their connections: the database becomes another in its place.
+        execFileSync('php', ['-r', '$to = new SQLite3($argv[2]); $to->busyTimeout(10000); exit((int) ! (new SQLite3($argv[1]))->backup($to));', App.#made, this.#env().DB_DATABASE]);
+        const old = this.#rig();
+        process.kill(old, 'SIGSTOP');
+        this.#clear();
+        process.kill(old, 'SIGKILL');
+        for (let tries = 0; tries < 1200 && !(this.#rig() > 0 && this.#rig() !== old && await answers(this.rigPort)); tries++) {
+            await new Promise((resolve) => { setTimeout(resolve, 25); });
+        }
+    }
+
+    #clear() {
+        for (const name of readdirSync(this.#folder).filter((one) => one !== 'serve' && !/sqlite(-wal|-shm|\.rig)?$/.test(one))) {
+            rmSync(join(this.#folder, name), { recursive: true, force: true });
+        }
+    }
+
+    /** The number of the process of the rig; 0 if there is none. */
+    #rig() {
+        const file = `${this.#env().DB_DATABASE}.rig`;
+
+        return existsSync(file) ? Number(readFileSync(file, 'utf8')) : 0;
+    }
+
     /** The demo data, made once and copied for every further application. */
     #fill() {
         const database = this.#env().DB_DATABASE;
@@ -115,7 +149,7 @@ export class App {
 
     /** The process of the rig is killed; who watches it begins it again. */
     killRig() {
-        process.kill(Number(readFileSync(`${this.#env().DB_DATABASE}.rig`, 'utf8')), 'SIGKILL');
+        process.kill(this.#rig(), 'SIGKILL');
     }
 
     async end() {
@@ -130,10 +164,15 @@ export class App {
 }
 
 export const test = base.extend({
-    app: async ({}, use) => {
+    /** One for all tests of a process; after a test that failed, the next has a new one. */
+    served: [async ({}, use) => {
         const app = await App.fresh();
         await use(app);
         await app.end();
+    }, { scope: 'worker' }],
+    app: async ({ served }, use) => {
+        await served.renew();
+        await use(served);
     },
     page: async ({ page }, use) => {
         const errors = [];

@@ -125,11 +125,98 @@ test('an assignment works only while a flag is up', async ({ page, app }) => {
     await page.locator('#new-flag summary').click();
     await page.locator('#new-flag [name="name"]').fill('Armed');
     await saved(page, () => page.locator('#new-flag .button').click());
-    await saved(page, () => page.locator('.whens [name="when"]').selectOption('flag armed up'));
+    await saved(page, () => page.locator('.whens [name="when[0]"]').selectOption('flag armed up'));
     await expect(page.locator('[data-cell="base/fennel/mark"]')).toContainText('only while Armed is up');
     await pick(page, app, 'fennel/left-thumb');
     await page.locator('.does [name="does"]').selectOption('flag');
     await saved(page, () => page.locator('.does .button').click());
     expect(await play(page, [[0, MARK, 1], [40, MARK, 0]])).toEqual([]);
     expect((await play(page, [[0, 'fennel/left-thumb', 1], [20, MARK, 1], [40, MARK, 0], [20, 'fennel/left-thumb', 0]])).map(([what]) => what)).toEqual(['button 4']);
+});
+
+test('one button does another thing when its conditions do not hold, and each is changed by itself', async ({ page, app }) => {
+    await pick(page, app, 'fennel/left-thumb');
+    await page.locator('#new-flag summary').click();
+    await page.locator('#new-flag [name="name"]').fill('Armed');
+    await saved(page, () => page.locator('#new-flag .button').click());
+    await page.locator('.does [name="does"]').selectOption('flag');
+    await saved(page, () => page.locator('.does .button').click());
+    await pick(page, app, MARK);
+    await saved(page, () => page.locator('.whens [name="when[0]"]').selectOption('flag armed up'));
+    await expect(page.getByRole('region', { name: 'Otherwise' })).toContainText('nothing happens');
+    await saved(page, () => page.locator('.whens [name="when[1]"]').selectOption('variable mooring ='));
+    await saved(page, () => page.locator('.whens [name="when_how"]').selectOption('any'));
+    await expect(page.locator('.editor__head .says')).toContainText('only while Armed is up or Mooring line = cast off: Drop a sack');
+    await page.locator('[name="else"][form="action-list"]').check();
+    await page.getByPlaceholder('Type an action, Enter assigns it').fill('Anchor light');
+    await saved(page, () => page.getByPlaceholder('Type an action, Enter assigns it').press('Enter'));
+    await expect(page.locator('.editor__head .says')).toContainText('otherwise: Anchor light by key Shift+L');
+    // Made fast at first: neither holds.
+    expect((await play(page, [[0, MARK, 1], [40, MARK, 0]])).map(([what]) => what)).toEqual(['key ShiftLeft', 'key KeyL']);
+    await expect(page.locator('#tape')).toContainText('otherwise');
+    expect((await play(page, [[0, 'fennel/left-thumb', 1], [20, MARK, 1], [40, MARK, 0], [20, 'fennel/left-thumb', 0]])).map(([what]) => what)).toEqual(['button 4']);
+    // What it does otherwise has a behaviour of its own.
+    await page.locator('.editor__else [name="behaviour"]').selectOption('follow');
+    await expect(page.locator('.editor__head .says')).toContainText('otherwise: Anchor light by key Shift+L, follow.');
+    await expect(page.locator('.editor__head .says')).toContainText('Drop a sack by output 4, pulse 60 ms;');
+    // A switch of the game's line: cast off, and the second of the two conditions holds.
+    await page.evaluate(() => window.nailrod.live.input('sim/mooring', 0));
+    expect((await play(page, [[50, MARK, 1], [40, MARK, 0]])).map(([what]) => what)).toEqual(['button 4']);
+    await saved(page, () => page.getByRole('button', { name: 'Nothing otherwise' }).click());
+    await expect(page.locator('.editor__head .says')).not.toContainText('otherwise');
+    await saved(page, () => page.keyboard.press('Control+z'));
+    await expect(page.locator('.editor__head .says')).toContainText('otherwise: Anchor light');
+    await page.goto(`${app.url}/sets/skerrywing/store?device=fennel`);
+    await expect(page.locator('#place')).toContainText('the device has nothing that it does otherwise');
+});
+
+test('two buttons of two devices, held together for a second, leave the game; a slip sends nothing', async ({ page, app }) => {
+    const [push, ring] = ['bracken/push-1', 'rowan/button-1'];
+    await page.goto(`${app.url}/sets/marl/assign?layer=base&ref=${push}`);
+    await page.waitForFunction(() => window.nailrod?.live.picture !== null);
+    await expect(page.locator('#in-play')).toBeVisible();
+    await page.locator('#chords summary').click();
+    await page.locator('#chords [name="together"]').selectOption({ label: 'Rowan · Button 1' });
+    await page.locator('#chords [name="held"]').fill('1000');
+    await page.locator('#chords [name="does"]').selectOption('key');
+    await page.locator('#chords [name="output[code]"]').selectOption('F4');
+    await page.locator('#chords label', { hasText: /^Alt$/ }).first().click();
+    await saved(page, () => page.getByText('Put together').click());
+    await expect(page.locator('#chords')).toContainText('Push 1 + Button 1 within 60 ms, held for 1000 ms: key Alt+F4');
+    expect((await play(page, [[0, push, 1], [30, ring, 1], [400, push, 0], [700, ring, 0]]))).toEqual([]);
+    expect((await play(page, [[0, push, 1], [30, ring, 1], [1100, push, 0], [20, ring, 0]])).map(([what]) => what)).toEqual(['key AltLeft', 'key F4']);
+    await expect(page.locator('#tape')).toContainText('Push 1 + Button 1 together for 1000 ms');
+    // It is changed where it stands.
+    const held = page.locator('#chords li [name="held"]');
+    await held.fill('0');
+    await saved(page, () => held.press('Enter'));
+    await expect(page.locator('#chords')).toContainText('Push 1 + Button 1 within 60 ms: key Alt+F4');
+});
+
+test('one button does as another does, in whatever layer is live, and follows it when it moves', async ({ page, app }) => {
+    await pick(page, app, 'fennel/left-thumb');
+    await page.locator('#as summary').click();
+    await page.locator('#as [name="as"]').selectOption(MARK);
+    await saved(page, () => page.getByRole('button', { name: 'Do as it does' }).click());
+    await expect(page.locator('.editor__head .says')).toContainText('Left thumb does in Cruise as Mark button does: Drop a sack');
+    await expect(page.locator('[data-cell="base/fennel/left-thumb"]')).toContainText('as Mark button does');
+    expect((await play(page, [[0, 'fennel/left-thumb', 1], [40, 'fennel/left-thumb', 0]])).map(([what]) => what)).toEqual(['button 4']);
+    await expect(page.locator('#tape')).toContainText('as Mark button does');
+    // The ring lever holds the layer On water, where the mark button casts the mooring off.
+    expect((await play(page, [[0, 'fennel/ring', 1], [30, 'fennel/left-thumb', 1], [40, 'fennel/left-thumb', 0], [20, 'fennel/ring', 0]])).map(([what]) => what)).toEqual(['key KeyM']);
+    await pick(page, app, 'fennel/left-thumb');
+    await saved(page, () => page.keyboard.press('Control+z'));
+    await expect(page.locator('.editor__head .says')).toContainText('Left thumb does nothing in Cruise yet.');
+    await saved(page, () => page.keyboard.press('Control+Shift+z'));
+    // What it does as goes elsewhere: it follows.
+    await pick(page, app, MARK);
+    await page.getByText('Copy, move, swap').click();
+    const transfer = page.locator('form', { has: page.locator('select[name="what"]') });
+    await transfer.locator('[name="what"]').selectOption('row');
+    await transfer.locator('[name="how"]').selectOption('move');
+    await transfer.locator('[name="to_ref"]').selectOption('fennel/switch-2.up');
+    await saved(page, () => transfer.locator('button.button').click());
+    await expect(page.locator('[data-cell="base/fennel/left-thumb"]')).toContainText('as Switch 2 up does');
+    await pick(page, app, 'fennel/right-lever');
+    await expect(page.locator('#as')).toHaveCount(0);
 });

@@ -110,7 +110,7 @@ test('a macro is recorded from the keyboard and from the rig', async ({ page, ap
     });
     await saved(page, () => page.locator('[data-record="rig"]').click());
     const last = (await bars(page)).at(-1);
-    expect([last[0], last[2] - last[1]]).toEqual(['output 4', 60]);
+    expect([last[0], last[2] - last[1]]).toEqual(['Drop a sack', 60]);
     await page.locator('[data-record="keys"]').click();
     await page.locator('[data-record="keys"]').click();
     await expect(page.locator('[data-record-says]')).toHaveText('Nothing was pressed, so nothing was recorded.');
@@ -125,7 +125,7 @@ test('a macro is switched on and off by a flag, and a lamp shows the flag', asyn
     await pick(page, app, 'fennel/left-thumb');
     await assign(page, 'macro', { macro: 'three-sacks' });
     await app.open(page, 'macros', '?macro=three-sacks');
-    await saved(page, () => page.locator('[name="when"]').selectOption('flag armed up'));
+    await saved(page, () => page.locator('[name="when[0]"]').selectOption('flag armed up'));
     await app.open(page, 'lamps', '?device=fennel');
     await page.locator('#lamp-while [name="say[lamp]"]').selectOption('fennel/lamp-5');
     await page.locator('#lamp-while [name="say[while]"]').selectOption('flag armed up');

@@ -66,6 +66,9 @@ final class BehavioursTest extends TestCase
         $this->assertSame(['variable' => 'flaps', 'is' => '≥', 'to' => 2.0], $this->cell()?->when?->toArray());
         $this->send('cells', self::MARK + ['does' => 'action', 'output' => ['action' => 'anchor-light']]);
         $this->assertNotNull($this->cell()?->when, 'another action keeps what it depends on');
+        foreach (['' => 'Than: found nothing, expected a number.', 'much' => 'Than: found much, expected a number.'] as $than => $told) {
+            $this->send('cells/depend', self::MARK + ['when' => ['variable flaps ≥'], 'when_to' => [$than]])->assertSessionHas('problem', $told);
+        }
         $this->send('cells/depend', self::MARK + ['when' => 'always', 'when_to' => '0']);
         $this->assertNull($this->cell()->when ?? null);
         $this->send('cells/depend', self::MARK + ['when' => 'flag none up', 'when_to' => '0'])->assertSessionHas('problem');

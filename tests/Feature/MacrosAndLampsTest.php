@@ -46,13 +46,33 @@ final class MacrosAndLampsTest extends TestCase
         $this->assertSame(['harbour-call', 'three-sacks', 'long-call-copy'], array_keys($this->set()->macros));
     }
 
+    public function test_what_a_device_cannot_keep_of_a_macro_is_told_where_it_is_made_and_where_it_is_played(): void
+    {
+        $this->send('cells', ['layer' => 'base', 'ref' => 'fennel/left-thumb', 'does' => 'macro', 'output' => ['macro' => 'three-sacks']])->assertSessionHas('said');
+        $told = 'Fennel cannot keep';
+        $this->get('/sets/skerrywing/macros?macro=three-sacks')->assertDontSee($told);
+        $this->get('/sets/skerrywing/assign?layer=base&ref=fennel/left-thumb')->assertDontSee($told);
+        $this->send('macros/say', ['id' => 'three-sacks', 'when' => ['variable mooring ='], 'when_to' => ['0']]);
+        $this->get('/sets/skerrywing/macros?macro=three-sacks')->assertSee('Fennel cannot keep it: only Nailrod itself knows the variable that it depends on.');
+        $this->get('/sets/skerrywing/assign?layer=base&ref=fennel/left-thumb')->assertSee('Fennel cannot keep macro Three sacks: only Nailrod itself knows the variable that it depends on.');
+        // Fennel has room for eight.
+        $this->send('macros/say', ['id' => 'three-sacks', 'when' => ['always']]);
+        foreach (range(1, 8) as $n) {
+            $this->send('macros', ['name' => 'Call '.$n]);
+            $this->send('macros/bars', ['id' => 'call-'.$n, 'does' => 'key', 'lasts' => '40', 'output' => ['code' => 'F5']]);
+            $this->send('cells', ['layer' => 'water', 'ref' => ['fennel/left-thumb', 'fennel/right-thumb', 'fennel/mark', 'fennel/switch-1.up', 'fennel/switch-2.up', 'fennel/switch-3.up', 'fennel/switch-4.up', 'fennel/switch-4.down'][$n - 1], 'does' => 'macro', 'output' => ['macro' => 'call-'.$n]]);
+        }
+        $this->get('/sets/skerrywing/macros?macro=call-8')->assertSee('Fennel cannot keep it: the device has room for 8.');
+        $this->get('/sets/skerrywing/macros?macro=call-7')->assertDontSee($told);
+    }
+
     /** @return iterable<string, array{string, array<string, mixed>, string}> */
     public static function bad(): iterable
     {
         yield 'a macro that is not there' => ['macros/say', ['id' => 'none', 'pause' => '1'], 'Macro: found "none", expected a macro of the set.'];
         yield 'a layout that is not there' => ['macros/bars', ['id' => 'three-sacks', 'does' => 'type', 'text' => 'a', 'layout' => 'moon'], 'Layout: found "moon", expected a keyboard layout that is at hand: french, german, swedish, uk, us.'];
         yield 'a pause that is none' => ['macros/say', ['id' => 'harbour-call', 'pause' => ''], ''];
-        yield 'a condition that is none' => ['macros/say', ['id' => 'harbour-call', 'when' => 'moon full'], 'Works: found "moon full", expected a flag, a stop or a variable that it depends on'];
+        yield 'a condition that is none' => ['macros/say', ['id' => 'harbour-call', 'when' => 'moon full'], 'Works: found "moon full", expected a flag, a stop, a layer or a variable that it depends on'];
         yield 'a recording that is none' => ['macros/record', ['id' => 'three-sacks', 'events' => '[{"t":1,"kind":"lever","target":"x","on":true}]'], 'Event 1, kind: found "lever", expected one of key, button.'];
         yield 'a recording whose time goes back' => ['macros/record', ['id' => 'three-sacks', 'events' => '[{"t":5,"kind":"key","target":"KeyA","on":true},{"t":4,"kind":"key","target":"KeyA","on":false}]'], 'Event 2, time: found 4, expected a whole number from 5 on.'];
         yield 'a key that is not one' => ['macros/record', ['id' => 'three-sacks', 'events' => '[{"t":1,"kind":"key","target":"Unidentified","on":true}]'], 'Event 1, key: found "Unidentified"'];
@@ -82,7 +102,7 @@ final class MacrosAndLampsTest extends TestCase
         $this->send('lamps', ['rule' => '', 'kind' => 'while', 'say' => ['lamp' => 'fennel/lamp-4', 'while' => 'contact fennel/mark', 'colour' => 'amber', 'brightness' => '40']]);
         $this->send('lamps', ['rule' => '', 'kind' => 'shows', 'say' => ['lamps_first' => 'rowan/rev-3', 'lamps_last' => 'rowan/rev-1', 'shows' => 'rpm', 'from' => '0', 'to' => '90', 'band' => ['30', '', '90'], 'band_colour' => ['green', 'amber', 'red'], 'coloured' => 'whole', 'flash_above' => '80', 'brightness' => '100']]);
         $this->get('/sets/skerrywing/lamps?device=fennel')->assertSee('Lamp 4 is amber at 40 % while Mark button is closed.');
-        $this->get('/sets/skerrywing/lamps?device=rowan')->assertSee('Rev 3 to Rev 1 show Engine speed from 0 to 90, green up to 30, red up to 90, the whole bar in the colour of its highest lamp, flashing above 80.');
+        $this->get('/sets/skerrywing/lamps?device=rowan')->assertSee('Rev 3 to Rev 1 show Engine speed from 0 to 90, green up to 30, red up to 90, all that is lit in the colour of the band reached, flashing above 80.');
         $row = array_key_first(array_filter($this->set()->lamps, fn ($rule) => str_contains((string) json_encode($rule->toArray()), 'rev-3')));
         $this->get('/sets/skerrywing/lamps?rule='.$row)->assertSee('<option value="rpm" selected>Engine speed</option>', false);
         $this->get('/sets/skerrywing/assign?ref=fennel/mark')->assertDontSee('<option value="rpm"', false);

@@ -62,6 +62,15 @@ final class NewKindsFormTest extends TestCase
         $this->get('/sets/skerrywing/lamps')->assertOk()->assertSee('Lamp 2 always glows.');
     }
 
+    public function test_a_question_can_be_chosen(): void
+    {
+        $mark = ['layer' => 'base', 'ref' => 'fennel/mark'];
+        $this->get('/sets/skerrywing/assign?layer=base&ref=fennel/mark')->assertOk()->assertSee('only while Flaps is odd');
+        $this->send('cells/depend', $mark + ['when' => ['oddness flaps odd']])->assertSessionHas('said');
+        $this->assertSame(['oddness' => 'flaps', 'is' => 'odd'], $this->current()->cell('base', 'fennel/mark')?->when?->toArray());
+        $this->get('/sets/skerrywing/assign?layer=base&ref=fennel/mark')->assertOk()->assertSee('value="oddness flaps odd" selected', false);
+    }
+
     public function test_a_check_is_told_and_mended_and_a_section_is_counted_and_given_back(): void
     {
         $this->send('cells', ['layer' => 'base', 'ref' => 'fennel/left-thumb', 'does' => 'buzz', 'output' => ['tone' => '7']])->assertSessionHas('said');

@@ -12,6 +12,8 @@ use Nailrod\Core\Format\Names;
 use Nailrod\Core\Format\Type\Reference;
 use Nailrod\Core\Lamp\LampRule;
 use Nailrod\Core\Lamp\Look;
+use Nailrod\Core\Lamp\Seen;
+use Nailrod\Core\Lamp\Shows;
 use Nailrod\Core\Output\DeviceByItself;
 
 /** A rule for lamps that only the tests know: a lamp that is always lit. */
@@ -57,6 +59,11 @@ final readonly class Glow implements LampRule
     public function lit(RunView $run): array
     {
         return [$this->lamp => $this->look];
+    }
+
+    public function shows(string $lamp): Shows
+    {
+        return new Shows($this->look, Seen::ALWAYS);
     }
 
     public function look(): Look

@@ -7,6 +7,7 @@ namespace Tests\Kinds;
 use Nailrod\Core\Axis\AxisParts;
 use Nailrod\Core\Behaviour\Behaviours;
 use Nailrod\Core\Check\Checks;
+use Nailrod\Core\Condition\Conditions;
 use Nailrod\Core\Lamp\LampRules;
 use Nailrod\Core\Made\MadeKinds;
 use Nailrod\Core\Output\Outputs;
@@ -27,6 +28,7 @@ trait WithNewKinds
         MadeKinds::add(Outside::class);
         LampRules::add(Glow::class);
         Checks::add(NoBuzz::class);
+        Conditions::add(Odd::class);
         Sections::add(Seats::class);
     }
 
@@ -39,6 +41,7 @@ trait WithNewKinds
         MadeKinds::forgetAdded();
         LampRules::forgetAdded();
         Checks::forgetAdded();
+        Conditions::forgetAdded();
         Sections::forgetAdded();
     }
 }

@@ -6,7 +6,9 @@ declare(strict_types=1);
  * Changes the core in many places, one at a time, and runs its tests on each: what survives is a place that no test looks at.
  * Run by `bin/test mutants`; not a part of the default run.
  *
- *   php tests/Mutants/run.php [--places=200] [--seed=N] [--processes=2] [--least=85]
+ *   php tests/Mutants/run.php [--places=200] [--seed=N] [--processes=2] [--least=85] [--only=core/Run/Presses]
+ *
+ * Of what begins with --only, if it is said; else of the folders that are named below.
  *
  * A change is a comparison turned, a statement left out, a number moved by one, or a condition negated. tests/Mutants/same.txt
  * names changes that are no change, each with its reason.
@@ -73,9 +75,10 @@ function changesOf(string $file): array
 }
 
 $all = [];
-foreach (['core/Run', 'core/Behaviour', 'core/Axis', 'core/Set'] as $folder) {
+$only = (string) ($options['only'] ?? '');
+foreach ($only === '' ? ['core/Run', 'core/Behaviour', 'core/Axis', 'core/Set', 'core/Condition'] : ['core'] as $folder) {
     foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($folder, FilesystemIterator::SKIP_DOTS)) as $file) {
-        if ($file->getExtension() === 'php' && preg_match('#/(SetSchema|SetReference|Words|RefusalWords)\.php$#', $file->getPathname()) === 0) {
+        if (str_starts_with($file->getPathname(), $only) && $file->getExtension() === 'php' && preg_match('#/(SetSchema|SetReference|Words|RefusalWords)\.php$#', $file->getPathname()) === 0) {
             array_push($all, ...changesOf($file->getPathname()));
         }
     }
@@ -116,7 +119,7 @@ $near = fn (string $file): array => match (true) {
 $folders = array_diff(array_map(basename(...), glob('tests/Core/*', GLOB_ONLYDIR) ?: []), ['Laws']);
 $paths = fn (array $names): string => implode(' ', array_map(fn (string $name) => 'tests/Core/'.$name, $names));
 $phpunit = fn (string $what): string => 'timeout 120 php -d memory_limit=512M vendor/bin/phpunit --stop-on-defect --do-not-cache-result --exclude-group laws '.$what.' >/dev/null 2>&1';
-passthru('cd '.escapeshellarg($homes[0]).' && '.$phpunit($paths($folders)), $code);
+passthru('cd '.escapeshellarg($homes[0]).' && '.str_replace('timeout 120', 'timeout 900', $phpunit($paths($folders))), $code);
 $code === 0 || exit("The tests of the core fail without any change: mend them first.\n");
 $survived = [];
 $running = [];

@@ -11,6 +11,7 @@ use App\View\AssignPairing;
 use Illuminate\Http\RedirectResponse;
 use Nailrod\Core\Plan\Pairing;
 use Nailrod\Core\Set\BindingSet;
+use Nailrod\Core\Set\ChordEdits;
 use Nailrod\Core\Set\Edits;
 use Nailrod\Core\Set\SetDocument;
 use Nailrod\Core\Set\Transfers;
@@ -23,9 +24,9 @@ final class CellController
     {
         return $this->edit($request, $set, fn (Edits $edits) => match (true) {
             $request->doesNothing() => $edits->nothing($request->layer(), $request->ref()),
-            $request->playsMacro() => $edits->assign($request->layer(), $request->ref(), $request->behaviour(), []),
-            $request->isBeside() => $edits->addOutput($request->layer(), $request->ref(), $request->output()),
-            default => $edits->assign($request->layer(), $request->ref(), $request->behaviour(), [$request->output()]),
+            $request->playsMacro() => $request->on($edits)->assign($request->layer(), $request->ref(), $request->behaviour(), []),
+            $request->isBeside() => $request->on($edits)->addOutput($request->layer(), $request->ref(), $request->output()),
+            default => $request->on($edits)->assign($request->layer(), $request->ref(), $request->behaviour(), [$request->output()]),
         });
     }
 
@@ -60,7 +61,7 @@ final class CellController
 
     public function removeOutput(CellRequest $request, string $set): RedirectResponse
     {
-        return $this->edit($request, $set, fn (Edits $edits) => $edits->removeOutput($request->layer(), $request->ref(), $request->integer('index')));
+        return $this->edit($request, $set, fn (Edits $edits) => $request->on($edits)->removeOutput($request->layer(), $request->ref(), $request->integer('index')));
     }
 
     /** A key and a control that were pressed together; the page stays where pairs are made, and shows the device of this one. */
@@ -74,7 +75,7 @@ final class CellController
 
     public function behave(CellRequest $request, string $set): RedirectResponse
     {
-        return $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => $edits->behave($request->layer(), $request->ref(), $request->chosenBehaviour($base->cell($request->layer(), $request->ref())?->behaviour)));
+        return $this->edit($request, $set, fn (Edits $edits) => $request->on($edits)->behave($request->layer(), $request->ref(), $request->chosenBehaviour($request->on($edits)->cell($request->layer(), $request->ref())?->behaviour)));
     }
 
     public function dependOn(CellRequest $request, string $set): RedirectResponse
@@ -82,14 +83,26 @@ final class CellController
         return $this->edit($request, $set, fn (Edits $edits) => $edits->dependOn($request->layer(), $request->ref(), $request->condition()));
     }
 
+    /** A contact does as another one does. */
+    public function doAs(CellRequest $request, string $set): RedirectResponse
+    {
+        return $this->edit($request, $set, fn (Edits $edits) => $edits->doAs($request->layer(), $request->ref(), $request->string('as')->toString()));
+    }
+
     public function chord(CellRequest $request, string $set): RedirectResponse
     {
-        return $this->edit($request, $set, fn (Edits $edits) => $edits->chord($request->layer(), $request->together(), $request->float('within'), $request->output()));
+        return $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => (new ChordEdits($base))->add($request->layer(), $request->together(), $request->float('within'), $request->float('held'), $request->output()));
+    }
+
+    /** How long a chord may take to form, and how long it is held before it comes on. */
+    public function timeChord(CellRequest $request, string $set): RedirectResponse
+    {
+        return $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => (new ChordEdits($base))->time($request->layer(), $request->string('chord')->toString(), $request->float('within'), $request->float('held')));
     }
 
     public function removeChord(CellRequest $request, string $set): RedirectResponse
     {
-        return $this->edit($request, $set, fn (Edits $edits) => $edits->removeChord($request->layer(), $request->string('chord')->toString()));
+        return $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => (new ChordEdits($base))->remove($request->layer(), $request->string('chord')->toString()));
     }
 
     public function addFlag(LayerRequest $request, string $set): RedirectResponse
@@ -102,9 +115,9 @@ final class CellController
         return $this->edit($request, $set, fn (Edits $edits): SetDocument => $edits->handOver($request->layer(), $request->ref(), $request->handOver()));
     }
 
-    public function clear(EditRequest $request, string $set): RedirectResponse
+    public function clear(CellRequest $request, string $set): RedirectResponse
     {
-        return $this->edit($request, $set, fn (Edits $edits) => $edits->clear($request->string('layer')->toString(), $request->string('ref')->toString()));
+        return $this->edit($request, $set, fn (Edits $edits) => $request->on($edits)->clear($request->layer(), $request->ref()));
     }
 
     /** Lets a two-way switch write the variable of an action that the game can only flip. */

@@ -9,6 +9,7 @@ use App\Http\Requests\LampRequest;
 use Illuminate\Http\RedirectResponse;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Edits;
+use Nailrod\Core\Set\LampEdits;
 use Nailrod\Core\Set\SetDocument;
 
 /** What lights the lamps of the rig. */
@@ -18,11 +19,11 @@ final class LampController
 
     public function save(LampRequest $request, string $set): RedirectResponse
     {
-        return $this->edit($request, $set, fn (Edits $edits, BindingSet $base): SetDocument => $edits->lamp($request->id(), $request->rule($base)));
+        return $this->edit($request, $set, fn (Edits $edits, BindingSet $base): SetDocument => (new LampEdits($base))->save($request->id(), $request->rule($base)));
     }
 
     public function remove(EditRequest $request, string $set): RedirectResponse
     {
-        return $this->edit($request, $set, fn (Edits $edits) => $edits->removeLamp($request->string('rule')->toString()));
+        return $this->edit($request, $set, fn (Edits $edits, BindingSet $base): SetDocument => (new LampEdits($base))->remove($request->string('rule')->toString()));
     }
 }

@@ -10,6 +10,7 @@ use Nailrod\Core\Behaviour\Behaviours;
 use Nailrod\Core\Behaviour\Follow;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Set\Edits;
 use Nailrod\Core\Set\HandOver;
 
 /** What one contact or axis is to do in one layer. */
@@ -27,11 +28,11 @@ final class CellRequest extends RevisionRequest
             'does' => ['sometimes', 'required', 'string'],
             'behaviour' => ['nullable', 'string'],
             'output' => ['sometimes', 'array'], 'behave' => ['sometimes', 'array'],
-            'together' => ['sometimes', 'required', 'string'], 'third' => ['nullable', 'string'], 'within' => ['sometimes', 'required', 'numeric'], 'chord' => ['sometimes', 'string'],
+            'together' => ['sometimes', 'required', 'string'], 'third' => ['nullable', 'string'], 'within' => ['sometimes', 'required', 'numeric'], 'held' => ['nullable', 'numeric'], 'chord' => ['sometimes', 'string'], 'as' => ['sometimes', 'required', 'string'],
             'keys' => ['sometimes', 'required', 'string', 'max:120'], 'apart' => ['sometimes', 'required', 'integer', 'min:0'], 'asked' => ['nullable', 'string'],
             'index' => ['sometimes', 'integer', 'min:0'],
-            'beside' => ['sometimes', 'boolean'],
-            'when' => ['sometimes', 'string'], 'when_to' => ['sometimes', 'required', 'numeric'],
+            'beside' => ['sometimes', 'boolean'], 'else' => ['sometimes', 'boolean'],
+            'when' => ['sometimes'], 'when_to' => ['sometimes'], 'when_how' => ['sometimes', 'in:all,any'],
         ];
     }
 
@@ -39,6 +40,12 @@ final class CellRequest extends RevisionRequest
     public function handOver(): array
     {
         return array_filter((new Answers($this->all()))->unusual(HandOver::fields()), fn (mixed $value) => $value !== null);
+    }
+
+    /** Edits of what the cell does, or of what it does otherwise, as the form says. */
+    public function on(Edits $edits): Edits
+    {
+        return $this->boolean('else') ? $edits->otherwise() : $edits;
     }
 
     public function layer(): string

@@ -30,7 +30,7 @@ final class MacroRequest extends RevisionRequest
             'macro' => ['sometimes', 'string'],
             'name' => ['sometimes', 'required', 'string', 'max:60'],
             'about' => ['nullable', 'string', 'max:200'],
-            'when' => ['nullable', 'string'],
+            'when' => ['sometimes'], 'when_to' => ['sometimes'], 'when_how' => ['sometimes', 'in:all,any'],
             'pause' => ['sometimes', 'required', 'numeric', 'between:0,600000'],
             'bar' => ['sometimes', 'required', 'integer', 'min:0'],
             'starts' => ['sometimes', 'required', 'numeric', 'between:0,600000'],

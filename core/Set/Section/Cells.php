@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set\Section;
 
+use Nailrod\Core\Behaviour\Behaviours;
 use Nailrod\Core\Behaviour\PlaysItsMacro;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
@@ -82,9 +83,32 @@ final class Cells implements Section
     public static function without(PartPath $path, Node $part, Gone $gone): ?array
     {
         $cell = Cell::read($part);
-        $itsMacro = $cell->behaviour instanceof PlaysItsMacro ? $cell->behaviour->macro() : null;
+        if ($gone->isInput((string) $path->inner) || ($cell->as !== null && $gone->isInput($cell->as))) {
+            return null;
+        }
+        if ($cell->as !== null) {
+            return $part->plain();
+        }
+        $when = $gone->leavesOf($cell->when);
+        $said = match (true) {
+            $when === true => array_diff_key($part->plain(), ['when' => 0, 'otherwise' => 0]),
+            $when === false => $cell->otherwise === null ? null : $part->get('otherwise')->plain(),
+            default => array_replace($part->plain(), ['when' => $when->toArray()]),
+        };
 
-        return $gone->isInput((string) $path->inner) || ($itsMacro !== null && $gone->isPart(NamesPart::MACRO, $itsMacro)) ? null : OutputsLeft::without($part->plain(), $cell->when, $gone);
+        return $said === null ? null : OutputsLeft::ofCell($said, fn (array $does) => self::left($does, $gone));
+    }
+
+    /**
+     * @param array<string, mixed> $said in the open format
+     *
+     * @return ?array<string, mixed>
+     */
+    private static function left(array $said, Gone $gone): ?array
+    {
+        $behaviour = isset($said['behaviour']) ? Behaviours::read(Node::of($said['behaviour'])) : null;
+
+        return $behaviour instanceof PlaysItsMacro && $gone->isPart(NamesPart::MACRO, $behaviour->macro()) ? null : OutputsLeft::of($said, $gone->leaves(...));
     }
 
     public static function schema(): array

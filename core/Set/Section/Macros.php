@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set\Section;
 
+use Nailrod\Core\Condition\Condition;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Macro\Macro;
 use Nailrod\Core\Macro\MacroStep;
@@ -61,13 +62,13 @@ final class Macros implements Section
         if ($gone->isPart(NamesPart::MACRO, $path->key)) {
             return null;
         }
-        if ($steps == $macro->steps && ! $gone->isNamedBy($macro->when)) {
+        $when = $gone->leavesOf($macro->when);
+        if ($steps == $macro->steps && $when === ($macro->when ?? true)) {
             return $part->plain();
         }
         $left = $macro->withSteps($steps)->toArray();
-        if ($gone->isNamedBy($macro->when)) {
-            unset($left['when']);
-        }
+        unset($left['when']);
+        $left += $when instanceof Condition ? ['when' => $when->toArray()] : [];
         if ($macro->repeats && array_filter($steps, fn (MacroStep $step) => $step->time > 0) === []) {
             unset($left['plays']);
         }

@@ -25,31 +25,29 @@
 <div class="editor__middle scroll" tabindex="0" role="region" aria-label="What it does">
 @foreach ($view->troubles() as $trouble)<p class="says says--warn">{{ $trouble }}</p>@endforeach
 @if ($view->isIdle())<div class="says says--warn">{{ $view->nameOf($view->ref) }} holds this layer, so what it does in it never comes. <form method="post" action="{{ route('cell.clear', $place->record->id) }}" data-edit novalidate>{{ $place->from() }}{{ $hidden() }}<button class="link">Clear it here</button></form></div>@endif
-@if (! $view->isAxis() && $cell !== null && ! $cell->isNothing())
+@if ($cell?->as !== null)
+    <p class="behaves">It does as <a href="{{ route('assign', ['set' => $place->record->id, 'layer' => $view->layer, 'ref' => $cell->as]) }}" class="link" data-refresh>{{ $place->set->rig->fullNameOf($cell->as, ' · ') }}</a> does, whatever that is in the layer that is live.</p>
+@endif
+@if (! $view->isAxis() && $cell !== null && ! $cell->isNothing() && $cell->as === null)
     <div class="editor__fields editor__does">
-        @if ($behaviour instanceof Nailrod\Core\Behaviour\PlaysItsMacro)
-        <p class="behaves">Plays <a href="{{ route('macros', ['set' => $place->record->id, 'macro' => $behaviour->macro()]) }}">{{ $place->set->macros[$behaviour->macro()]->name }}</a>: {{ $place->words->macro($place->set->macros[$behaviour->macro()]) }}</p>
-        @else
-        <form method="post" action="{{ route('cell.behave', $place->record->id) }}" data-edit novalidate data-autosave class="editor__form behaves">
-            {{ $place->from() }}{{ $hidden() }}
-            <x-behaviour-fields :form="$view->behaviourForm($tick)" :behaviour="$behaviour" :tick="$tick" />
-        </form>
-        @endif
-        <ol class="outputs">@foreach ($cell->outputs as $i => $one)
-            <li>{{ $view->roleOf($i) }}{{ $place->words->output($one) }}
-                @if (count($cell->outputs) > 1)<form method="post" action="{{ route('cell.remove-output', $place->record->id) }}" data-edit novalidate>{{ $place->from() }}{{ $hidden() }}<input type="hidden" name="index" value="{{ $i }}"><button class="link" title="Take this output away">✕<span class="sr-only">Take {{ $place->words->output($one) }} away</span></button></form>@endif
-            </li>
-        @endforeach</ol>
+        @include('partials.does', ['one' => $cell->either()[0], 'isElse' => false])
         @unless ($behaviour instanceof Nailrod\Core\Behaviour\PlaysItsMacro)<label class="check"><input type="checkbox" name="beside" value="1" form="action-list"> The next action comes beside these</label>@endunless
         <form method="post" action="{{ route('cell.depend', $place->record->id) }}" data-edit novalidate data-autosave class="editor__form whens">
             {{ $place->from() }}{{ $hidden() }}
-            <label class="field field--tall"><span>Works</span><select name="when" data-of="condition">
-                <option value="always">always</option>
-                {{ App\Forms\Options::of($view->conditions(), $view->conditionOf($cell)) }}
-            </select></label>
-            @if ($cell->when?->sort === 'variable')<label class="field field--tall"><span>Than</span><input type="number" name="when_to" step="any" value="{{ $cell->when->to }}"></label>@else<input type="hidden" name="when_to" value="0">@endif
+            <x-condition-fields :conditions="$view->conditions($cell)" tall />
         </form>
     </div>
+    @if ($cell->when !== null)
+    <section class="editor__else" aria-label="Otherwise">
+        <h3>Otherwise @if ($cell->otherwise === null)<small>nothing happens</small>@else<form method="post" action="{{ route('cell.clear', $place->record->id) }}" data-edit novalidate>{{ $place->from() }}{{ $hidden() }}<input type="hidden" name="else" value="1"><button class="link">Nothing otherwise</button></form>@endif</h3>
+        @if ($cell->otherwise !== null)
+        <div class="editor__fields editor__does">
+            @include('partials.does', ['one' => $cell->otherwise, 'isElse' => true])
+        </div>
+        @endif
+        <label class="check"><input type="checkbox" name="else" value="1" form="action-list"> The next action is done otherwise</label>
+    </section>
+    @endif
 @endif
 @if ($view->isAxis() && $cell !== null && ! $cell->isNothing())
     <form method="post" action="{{ route('cell.hand-over', $place->record->id) }}" data-edit novalidate data-autosave class="editor__form editor__over">
@@ -83,26 +81,37 @@
 @include('partials.sends', ['isOpen' => false])
 @endunless
 @php($picked = $place->set->rig->contacts[$view->ref] ?? null)
-@if ($picked !== null && $picked->isReported() && $view->others() !== [])
-<details class="editor__other editor__chords" id="chords" @if ($view->chords() !== []) open @endif>
+@php($beside = $view->beside())
+@php($others = $beside->others())
+@if ($picked !== null)
+<details class="editor__other" id="as" @if ($cell?->as !== null) open @endif>
+    <summary>As another control does</summary>
+    <form method="post" action="{{ route('cell.as', $place->record->id) }}" data-edit novalidate class="editor__form">
+        {{ $place->from() }}{{ $hidden() }}
+        <label class="field field--tall"><span>As</span><select name="as" data-of="contact" data-any>{{ App\Forms\Options::of($beside->examples(), $cell?->as) }}</select></label>
+        <button class="button">Do as it does</button>
+    </form>
+</details>
+@endif
+@if ($picked !== null && $picked->isReported() && $others !== [])
+<details class="editor__other editor__chords" id="chords" @if ($beside->chords() !== []) open @endif>
     <summary>Together with another</summary>
-    <ul class="outputs chords">@foreach ($view->chords() as $id => $chord)
-        <li>{{ implode(' + ', array_map($view->nameOf(...), $chord->of)) }} within {{ $chord->within / 1000 }} ms: {{ implode(' and ', array_map($place->words->output(...), $chord->outputs)) }}
+    <ul class="outputs chords">@foreach ($beside->chords() as $id => $chord)
+        <li>{{ implode(' + ', array_map($view->nameOf(...), $chord->of)) }} within {{ $chord->within / 1000 }} ms{{ $chord->held > 0 ? ', held for '.($chord->held / 1000).' ms' : '' }}: {{ implode(' and ', array_map($place->words->output(...), $chord->outputs)) }}
             <form method="post" action="{{ route('cell.remove-chord', $place->record->id) }}" data-edit novalidate>{{ $place->from() }}{{ $hidden() }}<input type="hidden" name="chord" value="{{ $id }}"><button class="link" title="Take this chord away">✕<span class="sr-only">Take {{ $chord->name }} away</span></button></form>
+            <form method="post" action="{{ route('cell.time-chord', $place->record->id) }}" data-edit novalidate data-autosave class="editor__form">{{ $place->from() }}{{ $hidden() }}<input type="hidden" name="chord" value="{{ $id }}">@foreach (['within_ms' => ['within', $chord->within], 'held_ms' => ['held', $chord->held]] as $field => [$name, $us]){{ $view->fieldInput()->html(Nailrod\Core\Set\Chord::fields()->all[$field], $name, $us / 1000) }}@endforeach</form>
         </li>
     @endforeach</ul>
     <form method="post" action="{{ route('cell.chord', $place->record->id) }}" data-edit novalidate class="editor__form">
         {{ $place->from() }}{{ $hidden() }}
-        <label class="field field--tall"><span>With</span><select name="together" data-of="contact" data-any>{{ App\Forms\Options::of($view->others()) }}</select></label>
-        <label class="field field--tall"><span>And</span><select name="third" data-of="contact" data-any><option value="">nothing else</option>{{ App\Forms\Options::of($view->others()) }}</select></label>
+        <label class="field field--tall"><span>With</span><select name="together" data-of="contact" data-any>{{ App\Forms\Options::of($others) }}</select></label>
+        <label class="field field--tall"><span>And</span><select name="third" data-of="contact" data-any><option value="">nothing else</option>{{ App\Forms\Options::of($others) }}</select></label>
         {{ $view->fieldInput()->html(Nailrod\Core\Set\Chord::fields()->all['within_ms'], 'within', Nailrod\Core\Set\Chord::WITHIN_MS) }}
-        @if ($catalogue === null)
-            <input type="hidden" name="does" value="button"><label class="field field--tall"><span>Output</span><input type="number" name="output[number]" min="1" max="512" value="{{ $view->begins()['button']['number'] }}"></label>
-        @else
-            <label class="field field--tall"><span>Does</span><select name="does" data-kinds-of="output"><option value="action">an action</option><option value="{{ Nailrod\Core\Output\GoToLayer::kind() }}">{{ Nailrod\Core\Output\GoToLayer::title() }}</option></select></label>
-            <label class="field field--tall" data-kinds="{{ Nailrod\Core\Output\GoToLayer::kind() }}" hidden><span>Layer</span><select name="output[{{ App\Forms\Offered::input(Nailrod\Core\Output\GoToLayer::kind(), 'layer') }}]" data-of="layer">{{ App\Forms\Options::of(App\Forms\Options::names($place->set->layers)) }}</select></label>
-            <label class="field field--tall" data-kinds="action"><span>Action</span><select name="output[action]" data-of="action">{{ App\Forms\Options::of(App\Forms\Options::actions($catalogue)) }}</select></label>
-        @endif
+        {{ $view->fieldInput()->html(Nailrod\Core\Set\Chord::fields()->all['held_ms'], 'held', 0.0) }}
+        @php($first = $catalogue === null ? 'button' : 'action')
+        {{ $beside->chordForm()->chooser('Does', $first) }}
+        @if ($catalogue !== null)<label class="field field--tall" data-kinds="action"><span>Action</span><select name="output[action]" data-of="action">{{ App\Forms\Options::of(App\Forms\Options::actions($catalogue)) }}</select></label>@endif
+        {{ $beside->chordForm()->fields($first, [], $view->begins()) }}
         <button class="button">Put together</button>
     </form>
 </details>

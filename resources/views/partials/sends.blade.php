@@ -6,7 +6,8 @@
         <x-output-fields :form="$view->outputForm()" :does="$view->does()" :now="$view->shown()" :begins="$view->begins()" />
         @unless ($view->isAxis())
             <x-behaviour-fields :form="$view->behaviourForm($tick)" :behaviour="$action === null ? $behaviour : null" :tick="$tick" />
-            @if ($cell !== null && ! $cell->isNothing())<label class="check"><input type="checkbox" name="beside" value="1"> beside what it does</label>@endif
+            @if ($cell !== null && ! $cell->isNothing() && $cell->as === null)<label class="check"><input type="checkbox" name="beside" value="1"> beside what it does</label>@endif
+            @if ($cell?->when !== null)<label class="check"><input type="checkbox" name="else" value="1"> otherwise</label>@endif
         @endunless
         <button class="button">{{ $cell === null || $action !== null ? 'Assign' : 'Change' }}</button>
     </form>

@@ -103,10 +103,11 @@
         <form method="post" action="{{ $post('macro.say') }}" data-edit novalidate data-autosave class="plays">
             {{ $place->from() }}{{ $hidden }}
             @foreach (Nailrod\Core\Macro\Macro::howItPlays()->all as $field){{ $view->fieldInput()->html($field, $field->name, $macro->toArray()[$field->name] ?? $field->usual) }}@endforeach
-            <label class="field"><span>Works</span><select name="when" data-of="condition">{{ App\Forms\Options::of($view->conditions(), $view->condition()) }}</select></label>
+            <x-condition-fields :conditions="$view->conditions()" />
         </form>
         <form method="post" action="{{ $post('macro.say') }}" data-edit novalidate data-autosave class="plays">{{ $place->from() }}{{ $hidden }}<label class="field"><span>Pause at the end, ms</span><input type="number" name="pause" min="0" max="600000" step="any" value="{{ $view->line->pause() / 1000 }}"></label></form>
         <h2 class="column__title">Played by</h2>
+        @foreach ($view->leftOut() as $sentence)<p class="says says--warn">{{ $sentence }}</p>@endforeach
         <ul class="uses">
             @forelse ($view->use->of($macro->id) as $use)
                 <li><a href="{{ route('assign', ['set' => $place->record->id, 'layer' => $use['layer'], 'ref' => $use['ref']]) }}">{{ $use['words'] }}</a></li>

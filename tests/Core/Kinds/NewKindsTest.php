@@ -41,6 +41,7 @@ final class NewKindsTest extends TestCase
         'a stage' => ['axes' => ['d/a' => ['soft' => ['share' => 0.5]]], 'cells' => ['base' => ['d/a' => ['outputs' => [['kind' => 'axis', 'number' => 1]]]]]],
         'something made' => ['made' => ['ends' => ['kind' => 'outside', 'name' => 'Ends', 'of' => ['d/a'], 'margin' => 0.2]], 'cells' => ['base' => ['made/ends' => ['behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'button', 'number' => 5]]]]]],
         'a rule for lamps' => ['lamps' => ['on' => ['glows' => 'd/lamp']]],
+        'a question' => ['cells' => ['base' => ['d/b1' => ['behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'button', 'number' => 3]], 'when' => ['all' => [['oddness' => 'flaps', 'is' => 'odd'], ['variable' => 'flaps', 'is' => '>', 'to' => 2]]]]]]],
         'a section' => ['seats' => ['left' => ['back' => 20]]],
     ];
 
@@ -73,6 +74,7 @@ final class NewKindsTest extends TestCase
         yield 'a stage' => [['axes' => ['d/a' => ['soft' => ['share' => 2]]]], 'axes.d/a.soft.share: found 2, expected a number from 0 to 1.', 'Lever A, softening, share that is sent: found 200 %, expected a number from 0 % to 100 %.'];
         yield 'something made' => [['made' => ['ends' => ['kind' => 'outside', 'name' => 'Ends', 'of' => ['d/a'], 'margin' => 0.5]]], 'made.ends.margin: found 0.5, expected a number from 0 to 0.4.', 'What is made, near the ends: found 50 %, expected a number from 0 % to 40 %.'];
         yield 'a rule for lamps' => [['lamps' => ['on' => ['glows' => 'd/lamp', 'colour' => 'brown']]], 'lamps.on.colour: found "brown", expected one of', 'A lamp, colour: found "brown", expected one of'];
+        yield 'a question' => [['cells' => ['base' => ['d/b1' => ['behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'button', 'number' => 3]], 'when' => ['oddness' => 'flaps', 'is' => 'big']]]]], 'cells.base.d/b1.when.is: found "big", expected one of odd, even.', 'Button 1 in Base, condition, is: found "big", expected one of odd, even.'];
         yield 'a section' => [['seats' => ['left' => ['back' => 100]]], 'seats.left.back: found 100, expected a whole number from 0 to 90.', 'Seat left, back: found 100, expected a whole number from 0 to 90.'];
     }
 
@@ -98,6 +100,7 @@ final class NewKindsTest extends TestCase
         yield 'a stage' => ['a stage', ['Lever A, softening: 50 % of the value is sent', 'Lever A in Base: axis 1']];
         yield 'something made' => ['something made', ['Ends: closes within 20 % of both ends of Lever A', 'Ends in Base: output 5']];
         yield 'a rule for lamps' => ['a rule for lamps', ['Lamp: lamp always glows.']];
+        yield 'a question' => ['a question', ['Button 1 in Base: output 3, only while flaps is odd and flaps > 2']];
         yield 'a section' => ['a section', ['Seat left: leans by 20°']];
     }
 
@@ -169,6 +172,14 @@ final class NewKindsTest extends TestCase
         $this->assertSame([], $mapping->document->said('seats'));
     }
 
+    public function test_a_question_decides_what_is_done_and_a_device_does_not_ask_it(): void
+    {
+        $desk = Desk::plain()->saying(self::SETS['a question']);
+        $this->assertSame(['20 button 3 1', '30 button 3 0'], $desk->play('0 sim/flaps 4', '5 b1 1', '8 b1 0', '10 sim/flaps 5', '20 b1 1', '30 b1 0'));
+        $plain = Desk::plain()->saying(['cells' => ['base' => ['d/b1' => ['behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'button', 'number' => 3]], 'when' => ['oddness' => 'flaps', 'is' => 'odd']]]]])->assembled();
+        $this->assertSame(['Button 1, layer Base: only Nailrod itself knows whether it is odd'], DeviceMapping::of($plain, $plain->rig->devices['d'])->leftOut);
+    }
+
     public function test_it_is_planned_around_and_checked(): void
     {
         $set = DemoSets::skerrywing((new Edits(DemoSets::skerrywing()))->assign('base', 'fennel/left-thumb', null, [\Nailrod\Core\Output\Outputs::read(\Nailrod\Core\Format\Node::of(['kind' => 'buzz', 'tone' => 2]))]));
@@ -186,7 +197,7 @@ final class NewKindsTest extends TestCase
     public function test_the_page_of_the_formats_tells_of_it(): void
     {
         $page = SetReference::markdown();
-        foreach (['### `buzz`', '### `tilt`', '### `twice`', '### `soft`', '### `outside`', '### with `glows`', '| `seats` |', 'How far its back leans.'] as $part) {
+        foreach (['### `buzz`', '### `tilt`', '### `twice`', '### `soft`', '### `outside`', '### with `glows`', '### with `oddness`', '| `seats` |', 'How far its back leans.'] as $part) {
             $this->assertTrue(str_contains($page, $part) || $part === 'How far its back leans.', $part);
         }
     }

@@ -7,6 +7,7 @@ namespace Tests\Core\Lamp;
 use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Cause\Input;
 use Nailrod\Core\Check\Checks;
+use Nailrod\Core\Check\Finding;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Lamp\LampBar;
@@ -241,5 +242,47 @@ final class LampsTest extends TestCase
         $told = array_values(array_filter(Checks::over(DemoSets::skerrywing($own)), fn ($finding) => $finding->kind === 'no such colour'));
         $this->assertCount(1, $told);
         $this->assertSame('Rev 1 cannot be white, though a rule asks for it: ring of button 1 and Rev 1 are always white.', $told[0]->sentence);
+    }
+
+    /** @return list<string> what is told of these rules, of which each stands in the file after the one before it */
+    private static function contradictions(array ...$rules): array
+    {
+        $own = DemoSets::skerrywing()->merged->own;
+        foreach ($rules as $i => $rule) {
+            $own = $own->with(PartPath::lamp('rule-'.$i), $rule);
+        }
+        $told = array_values(array_filter(Checks::over(DemoSets::skerrywing($own)), fn (Finding $finding) => $finding->kind === 'rules that contradict'));
+        foreach ($told as $finding) {
+            $mended = $finding->mend === null ? null : DemoSets::skerrywing($finding->mend->edit());
+            self::assertTrue($mended === null || Checks::find($mended, $finding->id()) === null);
+        }
+
+        return array_map(fn (Finding $finding) => $finding->sentence.($finding->mend === null ? '' : ' > '.$finding->mend->words), $told);
+    }
+
+    public function test_a_rule_that_a_later_one_hides_is_told_and_one_that_says_the_same_is_not(): void
+    {
+        $ring = ['lamp' => 'rowan/button-3', 'while' => ['layer' => 'water'], 'colour' => 'white'];
+        $always = ['while' => ['always' => true], 'colour' => 'amber'] + $ring;
+        $this->assertSame(['Ring of button 3: the later one of two rules holds whenever the earlier does, which is never seen: “Ring of button 3 is white while layer On water is live” and “Ring of button 3 is always amber”. > Take the earlier rule away'], self::contradictions($ring, $always));
+        $this->assertCount(1, self::contradictions($ring, ['colour' => 'amber'] + $ring));
+        $this->assertSame([], self::contradictions($always, $ring), 'the later one has its time');
+        $this->assertSame([], self::contradictions($ring, ['while' => ['layer' => 'base'], 'colour' => 'amber'] + $ring));
+        $this->assertSame([], self::contradictions($ring, ['colour' => 'white'] + $always), 'lit alike');
+        $this->assertSame([], self::contradictions($ring, ['lamp' => 'rowan/button-4'] + $always));
+        // A row hides a lamp of it from its place on.
+        $row = ['lamps' => ['rowan/button-3', 'rowan/button-4'], 'shows' => 'power', 'from' => 0, 'to' => 100, 'bands' => [['to' => 100, 'colour' => 'amber']]];
+        $this->assertCount(1, self::contradictions(['while' => ['variable' => 'power', 'from' => 60, 'to' => 90]] + $ring, $row));
+    }
+
+    public function test_rules_that_hold_at_once_at_some_values_are_told(): void
+    {
+        $low = ['lamp' => 'rowan/button-3', 'also' => ['rowan/button-4', 'rowan/button-5', 'rowan/button-6'], 'while' => ['variable' => 'power', 'from' => 0, 'to' => 50], 'colour' => 'white'];
+        $high = ['while' => ['variable' => 'power', 'from' => 40, 'to' => 100], 'colour' => 'amber'] + $low;
+        $told = self::contradictions($low, $high);
+        $this->assertCount(1, $told);
+        $this->assertStringStartsWith('Ring of button 3 to Ring of button 6: two rules hold at once at some values, and the later one decides: “', $told[0]);
+        $this->assertSame([], self::contradictions($low, ['while' => ['variable' => 'power', 'from' => 50.001, 'to' => 100]] + $high));
+        $this->assertSame([], self::contradictions($low, ['while' => ['variable' => 'mixture', 'from' => 0, 'to' => 100]] + $high));
     }
 }

@@ -33,7 +33,7 @@ final class LivingLawsTest extends TestCase
                 if ($machine->state->now > 0 && $world->chance(6)) {
                     $isAway ? $machine->plugIn('d') : $machine->unplug('d');
                     $isAway = ! $isAway;
-                    $hands = array_map(fn (string $port, int $value) => str_starts_with($port, 'd/a') ? $value : ($port === 'd/h' ? -1 : 0), array_keys($hands), $hands);
+                    $hands = array_map(fn (string $port, int $value) => ! str_starts_with($port, 'd/') || str_starts_with($port, 'd/a') ? $value : ($port === 'd/h' ? -1 : 0), array_keys($hands), $hands);
                     $hands = array_filter(array_combine(array_keys($hands), $hands), fn ($key) => is_string($key), ARRAY_FILTER_USE_KEY);
                     $gone++;
                 }
@@ -43,7 +43,7 @@ final class LivingLawsTest extends TestCase
                     $program = $new;
                     $swaps++;
                 }
-                if (! $isAway) {
+                if (! $isAway || str_starts_with($input->port, 'x/')) {
                     $machine->feed([$input]);
                     $hands[$input->port] = (int) $input->value;
                 }
@@ -54,8 +54,8 @@ final class LivingLawsTest extends TestCase
             $machine->finish();
             $tried += (int) $this->endsOpen($machine->state);
         });
-        $this->assertGreaterThan(self::CASES, min($swaps, $gone), 'programs must have been edited and devices unplugged');
-        $this->assertGreaterThan(intdiv(self::CASES, 5), $tried, 'the end must have been looked at');
+        $this->assertTried(self::worlds(), min($swaps, $gone), 'programs must have been edited and devices unplugged');
+        $this->assertTried(intdiv(self::worlds(), 5), $tried, 'the end must have been looked at');
     }
 
     public function test_when_all_is_open_every_held_output_is_off_after_edits_and_unplugging(): void
@@ -82,7 +82,7 @@ final class LivingLawsTest extends TestCase
             $machine->finish();
             $tried += (int) $this->endsOpen($machine->state);
         }, onlyPresses: true);
-        $this->assertGreaterThan(self::CASES, $tried, 'the law must have been tried');
+        $this->assertTried(self::worlds(), $tried);
     }
 
     public function test_what_an_edit_does_not_change_does_not_move(): void
@@ -117,7 +117,7 @@ final class LivingLawsTest extends TestCase
                 }
             }
         });
-        $this->assertGreaterThan(2 * self::CASES, $swaps, 'the law must have been tried');
+        $this->assertTried(2 * self::worlds(), $swaps);
     }
 
     /** Every source of what is held is a closed contact, a toggle, a pulse, a macro, or a late release that is on its way. */

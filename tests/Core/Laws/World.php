@@ -59,8 +59,9 @@ final class World
     /**
      * @param bool $shared      may several sources drive one output?
      * @param bool $onlyPresses nothing is held by what is made from contacts or axes, and nothing is latched
+     * @param bool $isSimple    nothing is done as another contact does, or otherwise, nothing depends on several things, no chord waits or is of two devices
      */
-    public function __construct(int $seed, private readonly bool $shared = true, private readonly bool $onlyPresses = false)
+    public function __construct(int $seed, private readonly bool $shared = true, private readonly bool $onlyPresses = false, private readonly bool $isSimple = false)
     {
         $this->dice = new Randomizer(new Mt19937($seed));
         $this->device = $this->device();
@@ -92,13 +93,31 @@ final class World
         }
         $device = NotedDevice::of(DeviceReader::read(Node::of($this->device)), $notes, $missing);
 
-        return BindingSet::of(MergedDocument::of([$set]), new Rig([$device]), null, [], ['us' => KeyLayout::fromJson((string) file_get_contents(__DIR__.'/../../../layouts/us.layout.json'))]);
+        $other = DeviceReader::read(Node::of(['format' => 'nailrod-device', 'version' => 1, 'id' => 'x', 'name' => 'X', 'kind' => 'wheel', 'face' => ['width' => 100, 'height' => 100], 'controls' => [['id' => 'b', 'name' => 'Other', 'kind' => 'button', 'at' => [1, 1], 'contacts' => [['number' => 1]]]]]));
+
+        return BindingSet::of(MergedDocument::of([$set]), new Rig([$device, $other]), null, [], ['us' => KeyLayout::fromJson((string) file_get_contents(__DIR__.'/../../../layouts/us.layout.json'))]);
     }
 
     /** Another random run on the same rig and set. */
     public function nextRun(): void
     {
         $this->inputs = $this->run();
+    }
+
+    /** @return list<string> a contact, and those that may do as it does, or as the same one does */
+    public function alike(string $ref): array
+    {
+        $as = [];
+        foreach ($this->document['cells'] as $cells) {
+            foreach ($cells as $one => $cell) {
+                if (isset($cell['as'])) {
+                    $as[$one][$cell['as']] = true;
+                }
+            }
+        }
+        $of = [$ref => true] + ($as[$ref] ?? []);
+
+        return array_keys($of + array_filter($as, fn (array $others) => array_intersect_key($others, $of) !== []));
     }
 
     public function chance(int $percent): bool
@@ -139,7 +158,7 @@ final class World
     private function document(): array
     {
         $this->macros = $this->makes = [];
-        $document = ['format' => 'nailrod-set', 'version' => 1, 'id' => 'w', 'name' => 'World', 'devices' => ['d'], 'layers' => [], 'axes' => [], 'made' => [], 'stops' => [], 'macros' => [], 'chords' => [], 'cells' => [], 'flags' => ['f1' => ['name' => 'F1'], 'f2' => ['name' => 'F2']], 'controls' => []];
+        $document = ['format' => 'nailrod-set', 'version' => 1, 'id' => 'w', 'name' => 'World', 'devices' => ['d', 'x'], 'layers' => [], 'axes' => [], 'made' => [], 'stops' => [], 'macros' => [], 'chords' => [], 'cells' => [], 'flags' => ['f1' => ['name' => 'F1'], 'f2' => ['name' => 'F2']], 'controls' => []];
         $layers = ['base'];
         foreach (array_slice(['one', 'two'], 0, $this->between(0, 2)) as $id) {
             $document['layers'][$id] = ['name' => $id] + ($this->chance(30) ? ['lets_go' => true] : []);
@@ -323,12 +342,16 @@ final class World
         }
         foreach ($contacts as $contact) {
             if ($this->chance(50)) {
-                $cells[$contact] = $this->chance(10) ? ['nothing' => true] : $this->assignment($layers, $stops);
+                $cells[$contact] = match (true) {
+                    $this->chance(10) => ['nothing' => true],
+                    ! $this->isSimple && $contact !== 'd/b5.up' && $contact !== 'd/e.plus' && $this->chance(10) => ['as' => $this->chance(85) ? 'd/b5.up' : 'd/e.plus'],
+                    default => $this->assignment($layers, $stops),
+                };
             }
         }
         foreach (['d/e.plus', 'd/e.minus'] as $tick) {
             if ($this->chance(50)) {
-                $cells[$tick] = ['behaviour' => $this->chance(70) ? $this->ticks() : ['kind' => ['toggle', 'cycle'][$this->onlyPresses ? 1 : $this->between(0, 1)]], 'outputs' => [['kind' => 'button', 'number' => $this->shared ? $this->between(1, 6) : ++$this->used], ['kind' => 'button', 'number' => $this->shared ? $this->between(1, 6) : ++$this->used]]];
+                $cells[$tick] = $tick === 'd/e.minus' && ! $this->isSimple && $this->chance(20) ? ['as' => 'd/b5.up'] : ['behaviour' => $this->chance(70) ? $this->ticks() : ['kind' => ['toggle', 'cycle'][$this->onlyPresses ? 1 : $this->between(0, 1)]], 'outputs' => [['kind' => 'button', 'number' => $this->shared ? $this->between(1, 6) : ++$this->used], ['kind' => 'button', 'number' => $this->shared ? $this->between(1, 6) : ++$this->used]]];
             }
         }
 
@@ -353,9 +376,24 @@ final class World
      */
     private function assignment(array $layers, array $stops): array
     {
-        $when = $this->chance(15) ? ['when' => $this->condition($stops)] : [];
+        $when = $this->chance(20) ? ['when' => $this->condition($layers, $stops)] : [];
+        if ($when !== [] && ! $this->isSimple && $this->chance(50)) {
+            $when['otherwise'] = $this->does($layers, $stops);
+        }
+
+        return $this->does($layers, $stops) + $when;
+    }
+
+    /**
+     * @param list<string> $layers
+     * @param list<string> $stops
+     *
+     * @return array<string, mixed>
+     */
+    private function does(array $layers, array $stops): array
+    {
         if ($this->macros !== [] && $this->chance(10)) {
-            return ['behaviour' => ['kind' => 'macro', 'macro' => $this->macros[$this->between(0, count($this->macros) - 1)]]] + $when;
+            return ['behaviour' => ['kind' => 'macro', 'macro' => $this->macros[$this->between(0, count($this->macros) - 1)]]];
         }
         $width = $this->between(1, 60);
         $behaviour = match ($this->between(0, 6)) {
@@ -374,7 +412,7 @@ final class World
             $outputs = array_values(array_filter($outputs, fn (array $output) => ! in_array($output['kind'], self::ONCE, true)));
         }
 
-        return ['behaviour' => $behaviour, 'outputs' => $outputs === [] ? [['kind' => 'button', 'number' => $this->shared ? 1 : ++$this->used]] : $outputs] + $when;
+        return ['behaviour' => $behaviour, 'outputs' => $outputs === [] ? [['kind' => 'button', 'number' => $this->shared ? 1 : ++$this->used]] : $outputs];
     }
 
     /**
@@ -449,13 +487,35 @@ final class World
     }
 
     /**
+     * @param list<string> $layers
      * @param list<string> $stops
      *
      * @return array<string, mixed>
      */
-    private function condition(array $stops): array
+    private function condition(array $layers, array $stops): array
+    {
+        if (! $this->isSimple && $this->chance(30)) {
+            $joined = [];
+            for ($i = $this->between(2, 4); $i > 0; $i--) {
+                $joined[] = $this->question($layers, $stops);
+            }
+
+            return [['all', 'any'][$this->between(0, 1)] => $joined];
+        }
+
+        return $this->question($layers, $stops);
+    }
+
+    /**
+     * @param list<string> $layers
+     * @param list<string> $stops
+     *
+     * @return array<string, mixed>
+     */
+    private function question(array $layers, array $stops): array
     {
         return match (true) {
+            $this->chance(15) => ['layer' => $layers[$this->between(0, count($layers) - 1)], 'is' => ['live', 'not live'][$this->between(0, 1)]],
             $stops !== [] && $this->chance(30) => ['stop' => $stops[0], 'is' => ['open', 'shut'][$this->between(0, 1)]],
             $this->chance(60) => ['flag' => 'f'.$this->between(1, 2), 'is' => ['up', 'down', 'down'][$this->between(0, 2)]],
             default => ['variable' => 'v'.$this->between(1, 9), 'is' => ['=', '≠', '<', '≥'][$this->between(0, 3)], 'to' => $this->between(0, 2)],
@@ -495,9 +555,10 @@ final class World
      */
     private function chords(array $layers, array $stops): array
     {
-        $chord = fn (string ...$of): array => ['name' => 'Chord', 'of' => $of, 'within_ms' => $this->between(1, 70), 'outputs' => [$this->output($layers, $stops)]] + ($this->chance(20) ? ['when' => $this->condition($stops)] : []);
+        $chord = fn (string ...$of): array => ['name' => 'Chord', 'of' => $of, 'within_ms' => $this->between(1, 70), 'outputs' => [$this->output($layers, $stops)]]
+            + (! $this->isSimple && $this->chance(30) ? ['held_ms' => $this->between(1, 60)] : []) + ($this->chance(20) ? ['when' => $this->condition($layers, $stops)] : []);
 
-        return ['c1' => $chord('d/b1.up', 'd/b2.up')] + ($this->chance(50) ? ['c2' => $chord('d/b2.up', 'd/b3.up', 'd/t.down')] : []);
+        return ['c1' => $chord('d/b1.up', 'd/b2.up')] + ($this->chance(50) ? ['c2' => $chord('d/b2.up', 'd/b3.up', 'd/t.down')] : []) + (! $this->isSimple && $this->chance(50) ? ['c3' => $chord('x/b', 'd/b1.up')] : []);
     }
 
     /** @return list<Input> */
@@ -530,7 +591,7 @@ final class World
         $inputs = [];
         for ($i = $this->between(2, 8); $i > 0; $i--) {
             $button = $this->chance(70) ? $this->between(1, 2) : $this->between(3, self::BUTTONS);
-            $inputs[] = new Input($t, 'd/b'.$button.'.up', $i % 2);
+            $inputs[] = new Input($t, $this->chance(15) ? 'x/b' : 'd/b'.$button.'.up', $i % 2);
             $t += $this->between(0, 20_000);
         }
 
@@ -546,6 +607,9 @@ final class World
             return new Input($t, 'd/a'.$axis, $this->chance(25) ? $this->between(0, 1) * $max : $this->between(0, $max));
         }
 
+        if ($this->chance(8)) {
+            return new Input($t, 'x/b', $this->between(0, 1));
+        }
         if ($this->chance(12)) {
             return new Input($t, 'd/e', [-2, -1, 1, 1, 3][$this->between(0, 4)]);
         }

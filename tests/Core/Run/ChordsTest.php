@@ -5,10 +5,20 @@ declare(strict_types=1);
 namespace Tests\Core\Run;
 
 use Nailrod\Core\Cause\Cause;
+use Nailrod\Core\Cause\Input;
 use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Memory\DeviceMapping;
+use Nailrod\Core\Output\ControllerButton;
+use Nailrod\Core\Program\Compiler;
 use Nailrod\Core\Run\Machine;
+use Nailrod\Core\Set\Assembly;
+use Nailrod\Core\Set\ChordEdits;
+use Nailrod\Core\Set\Drafts;
+use Nailrod\Core\Set\PartPath;
+use Nailrod\Core\Set\Words;
 use Nailrod\Core\State\State;
 use PHPUnit\Framework\TestCase;
+use Tests\Core\DemoSets;
 use Tests\Core\Desk;
 
 /** Buttons 1 and 2 together are output 9, within 50 ms; by themselves they are outputs 1 and 2. */
@@ -169,5 +179,65 @@ final class ChordsTest extends TestCase
             }
         }
         $this->assertCount(2, Desk::plain()->saying(['chords' => ['base' => ['x' => $chord('X', 'b1', 'b2'), 'y' => $chord('Y', 'b2', 'b3')]]])->assembled()->chords['base']);
+    }
+
+    private static function heldDesk(): Desk
+    {
+        return self::desk()->saying(['chords' => ['base' => ['both' => ['held_ms' => 1000]]]]);
+    }
+
+    public function test_held_for_a_while_it_comes_on_only_then_and_neither_fires_by_itself(): void
+    {
+        $this->assertSame(['1120 button 9 1', '1300 button 9 0'], self::heldDesk()->play('100 b1 1', '120 b2 1', '1300 b2 0', '1400 b1 0'));
+        $this->assertSame(['1120 button 9 1', '1120 button 9 0'], self::heldDesk()->play('100 b1 1', '120 b2 1', '1120 b2 0', '1400 b1 0'), 'held just long enough');
+    }
+
+    public function test_a_slip_sends_nothing_for_good_and_it_forms_anew_after_all_were_pressed_anew(): void
+    {
+        $this->assertSame([], self::heldDesk()->play('100 b1 1', '120 b2 1', '920 b2 0', '2000 b1 0'), 'let go of after 0.8 s');
+        $this->assertSame(
+            ['970 button 2 1', '1150 button 2 0', '3010 button 9 1', '3100 button 9 0'],
+            self::heldDesk()->play('100 b1 1', '120 b2 1', '900 b2 0', '920 b2 1', '1100 b2 0', '1200 b1 0', '2000 b1 1', '2010 b2 1', '3100 b1 0', '3110 b2 0'),
+        );
+    }
+
+    public function test_one_that_is_waited_for_is_dropped_when_all_is_let_go_of_or_the_device_goes_and_it_lives_over_a_cut(): void
+    {
+        $desk = self::heldDesk()->cell('base', 'b3', 'follow', ['kind' => 'let go of everything']);
+        $this->assertSame([], $desk->play('100 b1 1', '120 b2 1', '500 b3 1', '510 b3 0', '2000 b1 0', '2010 b2 0'));
+
+        $machine = Machine::start(self::heldDesk()->program());
+        $machine->feed(Desk::inputs('100 b1 1', '120 b2 1'));
+        $machine->unplug('d');
+        $this->assertSame([], Desk::rows($machine->finish()));
+
+        $machine = Machine::start(self::heldDesk()->program());
+        $machine->feed(Desk::inputs('100 b1 1', '120 b2 1'));
+        $again = Machine::resume(self::heldDesk()->program(), State::restore($machine->state->write()));
+        $this->assertSame(['1120 button 9 1', '1200 button 9 0'], Desk::rows($again->feed(Desk::inputs('1200 b1 0'))));
+    }
+
+    public function test_how_it_forms_and_is_held_is_told_and_a_device_does_not_wait(): void
+    {
+        $set = self::heldDesk()->assembled();
+        $this->assertSame('Button 1 and Button 2 together for 1000 ms: output 9', (new Words($set))->chord($set->chords['base']['both']));
+        $this->assertSame(['Both, layer Base: the device does not wait for a while before a chord comes on'], DeviceMapping::of($set, $set->rig->devices['d'])->leftOut);
+        $timed = (new ChordEdits($set))->time('base', 'both', 80, 0)->value(PartPath::chord('base', 'both'));
+        $this->assertSame([80.0, false], [$timed['within_ms'], isset($timed['held_ms'])]);
+    }
+
+    public function test_contacts_of_two_devices_form_one_and_a_device_by_itself_leaves_it_out(): void
+    {
+        $set = DemoSets::skerrywing();
+        $document = (new ChordEdits($set))->add('base', ['fennel/mark', 'gorse/button-3'], 60, 0, new ControllerButton(40));
+        $both = (new Assembly(new Drafts(new DemoSets, [$document->id => $document])))->assemble($document);
+        $machine = Machine::start(Compiler::compile($both));
+        $events = $machine->feed([new Input(100_000, 'fennel/mark', 1), new Input(120_000, 'gorse/button-3', 1)]);
+        $this->assertSame(['120 button 40 1'], Desk::rows($events));
+        // The device of one of them goes: the chord is over.
+        $this->assertSame(['120 button 40 0'], Desk::rows($machine->unplug('gorse')));
+        foreach (['fennel' => 'Button 3', 'gorse' => 'Mark button'] as $device => $away) {
+            $this->assertStringContainsString($away.' is on another device', implode("\n", DeviceMapping::of($both, $set->rig->devices[$device])->leftOut));
+        }
     }
 }

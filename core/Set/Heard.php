@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Set;
+
+use Nailrod\Core\Action\Action;
+use Nailrod\Core\Output\Output;
+use Nailrod\Core\Output\PressesKeys;
+
+/** What the game hears: the action that it is told by an output, the first of several in the order of its list. */
+final readonly class Heard
+{
+    /** @var array<string, Action> by the output */
+    private array $actions;
+
+    public function __construct(BindingSet $set)
+    {
+        $actions = [];
+        foreach ($set->catalogue->actions ?? [] as $action) {
+            $way = $set->wayOf($action->id);
+            if ($way !== null && ! $action->isAxis()) {
+                $actions[self::key($way)] ??= $action;
+            }
+        }
+        $this->actions = $actions;
+    }
+
+    public function action(Output $output): ?Action
+    {
+        return $this->actions[self::key($output)] ?? null;
+    }
+
+    private static function key(Output $output): string
+    {
+        return $output instanceof PressesKeys ? $output->keys()->codes() : (string) json_encode($output->toArray());
+    }
+}
