@@ -72,6 +72,7 @@ Route::prefix('sets/{set}')->where(['set' => '[a-z0-9_-]+'])->group(function ():
     Route::post('rig/tokens', [TokenController::class, 'add'])->name('token.add');
     Route::post('rig/tokens/remove', [TokenController::class, 'remove'])->name('token.remove');
     Route::post('rig/note', [RigController::class, 'note'])->name('rig.note');
+    Route::post('rig/turn', [RigController::class, 'turn'])->name('rig.turn');
     Route::post('rig/give-back', [RigController::class, 'giveBack'])->name('rig.give-back');
     Route::post('rig/flipped', [RigController::class, 'flipped'])->name('rig.flipped');
     Route::post('rig/teach', [RigController::class, 'teach'])->name('rig.teach');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Http\Requests\TurnRequest;
 use App\Memory\FilePort;
 use App\Models\TokenRecord;
 use App\Rig\PageLine;
@@ -14,6 +15,7 @@ use Nailrod\Core\Device\Control;
 use Nailrod\Core\Device\ControlKind;
 use Nailrod\Core\Device\Device;
 use Nailrod\Core\Device\PhraseList;
+use Nailrod\Core\Device\Rotary;
 use Nailrod\Core\Memory\BankMemory;
 use Nailrod\Core\Memory\DeviceMapping;
 use Nailrod\Core\Set\PartPath;
@@ -110,11 +112,12 @@ final readonly class RigView
                 $inputs[] = $this->input($contact->ref, match (true) {
                     $contact->opposite !== null => 'opposite of '.$rig->contacts[$contact->opposite]->number,
                     $contact->noneOf !== [] => 'none of '.implode(' and ', array_map(fn (string $of) => $rig->contacts[$of]->number, $contact->noneOf)),
+                    $contact->rotary !== null => 'counted from its positions',
                     default => $kind,
                 });
             }
             if ($control->encoder !== null) {
-                $inputs[] = $this->input($control->ref, $kind);
+                $inputs[] = $this->input($control->ref, $kind.($control->rotary() === null ? '' : ', also '.count($control->rotary()->contacts).' places'));
             }
         }
 
@@ -148,6 +151,30 @@ final readonly class RigView
         return $kinds;
     }
 
+    /** @return array<string, string> what the picked control can also be used as, by the word of the form; empty if it does not turn */
+    public function turns(): array
+    {
+        return match (true) {
+            $this->control === null || ! Rotary::isFor($this->control) => [],
+            $this->control->encoder !== null => [TurnRequest::NOT => 'ticks only', TurnRequest::ENDS => 'places with ends', TurnRequest::ROUND => 'places going round'],
+            default => [TurnRequest::NOT => 'positions only', TurnRequest::ENDS => 'ticks with ends', TurnRequest::ROUND => 'ticks going round'],
+        };
+    }
+
+    /** What the picked control gives by being used the other way. */
+    public function turned(): string
+    {
+        $rotary = $this->control?->rotary();
+        $isDial = $this->control?->encoder === null;
+
+        return match (true) {
+            $isDial && $rotary === null => 'Its positions can also be counted: one tick for each that is passed, so that the dial steps through something.',
+            $isDial => 'Each position that is passed also gives a tick, + or −'.($rotary->round ? ', the shorter way round.' : '.'),
+            $rotary === null => 'Its ticks can also move through places, like the positions of a dial: one is closed, a tick goes to the next.',
+            default => 'Each tick also goes to the next of '.count($rotary->contacts).' places, of which one is closed; it begins at the first'.($rotary->round ? '.' : ' and stops at the ends.'),
+        };
+    }
+
     /** Can the picked control be taught as a switch? */
     public function canBeTaught(): bool
     {
@@ -165,7 +192,7 @@ final readonly class RigView
     {
         $rig = $this->place->set->rig;
         $words = [];
-        foreach ($this->control->contacts ?? [] as $contact) {
+        foreach ($this->control?->positions() ?? [] as $contact) {
             $words[] = ($contact->name === '' ? 'it' : $contact->name).' is '.$rig->numberOf($contact->ref);
         }
 

@@ -18,6 +18,7 @@ enum StepKind: string
     case AxisSends = 'axis';
     case Macro = 'macro';
     case Chord = 'chord';
+    case TurnedTo = 'turned';
     case DoesAs = 'as';
     case Otherwise = 'otherwise';
     case Builds = 'builds';

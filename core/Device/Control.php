@@ -36,7 +36,7 @@ final readonly class Control
         return [$this->ref, $this->name, $this->label, $this->kind->value, $this->axes, array_map(fn (ContactInput $contact) => $contact->toRow(), $this->contacts), $this->x, $this->y, $this->hat, $this->encoder, $this->page];
     }
 
-    /** @param array{string, string, string, string, list<AxisInput>, list<array{string, string, ?int, ?string, ?string, int, 6?: string, 7?: list<string>, 8?: int, 9?: ?string, 10?: ?string, 11?: int}>, int, int, ?int, ?int, int} $written */
+    /** @param array{string, string, string, string, list<AxisInput>, list<array{string, string, ?int, ?string, ?string, int, 6?: string, 7?: list<string>, 8?: int, 9?: ?string, 10?: ?string, 11?: int, 12?: ?array{string, list<string>, bool}}>, int, int, ?int, ?int, int} $written */
     public function __unserialize(array $written): void
     {
         $contacts = [];
@@ -62,6 +62,18 @@ final readonly class Control
     public function reported(): array
     {
         return array_values(array_filter($this->contacts, fn (ContactInput $contact) => $contact->isReported()));
+    }
+
+    /** @return list<ContactInput> those that it has by itself: neither the ticks of a dial nor the places of an encoder */
+    public function positions(): array
+    {
+        return array_values(array_filter($this->contacts, fn (ContactInput $contact) => $contact->rotary === null));
+    }
+
+    /** What of it is used the other way: a dial as ticks, an encoder as places; null if nothing is. */
+    public function rotary(): ?Rotary
+    {
+        return array_values(array_filter(array_map(fn (ContactInput $contact) => $contact->rotary, $this->contacts)))[0] ?? null;
     }
 
     /** @param list<ContactInput> $contacts */

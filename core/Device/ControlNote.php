@@ -12,6 +12,7 @@ use Nailrod\Core\Format\Node;
 use Nailrod\Core\Format\Type\Choice;
 use Nailrod\Core\Format\Type\Number;
 use Nailrod\Core\Format\Type\Text;
+use Nailrod\Core\Format\Type\Whole;
 use Nailrod\Core\Format\Type\YesNo;
 
 /**
@@ -31,6 +32,9 @@ final readonly class ControlNote
             Field::usually(null, 'at', 'Place', new Place, 'Where it lies on the drawing: across and down.'),
             Field::usually(null, 'contacts', 'Positions', new Positions, 'Which numbers are its positions.'),
             Field::usually(false, 'left_out', 'Left out', new YesNo, 'Is it as if the device did not have it?'),
+            Field::usually(false, 'ticks', 'Also as ticks', new YesNo, 'Of a dial: does each position that is passed also give a tick?'),
+            Field::usually(null, 'places', 'Also as places', new Whole(Rotary::FEWEST_PLACES, Rotary::MOST_PLACES), 'Of an encoder: how many places it also has, of which the one is closed that it was turned to.', 6),
+            Field::usually(false, 'round', 'Goes round', new YesNo, 'Of a dial with ticks or an encoder with places: does the first follow the last?'),
             Field::usually(null, 'debounce_ms', 'Debounce', Number::ms(0, 1000), 'How long a change that follows another one does not count.', 5),
         );
     }
@@ -74,7 +78,19 @@ final readonly class ControlNote
         );
         ControlReader::checkKind($noted, $note->maybe('kind') ?? $note);
 
-        return $noted;
+        return $noted->withContacts([...$noted->contacts, ...$this->turned($noted)]);
+    }
+
+    /** @return list<ContactInput> what a dial has as ticks, an encoder as places */
+    private function turned(Control $control): array
+    {
+        $note = $this->node;
+        $round = $note->maybe('round')?->bool() ?? false;
+
+        return [
+            ...($note->maybe('ticks')?->bool() === true ? Rotary::ticks($control, $round, $note->get('ticks')) : []),
+            ...($note->has('places') ? Rotary::places($control, $note->get('places')->int(Rotary::FEWEST_PLACES, Rotary::MOST_PLACES), $round, $note->get('places')) : []),
+        ];
     }
 
     /**
@@ -121,6 +137,9 @@ final readonly class ControlNote
                 'debounce_ms' => 'debounced '.json_encode($note->get('debounce_ms')->number(0, 1000)).' ms',
                 'label' => 'label "'.$note->get('label')->string().'"',
                 'left_out' => 'there',
+                'ticks' => $note->get('ticks')->bool() ? 'also as ticks' : 'no ticks',
+                'places' => 'also as '.$note->get('places')->int(0, Rotary::MOST_PLACES).' places',
+                'round' => $note->get('round')->bool() ? 'goes round' : 'has ends',
                 'kind' => 'a '.ControlKind::from($note->get('kind')->string())->inWords(),
                 'at' => 'at '.implode(', ', array_map(fn (Node $n) => $n->int(0, 4000), $note->get('at')->list())),
                 default => 'positions '.implode(', ', array_map(self::position(...), $note->get('contacts')->list())),

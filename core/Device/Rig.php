@@ -152,6 +152,36 @@ final readonly class Rig
         return ($this->controls[$port] ?? null)?->kind->springsBack() === true ? $this->openValue($port) : null;
     }
 
+    /** Does this contact stay closed when nobody holds it? So does the place that an encoder was turned to. */
+    public function latches(string $ref): bool
+    {
+        $contact = $this->contacts[$ref] ?? null;
+
+        return $contact?->rotary === null ? $this->controls[$ref]->kind->latches() : ! $contact->isTick();
+    }
+
+    /**
+     * Contacts with those that they are made from.
+     *
+     * @param array<string, true> $refs
+     *
+     * @return array<string, ContactInput> by reference, in file order
+     */
+    public function withSources(array $refs): array
+    {
+        $wanted = $refs;
+        while ($wanted !== []) {
+            $sources = [];
+            foreach (array_intersect_key($this->contacts, $wanted) as $contact) {
+                $sources += array_fill_keys($contact->madeFrom(), true);
+            }
+            $wanted = array_diff_key($sources, $refs);
+            $refs += $wanted;
+        }
+
+        return array_intersect_key($this->contacts, $refs);
+    }
+
     public function deviceOf(string $ref): ?Device
     {
         $id = explode('/', $ref, 2)[0];
@@ -192,6 +222,10 @@ final readonly class Rig
             }
 
             return $control?->encoder === null ? 'hat '.$control?->hat : 'enc '.$control->encoder;
+        }
+
+        if ($contact->rotary !== null) {
+            return $contact->encoder === null ? 'e'.$control?->encoder.'·'.($contact->direction + 1) : $this->numberOf($contact->rotary->contacts[0]).'… '.$contact->name;
         }
 
         return $contact->number === null

@@ -50,6 +50,7 @@ final class LiveState
         $state->hands = $let + $this->hands;
         $state->unplugged = $this->unplugged;
         $state->run->away = $this->run->away;
+        $state->run->rotaries = clone $this->run->rotaries;
         $state->survey = $this->survey;
 
         return $state;

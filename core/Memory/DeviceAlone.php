@@ -17,8 +17,17 @@ use Nailrod\Core\Set\Words;
 /** What a device can do of a set with nothing else at the other end of its cable, and why not of the rest. */
 final readonly class DeviceAlone implements DeviceByItself
 {
-    /** @param string $own the device and a slash, as its references begin: "fennel/" */
-    public function __construct(private BindingSet $set, private string $own) {}
+    /**
+     * @param string                   $own  the device and a slash, as its references begin: "fennel/"
+     * @param ?array<string, mixed> $kept macros that it holds, by id; null if that is not settled yet
+     */
+    public function __construct(private BindingSet $set, private string $own, private ?array $kept = null) {}
+
+    /** @param array<string, mixed> $macros those that it holds, by id */
+    public function holding(array $macros): self
+    {
+        return new self($this->set, $this->own, $macros);
+    }
 
     /** Is it on the device, or made from nothing but its axes? */
     public function isOwn(string $ref): bool
@@ -65,6 +74,9 @@ final readonly class DeviceAlone implements DeviceByItself
     /** Can it play a macro by itself, with all its steps? */
     public function canPlay(string $macro): bool
     {
+        if ($this->kept !== null) {
+            return isset($this->kept[$macro]);
+        }
         foreach ($this->set->macros[$macro]->steps ?? [] as $step) {
             $way = $this->set->leaving($step->output);
             if ($step->output !== null && ($way === null || $way instanceof PlaysMacro || $this->whyNot($way) !== null)) {

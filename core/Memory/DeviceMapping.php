@@ -44,6 +44,7 @@ final readonly class DeviceMapping
         $reasons = [];
         $leftOut = self::aside($kept, new DeviceAlone($kept, $device->id.'/'));
         $macros = self::macros($set, $device, $alone, $reasons);
+        $alone = $alone->holding($macros);
         foreach ($reasons as $id => $reason) {
             $leftOut[] = 'Macro '.$set->macros[$id]->name.': '.$reason;
         }
@@ -135,6 +136,7 @@ final readonly class DeviceMapping
             return ['nothing' => true];
         }
         $depends = match (true) {
+            ($set->rig->contacts[$ref]->rotary ?? null) !== null => 'the device has no '.($set->rig->contacts[$ref]->isTick() ? 'ticks of a dial' : 'places of an encoder'),
             $cell->as !== null => 'it does as '.$set->rig->nameOf($cell->as).' does, which the device cannot',
             $cell->otherwise !== null => 'the device has nothing that it does otherwise',
             default => $alone->whyNotWhen($cell->when),

@@ -47,6 +47,6 @@ abstract readonly class MacroOutput implements ContactOutput, NamesPart, PlaysMa
 
     public function whyNotOn(DeviceByItself $device): ?string
     {
-        return $device->canPlay($this->macro) ? null : 'its macro does what only Nailrod itself can do';
+        return $device->canPlay($this->macro) ? null : 'its macro is not on the device';
     }
 }

@@ -77,7 +77,7 @@ final class DeviceCarry
         $refs = array_merge(...array_map(fn (DeviceMatch $match) => $match->refs, $matches), ...[[]]);
         $own = (new Transfers($this->set))->rows(Transfers::MOVE, $refs);
         foreach ($refs as $from => $to) {
-            $isTick = ($this->set->rig->contacts[$to] ?? null)?->encoder !== null;
+            $isTick = ($this->set->rig->contacts[$to] ?? null)?->isTick() === true;
             foreach (Keys::each($this->set->cells) as $layer => $cells) {
                 $cell = $cells[$from] ?? null;
                 if ($cell instanceof Cell && $cell->behaviour !== null && $cell->behaviour instanceof QueuesTicks !== $isTick) {
@@ -180,7 +180,9 @@ final class DeviceCarry
 
     private function isAlike(string $one, string $other): bool
     {
-        return isset($this->set->rig->axes[$one]) === isset($this->set->rig->axes[$other]) && $this->set->rig->has($other);
+        $isRotary = fn (string $ref): bool => ($this->set->rig->contacts[$ref]->rotary ?? null) !== null;
+
+        return isset($this->set->rig->axes[$one]) === isset($this->set->rig->axes[$other]) && $isRotary($one) === $isRotary($other) && $this->set->rig->has($other);
     }
 
     /** @return list<string> */

@@ -107,10 +107,10 @@ final readonly class Pairing
     /** What stays where it is put would hold the key for ever: it presses it once. */
     private function behaviour(ContactInput $contact, ?Action $action): Behaviour
     {
-        $stays = $this->set->rig->controlOf($contact->ref)?->kind->latches() === true;
+        $stays = $this->set->rig->latches($contact->ref);
 
         return match (true) {
-            $contact->encoder !== null => Ticks::usual(),
+            $contact->isTick() => Ticks::usual(),
             $action !== null && ! $stays => $action->usualBehaviour(),
             default => $stays ? Pulse::on('press') : Follow::always(),
         };

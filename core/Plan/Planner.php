@@ -245,12 +245,12 @@ final class Planner
 
     private function latches(string $ref): bool
     {
-        return $this->set->rig->controlOf($ref)?->kind->latches() ?? false;
+        return $this->set->rig->latches($ref);
     }
 
     private function behaviour(Action $action, string $ref, ChosenWay $way): Behaviour
     {
-        if (($this->set->rig->contacts[$ref] ?? null)?->encoder !== null) {
+        if (($this->set->rig->contacts[$ref] ?? null)?->isTick() === true) {
             return Ticks::usual();
         }
         if ($way->way instanceof KeepsInStep || $action->effect->kind === EffectKind::Hold) {

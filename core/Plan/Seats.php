@@ -171,7 +171,7 @@ final class Seats
     public function beside(string $layer, string $ref): array
     {
         $control = $this->set->rig->controlOf($ref);
-        $refs = array_map(fn (ContactInput $contact) => $contact->ref, $control === null || in_array($control->kind, [ControlKind::Dial, ControlKind::Button, ControlKind::Made], true) ? [] : $control->contacts);
+        $refs = array_map(fn (ContactInput $contact) => $contact->ref, $control === null || in_array($control->kind, [ControlKind::Dial, ControlKind::Button, ControlKind::Made], true) ? [] : $control->positions());
         if ($control?->kind === ControlKind::Hat) {
             $at = (int) array_search($ref, $refs, true);
             $refs = array_slice($refs, ($at + 2) % 4, 1);
@@ -195,7 +195,7 @@ final class Seats
     /** @return list<list<string>> groups of so many contacts of a control that go together */
     private function parts(Control $control, int $count): array
     {
-        $refs = array_map(fn (ContactInput $contact) => $contact->ref, array_values(array_filter($control->contacts, fn (ContactInput $contact) => $contact->noneOf === [])));
+        $refs = array_map(fn (ContactInput $contact) => $contact->ref, array_values(array_filter($control->positions(), fn (ContactInput $contact) => $contact->noneOf === [])));
         if ($control->kind === ControlKind::Hat && count($refs) === 4) {
             return $count === 2 ? [[$refs[1], $refs[3]], [$refs[0], $refs[2]]] : ($count === 1 ? array_chunk($refs, 1) : []);
         }

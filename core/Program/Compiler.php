@@ -82,6 +82,7 @@ final class Compiler
             contactPorts: $tables->contactPorts,
             hatPorts: $tables->hatPorts,
             tickPorts: $tables->tickPorts,
+            rotaries: $tables->rotaries,
             layers: $layers,
             axes: array_map($this->axisRow(...), array_values($axes)),
             contacts: $tables->rows,
@@ -177,22 +178,13 @@ final class Compiler
         $used = [];
         foreach ($this->set->cells as $cells) {
             foreach (Keys::each($cells) as $ref => $cell) {
-                foreach ([$ref, $cell->as] as $one) {
-                    $contact = $this->set->rig->contacts[$one ?? ''] ?? null;
-                    if ($contact !== null) {
-                        $used[$one] = true;
-                        $used += array_fill_keys($contact->madeFrom(), true);
-                    }
-                }
+                $used += [$ref => true] + ($cell->as === null ? [] : [$cell->as => true]);
             }
         }
 
         foreach ($this->set->chords as $chords) {
             foreach ($chords as $chord) {
-                foreach ($chord->of as $ref) {
-                    $used[$ref] = true;
-                    $used += array_fill_keys($this->set->rig->contacts[$ref]->madeFrom(), true);
-                }
+                $used += array_fill_keys($chord->of, true);
             }
         }
         foreach ($this->set->made as $made) {
@@ -201,13 +193,12 @@ final class Compiler
             }
         }
         foreach ($this->set->lamps as $rule) {
-            foreach ($rule->contacts() as $contact) {
-                $used[$contact] = true;
-                $used += array_fill_keys($this->set->rig->contacts[$contact]->madeFrom(), true);
-            }
+            $used += array_fill_keys($rule->contacts(), true);
         }
+        // A hand turns an encoder through its places whether they do something or not.
+        $used += array_fill_keys(array_keys(array_filter($this->set->rig->contacts, fn (ContactInput $contact) => $contact->rotary !== null && ! $contact->isTick())), true);
 
-        return array_intersect_key($this->set->rig->contacts, $used);
+        return $this->set->rig->withSources($used);
     }
 
     private function axisRow(AxisInput $axis): AxisRow

@@ -18,14 +18,15 @@ final readonly class ContactTables
      * @param array<string, int>                  $contactPorts
      * @param array<string, list<?int>>           $hatPorts     north, east, south, west
      * @param array<string, array{?int, ?int}>    $tickPorts    one way and the other
+     * @param array<string, RotaryRow>            $rotaries     by the control that turns
      */
-    private function __construct(public array $rows, public array $opposites, public array $noneOf, public array $contactPorts, public array $hatPorts, public array $tickPorts) {}
+    private function __construct(public array $rows, public array $opposites, public array $noneOf, public array $contactPorts, public array $hatPorts, public array $tickPorts, public array $rotaries) {}
 
     /** @param array<string, ContactInput> $contacts by reference, with all that any of them is made from */
     public static function of(array $contacts): self
     {
         $index = array_flip(array_keys($contacts));
-        $rows = $opposites = $noneOf = $contactPorts = $hatPorts = $tickPorts = [];
+        $rows = $opposites = $noneOf = $contactPorts = $hatPorts = $tickPorts = $rotaries = [];
         foreach ($contacts as $ref => $contact) {
             $i = $index[$ref];
             $sources = array_map(fn (string $of) => $index[$of], $contact->noneOf);
@@ -38,6 +39,8 @@ final readonly class ContactTables
                 $opposites[$of][] = $i;
             } elseif ($sources !== [] || $contact->mark !== null) {
                 continue;
+            } elseif ($contact->rotary !== null) {
+                $rotaries[$contact->rotary->control] ??= RotaryRow::of($contact->rotary, $contacts, $index);
             } elseif ($contact->encoder !== null) {
                 $tickPorts[$contact->encoder] ??= [null, null];
                 $tickPorts[$contact->encoder][$contact->direction > 0 ? 0 : 1] = $i;
@@ -49,6 +52,6 @@ final readonly class ContactTables
             }
         }
 
-        return new self($rows, $opposites, $noneOf, $contactPorts, array_map(array_values(...), $hatPorts), $tickPorts);
+        return new self($rows, $opposites, $noneOf, $contactPorts, array_map(array_values(...), $hatPorts), $tickPorts, $rotaries);
     }
 }

@@ -13,6 +13,7 @@ final readonly class Tables
      * @param array<string, int>                  $contactPorts contacts by the port that reports them
      * @param array<string, list<?int>>           $hatPorts     contacts of a hat: north, east, south, west
      * @param array<string, array{?int, ?int}>    $tickPorts    contacts of an encoder: one way and the other
+     * @param array<string, RotaryRow>            $rotaries     dials that tick and encoders that have places, by their reference
      * @param list<LayerRow>                      $layers
      * @param list<AxisRow>                       $axes
      * @param list<ContactRow>                    $contacts
@@ -34,6 +35,7 @@ final readonly class Tables
         public array $contactPorts,
         public array $hatPorts,
         public array $tickPorts,
+        public array $rotaries,
         public array $layers,
         public array $axes,
         public array $contacts,

@@ -23,10 +23,18 @@ final class Contacts implements Timed
 
     private readonly ContactsState $own;
 
+    /** @var array<int, string> dials by the contacts that are their positions */
+    private readonly array $dials;
+
+    /** @var array<int, true> contacts from which something else is made */
+    private readonly array $feeds;
+
     public function __construct(private readonly Run $run)
     {
         $this->own = $run->state->contacts;
         $this->state = $run->state;
+        $this->dials = $run->rotaries->positions();
+        $this->feeds = array_fill_keys(array_keys($run->program->tables->opposites + $run->program->tables->noneOf + $this->dials), true);
     }
 
     /** Is this contact closed, as far as is known? */
@@ -93,8 +101,7 @@ final class Contacts implements Timed
         if ($before === $closed) {
             return;
         }
-        $tables = $this->run->program->tables;
-        if ($before === null || $this->state->phase !== Phase::Running || isset($tables->opposites[$contact]) || isset($tables->noneOf[$contact])) {
+        if ($before === null || $this->state->phase !== Phase::Running || isset($this->feeds[$contact])) {
             $this->report([$contact => $closed], $cause);
 
             return;
@@ -150,7 +157,8 @@ final class Contacts implements Timed
     public function findMade(string $device, Cause $cause): void
     {
         foreach ($this->run->program->tables->contacts as $contact => $row) {
-            if (str_starts_with($row->ref, $device.'/') && ($row->opposite !== null || $row->noneOf !== []) && ! ($this->own->closed[$contact] ?? false)) {
+            $isMade = $row->opposite !== null || $row->noneOf !== [] || $this->run->rotaries->isAt($contact) === true;
+            if ($isMade && str_starts_with($row->ref, $device.'/') && ! ($this->own->closed[$contact] ?? false)) {
                 $this->found($contact, true, $cause);
             }
         }
@@ -168,7 +176,7 @@ final class Contacts implements Timed
             if ($sources !== []) {
                 $this->found($contact, array_filter($sources, fn (int $source) => $this->own->closed[$source] ?? false) === [], $cause);
             } elseif (! isset($this->own->closed[$contact])) {
-                $this->found($contact, false, $cause);
+                $this->found($contact, $this->run->rotaries->isAt($contact) === true, $cause);
             }
         }
     }
@@ -196,14 +204,22 @@ final class Contacts implements Timed
     {
         $this->own->closed[$contact] = $closed;
         $this->changes++;
-        $closed ? $this->run->presses->press($contact, $cause, true) : $this->run->presses->foundOpen($contact, $cause);
+        $closed ? $this->closesAt($contact, $cause, true) : $this->run->presses->foundOpen($contact, $cause);
     }
 
     private function closes(int $contact, Cause $cause, bool $isFound): void
     {
         $this->own->closed[$contact] = true;
         $this->changes++;
+        $this->closesAt($contact, $cause, $isFound);
+    }
+
+    private function closesAt(int $contact, Cause $cause, bool $isFound): void
+    {
         $this->run->presses->press($contact, $cause, $isFound);
+        if (isset($this->dials[$contact])) {
+            $isFound ? $this->run->rotaries->found($contact) : $this->run->rotaries->reaches($contact, $cause);
+        }
     }
 
     private function opens(int $contact, Cause $cause): void

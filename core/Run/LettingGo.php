@@ -61,6 +61,7 @@ final class LettingGo
         $isContact = fn (int $contact): bool => str_starts_with($tables->contacts[$contact]->ref, $device.'/');
         $isAssignment = fn (int $id): bool => str_starts_with($tables->assignments[$id]->ref, $device.'/');
         $this->run->contacts->openAll($device);
+        $this->run->rotaries->gone($device);
         $this->run->chords->forget($isContact);
         $this->releases($isContact, fn (int $id) => $this->run->program->assigned($id)->behaviour instanceof PlaysItsMacro, $cause);
         $this->run->chords->end(fn (int $chord) => array_filter($tables->chords[$chord]->members, $isContact) !== [], $cause);

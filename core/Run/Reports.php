@@ -84,8 +84,8 @@ final readonly class Reports
             $this->aside($input);
         } elseif (isset($tables->hatPorts[$input->port])) {
             $this->hat($input, $tables->hatPorts[$input->port]);
-        } elseif (isset($tables->tickPorts[$input->port])) {
-            $this->ticks($input, $tables->tickPorts[$input->port]);
+        } elseif (isset($tables->tickPorts[$input->port]) || isset($tables->rotaries[$input->port])) {
+            $this->ticks($input, $tables->tickPorts[$input->port] ?? [null, null]);
         } elseif (str_starts_with($input->port, 'sim/')) {
             $this->run->variables->learn(substr($input->port, 4), (float) $input->value);
         }
@@ -125,12 +125,15 @@ final readonly class Reports
             throw InputError::outOfRange($input, -10_000, 10_000);
         }
         $contact = $contacts[$input->value > 0 ? 0 : 1];
-        if ($contact === null || $this->run->state->phase !== Phase::Running) {
+        if ($this->run->state->phase !== Phase::Running) {
             return;
         }
         $cause = new Cause($input);
         for ($i = abs($input->value); $i > 0; $i--) {
-            $this->run->presses->tick($contact, $cause);
+            if ($contact !== null) {
+                $this->run->presses->tick($contact, $cause);
+            }
+            $this->run->rotaries->turn($input->port, $input->value <=> 0, $cause);
         }
     }
 }

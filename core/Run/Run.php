@@ -37,6 +37,8 @@ final class Run implements Engine, RunView
 
     public readonly MadeParts $made;
 
+    public readonly Rotaries $rotaries;
+
     public readonly Contacts $contacts;
 
     public readonly Presses $presses;
@@ -79,6 +81,7 @@ final class Run implements Engine, RunView
         $this->pulses = new Pulses($this);
         $this->layers = new Layers($this);
         $this->stops = new Stops($this);
+        $this->rotaries = new Rotaries($this);
         $this->contacts = new Contacts($this);
         $this->presses = new Presses($this);
         $this->later = new Later($this);

@@ -107,7 +107,7 @@ final class CellReading
             $node = PartReading::node($part);
             $chord = Chord::read($node);
             $contacts = $this->set->rig->contacts;
-            $gone = array_values(array_filter($chord->of, fn (string $ref) => ! isset($contacts[$ref]) || $contacts[$ref]->encoder !== null));
+            $gone = array_values(array_filter($chord->of, fn (string $ref) => ! isset($contacts[$ref]) || $contacts[$ref]->isTick()));
             if ($gone !== []) {
                 array_push($this->missing, ...$gone);
 

@@ -283,7 +283,7 @@ final readonly class Edits
 
     private function usualBehaviour(string $ref, ?Output $output): Behaviour
     {
-        if (($this->set->rig->contacts[$ref] ?? null)?->encoder !== null) {
+        if (($this->set->rig->contacts[$ref] ?? null)?->isTick() === true) {
             return Ticks::usual();
         }
         $action = $this->set->actionOf($output);

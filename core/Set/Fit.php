@@ -200,7 +200,7 @@ final readonly class Fit
     /** A tick is over at once: it cannot hold anything. */
     private function tick(Cell $cell, Node $node, string $ref): void
     {
-        if (! $cell->behaviour instanceof Follows || ($this->set->rig->contacts[$ref] ?? null)?->encoder === null) {
+        if (! $cell->behaviour instanceof Follows || ($this->set->rig->contacts[$ref] ?? null)?->isTick() !== true) {
             return;
         }
         foreach ($cell->outputs as $output) {

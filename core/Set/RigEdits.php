@@ -7,6 +7,7 @@ namespace Nailrod\Core\Set;
 use Nailrod\Core\Device\Control;
 use Nailrod\Core\Device\ControlKind;
 use Nailrod\Core\Device\PhraseList;
+use Nailrod\Core\Device\Rotary;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
@@ -31,8 +32,31 @@ final readonly class RigEdits
         }
         $path = PartPath::control($control->ref);
         $note = array_filter($fields + $this->noteOf($path), fn (mixed $value) => $value !== null);
+        if (($note['kind'] ?? $control->kind->value) !== ControlKind::Dial->value && $control->encoder === null) {
+            unset($note['ticks'], $note['round']);
+        }
 
         return $note === [] ? $this->own()->without($path) : $this->own()->with($path, $note);
+    }
+
+    /**
+     * Uses a control that turns the other way too: a dial as ticks, an encoder as places; or no longer.
+     *
+     * @param bool $both   the other way too?
+     * @param bool $round  does the first follow the last?
+     * @param int  $places of an encoder
+     *
+     * @throws FormatError for any other control
+     */
+    public function turn(string $ref, bool $both, bool $round, int $places): SetDocument
+    {
+        $control = $this->control($ref);
+        if (! Rotary::isFor($control)) {
+            throw FormatError::told('Control', $control->name, 'a dial or an encoder');
+        }
+        $how = $control->encoder === null ? ['ticks' => true] : ['places' => $places];
+
+        return $this->note($ref, ($both ? $how : array_map(fn () => null, $how)) + ['round' => $both && $round ? true : null]);
     }
 
     /** Everything about the control is as the device file says, or the parent set. */

@@ -38,6 +38,11 @@ final class ContactsState implements PartState
                 $next->closed[$contact] = $closed[$row->ref] ?? false;
             }
         }
+        foreach ($isRunning ? $to->new->tables->rotaries : [] as $encoder => $row) {
+            foreach ($row->ticks === null && ! isset($to->before->away[explode('/', $encoder, 2)[0]]) ? $row->contacts : [] as $place => $contact) {
+                $next->closed[$contact] = $place === $row->place($to->before->rotaries->at[$encoder] ?? '');
+            }
+        }
 
         return $next;
     }

@@ -51,6 +51,8 @@ final class State
 
     public PulsesState $pulses;
 
+    public RotariesState $rotaries;
+
     public RoutesState $routes;
 
     public StopsState $stops;
@@ -75,6 +77,7 @@ final class State
         $this->mouse = new MouseState;
         $this->presses = new PressesState;
         $this->pulses = new PulsesState;
+        $this->rotaries = new RotariesState;
         $this->routes = new RoutesState;
         $this->stops = new StopsState;
         $this->ticks = new TicksState;

@@ -161,6 +161,7 @@ final readonly class Narrator
             StepKind::Lamp => 'its rule',
             StepKind::Chord => $this->chord($step->subject),
             StepKind::Otherwise => 'otherwise',
+            StepKind::TurnedTo => 'turned to '.$this->set->rig->nameOf($step->subject),
             StepKind::DoesAs => 'as '.$this->set->rig->nameOf($step->subject).' does',
             StepKind::Builds => 'builds '.$this->set->rig->nameOf($step->subject),
             StepKind::ReturnsToRest => $this->set->rig->nameOf($step->subject).' lets it return to rest',

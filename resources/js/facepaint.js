@@ -56,6 +56,14 @@ function paintFace(face) {
         setAttributes(work, { 'aria-valuetext': `at ${position + 1}` });
         setAttributes(work.querySelector('.needle'), { transform: `rotate(${Number(work.dataset.spread) * (position - (list.length - 1) / 2)})` });
     }
+    for (const encoder of all(face, '[data-encoder]')) {
+        const places = [...all(encoder, '[data-place]')];
+        const at = places.findIndex((one) => live.picture?.closed.includes(one.dataset.contact));
+        places.forEach((one, i) => one.classList.toggle('is-closed', i === at));
+        if (at >= 0) {
+            setAttributes(encoder, { 'aria-valuenow': at + 1, 'aria-valuetext': `place ${at + 1} of ${places.length}` });
+        }
+    }
     for (const hat of all(face, '[data-hat]')) {
         const value = live.hands[hat.dataset.hat] ?? -1;
         const angle = (value * Math.PI) / 4;

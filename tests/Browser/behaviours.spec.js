@@ -1,5 +1,5 @@
 import { expect, test } from './app.js';
-import { pick, play, saved } from './hands.js';
+import { assign, pick, play, saved } from './hands.js';
 
 const behave = (page, kind) => saved(page, () => page.locator('.behaves [name="behaviour"]').selectOption(kind));
 const figure = async (page, name, value) => {
@@ -118,6 +118,43 @@ test('the two outer buttons of Teasel together are one chord, and neither fires 
     expect((await play(page, [[0, first, 1], [200, first, 0]])).map(([what]) => what)).toEqual(['button 21']);
     await saved(page, () => page.locator('#chords').getByRole('button', { name: /Take .* away/ }).click());
     await expect(page.locator('#chords li')).toHaveCount(0);
+});
+
+test('an encoder is used as places and a dial as ticks; its ends and the way round are told, and one step back undoes it', async ({ page, app }) => {
+    await app.open(page, 'rig', '?device=fennel&do=arrange&ref=fennel/encoder');
+    await expect(page.locator('#n-places')).toHaveCount(0);
+    await saved(page, () => page.locator('#n-turns').selectOption('ends'));
+    await saved(page, async () => { await page.locator('#n-places').fill('3'); await page.locator('#n-places').press('Enter'); });
+    await expect(page.locator('#control-scroll')).toContainText('Each tick also goes to the next of 3 places, of which one is closed; it begins at the first and stops at the ends.');
+    await page.locator('[data-encoder="fennel/encoder"]').press('ArrowUp');
+    await expect(page.locator('[data-encoder="fennel/encoder"]')).toHaveAttribute('aria-valuetext', 'place 2 of 3');
+    await pick(page, app, 'fennel/encoder.place-3');
+    await assign(page, 'button', { number: 9, behaviour: 'follow' });
+    await expect(page.locator('.editor__head .says')).toHaveText('When Encoder place 3 closes in Cruise: output 9, follow.');
+    expect((await play(page, [[0, 'fennel/encoder', 1], [20, 'fennel/encoder', 1], [20, 'fennel/encoder', -2], [20, 'fennel/encoder', 2]])).map(([what]) => what)).toEqual(['button 9', 'button 9']);
+    await expect(page.locator('#tape')).toContainText('Encoder place 3 closed');
+    await expect(page.locator('[data-encoder="fennel/encoder"] .is-closed')).toHaveAttribute('data-contact', 'fennel/encoder.place-3');
+
+    await page.goto(`${app.url}/sets/skerrywing/rig?device=fennel&do=arrange&ref=fennel/dial`);
+    await expect(page.locator('#n-turns')).toBeVisible();
+    await saved(page, () => page.locator('#n-turns').selectOption('round'));
+    await expect(page.locator('#control-scroll')).toContainText('Each position that is passed also gives a tick, + or −, the shorter way round.');
+    await pick(page, app, 'fennel/dial.tick-plus');
+    await assign(page, 'button', { number: 10 });
+    await pick(page, app, 'fennel/dial.tick-minus');
+    await assign(page, 'button', { number: 11 });
+    // From 1 to 3 two ticks, from 3 on to 1 the way is as long: up too; from 1 back to 4 it is one.
+    const turn = (from, to) => [[60, `fennel/dial.${from}`, 0], [10, `fennel/dial.${to}`, 1]];
+    expect((await play(page, [...turn(1, 3), ...turn(3, 1), ...turn(1, 4)])).map(([what]) => what)).toEqual(['button 10', 'button 10', 'button 10', 'button 10', 'button 11']);
+    await expect(page.locator('#tape')).toContainText('turned to Dial at 4');
+    await page.goto(`${app.url}/sets/skerrywing/store?device=fennel`);
+    await expect(page.locator('#place')).toContainText('Dial +, layer Cruise: the device has no ticks of a dial');
+    await expect(page.locator('#place')).toContainText('Encoder place 3, layer Cruise: the device has no places of an encoder');
+    await page.goto(`${app.url}/sets/skerrywing/rig?device=fennel&do=arrange&ref=fennel/encoder`);
+    await saved(page, () => page.locator('#n-turns').selectOption('not'));
+    await expect(page.locator('[data-encoder="fennel/encoder"] [data-place]')).toHaveCount(0);
+    await saved(page, () => page.keyboard.press('Control+z'));
+    await expect(page.locator('[data-encoder="fennel/encoder"] [data-place]')).toHaveCount(3);
 });
 
 test('an assignment works only while a flag is up', async ({ page, app }) => {

@@ -100,6 +100,7 @@ final class Forms
             ['rig/flipped', ['open' => 'skerrywing']],
             ['rig/measured', ['parts' => ['calibrate']]],
             ['rig/note', ['control' => 'fennel/mark', 'name' => 'Sack', 'label' => 'SACK', 'kind' => 'button', 'x' => '700', 'y' => '240', 'debounce' => '20']],
+            ['rig/turn', ['control' => 'fennel/encoder', 'turns' => 'round', 'places' => '8']],
             ['rig/give-back', ['control' => 'fennel/mark']],
             ['rig/devices/remove', ['device' => 'burdock']],
             ['store/fennel', ['cut' => '5']],

@@ -9,6 +9,7 @@ use App\Http\Requests\EditRequest;
 use App\Http\Requests\MeasuredRequest;
 use App\Http\Requests\NoteRequest;
 use App\Http\Requests\PhraseRequest;
+use App\Http\Requests\TurnRequest;
 use App\Models\SetRecord;
 use App\Rig\PageLine;
 use App\Sets\Devices;
@@ -35,6 +36,12 @@ final class RigController
     public function note(NoteRequest $request, string $set): RedirectResponse
     {
         return $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => (new RigEdits($base))->note($request->control(), $request->note()));
+    }
+
+    /** A dial is used as ticks too, an encoder as places, or no longer. */
+    public function turn(TurnRequest $request, string $set): RedirectResponse
+    {
+        return $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => (new RigEdits($base))->turn($request->control(), $request->isBothWays(), $request->isRound(), $request->count()));
     }
 
     /** Everything about a control is as the device says again. */

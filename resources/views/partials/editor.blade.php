@@ -20,7 +20,7 @@
         @endif
     </div>
 </header>
-@php($tick = ($place->set->rig->contacts[$view->ref] ?? null)?->encoder !== null)
+@php($tick = ($place->set->rig->contacts[$view->ref] ?? null)?->isTick() === true)
 @php($hidden = fn () => new Illuminate\Support\HtmlString('<input type="hidden" name="layer" value="'.e($view->layer).'"><input type="hidden" name="ref" value="'.e($view->ref).'">'))
 <div class="editor__middle scroll" tabindex="0" role="region" aria-label="What it does">
 @foreach ($view->troubles() as $trouble)<p class="says says--warn">{{ $trouble }}</p>@endforeach

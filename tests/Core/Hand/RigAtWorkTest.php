@@ -168,6 +168,15 @@ final class RigAtWorkTest extends TestCase
         $this->assertSame(['button 9 0'], $this->batch('page', 2, '5 b1 0'), 'the clock goes on');
     }
 
+    public function test_an_encoder_stays_at_its_place_under_another_set(): void
+    {
+        $this->hand('page');
+        $places = fn (int $first): Desk => Desk::plain()->saying(['controls' => ['d' => ['e' => ['places' => 3]]]])->cell('base', 'e.place-2', 'follow', ['kind' => 'button', 'number' => $first]);
+        $this->rig->edited($places(5)->program(), $places(5)->assembled(), $this->now);
+        $this->assertSame(['button 5 1'], $this->batch('page', 1, '0 e 1'));
+        $this->assertSame(['button 5 0', 'button 6 1'], self::rows($this->rig->changeTo($places(6)->program(), $places(6)->assembled(), $this->now)));
+    }
+
     public function test_after_an_edit_nothing_is_stuck_and_what_is_held_is_held_by_the_new_program(): void
     {
         $this->hand('page');

@@ -266,15 +266,37 @@ final class LawsTest extends TestCase
             $closed[$input->port] = $input->value === 1;
         }
         foreach ($world->program->tables->contacts as $i => $row) {
-            if (str_starts_with($row->ref, 'made/') || $row->debounce > 0) {
+            if (str_starts_with($row->ref, 'made/') || $row->debounce > 0 || str_contains($row->ref, '.place-')) {
                 $closed[$row->ref] = $state->contacts->closed[$i] ?? false;
             }
         }
         foreach ($world->set->rig->contacts as $contact) {
-            if ($contact->madeFrom() !== [] && ! str_starts_with($contact->ref, 'made/')) {
+            if ($contact->madeFrom() !== [] && $contact->rotary === null && ! str_starts_with($contact->ref, 'made/')) {
                 $closed[$contact->ref] = array_filter($contact->madeFrom(), fn (string $of) => $closed[$of]) === [];
             }
         }
+    }
+
+    public function test_of_the_places_of_an_encoder_one_is_closed_and_it_is_where_the_ticks_lead(): void
+    {
+        $turned = 0;
+        $this->inEveryWorld(function (World $world) use (&$turned): void {
+            $rotary = $world->set->rig->controlOf('d/e.plus')?->rotary();
+            $machine = Machine::start($world->program);
+            $at = 0;
+            foreach ($world->inputs as $input) {
+                $machine->feed([$input]);
+                $last = count($rotary->contacts ?? []) - 1;
+                for ($i = 0; $rotary !== null && $input->port === 'd/e' && $input->t > 0 && $i < abs((int) $input->value); $i++) {
+                    $at += $input->value <=> 0;
+                    $at = $rotary->round ? ($at + $last + 1) % ($last + 1) : max(0, min($last, $at));
+                    $turned++;
+                }
+                $closed = array_filter($rotary->contacts ?? [], fn (string $ref) => $machine->state->contacts->closed[$world->program->contactIndex($ref)] ?? false);
+                $this->assertSame($rotary === null || $input->t === 0 ? [] : [$at], array_keys($closed));
+            }
+        });
+        $this->assertTried(self::worlds(), $turned);
     }
 
     public function test_law_4_the_chain_without_stops_and_notches_is_monotone_and_continuous(): void

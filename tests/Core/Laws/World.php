@@ -50,6 +50,9 @@ final class World
 
     private int $used = 0;
 
+    /** Of the encoder; 0 if it has none. */
+    private int $places = 0;
+
     /** @var list<string> ids */
     private array $macros = [];
 
@@ -150,6 +153,7 @@ final class World
         ]];
         $controls[] = ['id' => 'h', 'name' => 'Hat', 'kind' => 'hat', 'at' => [1, 1], 'hat' => 1];
         $controls[] = ['id' => 'e', 'name' => 'Encoder', 'kind' => 'encoder', 'at' => [1, 1], 'encoder' => 1];
+        $controls[] = ['id' => 'g', 'name' => 'Dial', 'kind' => 'dial', 'at' => [1, 1], 'contacts' => array_map(fn (int $n): array => ['id' => 'p'.$n, 'number' => 30 + $n], [1, 2, 3, 4])];
 
         return ['format' => 'nailrod-device', 'version' => 1, 'id' => 'd', 'name' => 'D', 'kind' => 'throttle', 'face' => ['width' => 100, 'height' => 100], 'controls' => $controls, 'lamps' => [['id' => 'lamp', 'at' => [1, 1]], ['id' => 'bar-1', 'at' => [2, 1]], ['id' => 'bar-2', 'at' => [3, 1]]]];
     }
@@ -163,6 +167,10 @@ final class World
         foreach (array_slice(['one', 'two'], 0, $this->between(0, 2)) as $id) {
             $document['layers'][$id] = ['name' => $id] + ($this->chance(30) ? ['lets_go' => true] : []);
             $layers[] = $id;
+        }
+        if (! $this->isSimple) {
+            $this->places = $this->between(0, 1) * $this->between(2, 4);
+            $document['controls']['d'] = ['g' => ['ticks' => true, 'round' => $this->chance(50)]] + ($this->places > 0 ? ['e' => ['places' => $this->places, 'round' => $this->chance(50)]] : []);
         }
         for ($i = 1; $i <= self::AXES; $i++) {
             $document['axes']['d/a'.$i] = $this->shape();
@@ -190,7 +198,7 @@ final class World
             }
         }
         if ($this->shared && $this->chance(30)) {
-            $document['controls']['d'] = ['b1' => ['debounce_ms' => $this->between(1, 40)], 't' => ['debounce_ms' => $this->between(1, 30)]];
+            $document['controls']['d'] = ($document['controls']['d'] ?? []) + ['b1' => ['debounce_ms' => $this->between(1, 40)], 't' => ['debounce_ms' => $this->between(1, 30)]];
         }
 
         return array_filter($document + ['aside' => $this->chance(30) ? $this->aside($document) : []], fn (mixed $part) => $part !== []);
@@ -337,8 +345,11 @@ final class World
             array_push($contacts, 'd/b'.$i.'.up', 'd/b'.$i.'.down');
         }
         array_push($contacts, ...$this->madeContacts());
+        for ($i = 1; $i <= 4 && ! $this->isSimple; $i++) {
+            array_push($contacts, 'd/g.p'.$i, ...($i <= $this->places ? ['d/e.place-'.$i] : []));
+        }
         if ($this->onlyPresses) {
-            $contacts = array_filter($contacts, fn (string $contact) => preg_match('#down$|middle$|^made#', $contact) !== 1 || $contact === 'd/t.down');
+            $contacts = array_filter($contacts, fn (string $contact) => preg_match('#down$|middle$|place|^made#', $contact) !== 1 || $contact === 'd/t.down');
         }
         foreach ($contacts as $contact) {
             if ($this->chance(50)) {
@@ -349,7 +360,7 @@ final class World
                 };
             }
         }
-        foreach (['d/e.plus', 'd/e.minus'] as $tick) {
+        foreach (['d/e.plus', 'd/e.minus', ...($this->isSimple ? [] : ['d/g.tick-plus', 'd/g.tick-minus'])] as $tick) {
             if ($this->chance(50)) {
                 $cells[$tick] = $tick === 'd/e.minus' && ! $this->isSimple && $this->chance(20) ? ['as' => 'd/b5.up'] : ['behaviour' => $this->chance(70) ? $this->ticks() : ['kind' => ['toggle', 'cycle'][$this->onlyPresses ? 1 : $this->between(0, 1)]], 'outputs' => [['kind' => 'button', 'number' => $this->shared ? $this->between(1, 6) : ++$this->used], ['kind' => 'button', 'number' => $this->shared ? $this->between(1, 6) : ++$this->used]]];
             }
@@ -609,6 +620,9 @@ final class World
 
         if ($this->chance(8)) {
             return new Input($t, 'x/b', $this->between(0, 1));
+        }
+        if (! $this->isSimple && $this->chance(15)) {
+            return new Input($t, 'd/g.p'.$this->between(1, 4), $this->between(0, 1));
         }
         if ($this->chance(12)) {
             return new Input($t, 'd/e', [-2, -1, 1, 1, 3][$this->between(0, 4)]);

@@ -136,6 +136,16 @@ final class MemoryTest extends TestCase
         return $names;
     }
 
+    public function test_a_macro_that_the_device_does_not_hold_is_neither_started_nor_stopped_by_it(): void
+    {
+        $set = Desk::plain()->saying(['macros' => ['m' => ['name' => 'M', 'when' => ['variable' => 'v1', 'is' => '=', 'to' => 1], 'steps' => [['do' => 'tap', 'output' => ['kind' => 'button', 'number' => 1], 'ms' => 10]]]]])
+            ->cell('base', 'b1', 'pulse', ['kind' => 'start macro', 'macro' => 'm'], ['kind' => 'button', 'number' => 2])->assembled();
+        $mapping = DeviceMapping::of($set, $set->rig->devices['d']);
+        $this->assertContains('Button 1, layer Base: its macro is not on the device', $mapping->leftOut);
+        $this->assertSame([['kind' => 'button', 'number' => 2]], $mapping->document->parts()['cells/base/d/b1']->value['outputs']);
+        $this->assertNotNull(BindingSet::of(MergedDocument::of([DeviceMapping::decode($mapping->encode())]), $set->rig, null), 'what it keeps can be read by itself');
+    }
+
     public function test_every_bank_that_a_device_has_is_used_in_turn(): void
     {
         $memory = new BankMemory(new CablePort(4 * self::ROOM, 4));

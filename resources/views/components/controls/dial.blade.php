@@ -1,5 +1,5 @@
 @props(['control'])
-@php($positions = $control->contacts)
+@php($positions = $control->positions())
 @php($spread = 50)
 <g class="work" data-dial="{{ implode(' ', array_map(fn ($p) => $p->ref, $positions)) }}" data-spread="{{ $spread }}" tabindex="0" role="slider" aria-label="{{ $control->name }}" aria-valuemin="1" aria-valuemax="{{ count($positions) }}" aria-valuenow="1" aria-valuetext="{{ $positions[0]->name }}">
     <circle class="cap" r="76" />

@@ -27,6 +27,15 @@
     @if ($view->isNoted($control))
         <form method="post" action="{{ route('rig.give-back', $place->edited->id) }}" data-edit novalidate class="panel__row">{{ $place->from() }}<input type="hidden" name="control" value="{{ $control->ref }}"><button class="link">As the device says again</button></form>
     @endif
+    @if ($view->turns() !== [])
+    @php($rotary = $control->rotary())
+    <form method="post" action="{{ route('rig.turn', $place->edited->id) }}" data-edit novalidate data-autosave class="panel__part">{{ $place->from() }}<input type="hidden" name="control" value="{{ $control->ref }}">
+        <h3>The other way</h3>
+        <p class="says">{{ $view->turned() }}</p>
+        <label class="field"><span>Also used as</span><select name="turns" id="n-turns">{{ App\Forms\Options::of($view->turns(), $rotary === null ? App\Http\Requests\TurnRequest::NOT : ($rotary->round ? App\Http\Requests\TurnRequest::ROUND : App\Http\Requests\TurnRequest::ENDS)) }}</select></label>
+        @if ($rotary !== null && $control->encoder !== null)<label class="field"><span>Places</span><input type="number" name="places" id="n-places" value="{{ count($rotary->contacts) }}" min="{{ Nailrod\Core\Device\Rotary::FEWEST_PLACES }}" max="{{ Nailrod\Core\Device\Rotary::MOST_PLACES }}" step="1"></label>@endif
+    </form>
+    @endif
     @if ($view->canBeTaught())
         <section class="panel__part teach" aria-labelledby="teach-title">
             <h3 id="teach-title">Which number is which position</h3>
