@@ -8,16 +8,17 @@ use App\Models\RecordingRecord;
 use App\Recordings\BadRecording;
 use App\Recordings\Recordings;
 use Nailrod\Core\Hand\HandKind;
+use Nailrod\Core\Hand\RigAtWork;
 use Nailrod\Core\Live\LiveStep;
 
-/** Records what the rig takes, and plays recordings to it. */
+/** Records what the rig takes, and plays recordings to it; writes the macros that were recorded from it. */
 final class Deck
 {
     public readonly Recorder $recorder;
 
     private ?Player $player = null;
 
-    public function __construct(private readonly Resident $rig, private readonly Recordings $recordings)
+    public function __construct(private readonly Resident $rig, private readonly Recordings $recordings, private readonly RecordedMacros $macros)
     {
         $this->recorder = new Recorder($recordings);
     }
@@ -28,12 +29,34 @@ final class Deck
         $this->recorder->keepUnfinished();
     }
 
-    /** What waits to be recorded goes to the file. */
-    public function write(): void
+    /** What waits to be recorded goes to the file, and what was recorded for a macro into the set. */
+    public function write(?RigAtWork $work): void
     {
+        if ($work !== null) {
+            $this->writeMacros($work, false);
+        }
         $ended = $this->recorder->write();
         if ($ended !== null) {
             $this->rig->keep(LiveStep::none()->withProblem($ended));
+        }
+    }
+
+    /** What is being recorded for a macro is kept: another set comes into play. */
+    public function endMacro(?RigAtWork $work): void
+    {
+        if ($work !== null) {
+            $this->rig->keep($work->live->keepMacro());
+            $this->writeMacros($work, true);
+        }
+    }
+
+    /** @param bool $isLast is there no next time? */
+    private function writeMacros(RigAtWork $work, bool $isLast): void
+    {
+        foreach ($this->macros->write($work, $isLast) as $said) {
+            $this->rig->tell();
+            $this->rig->eyes->say('said', ['said' => $said]);
+            $this->rig->changed();
         }
     }
 

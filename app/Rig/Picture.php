@@ -34,6 +34,7 @@ final readonly class Picture
             'stops' => $picture->openStops(),
             'lamps' => $live->state->run->lamps->lit,
             'flags' => $picture->raisedFlags(),
+            'macro' => $picture->recordedMacro(),
             'hands' => $live->state->hands,
             'reports' => $live->reports(),
             'unplugged' => Keys::of($live->state->unplugged),

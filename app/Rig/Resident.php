@@ -46,8 +46,8 @@ final class Resident
     public function __construct(SetStore $sets, Programs $programs, Recordings $recordings, private readonly Snapshot $snapshot, public readonly Clock $clock)
     {
         $this->eyes = new Eyes(bin2hex(random_bytes(4)));
-        $this->deck = new Deck($this, $recordings);
         $this->in = new SetInPlay($sets, $programs);
+        $this->deck = new Deck($this, $recordings, new RecordedMacros($this->in));
         $this->measuring = new Measuring;
     }
 
@@ -242,6 +242,7 @@ final class Resident
      */
     public function play(string $id): bool
     {
+        $this->deck->endMacro($id === $this->in->id ? null : $this->work);
         $both = $id === $this->in->id ? [] : $this->in->put($id);
         if ($both !== null && $both !== []) {
             [$program, $set] = $both;
@@ -275,7 +276,7 @@ final class Resident
     /** Written at most once a second, when something has changed. */
     public function save(): void
     {
-        $this->deck->write();
+        $this->deck->write($this->work);
         if (! $this->isSaved && $this->work !== null) {
             $this->snapshot->write($this->set(), $this->in->program, $this->work->live->state, $this->work->held());
             $this->isSaved = true;

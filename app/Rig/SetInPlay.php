@@ -10,6 +10,7 @@ use App\Sets\SetStore;
 use Nailrod\Core\Format\Refusal;
 use Nailrod\Core\Program\Program;
 use Nailrod\Core\Set\BindingSet;
+use Nailrod\Core\Set\SetDocument;
 
 /** Which set the rig works by, and its program as it was compiled last. */
 final class SetInPlay
@@ -57,6 +58,22 @@ final class SetInPlay
         $both = $this->unlessBroken(fn (): array => $this->taken($record));
 
         return $this->program === $before ? null : $both;
+    }
+
+    /**
+     * Writes an edit of the set that what plays has already: it goes on as it is.
+     *
+     * @param callable(BindingSet): SetDocument $change
+     *
+     * @throws Refusal if it cannot be made, or somebody else is writing
+     */
+    public function edit(callable $change): void
+    {
+        $before = SetRecord::query()->findOrFail($this->id);
+        $this->sets->edit($this->id, (int) $before->head_id, 'the rig', $change);
+        if ($before->program === $this->program) {
+            $this->program = (string) SetRecord::query()->findOrFail($this->id)->program;
+        }
     }
 
     /**

@@ -189,6 +189,12 @@ final class Live
         return $this->answer($this->machine->tryMacro($id), [], []);
     }
 
+    /** What is being recorded for a macro ends and is kept, since another set comes into play. */
+    public function keepMacro(): LiveStep
+    {
+        return $this->answer($this->machine->keepMacro(new Cause(Cause::SET_CHANGED)), [], []);
+    }
+
     /** @return array<string, string> the last report of each stand-in that moved in this step, as hex digits, by device */
     public function reports(): array
     {

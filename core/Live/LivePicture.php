@@ -126,6 +126,14 @@ final readonly class LivePicture
         return array_values(array_filter(array_map(strval(...), array_keys($this->set->flags)), fn (string $flag) => isset($this->state->run->holds->holders['flag '.$flag])));
     }
 
+    /** What the macro is called that is being recorded from the rig; null if none is. */
+    public function recordedMacro(): ?string
+    {
+        $macro = $this->state->run->macroRecording->macro;
+
+        return $macro === null ? null : $this->set->macros[$macro]->name ?? $macro;
+    }
+
     /** @return array<string, array{value: float, words: string}> what the game shows, by variable */
     public function variables(): array
     {

@@ -4,15 +4,18 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Macro;
 
+use Nailrod\Core\Output\CanBeRecorded;
 use Nailrod\Core\Output\Output;
+use Nailrod\Core\Output\OutputEvent;
+use Nailrod\Core\Output\Outputs;
 
 /** What was pressed and let go of while a macro was recorded, made into bars: the first press is its beginning. */
 final class Recorder
 {
-    /** @var list<Bar> */
+    /** @var array<int, Bar> */
     private array $bars = [];
 
-    /** @var array<string, array{Output, int}> what is down, and since when, in µs */
+    /** @var array<string, int> what is down: the number of its bar */
     private array $down = [];
 
     private ?int $began = null;
@@ -30,19 +33,53 @@ final class Recorder
         // To the whole millisecond: hands are not finer, and figures stay readable.
         $at = (int) round(($t - $this->began) / 1000) * 1000;
         $this->last = max($this->last, $at);
-        if ($isDown) {
-            $this->down[$key] ??= [$output, $at];
-        } elseif (isset($this->down[$key])) {
-            $this->bars[] = Bar::of($output, $this->down[$key][1], max($at, $this->down[$key][1] + Timeline::SHORTEST));
+        if ($isDown && ! isset($this->down[$key])) {
+            $this->down[$key] = count($this->bars);
+            $this->bars[] = Bar::of($output, $at, $at);
+        } elseif (! $isDown && isset($this->down[$key])) {
+            $this->bars[$this->down[$key]] = self::until($this->bars[$this->down[$key]], $at);
             unset($this->down[$key]);
         }
     }
 
-    /** @return list<Bar> what is still down ends with the recording */
+    /**
+     * What an event tells of what can be recorded.
+     *
+     * @param int|float|string|null $before what was told of the same target before
+     */
+    public function hear(OutputEvent $event, int|float|string|null $before): void
+    {
+        foreach (self::pressed($event, $before) as [$output, $isDown]) {
+            $this->take($event->t, $output, $isDown);
+        }
+    }
+
+    /** @return list<array{Output, bool}> what an event tells was pressed, or let go of; empty for what cannot be recorded */
+    public static function pressed(OutputEvent $event, int|float|string|null $before): array
+    {
+        $pressed = [];
+        foreach (Outputs::all() as $class) {
+            if (is_subclass_of($class, CanBeRecorded::class)) {
+                array_push($pressed, ...$class::recorded($event, $before));
+            }
+        }
+
+        return $pressed;
+    }
+
+    /** @return list<Bar> in the order in which they were pressed; what is still down ends with the recording */
     public function bars(): array
     {
-        $held = array_map(fn (array $down) => Bar::of($down[0], $down[1], max($this->last, $down[1] + Timeline::SHORTEST)), array_values($this->down));
+        $bars = $this->bars;
+        foreach ($this->down as $i) {
+            $bars[$i] = self::until($bars[$i], $this->last);
+        }
 
-        return [...$this->bars, ...$held];
+        return array_values($bars);
+    }
+
+    private static function until(Bar $bar, int $to): Bar
+    {
+        return $bar->at($bar->from, max($to, $bar->from + Timeline::SHORTEST));
     }
 }

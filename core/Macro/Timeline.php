@@ -39,20 +39,21 @@ final readonly class Timeline
                 $key = self::key($step->output);
                 if ($step->does === MacroStep::TAP) {
                     $bars[] = Bar::of($step->output, $now, $now + $length);
-                } elseif ($step->does === MacroStep::PRESS) {
-                    $down[$key] ??= [$step->output, $now];
-                } elseif (isset($down[$key])) {
-                    $bars[] = Bar::of($step->output, $down[$key][1], $now);
+                } elseif ($step->does === MacroStep::PRESS && ! isset($down[$key])) {
+                    $down[$key] = count($bars);
+                    $bars[] = Bar::of($step->output, $now, $now);
+                } elseif ($step->does === MacroStep::RELEASE && isset($down[$key])) {
+                    $bars[$down[$key]] = $bars[$down[$key]]->at($bars[$down[$key]]->from, $now);
                     unset($down[$key]);
                 }
             }
             $now += $length;
         }
-        foreach ($down as [$output, $from]) {
-            $bars[] = Bar::of($output, $from, $now);
+        foreach ($down as $i) {
+            $bars[$i] = $bars[$i]->at($bars[$i]->from, $now);
         }
 
-        return self::from($bars, $now);
+        return self::from(array_values($bars), $now);
     }
 
     /**
@@ -162,8 +163,8 @@ final readonly class Timeline
                 $edges[] = [$bar->to, $bar->to > $bar->from ? 0 : 2, $i, false];
             }
         }
-        // At one instant what ends comes before what begins, and a text comes last.
-        usort($edges, fn (array $a, array $b) => [$a[0], $a[1], $a[2]] <=> [$b[0], $b[1], $b[2]]);
+        // At one instant what ends comes before what begins, the latest first, and a text comes last.
+        usort($edges, fn (array $a, array $b) => [$a[0], $a[1], $a[3] ? $a[2] : -$a[2]] <=> [$b[0], $b[1], $b[3] ? $b[2] : -$b[2]]);
 
         return $edges;
     }
@@ -212,11 +213,11 @@ final readonly class Timeline
     /**
      * @param list<Bar> $bars
      *
-     * @return list<Bar> by their beginning, texts after what begins with them
+     * @return list<Bar> by their beginning, those of one instant in the order in which they are given, texts after them
      */
     private static function inOrder(array $bars): array
     {
-        $order = fn (Bar $bar): array => [$bar->from, $bar->isText(), $bar->to, $bar->output === null ? '' : self::key($bar->output)];
+        $order = fn (Bar $bar): array => [$bar->from, $bar->isText()];
         usort($bars, fn (Bar $a, Bar $b) => $order($a) <=> $order($b));
 
         return $bars;

@@ -12,7 +12,7 @@ use Nailrod\Core\Format\Names;
 use Nailrod\Core\Format\Type\NamedWhole;
 
 /** A control of the consumer page, as on media keys (USB-IF usage tables, page 0x0C), by its usage. */
-final readonly class ConsumerControl implements ContactOutput, StoredOnDevice
+final readonly class ConsumerControl implements CanBeRecorded, ContactOutput, StoredOnDevice
 {
     use HoldsTarget;
     use IsKind;
@@ -52,6 +52,11 @@ final readonly class ConsumerControl implements ContactOutput, StoredOnDevice
     public function inWords(Names $names): string
     {
         return MediaKeys::label($this->usage);
+    }
+
+    public static function recorded(OutputEvent $event, int|float|string|null $before): array
+    {
+        return $event->kind === OutputEvent::CONSUMER ? [[new self((int) $event->target), $event->value === 1]] : [];
     }
 
     protected function event(): string

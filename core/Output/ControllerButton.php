@@ -13,7 +13,7 @@ use Nailrod\Core\Format\Names;
 use Nailrod\Core\Format\Type\Whole;
 
 /** A button of the controller that the game sees. */
-final readonly class ControllerButton implements ContactOutput, Drives, IsNumbered, IsWay, StoredOnDevice
+final readonly class ControllerButton implements CanBeRecorded, ContactOutput, Drives, IsNumbered, IsWay, StoredOnDevice
 {
     use HoldsTarget;
     use IsKind;
@@ -90,6 +90,11 @@ final readonly class ControllerButton implements ContactOutput, Drives, IsNumber
     public static function seen(int $buttons, int $axes): int
     {
         return $buttons;
+    }
+
+    public static function recorded(OutputEvent $event, int|float|string|null $before): array
+    {
+        return $event->kind === OutputEvent::BUTTON ? [[new self((int) $event->target), $event->value === 1]] : [];
     }
 
     public function drives(): string

@@ -61,6 +61,11 @@ interface Effects
 
     public function stopMacro(string $macro, Cause $cause): void;
 
+    /** Begins to record into this macro, or ends what is recorded and keeps it. */
+    public function recordMacro(string $macro, Cause $cause): void;
+
+    public function playRecorded(Cause $cause): void;
+
     public function letGoOfEverything(Cause $cause): void;
 
     /** Has the program just been changed under the hands, so that what is found was there before? */

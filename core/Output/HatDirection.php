@@ -15,7 +15,7 @@ use Nailrod\Core\Format\Type\Choice;
 use Nailrod\Core\Format\Type\Whole;
 
 /** A direction of a hat of the controller. Two neighbours together give the diagonal, opposite ones cancel. */
-final readonly class HatDirection implements ContactOutput, Drives, StoredOnDevice
+final readonly class HatDirection implements CanBeRecorded, ContactOutput, Drives, StoredOnDevice
 {
     use IsHeld;
     use IsKind;
@@ -61,6 +61,30 @@ final readonly class HatDirection implements ContactOutput, Drives, StoredOnDevi
     public function inWords(Names $names): string
     {
         return 'hat '.$this->number.' '.$this->direction;
+    }
+
+    public static function recorded(OutputEvent $event, int|float|string|null $before): array
+    {
+        $recorded = [];
+        foreach ($event->kind === OutputEvent::HAT ? self::DIRECTIONS : [] as $i => $direction) {
+            $isDown = self::points($i, (int) $event->value);
+            if ($isDown !== self::points($i, (int) ($before ?? -1))) {
+                $recorded[] = [new self((int) $event->target, $direction), $isDown];
+            }
+        }
+
+        return $recorded;
+    }
+
+    /**
+     * Is a direction of a hat held at this value of the hat? Diagonals hold two.
+     *
+     * @param int $direction place in DIRECTIONS
+     * @param int $hat       0 to 7 clockwise from north, or -1
+     */
+    public static function points(int $direction, int $hat): bool
+    {
+        return $hat >= 0 && in_array(($hat - 2 * $direction + 8) % 8, [7, 0, 1], true);
     }
 
     public function drives(): string

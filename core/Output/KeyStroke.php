@@ -16,7 +16,7 @@ use Nailrod\Core\Format\Type\Choice;
 use Nailrod\Core\Format\Type\Several;
 
 /** A key, named by its W3C KeyboardEvent.code, with modifiers that are pressed before it and released after it. */
-final readonly class KeyStroke implements ContactOutput, Drives, IsWay, PressesKeys, StoredOnDevice
+final readonly class KeyStroke implements CanBeRecorded, ContactOutput, Drives, IsWay, PressesKeys, StoredOnDevice
 {
     use IsHeld;
     use IsKind;
@@ -79,6 +79,11 @@ final readonly class KeyStroke implements ContactOutput, Drives, IsWay, PressesK
     public function keys(): self
     {
         return $this;
+    }
+
+    public static function recorded(OutputEvent $event, int|float|string|null $before): array
+    {
+        return $event->kind === OutputEvent::KEY ? [[new self($event->target), $event->value === 1]] : [];
     }
 
     public function drives(): string

@@ -13,7 +13,7 @@ use Nailrod\Core\Format\Names;
 use Nailrod\Core\Format\Type\Choice;
 
 /** A button of the mouse. */
-final readonly class MouseButton implements ContactOutput
+final readonly class MouseButton implements CanBeRecorded, ContactOutput
 {
     use HoldsTarget;
     use IsKind;
@@ -55,6 +55,11 @@ final readonly class MouseButton implements ContactOutput
     public function inWords(Names $names): string
     {
         return $this->button.' mouse button';
+    }
+
+    public static function recorded(OutputEvent $event, int|float|string|null $before): array
+    {
+        return $event->kind === OutputEvent::MOUSE && in_array($event->target, self::BUTTONS, true) ? [[new self($event->target), $event->value === 1]] : [];
     }
 
     protected function event(): string

@@ -21,10 +21,13 @@ final readonly class OutputEvent
     public const LAMP = 'lamp';
     public const FLAG = 'flag';
 
+    /** A macro is being recorded: 1 while it is. */
+    public const MACRO = 'macro';
+
     /**
      * @param int    $t      µs since the start of the run
      * @param string $kind   one of the constants
-     * @param string $target number of an axis, button or hat, key code, reference of a lamp, name of a flag, name of a variable or stop, `live`, or x or y of the mouse
+     * @param string $target number of an axis, button or hat, key code, reference of a lamp, name of a flag, id of a macro, name of a variable or stop, `live`, or x or y of the mouse
      */
     public function __construct(
         public int $t,
@@ -43,7 +46,7 @@ final readonly class OutputEvent
     /** Does it begin something, or change a value, rather than end what was on? */
     public function begins(): bool
     {
-        return ($this->kind === self::HAT ? $this->value !== -1 : $this->value !== 0) || $this->kind === self::AXIS || $this->kind === self::VARIABLE;
+        return ($this->kind === self::HAT ? $this->value !== -1 : $this->value !== 0) || in_array($this->kind, [self::AXIS, self::VARIABLE, self::MACRO], true);
     }
 
     /** @return array{int, string, string, int|float|string, string} one row of what came out, its cause in short */

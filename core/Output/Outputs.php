@@ -32,6 +32,8 @@ final class Outputs extends KindList
             LetGo::class,
             StartMacro::class,
             StopMacro::class,
+            RecordMacro::class,
+            PlayRecorded::class,
             OnOffVariable::class,
             SetVariable::class,
             HoldLayer::class,

@@ -4,12 +4,9 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Output;
 
-/** An output that does something to a macro of the set. */
-interface PlaysMacro extends Output
+/** An output that plays a macro of the set, or ends it. */
+interface PlaysMacro extends UsesMacro
 {
-    /** Id of the macro. */
-    public function macro(): string;
-
     /** Does it play it, rather than end it? */
     public function starts(): bool;
 }

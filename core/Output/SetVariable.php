@@ -15,7 +15,7 @@ use Nailrod\Core\Format\Type\Id;
 use Nailrod\Core\Format\Type\Number;
 
 /** A variable of the simulator that each press sets to one value. */
-final readonly class SetVariable implements ContactOutput, IsWay, WritesVariable
+final readonly class SetVariable implements CanBeRecorded, ContactOutput, IsWay, WritesVariable
 {
     use IsKind;
     use OnEveryPress;
@@ -43,6 +43,14 @@ final readonly class SetVariable implements ContactOutput, IsWay, WritesVariable
             Field::given('name', 'Variable', new Id(Id::VARIABLE), 'The variable of the simulator that is written.'),
             Field::given('to', 'Set to', new Number, 'Its value from then on.', 1),
         );
+    }
+
+    /** It is set at once, and stays so. */
+    public static function recorded(OutputEvent $event, int|float|string|null $before): array
+    {
+        $set = new self($event->target, (float) $event->value);
+
+        return $event->kind === OutputEvent::VARIABLE ? [[$set, true], [$set, false]] : [];
     }
 
     public static function from(Given $given): static

@@ -32,6 +32,11 @@ final readonly class StartMacro extends MacroOutput
         return 'start '.$names->of(Id::MACRO, $this->macro);
     }
 
+    public function does(): string
+    {
+        return 'starts it';
+    }
+
     public function starts(): bool
     {
         return true;

@@ -32,6 +32,11 @@ final readonly class StopMacro extends MacroOutput
         return 'stop '.$names->of(Id::MACRO, $this->macro);
     }
 
+    public function does(): string
+    {
+        return 'stops it';
+    }
+
     public function starts(): bool
     {
         return false;

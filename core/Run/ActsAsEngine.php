@@ -136,6 +136,16 @@ trait ActsAsEngine
         $this->macros->stop($macro, $cause);
     }
 
+    public function recordMacro(string $macro, Cause $cause): void
+    {
+        $this->macroRecording->press($macro, $cause);
+    }
+
+    public function playRecorded(Cause $cause): void
+    {
+        $this->macroRecording->play($cause);
+    }
+
     public function letGoOfEverything(Cause $cause): void
     {
         $this->lettingGo->ofEverything($cause);

@@ -44,6 +44,7 @@ final class LettingGo
     public function atTheEnd(Cause $cause): void
     {
         $state = $this->run->state;
+        $this->run->macroRecording->end($cause);
         $this->ofEverything($cause);
         $this->run->pulses->end($cause);
         $this->run->ticks->end($cause);

@@ -261,6 +261,18 @@ final class Machine
         return $this->collect();
     }
 
+    /**
+     * What is being recorded for a macro ends and is kept.
+     *
+     * @return list<OutputEvent>
+     */
+    public function keepMacro(Cause $cause): array
+    {
+        $this->run->macroRecording->end($cause);
+
+        return $this->collect();
+    }
+
     /** When the next timer is due, in µs; null if none is set. */
     public function nextDue(): ?int
     {

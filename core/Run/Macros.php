@@ -36,7 +36,7 @@ final class Macros implements Timed
             // Macros that start each other without any time between would never end.
             return;
         }
-        $macro = $this->run->program->macro($index);
+        $macro = $this->run->macroRecording->macro($index);
         $cause = $cause->then(StepKind::Macro, $id);
         $player = $this->own->players[$index] ?? null;
         if ($player !== null && $macro->again !== Macro::IGNORE) {
@@ -68,7 +68,7 @@ final class Macros implements Timed
         }
         $holders = array_diff_key($player->holders, [$holder => true]);
         $this->own->players[$index] = $player->heldBy($holders);
-        if ($holders === [] && $this->run->program->macro($index)->stopsAtRelease) {
+        if ($holders === [] && $this->run->macroRecording->macro($index)->stopsAtRelease) {
             $this->end($index, $cause->then(StepKind::Macro, $id));
         }
     }
@@ -120,7 +120,7 @@ final class Macros implements Timed
     /** Steps until one takes time, or the end. */
     private function steps(int $index, Cause $cause): void
     {
-        $macro = $this->run->program->macro($index);
+        $macro = $this->run->macroRecording->macro($index);
         while (isset($this->own->players[$index])) {
             $at = $this->own->players[$index]->step;
             $step = $macro->steps[$at] ?? null;
@@ -199,7 +199,7 @@ final class Macros implements Timed
 
     private function output(int $index, int $step): ?ContactOutput
     {
-        return $this->run->program->macroOutput($index, $step);
+        return $this->run->macroRecording->output($index, $step);
     }
 
     private function towards(int $index, int $step, Cause $cause): Cause

@@ -49,6 +49,8 @@ final class Run implements Engine, RunView
 
     public readonly Macros $macros;
 
+    public readonly MacroRecording $macroRecording;
+
     public readonly Chords $chords;
 
     public readonly Debounce $debounce;
@@ -87,6 +89,7 @@ final class Run implements Engine, RunView
         $this->later = new Later($this);
         $this->ticks = new TickQueues($this);
         $this->macros = new Macros($this);
+        $this->macroRecording = new MacroRecording($this);
         $this->chords = new Chords($this);
         $this->debounce = new Debounce($this);
         $this->hats = new Hats($this);
@@ -98,13 +101,16 @@ final class Run implements Engine, RunView
         $this->lettingGo = new LettingGo($this);
         $this->plugs = new Plugs($this);
         $this->timed = [Pulses::OWNER => $this->pulses, Stops::OWNER => $this->stops, Contacts::OWNER => $this->contacts, Axes::OWNER => $this->axes, Mouse::OWNER => $this->mouse, Later::OWNER => $this->later,
-            TickQueues::OWNER => $this->ticks, Macros::OWNER => $this->macros, Chords::OWNER => $this->chords, Debounce::OWNER => $this->debounce];
+            TickQueues::OWNER => $this->ticks, Macros::OWNER => $this->macros, Chords::OWNER => $this->chords, Debounce::OWNER => $this->debounce, MacroRecording::OWNER => $this->macroRecording];
         $this->axes->begin();
     }
 
     public function emit(string $kind, string $target, int|float|string $value, Cause $cause): void
     {
-        $this->events[] = new OutputEvent($this->state->now, $kind, $target, $value, $cause);
+        $this->events[] = $event = new OutputEvent($this->state->now, $kind, $target, $value, $cause);
+        if ($this->state->macroRecording->macro !== null) {
+            $this->macroRecording->take($event);
+        }
     }
 
     /** @return array{int, int} by which isAlikeSince() knows what was before */

@@ -60,6 +60,16 @@ final readonly class MacroEdits
     }
 
     /**
+     * What was recorded from the rig, in the place of all that the macro did.
+     *
+     * @param list<Bar> $bars
+     */
+    public function record(string $id, array $bars): SetDocument
+    {
+        return $this->line($id, fn (): Timeline => Timeline::from((new Recorded($this->set))->bars($bars)));
+    }
+
+    /**
      * The bars of a recording, after all that the macro does already.
      *
      * @param list<Bar> $bars

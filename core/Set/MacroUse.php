@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Nailrod\Core\Set;
 
 use Nailrod\Core\Behaviour\PlaysItsMacro;
-use Nailrod\Core\Output\PlaysMacro;
+use Nailrod\Core\Output\UsesMacro;
 
 /** What plays each macro of a set. */
 final readonly class MacroUse
@@ -17,7 +17,7 @@ final readonly class MacroUse
     {
         $uses = [];
         foreach ((new References($set))->ofContacts() as $use) {
-            if ($use->does instanceof PlaysItsMacro || $use->does instanceof PlaysMacro) {
+            if ($use->does instanceof PlaysItsMacro || $use->does instanceof UsesMacro) {
                 $uses[$use->does->macro()][] = $use;
             }
         }
@@ -29,11 +29,7 @@ final readonly class MacroUse
     {
         $told = [];
         foreach ($this->uses[$macro] ?? [] as $use) {
-            $does = match (true) {
-                ! $use->does instanceof PlaysMacro => 'plays it',
-                $use->does->starts() => 'starts it',
-                default => 'stops it',
-            };
+            $does = $use->does instanceof UsesMacro ? $use->does->does() : 'plays it';
             $told[$use->layer.' '.$use->key] ??= ['layer' => $use->layer, 'ref' => $use->ref, 'words' => $this->where($use).' in '.$this->set->layers[$use->layer]->name.' '.$does];
         }
 

@@ -51,6 +51,8 @@ final class State
 
     public PulsesState $pulses;
 
+    public MacroRecordingState $macroRecording;
+
     public RotariesState $rotaries;
 
     public RoutesState $routes;
@@ -77,6 +79,7 @@ final class State
         $this->mouse = new MouseState;
         $this->presses = new PressesState;
         $this->pulses = new PulsesState;
+        $this->macroRecording = new MacroRecordingState;
         $this->rotaries = new RotariesState;
         $this->routes = new RoutesState;
         $this->stops = new StopsState;

@@ -34,6 +34,7 @@ final readonly class OutputWords
             OutputEvent::KEY => 'key '.KeyCodes::label($event->target).($value === 1 ? ' down' : ' up'),
             OutputEvent::VARIABLE => sprintf('%s is set to %s', $this->variableName($event->target), $this->variableValue($event->target, (float) $value)),
             OutputEvent::HAT => sprintf('hat %s %s', $event->target, $value === -1 ? 'centred' : self::DIRECTIONS[(int) $value]),
+            OutputEvent::MACRO => ($value === 1 ? 'begins to record ' : 'ends recording ').'macro '.($this->set->macros[$event->target]->name ?? $event->target),
             OutputEvent::FLAG => sprintf('flag %s is %s', $this->set->flags[$event->target] ?? $event->target, $value === 1 ? 'up' : 'down'),
             OutputEvent::LAMP => sprintf('%s is %s', $this->set->rig->lampNameOf($event->target), match ($value) {
                 0 => 'dark', 1 => 'lit', default => $value,
@@ -70,6 +71,7 @@ final readonly class OutputWords
             OutputEvent::STOP => 'stop '.$this->stop($event->target),
             OutputEvent::MOUSE => 'mouse '.$event->target,
             OutputEvent::LAMP => $this->set->rig->lampNameOf($event->target),
+            OutputEvent::MACRO => 'recording '.($this->set->macros[$event->target]->name ?? $event->target),
             OutputEvent::FLAG => $this->set->flags[$event->target] ?? $event->target,
             OutputEvent::CONSUMER => MediaKeys::label((int) $event->target),
             OutputEvent::HAT, OutputEvent::LAYER => $event->target,

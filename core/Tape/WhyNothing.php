@@ -10,6 +10,8 @@ use Nailrod\Core\Condition\Condition;
 use Nailrod\Core\Device\ContactInput;
 use Nailrod\Core\Layer\Layer;
 use Nailrod\Core\Output\OpensStop;
+use Nailrod\Core\Output\Output;
+use Nailrod\Core\Output\PlaysLatest;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Cell;
 use Nailrod\Core\Set\PartPath;
@@ -95,7 +97,13 @@ final readonly class WhyNothing
     /** @param callable(Condition): bool $holds */
     private function idleBranch(Cell $cell, callable $holds): ?string
     {
-        return $this->idleAside($cell) ?? $this->idleMacro($cell, $holds);
+        return $this->idleAside($cell) ?? $this->idleMacro($cell, $holds) ?? self::idleRecorded($cell);
+    }
+
+    /** It would play what was recorded last. */
+    private static function idleRecorded(Cell $cell): ?string
+    {
+        return array_filter($cell->outputs, fn (Output $output) => $output instanceof PlaysLatest) === [] ? null : 'nothing is recorded that could be played';
     }
 
     /** A stop or a macro that is set aside, so that what leads to it does nothing. */

@@ -116,7 +116,7 @@ export class Line {
         });
         on('hello', (data) => this.#greeted(data));
         on('picture', (data) => this.#see(data));
-        for (const kind of ['rows', 'game', 'tape', 'sheet', 'played', 'here']) {
+        for (const kind of ['rows', 'game', 'tape', 'sheet', 'played', 'said', 'here']) {
             on(kind, (data) => this.#tell(kind, data));
         }
         on('beat', (data) => {

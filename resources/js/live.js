@@ -160,6 +160,7 @@ class Live {
                 document.getElementById('new-code')?.toggleAttribute('hidden', !data.new_code);
             },
             status: () => this.#status(data.ok),
+            said: () => document.dispatchEvent(new CustomEvent('live:said', { detail: data })),
             played: () => document.dispatchEvent(new CustomEvent('live:played', { detail: data })),
             stale: () => this.#renew(),
         };

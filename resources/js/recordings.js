@@ -1,3 +1,4 @@
+import { setText } from './dom.js';
 import { visit } from './edits.js';
 import { live } from './live.js';
 
@@ -45,6 +46,9 @@ function show() {
     if (!document.getElementById('recorder')) {
         return;
     }
+    const macro = live.picture?.macro ?? null;
+    element('[data-record-macro]').hidden = macro === null;
+    setText(element('[data-record-macro]'), macro === null ? '' : `recording ${macro}`);
     element('[data-record]').setAttribute('aria-pressed', String(since !== null));
     element('[data-record-word]').textContent = since === null ? 'Record' : 'Stop and keep';
     element('[data-record-time]').hidden = since === null;
@@ -60,4 +64,13 @@ function show() {
 document.addEventListener('live:answer', show);
 document.addEventListener('live:played', ({ detail }) => say(detail.said));
 document.addEventListener('page:changed', show);
+/** The rig has written something into the set in play: the page shows it. */
+document.addEventListener('live:said', async ({ detail }) => {
+    if (live.picture?.set === document.body.dataset.set) {
+        await visit(location.href, false);
+    }
+    const notice = Object.assign(document.createElement('p'), { className: 'notice', textContent: detail.said });
+    notice.dataset.fades = '';
+    document.getElementById('notices').replaceChildren(notice);
+});
 setInterval(() => ((live.picture?.recording ?? null) !== null || isPlaying()) && show(), 200);

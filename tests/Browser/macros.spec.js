@@ -116,6 +116,44 @@ test('a macro is recorded from the keyboard and from the rig', async ({ page, ap
     await expect(page.locator('[data-record-says]')).toHaveText('Nothing was pressed, so nothing was recorded.');
 });
 
+test('a macro is recorded in the middle of the game by one button of the rig and played by another, and one step back undoes it', async ({ page, app, context }) => {
+    await make(page, app, 'Island round');
+    await page.locator('[name="about"]').fill('Mail for three islands');
+    await saved(page, () => page.locator('[name="about"]').press('Enter'));
+    await pick(page, app, 'fennel/left-thumb');
+    await assign(page, 'record macro', { macro: 'island-round' });
+    await pick(page, app, 'fennel/right-thumb');
+    await assign(page, 'play recorded');
+    await expect(page.locator('.editor__head .says')).toContainText('play what was recorded last');
+    // Nothing was recorded yet.
+    expect(await play(page, [[0, 'fennel/right-thumb', 1], [40, 'fennel/right-thumb', 0]])).toEqual([]);
+    // A second window looks at the macro meanwhile.
+    const other = await context.newPage();
+    await other.goto(`${app.url}/sets/skerrywing/macros?macro=island-round`);
+    await other.waitForFunction(() => window.nailrod?.live.picture !== null);
+    await page.evaluate(() => ['fennel/left-thumb', 'fennel/left-thumb'].forEach((port, i) => window.nailrod.live.input(port, 1 - i)));
+    await expect(page.locator('[data-record-macro]')).toHaveText('recording Island round');
+    await expect(other.locator('[data-record-macro]')).toHaveText('recording Island round');
+    expect((await play(page, [[0, 'fennel/mark', 1], [60, 'fennel/mark', 0], [200, 'fennel/switch-1.up', 1]])).map(([what]) => what)).toEqual(['button 4', 'button 5']);
+    await page.evaluate(() => ['fennel/left-thumb', 'fennel/left-thumb'].forEach((port, i) => window.nailrod.live.input(port, 1 - i)));
+    await expect(page.locator('#tape')).toContainText('ends recording macro Island round');
+    // It plays at once, before and after it is in the set.
+    expect((await play(page, [[0, 'fennel/right-thumb', 1], [40, 'fennel/right-thumb', 0]])).map(([what]) => what)).toEqual(['button 4', 'button 5']);
+    await expect(other.locator('#notices')).toContainText('"Island round" was recorded from the rig: 2 presses');
+    expect((await bars(other)).map(([what]) => what)).toEqual(['Drop a sack', 'Pitot heat on']);
+    await expect(other.locator('.says').first()).toContainText('Presses Drop a sack for 60 ms');
+    await expect(other.locator('#moved')).toBeHidden();
+    expect((await play(page, [[0, 'fennel/right-thumb', 1], [40, 'fennel/right-thumb', 0]])).map(([what]) => what)).toEqual(['button 4', 'button 5']);
+    await page.goto(`${app.url}/sets/skerrywing/store?device=fennel`);
+    await expect(page.locator('#place')).toContainText('the rig');
+    await expect(page.locator('#place')).toContainText('record Island round can only be done by Nailrod itself');
+    const summary = await (await page.request.get(`${app.url}/sets/skerrywing/summary`)).text();
+    expect(summary).toContain('Mail for three islands. Presses Drop a sack');
+    await saved(other, () => other.keyboard.press('Control+z'));
+    expect(await bars(other)).toEqual([]);
+    await other.close();
+});
+
 test('a macro is switched on and off by a flag, and a lamp shows the flag', async ({ page, app }) => {
     await pick(page, app, 'fennel/right-thumb');
     await page.locator('#new-flag summary').click();

@@ -24,7 +24,7 @@ final class World
 {
     public const AXES = 3;
     public const BUTTONS = 5;
-    private const ONCE = ['mouse wheel', 'mouse step', 'go to layer', 'step layer', 'step variable', 'swap variable', 'start macro', 'stop macro', 'let go of everything'];
+    private const ONCE = ['mouse wheel', 'mouse step', 'go to layer', 'step layer', 'step variable', 'swap variable', 'start macro', 'stop macro', 'record macro', 'play recorded', 'let go of everything'];
 
     public readonly Program $program;
 
@@ -455,7 +455,7 @@ final class World
     {
         $macro = $this->macros[0] ?? null;
 
-        return match ($this->between(0, 10)) {
+        return match ($this->between(0, $this->isSimple ? 10 : 12)) {
             0 => ['kind' => 'hat', 'number' => 1, 'direction' => ['north', 'east', 'south', 'west'][$this->between(0, 3)]],
             1 => ['kind' => 'mouse button', 'button' => 'left'],
             2 => ['kind' => 'mouse wheel', 'by' => 1],
@@ -465,6 +465,8 @@ final class World
             7 => count($layers) > 1 ? ['kind' => 'step layer', 'direction' => ['next', 'previous'][$this->between(0, 1)], 'layers' => $layers] : ['kind' => 'consumer control', 'usage' => 5],
             8 => ['kind' => 'step variable', 'name' => 'v9', 'by' => $this->between(1, 3), 'low' => 0, 'high' => 5, 'at_limit' => ['stops', 'wraps'][$this->between(0, 1)]],
             9 => $macro === null ? ['kind' => 'swap variable', 'name' => 'v9', 'first' => 1, 'second' => 4] : ['kind' => ['start macro', 'stop macro'][$this->between(0, 1)], 'macro' => $macro],
+            11 => $macro === null ? ['kind' => 'mouse button', 'button' => 'right'] : ['kind' => 'record macro', 'macro' => $macro],
+            12 => ['kind' => 'play recorded'],
             default => $this->chance(30) ? ['kind' => 'let go of everything'] : ['kind' => 'mouse step', 'direction' => 'x', 'by' => 3],
         };
     }

@@ -55,7 +55,19 @@ final class TimelineTest extends TestCase
         $this->assertSame(['key A 0-50', 'key B 10-50', '"Ab" 50-110'], self::bars($line));
         $this->assertSame(115_000, $line->length);
         $this->assertSame(5_000, $line->pause());
-        $this->assertSame(['press key A', 'wait  10', 'press key B', 'wait  40', 'release key A', 'release key B', 'type Ab 15', 'wait  5'], self::steps($line));
+        $this->assertSame(['press key A', 'wait  10', 'tap key B 40', 'release key A', 'type Ab 15', 'wait  5'], self::steps($line));
+    }
+
+    public function test_what_begins_at_one_instant_keeps_its_order_and_ends_last_first(): void
+    {
+        $shift = ['kind' => 'key', 'code' => 'ShiftLeft'];
+        $both = [['do' => 'press', 'output' => $shift], ['do' => 'press', 'output' => self::KEY_A], ['do' => 'wait', 'ms' => 30], ['do' => 'release', 'output' => self::KEY_A], ['do' => 'release', 'output' => $shift]];
+        $this->assertSame(['press key Shift', 'tap key A 30', 'release key Shift'], self::steps(self::line($both)));
+        $recorder = new Recorder;
+        foreach ([[0, 'ShiftLeft', true], [0, 'KeyA', true], [40_000, 'ShiftLeft', false], [40_000, 'KeyA', false]] as [$t, $code, $isDown]) {
+            $recorder->take($t, new KeyStroke($code), $isDown);
+        }
+        $this->assertSame(['key Shift 0-40', 'key A 0-40'], self::bars(Timeline::from($recorder->bars())), 'a letter is pressed after its Shift, whichever ends first');
     }
 
     public function test_a_bar_is_moved_widened_and_taken_away_and_the_pause_at_the_end_stays(): void

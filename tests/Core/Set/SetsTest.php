@@ -254,11 +254,11 @@ final class SetsTest extends TestCase
         $macro = fn (string $name): array => ['name' => $name, 'steps' => [['do' => 'tap', 'output' => ['kind' => 'button', 'number' => 1], 'ms' => 30]]];
         $set = Desk::plain()->saying(['macros' => ['m' => $macro('M'), 'n' => $macro('N')]])
             ->saying(['cells' => ['base' => ['d/b1' => ['behaviour' => ['kind' => 'macro', 'macro' => 'm']]]]])
-            ->cell('base', 'b2', 'pulse', ['kind' => 'start macro', 'macro' => 'm'], ['kind' => 'stop macro', 'macro' => 'n'])
+            ->cell('base', 'b2', 'pulse', ['kind' => 'start macro', 'macro' => 'm'], ['kind' => 'stop macro', 'macro' => 'n'])->cell('base', 's.up', 'follow', ['kind' => 'record macro', 'macro' => 'n'])
             ->saying(['chords' => ['base' => ['c' => ['name' => 'Both', 'of' => ['d/b3', 'd/b4'], 'outputs' => [['kind' => 'stop macro', 'macro' => 'm']]]]]]);
         $use = new MacroUse($set->assembled());
         $this->assertSame(['Desk Button 1 in Base plays it', 'Desk Button 2 in Base starts it', 'Both together in Base stops it'], array_column($use->of('m'), 'words'));
-        $this->assertSame(['Desk Button 2 in Base stops it'], array_column($use->of('n'), 'words'));
+        $this->assertSame(['Desk Button 2 in Base stops it', 'Desk Switch S up in Base records it'], array_column($use->of('n'), 'words'));
     }
 
     public function test_parts_of_an_axis_that_is_not_known_yet_are_looked_at_too(): void
