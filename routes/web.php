@@ -120,7 +120,12 @@ Route::prefix('sets/{set}')->where(['set' => '[a-z0-9_-]+'])->group(function ():
     Route::post('undo', [HistoryController::class, 'undo'])->name('undo');
     Route::post('redo', [HistoryController::class, 'redo'])->name('redo');
 
+    Route::post('store', [StoreController::class, 'writeAll'])->name('store.write-all');
     Route::post('store/{device}', [StoreController::class, 'write'])->name('store.write');
+    Route::post('store/{device}/read', [StoreController::class, 'read'])->name('store.read');
+    Route::get('store/{device}/copy', [StoreController::class, 'copy'])->name('store.copy');
+    Route::post('store/{device}/back', [StoreController::class, 'back'])->name('store.back');
+    Route::post('store/{device}/file', [StoreController::class, 'bring'])->name('store.bring');
     Route::get('file', [FileController::class, 'download'])->name('file.download');
     Route::post('file', [FileController::class, 'upload'])->name('file.upload');
     Route::get('with-parents', [FileController::class, 'bundle'])->name('file.bundle');
@@ -137,6 +142,7 @@ Route::prefix('sets/{set}')->where(['set' => '[a-z0-9_-]+'])->group(function ():
     Route::post('sets/bring-back', [SetsController::class, 'bringBack'])->name('sets.bring-back');
 });
 
+Route::post('memory/{device}', [StoreController::class, 'fresh'])->where('device', '[a-z0-9_-]+')->name('store.fresh');
 Route::post('import', [ImportController::class, 'bring'])->name('import.bring');
 Route::get('import/{import}', [ImportController::class, 'show'])->where('import', '[0-9a-f]{16}')->name('import.show');
 Route::post('import/{import}', [ImportController::class, 'take'])->where('import', '[0-9a-f]{16}')->name('import.take');

@@ -11,6 +11,8 @@ use Nailrod\Core\Memory\MemoryPort;
 /** The memory of a stand-in, kept in a file. Its cable can be cut after a number of bytes, to try what happens then. */
 final class FilePort implements MemoryPort
 {
+    private const TELLS = '.device.json';
+
     private int $written = 0;
 
     private function __construct(private readonly string $file, private readonly int $banks, private readonly int $bankBytes, private readonly ?int $cutAfter) {}
@@ -25,6 +27,33 @@ final class FilePort implements MemoryPort
         }
 
         return new self($folder.'/'.$device->id.'.memory', $spec->banks ?? 2, $spec->bankBytes ?? 0, $cutAfter);
+    }
+
+    /** What the device says of itself, in the open format; null if it was never asked. */
+    public function tells(): ?string
+    {
+        $file = self::document($this->file);
+
+        return is_file($file) ? (string) file_get_contents($file) : null;
+    }
+
+    /** A stand-in knows what it is from the first write on, so that it is enough by itself in another installation. */
+    public function tellsOf(string $document): void
+    {
+        if ($document !== '' && $document !== $this->tells()) {
+            file_put_contents(self::document($this->file), $document, LOCK_EX);
+        }
+    }
+
+    /** @return list<string> what the devices on the desk say of themselves */
+    public static function told(): array
+    {
+        return array_map(fn (string $file) => (string) file_get_contents($file), glob(config('nailrod.memory').'/*'.self::TELLS) ?: []);
+    }
+
+    private static function document(string $memory): string
+    {
+        return preg_replace('/\.memory$/', '', $memory).self::TELLS;
     }
 
     /** @param int $bankBytes of each bank */

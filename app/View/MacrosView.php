@@ -13,7 +13,7 @@ use App\Sets\Layouts;
 use Nailrod\Core\Macro\Bar;
 use Nailrod\Core\Macro\Macro;
 use Nailrod\Core\Macro\Timeline;
-use Nailrod\Core\Memory\DeviceMapping;
+use Nailrod\Core\Memory\DeviceMacros;
 use Nailrod\Core\Output\ActionOutput;
 use Nailrod\Core\Output\LetGo;
 use Nailrod\Core\Output\Outputs;
@@ -113,7 +113,7 @@ final readonly class MacrosView
     {
         $sentences = [];
         foreach ($this->place->set->rig->devices as $device) {
-            $why = $device->memory === null || $this->macro === null ? null : DeviceMapping::macrosLeftOut($this->place->set, $device)[$this->macro->id] ?? null;
+            $why = $device->memory === null || $this->macro === null ? null : DeviceMacros::of($this->place->set, $device)->reasons[$this->macro->id] ?? null;
             if ($why !== null) {
                 $sentences[] = $device->name.' cannot keep it: '.$why.'.';
             }

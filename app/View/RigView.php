@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Http\Requests\TurnRequest;
-use App\Memory\FilePort;
+use App\Memory\Memories;
 use App\Models\TokenRecord;
 use App\Rig\PageLine;
 use Nailrod\Core\Axis\AxisParts;
@@ -16,8 +16,6 @@ use Nailrod\Core\Device\ControlKind;
 use Nailrod\Core\Device\Device;
 use Nailrod\Core\Device\PhraseList;
 use Nailrod\Core\Device\Rotary;
-use Nailrod\Core\Memory\BankMemory;
-use Nailrod\Core\Memory\DeviceMapping;
 use Nailrod\Core\Set\PartPath;
 
 /** The Rig place: every device, the faceplate of the one that is picked, and one thing to do with it. */
@@ -224,12 +222,8 @@ final readonly class RigView
         if ($device->memory === null) {
             return 'keeps nothing itself';
         }
-        $bank = (new BankMemory(FilePort::of($device)))->inForce();
+        [$standing, $parts] = Memories::standing($this->place->set, $device);
 
-        return match (true) {
-            $bank === null => 'nothing stored yet',
-            $bank->content === DeviceMapping::of($this->place->set, $device)->encode() => 'stored, as in this set',
-            default => 'stored, differs from this set',
-        };
+        return 'memory: '.$standing->inWords($parts);
     }
 }

@@ -12,6 +12,8 @@ use Nailrod\Core\Output\Output;
 use Nailrod\Core\Output\PlaysMacro;
 use Nailrod\Core\Output\StoredOnDevice;
 use Nailrod\Core\Set\BindingSet;
+use Nailrod\Core\Set\Cell;
+use Nailrod\Core\Set\Chord;
 use Nailrod\Core\Set\Words;
 
 /** What a device can do of a set with nothing else at the other end of its cable, and why not of the rest. */
@@ -69,6 +71,31 @@ final readonly class DeviceAlone implements DeviceByItself
     public function whyNotWhen(?Condition $when): ?string
     {
         return $when?->whyNotOn($this);
+    }
+
+    /** Why the device cannot do what a contact or an axis of it does in a layer, whatever that is; null if nothing speaks against it. */
+    public function whyNotCell(string $ref, Cell $cell): ?string
+    {
+        $contact = $this->set->rig->contacts[$ref] ?? null;
+
+        return match (true) {
+            $contact?->rotary !== null => 'the device has no '.($contact->isTick() ? 'ticks of a dial' : 'places of an encoder'),
+            $cell->as !== null => 'it does as '.$this->set->rig->nameOf($cell->as).' does, which the device cannot',
+            $cell->otherwise !== null => 'the device has nothing that it does otherwise',
+            default => $this->whyNotWhen($cell->when),
+        };
+    }
+
+    /** The same of a chord that has a contact of the device. */
+    public function whyNotChord(Chord $chord): ?string
+    {
+        $away = array_values(array_filter($chord->of, fn (string $ref) => ! $this->isOwn($ref)));
+
+        return match (true) {
+            $away !== [] => $this->set->rig->fullNameOf($away[0]).' is on another device',
+            $chord->held > 0 => 'the device does not wait for a while before a chord comes on',
+            default => $this->whyNotWhen($chord->when),
+        };
     }
 
     /** Can it play a macro by itself, with all its steps? */

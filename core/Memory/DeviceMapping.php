@@ -8,18 +8,20 @@ use Nailrod\Core\Axis\Measured;
 use Nailrod\Core\Behaviour\PlacesOutputs;
 use Nailrod\Core\Behaviour\PlaysItsMacro;
 use Nailrod\Core\Device\Device;
+use Nailrod\Core\Device\Rig;
+use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Json;
-use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Macro\Macro;
 use Nailrod\Core\Made\Made;
-use Nailrod\Core\Output\PlaysMacro;
 use Nailrod\Core\Set\BindingSet;
+use Nailrod\Core\Set\MergedDocument;
+use Nailrod\Core\Set\PartChange;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\PartValue;
 use Nailrod\Core\Set\Played;
-use Nailrod\Core\Set\References;
 use Nailrod\Core\Set\Section\Aside;
+use Nailrod\Core\Set\Section\Sections;
+use Nailrod\Core\Set\SetDiff;
 use Nailrod\Core\Set\SetDocument;
 use Nailrod\Core\Set\Words;
 
@@ -41,11 +43,10 @@ final readonly class DeviceMapping
         $document = SetDocument::read(Node::of([
             'format' => SetDocument::FORMAT, 'version' => 1, 'id' => $set->merged->own->id, 'name' => $set->merged->own->name, 'devices' => [$device->id],
         ]));
-        $reasons = [];
         $leftOut = self::aside($kept, new DeviceAlone($kept, $device->id.'/'));
-        $macros = self::macros($set, $device, $alone, $reasons);
-        $alone = $alone->holding($macros);
-        foreach ($reasons as $id => $reason) {
+        $macros = DeviceMacros::of($set, $device);
+        $alone = $alone->holding($macros->held);
+        foreach ($macros->reasons as $id => $reason) {
             $leftOut[] = 'Macro '.$set->macros[$id]->name.': '.$reason;
         }
         foreach ($set->merged->parts() as $part) {
@@ -55,11 +56,11 @@ final readonly class DeviceMapping
                 'controls' => $path->key === $device->id ? Node::of($part->value)->plain() : null,
                 'axes' => $path->inner !== Measured::part() && $alone->isOwn($path->key) ? Node::of($part->value)->plain() : null,
                 'made' => isset($set->made[$path->key]) && $alone->isOwn(Made::DEVICE.'/'.$path->key) ? Node::of($part->value)->plain() : null,
-                'macros' => $macros[$path->key] ?? null,
+                'macros' => $macros->held[$path->key] ?? null,
                 'lamps' => self::lamp($set, $path->key, $alone, $leftOut),
                 'chords' => self::chord($set, $path, $alone, $leftOut),
                 'stops' => $kept->isAside($path) ? null : self::stop($part, $alone),
-                'cells' => $alone->isOwn((string) $path->inner) ? self::cell($set, $alone, $path, $macros, $leftOut) : null,
+                'cells' => $alone->isOwn((string) $path->inner) ? self::cell($set, $alone, $path, $macros->held, $leftOut) : null,
                 default => null,
             };
             if ($value !== null) {
@@ -67,7 +68,24 @@ final readonly class DeviceMapping
             }
         }
 
-        return new self($document, $leftOut);
+        return new self(self::withoutIdleMacros($document), $leftOut);
+    }
+
+    /** A macro whose contact was left out takes no room. */
+    private static function withoutIdleMacros(SetDocument $document): SetDocument
+    {
+        $named = [];
+        foreach ([...$document->partsOf('cells'), ...$document->partsOf('chords')] as $part) {
+            $said = Node::of($part->value)->plain();
+            array_walk_recursive($said, function (mixed $value, int|string $field) use (&$named): void {
+                $named += $field === 'macro' && is_string($value) ? [$value => true] : [];
+            });
+        }
+        foreach ($document->partsOf('macros') as $part) {
+            $document = isset($named[$part->path->key]) ? $document : $document->without($part->path);
+        }
+
+        return $document;
     }
 
     /** @return list<string> a sentence for each part of the device's own that is set aside */
@@ -97,9 +115,31 @@ final readonly class DeviceMapping
         return $document;
     }
 
+    /** @throws FormatError if it is no mapping */
     public static function decode(string $content): SetDocument
     {
         return SetDocument::fromJson($content);
+    }
+
+    /**
+     * What is stored in a device, said as this version would say it, so that two that mean the same are the same.
+     *
+     * @throws FormatError if it is no mapping
+     */
+    public static function read(string $content, Device $device): SetDocument
+    {
+        $stored = self::decode($content);
+        try {
+            return self::of(BindingSet::of(MergedDocument::of([$stored]), new Rig([$device]), null), $device)->document;
+        } catch (FormatError) {
+            return $stored;
+        }
+    }
+
+    /** @return list<PartChange> in what parts another mapping differs from this one; of which set it is does not count */
+    public function since(SetDocument $before): array
+    {
+        return array_values(array_filter(SetDiff::between($before, $this->document), fn (PartChange $change) => isset(Sections::all()[$change->path->section])));
     }
 
     public function encode(): string
@@ -135,12 +175,7 @@ final readonly class DeviceMapping
         if ($cell->isNothing()) {
             return ['nothing' => true];
         }
-        $depends = match (true) {
-            ($set->rig->contacts[$ref]->rotary ?? null) !== null => 'the device has no '.($set->rig->contacts[$ref]->isTick() ? 'ticks of a dial' : 'places of an encoder'),
-            $cell->as !== null => 'it does as '.$set->rig->nameOf($cell->as).' does, which the device cannot',
-            $cell->otherwise !== null => 'the device has nothing that it does otherwise',
-            default => $alone->whyNotWhen($cell->when),
-        };
+        $depends = $alone->whyNotCell($ref, $cell);
         if ($depends !== null || ($cell->behaviour instanceof PlaysItsMacro && ! isset($macros[$cell->behaviour->macro()]))) {
             $leftOut[] = sprintf('%s, layer %s: %s', $set->rig->nameOf($ref), $set->layers[$path->key]->name, $depends ?? 'its macro is not on the device');
 
@@ -161,65 +196,6 @@ final readonly class DeviceMapping
         }
 
         return ($cell->behaviour === null ? [] : ['behaviour' => $cell->behaviour->toArray()]) + ($outputs === [] ? [] : ['outputs' => $outputs]) + ($cell->over?->toArray() ?? []) + ($cell->when === null ? [] : ['when' => $cell->when->toArray()]);
-    }
-
-    /**
-     * The macros that contacts of the device play, with actions replaced by their ways and texts by keys, as many as it holds.
-     *
-     * @param array<string, string> $reasons why a macro is left out, by id
-     *
-     * @return array<string, array<string, mixed>> by id
-     */
-    private static function macros(BindingSet $set, Device $device, DeviceAlone $alone, array &$reasons): array
-    {
-        $macros = [];
-        foreach (self::played($set, $alone) as $id) {
-            $macro = $set->macros[$id]->played($set->layouts);
-            $most = $device->limits->macros ?? null;
-            $reason = match (true) {
-                ! $alone->canPlay($id) => 'it does what only Nailrod itself can do',
-                ($depends = $alone->whyNotWhen($macro->when)) !== null => $depends,
-                count($macro->steps) > Macro::MOST_STEPS => sprintf('it has %d steps, the device takes %d', count($macro->steps), Macro::MOST_STEPS),
-                $most !== null && count($macros) >= $most => sprintf('the device has room for %d', $most),
-                default => null,
-            };
-            if ($reason !== null) {
-                $reasons[$id] = $reason;
-
-                continue;
-            }
-            $steps = [];
-            foreach ($macro->steps as $step) {
-                $way = $set->leaving($step->output);
-                $steps[] = ($way === null ? [] : ['output' => $way->toArray()]) + $step->toArray();
-            }
-            $macros[$id] = ['steps' => $steps] + $macro->toArray();
-        }
-
-        return $macros;
-    }
-
-    /** @return array<string, string> why the device cannot keep macros that its contacts play, by id */
-    public static function macrosLeftOut(BindingSet $kept, Device $device): array
-    {
-        $set = Played::of($kept);
-        $reasons = [];
-        self::macros($set, $device, new DeviceAlone($set, $device->id.'/'), $reasons);
-
-        return $reasons;
-    }
-
-    /** @return list<string> ids of the macros that contacts of the device play, start or stop, in file order */
-    private static function played(BindingSet $set, DeviceAlone $alone): array
-    {
-        $played = [];
-        foreach ((new References($set))->ofContacts() as $use) {
-            if (($use->does instanceof PlaysItsMacro || $use->does instanceof PlaysMacro) && $alone->isOwn($use->ref)) {
-                $played[$use->does->macro()] = true;
-            }
-        }
-
-        return array_values(array_filter(Keys::of($set->macros), fn (string $id) => isset($played[$id])));
     }
 
     /**
@@ -256,15 +232,11 @@ final readonly class DeviceMapping
         if ($chord === null || count($away) === count($chord->of)) {
             return null;
         }
-        $cannot = match (true) {
-            $away !== [] => $set->rig->fullNameOf(array_values($away)[0]).' is on another device',
-            $chord->held > 0 => 'the device does not wait for a while before a chord comes on',
-            default => null,
-        };
+        $cannot = $alone->whyNotChord($chord);
         $outputs = [];
         foreach ($chord->outputs as $output) {
             $way = $set->leaving($output);
-            $reason = $cannot ?? $alone->whyNot($way) ?? $alone->whyNotWhen($chord->when);
+            $reason = $cannot ?? $alone->whyNot($way);
             if ($way === null || $reason !== null) {
                 $leftOut[] = $chord->name.', layer '.$set->layers[$path->key]->name.': '.$reason;
 

@@ -11,7 +11,7 @@ use Nailrod\Core\Output\PressesKeys;
 /** What the game hears: the action that it is told by an output, the first of several in the order of its list. */
 final readonly class Heard
 {
-    /** @var array<string, Action> by the output */
+    /** @var array<string, non-empty-list<Action>> by the output */
     private array $actions;
 
     public function __construct(BindingSet $set)
@@ -19,8 +19,8 @@ final readonly class Heard
         $actions = [];
         foreach ($set->catalogue->actions ?? [] as $action) {
             $way = $set->wayOf($action->id);
-            if ($way !== null && ! $action->isAxis()) {
-                $actions[self::key($way)] ??= $action;
+            if ($way !== null) {
+                $actions[self::key($way)][] = $action;
             }
         }
         $this->actions = $actions;
@@ -28,7 +28,15 @@ final readonly class Heard
 
     public function action(Output $output): ?Action
     {
-        return $this->actions[self::key($output)] ?? null;
+        return $this->actions[self::key($output)][0] ?? null;
+    }
+
+    /** The action that alone is told by this output; null if none is, or several are. */
+    public function only(Output $output): ?Action
+    {
+        $actions = $this->actions[self::key($output)] ?? [];
+
+        return count($actions) === 1 ? $actions[0] : null;
     }
 
     private static function key(Output $output): string

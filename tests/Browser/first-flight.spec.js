@@ -133,6 +133,6 @@ test('a throttle is shaped, a switch gets two meanings, the game answers, the de
         await app.open(page, 'store');
         await expect(page.locator('.verdict')).toContainText('The device holds what it can hold of this set.');
         await app.open(page, 'rig');
-        await expect(page.locator('#rig-title')).toContainText('stored, as in this set');
+        await expect(page.locator('#rig-title')).toContainText('memory: in step');
     });
 });

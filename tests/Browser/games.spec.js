@@ -345,6 +345,9 @@ test('what is told can be meant, with a reason, by the keyboard; it is counted a
     await hands.saved(page, () => item.getByLabel('Why').press('Enter'));
     await expect(summary).toHaveText('Told: 2, 1 meant');
     await expect(page.locator('#notices')).toContainText('is meant: “Made fast by hand.”');
+    // Pages and rig end and begin again: it stays away.
+    await app.stop();
+    await app.start();
     await page.reload();
     await expect(summary).toHaveText('Told: 2, 1 meant');
     // Its contact does something else: it is another thing that is told.

@@ -17,7 +17,7 @@ final class PlacesTest extends TestCase
     /** @return iterable<string, array{string, list<string>}> */
     public static function places(): iterable
     {
-        yield 'rig' => ['rig', ['Fennel throttle', 'Gorse stick', 'opposite of 31', 'Left lever', 'nothing stored yet']];
+        yield 'rig' => ['rig', ['Fennel throttle', 'Gorse stick', 'opposite of 31', 'Left lever', 'memory: empty']];
         yield 'rig of another device' => ['rig?device=gorse', ['Hat north', 'two-stage trigger']];
         yield 'shape' => ['shape', ['Left lever', 'goes to Power', '2 % at the low end', 'from House', 'New stop']];
         yield 'shape of a centred axis' => ['shape?axis=gorse/twist', ['Each side of rest', 'Expo 40 %: calm about rest']];
@@ -132,7 +132,7 @@ final class PlacesTest extends TestCase
         $this->from('/sets/skerrywing/store')->post('/sets/skerrywing/store/fennel')
             ->assertSessionHas('said', fn (string $said) => preg_match('/^Written to bank 1 of Fennel and read back: \d+ bytes, checksum [0-9a-f]{8}, the same as in the set\. Verified\.$/', $said) === 1);
         $this->get('/sets/skerrywing/store')->assertSeeText('The device holds what it can hold of this set. 1 thing is left out, listed beside; it works only while Nailrod is running.');
-        $this->get('/sets/skerrywing/rig')->assertSeeText('stored, as in this set');
+        $this->get('/sets/skerrywing/rig')->assertSeeText('memory: in step');
         $this->post('/sets/skerrywing/store/gorse')->assertNotFound();
     }
 

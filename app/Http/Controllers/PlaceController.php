@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Memory\Memories;
 use App\Models\SetRecord;
 use App\Rig\PageLine;
 use App\Sets\SetStore;
@@ -30,7 +31,7 @@ final class PlaceController
     {
         $set = SetRecord::query()->where('removed', false)->orderByDesc('position')->first();
 
-        return $set === null ? view('places.empty') : redirect()->route('rig', $set->id);
+        return $set === null ? view('places.empty', ['found' => Memories::onDesk()]) : redirect()->route('rig', $set->id);
     }
 
     public function rig(Request $request, PageLine $line, string $set): View
@@ -105,6 +106,6 @@ final class PlaceController
 
         $place->picked->device = isset($place->set->rig->devices[$asked]) ? $asked : $device->id ?? '';
 
-        return view('places.store', ['place' => $place, 'devices' => $devices, 'view' => $device === null ? null : new StoreView($place, $device)]);
+        return view('places.store', ['place' => $place, 'devices' => $devices, 'view' => $device === null ? null : new StoreView($place, $device, $request->string('do')->toString() === 'read'), 'found' => array_diff_key(Memories::onDesk(), $place->set->rig->devices)]);
     }
 }

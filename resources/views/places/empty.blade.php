@@ -5,4 +5,8 @@
         <label class="field field--tall"><span>A set, a catalogue, or a table of actions</span><input type="file" name="file" accept=".json,.csv" required></label>
         <button class="button button--main">Look at it</button>
     </form>
+    @if ($found !== [])
+    <h2>On the desk</h2>
+    @foreach ($found as $device)<form method="post" action="{{ route('store.fresh', $device->id) }}">@csrf<p>{{ $device->title() }} holds a mapping. <button class="button">Read it as a set</button></p></form>@endforeach
+    @endif
 </x-plain>

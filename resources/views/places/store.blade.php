@@ -3,13 +3,20 @@
         <section class="column"><h1>Store</h1><p class="empty">No device of this set has a memory of its own.</p></section>
     @else
     <section class="column store__device" aria-labelledby="store-title">
-        <p class="tabs tabs--devices" role="group" aria-label="Devices with a memory of their own">@foreach ($devices as $id => $device)<a href="{{ route('store', ['set' => $place->record->id, 'device' => $id]) }}" data-refresh @if ($device->id === $view->device->id) aria-current="true" @endif>{{ $device->name }}</a>@endforeach</p>
-        <h1 id="store-title">{{ $view->device->name }} {{ $view->device->kind }}</h1>
+        <ul class="picks scroll store__units" tabindex="0" aria-label="Devices with a memory of their own">
+            @foreach ($view->memories as $id => [$device, $standing, $parts])
+                <li><a href="{{ route('store', ['set' => $place->record->id, 'device' => $id]) }}" data-refresh class="pick" @if ($id === $view->device->id) aria-current="true" @endif><span>{{ $device->title() }}</span><small data-standing="{{ $standing->name }}">{{ $standing->inWords($parts) }}</small></a></li>
+            @endforeach
+        </ul>
+        @if (count($view->toBeWritten()) > 1)<form method="post" action="{{ route('store.write-all', $place->record->id) }}" data-edit novalidate class="panel__row">@csrf<button class="link" title="{{ implode(', ', $view->toBeWritten()) }}">Write all that is not written</button></form>@endif
+        <h1 id="store-title">{{ $view->device->title() }}</h1>
         <p @class(['verdict', 'verdict--good' => $view->isCurrent()])>
             @if ($view->isCurrent() && $view->mapping->leftOut === []) The device holds all that this set says of it. It works by itself, also where Nailrod is not running.
             @elseif ($view->isCurrent()) The device holds what it can hold of this set. {{ count($view->mapping->leftOut) }} {{ count($view->mapping->leftOut) === 1 ? 'thing is' : 'things are' }} left out, listed beside; {{ count($view->mapping->leftOut) === 1 ? 'it works' : 'they work' }} only while Nailrod is running.
             @elseif ($view->inForce === null) Nothing is stored in the device yet.
-            @else What the device holds differs from this set in {{ count($view->changes()) }} {{ count($view->changes()) === 1 ? 'place' : 'places' }}. @endif
+            @elseif ($view->stored === null) What is in the device cannot be read as a mapping. A copy of it is kept before it is overwritten.
+            @elseif (($from = $view->writtenFrom()) !== null) What the device holds is of the set {{ $from[0] }}@if ($from[1] !== null), <a class="link" href="{{ route('store', ['set' => $from[1], 'device' => $view->device->id]) }}">which is here</a>@endif. It differs from this set in {{ count($view->changes()) }} {{ count($view->changes()) === 1 ? 'place' : 'places' }}.
+            @else What the device holds differs from this set in {{ count($view->changes()) }} {{ count($view->changes()) === 1 ? 'place' : 'places' }}{{ $view->standing() === Nailrod\Core\Memory\Standing::Differs ? '; it was not written from here' : '' }}. @endif
         </p>
         <table class="banks">
             <caption>Memory of the device</caption>
@@ -31,6 +38,20 @@
         <p class="column__note">A write goes to the bank that is not in force and is read back before it counts. If it is cut off, the device goes on with what it had.</p>
     </section>
     <section class="column store__changes" aria-labelledby="changes-title">
+        @if ($view->isRead && $view->stored !== null)
+        <h2 class="column__title" id="changes-title">What reading would change in {{ $place->record->name }}</h2>
+        <div class="scroll" id="changes" tabindex="0" role="region" aria-labelledby="changes-title">
+            <table class="changes"><thead><tr><th scope="col">Part</th><th scope="col">In this set</th><th scope="col">As in the device</th></tr></thead><tbody>
+            @forelse ($view->reading() as $change)<tr><th scope="row">{{ $change['subject'] }}</th><td>{{ $change['before'] ?: 'not said here' }}</td><td>{{ $change['after'] ?: 'taken away' }}</td></tr>
+            @empty<tr><td colspan="3">Nothing: what the device keeps of this set is as it says.</td></tr>@endforelse
+            </tbody></table>
+            @if ($view->stays !== [])<h3>Stays as it is</h3><ul class="left-out">@foreach ($view->stays as $line)<li>{{ $line }}</li>@endforeach</ul>@endif
+        </div>
+        <div class="panel__row">
+            @if ($view->reading() !== [])<form method="post" action="{{ route('store.read', ['set' => $place->record->id, 'device' => $view->device->id]) }}" data-edit novalidate>{{ $place->from() }}<button class="button button--main">Take it into {{ $place->record->name }}</button></form>@endif
+            <a class="link" href="{{ route('store', ['set' => $place->record->id, 'device' => $view->device->id]) }}" data-refresh>What a write would change</a>
+        </div>
+        @else
         <h2 class="column__title" id="changes-title">{{ $view->changes() === [] ? 'What the device does by itself' : 'What a write would change' }}</h2>
         <div class="scroll" id="changes" tabindex="0" role="region" aria-labelledby="changes-title">
             @if ($view->changes() === [])
@@ -44,6 +65,28 @@
                 </tbody></table>
             @endif
         </div>
+        @endif
+        <div class="store__out">
+        @if ($view->stored !== null)
+        <h2 class="column__title">Out of the device</h2>
+        <p class="store__write">
+            @if (! $view->isCurrent())<a class="button" id="look-read" href="{{ route('store', ['set' => $place->record->id, 'device' => $view->device->id, 'do' => 'read']) }}" data-refresh>Read into this set</a>@endif
+            <a class="button" href="{{ route('store.copy', ['set' => $place->record->id, 'device' => $view->device->id]) }}" download>Save a copy</a>
+        </p>
+        <form method="post" action="{{ route('store.fresh', $view->device->id) }}">@csrf<button class="link">Read it as a new set</button></form>
+        @endif
+        @if ($view->copies()->isNotEmpty())
+        <details class="copies"><summary>What was in it before</summary>
+            <ol class="revisions">@foreach ($view->copies() as $copy)
+                <li><time class="figure" datetime="{{ $copy->created_at->toIso8601String() }}" data-local>{{ $copy->created_at->format('Y-m-d H:i') }}</time> {{ $copy->sentence }} <form method="post" action="{{ route('store.back', ['set' => $place->record->id, 'device' => $view->device->id]) }}" data-edit novalidate>@csrf<input type="hidden" name="copy" value="{{ $copy->id }}"><button class="link">Put it back</button></form></li>
+            @endforeach</ol>
+        </details>
+        @endif
+        <form method="post" action="{{ route('store.bring', ['set' => $place->record->id, 'device' => $view->device->id]) }}" enctype="multipart/form-data" data-edit novalidate class="upload">@csrf
+            <label class="field field--tall"><span>Put a saved copy back into {{ $view->device->name }}</span><input type="file" name="file" accept=".json,application/json" required></label>
+            <button class="button">Put it back</button>
+        </form>
+        </div>
     </section>
     @endif
     <section class="column store__side" aria-label="What is left out, and files">
@@ -51,6 +94,11 @@
             <h2 class="column__title">Left out of the device</h2>
             @if ($view->mapping->leftOut === [])<p class="column__note">Nothing: the device can do all of its part of this set.</p>
             @else<ul class="left-out">@foreach ($view->mapping->leftOut as $line)<li>{{ $line }}</li>@endforeach</ul>@endif
+        @endif
+        @if ($view !== null && $view->keepNothing() !== [])<p class="column__note">{{ implode(', ', $view->keepNothing()) }} {{ count($view->keepNothing()) === 1 ? 'keeps' : 'keep' }} nothing themselves: Nailrod does it while it runs.</p>@endif
+        @if ($found !== [])
+            <h2 class="column__title">Also on the desk</h2>
+            @foreach ($found as $device)<form method="post" action="{{ route('store.fresh', $device->id) }}" class="panel__row">@csrf<span>{{ $device->title() }}</span> <button class="link">Read it as a new set</button></form>@endforeach
         @endif
         <h2 class="column__title">The set as a file</h2>
         <p class="column__note">An open format that others can read: JSON, described in <code>schema/set.schema.json</code>.</p>

@@ -30,6 +30,7 @@ final class MappingLawTest extends TestCase
             $device = $world->set->rig->devices['d'];
             $mapping = DeviceMapping::of($world->set, $device);
             $stored = DeviceMapping::decode($mapping->encode());
+            $this->assertSame($mapping->encode(), json_encode(json_decode(DeviceMapping::read($mapping->encode(), $device)->toJson()), JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION), 'what is stored, read by itself, would be stored the same, seed '.$seed);
             $program = Compiler::compile(BindingSet::of(MergedDocument::of([$stored]), new Rig([$device]), null));
             $alone = Machine::start($program);
             $whole = Machine::start($world->program);

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Memory;
+
+use Nailrod\Core\Behaviour\PlaysItsMacro;
+use Nailrod\Core\Device\Device;
+use Nailrod\Core\Format\Keys;
+use Nailrod\Core\Macro\Macro;
+use Nailrod\Core\Output\PlaysMacro;
+use Nailrod\Core\Set\BindingSet;
+use Nailrod\Core\Set\Mention;
+use Nailrod\Core\Set\Played;
+use Nailrod\Core\Set\References;
+
+/** The macros that contacts of a device play, start or stop: those that it holds, and why it does not hold the others. */
+final readonly class DeviceMacros
+{
+    /**
+     * @param array<string, array<string, mixed>> $held    with actions replaced by their ways and texts by keys, by id
+     * @param array<string, string>               $reasons by id
+     */
+    private function __construct(public array $held, public array $reasons) {}
+
+    /** As many as the device has room for, in file order. What is set aside is played by nobody. */
+    public static function of(BindingSet $kept, Device $device): self
+    {
+        $set = Played::of($kept);
+        $alone = new DeviceAlone($set, $device->id.'/');
+        $held = $reasons = [];
+        foreach (self::played($set, $alone) as $id) {
+            $macro = $set->macros[$id]->played($set->layouts);
+            $most = $device->limits->macros ?? null;
+            $reason = match (true) {
+                ! $alone->canPlay($id) => 'it does what only Nailrod itself can do',
+                ($depends = $alone->whyNotWhen($macro->when)) !== null => $depends,
+                count($macro->steps) > Macro::MOST_STEPS => sprintf('it has %d steps, the device takes %d', count($macro->steps), Macro::MOST_STEPS),
+                $most !== null && count($held) >= $most => sprintf('the device has room for %d', $most),
+                default => null,
+            };
+            if ($reason !== null) {
+                $reasons[$id] = $reason;
+
+                continue;
+            }
+            $steps = [];
+            foreach ($macro->steps as $step) {
+                $way = $set->leaving($step->output);
+                $steps[] = ($way === null ? [] : ['output' => $way->toArray()]) + $step->toArray();
+            }
+            $held[$id] = ['steps' => $steps] + $macro->toArray();
+        }
+
+        return new self($held, $reasons);
+    }
+
+    /** @return list<string> ids of the macros that are played, started or stopped by what the device does by itself, in file order */
+    private static function played(BindingSet $set, DeviceAlone $alone): array
+    {
+        $played = [];
+        foreach ((new References($set))->ofContacts() as $use) {
+            if (($use->does instanceof PlaysItsMacro || $use->does instanceof PlaysMacro) && self::isDone($set, $alone, $use)) {
+                $played[$use->does->macro()] = true;
+            }
+        }
+
+        return array_values(array_filter(Keys::of($set->macros), fn (string $id) => isset($played[$id])));
+    }
+
+    private static function isDone(BindingSet $set, DeviceAlone $alone, Mention $use): bool
+    {
+        $cell = $use->by === Mention::CELL ? $set->cell($use->layer, $use->key) : null;
+
+        return $alone->isOwn($use->ref) && ($cell === null ? $alone->whyNotChord($set->chords[$use->layer][$use->key]) : $alone->whyNotCell($use->key, $cell)) === null;
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Memory;
+
+use Nailrod\Core\Device\Device;
+use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Format\Json;
+use Nailrod\Core\Format\Node;
+use Nailrod\Core\Wiring\DeviceReader;
+
+/** What is in the memory of a device, as a file: the device as it says itself, and its banks. Format `nailrod-copy`, version 1. */
+final readonly class MemoryCopy
+{
+    public const FORMAT = 'nailrod-copy';
+
+    private const MOST_BANKS = 8;
+
+    /** @param list<?Bank> $banks null where nothing valid was stored */
+    private function __construct(public Device $device, public array $banks) {}
+
+    /**
+     * @param array<array-key, mixed> $device  its document in the open format
+     * @param list<?Bank>             $banks
+     */
+    public static function write(array $device, array $banks): string
+    {
+        return Json::encode(['format' => self::FORMAT, 'version' => 1, 'device' => $device, 'banks' => array_map(fn (?Bank $bank): ?array => $bank === null ? null : ['count' => $bank->count, 'content' => base64_encode($bank->content), 'checksum' => $bank->checksum()], $banks)]);
+    }
+
+    /** @throws FormatError with the place of what is wrong */
+    public static function read(string $text): self
+    {
+        $node = Node::of(Json::decodeStrictly($text))->only(['format', 'version', 'device', 'banks']);
+        $node->get('format')->oneOf([self::FORMAT]);
+        $node->get('version')->int(1, 1);
+        $banks = [];
+        foreach ($node->get('banks')->list(self::MOST_BANKS) as $number => $bank) {
+            $banks[] = $bank->value === null ? null : self::bank($number, $bank->only(['count', 'content', 'checksum']));
+        }
+
+        return new self(DeviceReader::read($node->get('device')), $banks);
+    }
+
+    /** @return ?Bank the one that was in force; null if none was valid */
+    public function inForce(): ?Bank
+    {
+        return array_reduce($this->banks, fn (?Bank $best, ?Bank $bank) => $best === null || ($bank !== null && $bank->count > $best->count) ? $bank : $best);
+    }
+
+    private static function bank(int $number, Node $node): Bank
+    {
+        $content = base64_decode($node->get('content')->string(2_000_000), true);
+        $bank = $content === false ? null : new Bank($number, $node->get('count')->int(1, PHP_INT_MAX), $content);
+        if ($bank?->checksum() !== $node->get('checksum')->string(8)) {
+            throw $node->get('content')->refuse('bytes that fit their checksum, so the copy is damaged');
+        }
+
+        return $bank;
+    }
+}
