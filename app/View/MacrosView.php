@@ -112,7 +112,8 @@ final readonly class MacrosView
     public function leftOut(): array
     {
         $sentences = [];
-        foreach ($this->place->set->rig->devices as $device) {
+        $played = array_fill_keys(array_map(fn (array $use) => explode('/', $use['ref'])[0], $this->macro === null ? [] : $this->use->of($this->macro->id)), true);
+        foreach (array_intersect_key($this->place->set->rig->devices, $played) as $device) {
             $why = $device->memory === null || $this->macro === null ? null : DeviceMacros::of($this->place->set, $device)->reasons[$this->macro->id] ?? null;
             if ($why !== null) {
                 $sentences[] = $device->name.' cannot keep it: '.$why.'.';

@@ -18,11 +18,13 @@ final readonly class SetsView
     /** @return list<array{id: string, name: string, depth: int, game: string, says: string}> */
     public function sets(): array
     {
-        $sets = [];
+        $sets = $games = [];
+        $names = $this->games();
+        // Parents come before their children, and a game holds until a child says another.
         foreach ($this->place->sets as $heading) {
-            $set = $heading['id'] === $this->place->record->id ? $this->place->set : $this->store->current($this->store->open($heading['id']));
-            $own = $set->merged->own;
-            $sets[] = $heading + ['game' => $set->catalogue === null ? '' : $set->catalogue->name, 'says' => self::says($own)];
+            $own = $heading['id'] === $this->place->record->id ? $this->place->set->merged->own : $this->store->open($heading['id'])->head->set();
+            $games[$own->id] = $own->simulator ?? $games[$own->parent ?? ''] ?? '';
+            $sets[] = $heading + ['game' => $names[$games[$own->id]] ?? '', 'says' => self::says($own)];
         }
 
         return $sets;

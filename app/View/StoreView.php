@@ -44,6 +44,9 @@ final readonly class StoreView
     /** @var list<string> what would stay as this set says it, though the device has it otherwise */
     public array $stays;
 
+    /** @var Collection<int, MemoryCopyRecord> what was in the memory before, the latest first */
+    public Collection $copies;
+
     /** @param bool $isRead is it looked at what reading would change, rather than writing? */
     public function __construct(public Place $place, Device $device, public bool $isRead = false)
     {
@@ -60,9 +63,10 @@ final readonly class StoreView
             $memories[$one->id] = [$one, ...Memories::standing($place->set, $one)];
         }
         $this->memories = $memories;
-        $reading = new ReadBack($place->set, $device);
-        $this->read = $isRead && $this->stored !== null ? $reading->into($this->stored) : null;
-        $this->stays = $reading->left;
+        $reading = $isRead && $this->stored !== null ? new ReadBack($place->set, $device) : null;
+        $this->read = $this->stored === null ? null : $reading?->into($this->stored);
+        $this->stays = $reading->left ?? [];
+        $this->copies = Memories::copies($device->id);
     }
 
     public function standing(): Standing
@@ -115,11 +119,5 @@ final readonly class StoreView
     public function holds(): array
     {
         return Changes::rows($this->place->words, $this->mapping->since($this->mapping->empty()));
-    }
-
-    /** @return Collection<int, MemoryCopyRecord> what was in the memory before, the latest first */
-    public function copies(): Collection
-    {
-        return Memories::copies($this->device->id);
     }
 }

@@ -75,9 +75,9 @@
         </p>
         <form method="post" action="{{ route('store.fresh', $view->device->id) }}">@csrf<button class="link">Read it as a new set</button></form>
         @endif
-        @if ($view->copies()->isNotEmpty())
+        @if ($view->copies->isNotEmpty())
         <details class="copies"><summary>What was in it before</summary>
-            <ol class="revisions">@foreach ($view->copies() as $copy)
+            <ol class="revisions">@foreach ($view->copies as $copy)
                 <li><time class="figure" datetime="{{ $copy->created_at->toIso8601String() }}" data-local>{{ $copy->created_at->format('Y-m-d H:i') }}</time> {{ $copy->sentence }} <form method="post" action="{{ route('store.back', ['set' => $place->record->id, 'device' => $view->device->id]) }}" data-edit novalidate>@csrf<input type="hidden" name="copy" value="{{ $copy->id }}"><button class="link">Put it back</button></form></li>
             @endforeach</ol>
         </details>
