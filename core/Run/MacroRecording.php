@@ -44,7 +44,6 @@ final class MacroRecording implements Timed
         if ($before !== $macro) {
             $this->own->macro = $macro;
             $this->own->by = $cause->contact()->subject ?? '';
-            $this->own->began = $this->run->state->now;
             $this->own->told = $this->own->last = [];
             foreach ($this->run->state->hats->values as $hat => $value) {
                 $this->own->last[OutputEvent::HAT.' '.$hat] = $value;
@@ -66,10 +65,9 @@ final class MacroRecording implements Timed
             return;
         }
         $this->own->last[$key] = $event->value;
-        $this->own->told[] = [$event->t - $this->own->began, $event->kind, $event->target, $event->value, $before];
+        $this->own->told[] = [$event->t, $event->kind, $event->target, $event->value, $before];
         if (count(self::bars($this->own->told)) === self::MOST) {
             // What is under way comes to its end first.
-            $this->run->timers->cancel(self::OWNER, 0);
             $this->run->timers->set(0, self::OWNER, 0, $event->cause);
         }
     }

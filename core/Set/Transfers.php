@@ -28,7 +28,7 @@ final readonly class Transfers
         $this->layer($toLayer);
         $this->alike($fromRef, $toRef);
 
-        return $this->change($this->own(), $how, [[PartPath::cell($fromLayer, $fromRef), PartPath::cell($toLayer, $toRef)]]);
+        return $this->apart($this->change($this->own(), $how, [[PartPath::cell($fromLayer, $fromRef), PartPath::cell($toLayer, $toRef)]]), [$fromRef, $toRef]);
     }
 
     /** What a contact or an axis does in every layer. */
@@ -40,7 +40,7 @@ final readonly class Transfers
             $pairs[] = [PartPath::cell($layer, $fromRef), PartPath::cell($layer, $toRef)];
         }
 
-        return $this->following($this->change($this->own(), $how, $pairs), $how, [$fromRef => $toRef]);
+        return $this->apart($this->following($this->change($this->own(), $how, $pairs), $how, [$fromRef => $toRef]), [$fromRef, $toRef]);
     }
 
     /**
@@ -60,7 +60,25 @@ final readonly class Transfers
             }
         }
 
-        return $this->following($this->change($this->own(), $how, $pairs), $how, $refs);
+        return $this->apart($this->following($this->change($this->own(), $how, $pairs), $how, $refs), [...Keys::of($refs), ...array_values($refs)]);
+    }
+
+    /**
+     * What does as another control does cannot take the place of that very one.
+     *
+     * @param list<string> $refs where something was changed
+     */
+    private function apart(SetDocument $own, array $refs): SetDocument
+    {
+        foreach (Keys::of($this->set->layers) as $layer) {
+            foreach ($refs as $ref) {
+                if ($own->value(PartPath::cell($layer, $ref)) === ['as' => $ref]) {
+                    throw FormatError::told('to', $this->set->rig->nameOf($ref).', as which it does', 'another one');
+                }
+            }
+        }
+
+        return $own;
     }
 
     /**

@@ -13,10 +13,7 @@ final class MacroRecordingState implements PartState
     /** Reference of the contact that began it; empty if none did. */
     public string $by = '';
 
-    /** When it began, in µs since the start of the run. */
-    public int $began = 0;
-
-    /** @var list<array{int, string, string, int|float|string, int|float|string|null}> what the game was told meanwhile: time since then in µs, kind, target, value, the value before */
+    /** @var list<array{int, string, string, int|float|string, int|float|string|null}> what the game was told meanwhile: time in µs, kind, target, value, the value before */
     public array $told = [];
 
     /** @var array<string, int|float|string> what was told of a target last, by kind and target, since before it began */

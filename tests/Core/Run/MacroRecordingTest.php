@@ -48,6 +48,13 @@ final class MacroRecordingTest extends TestCase
         ], $rows);
     }
 
+    public function test_it_is_recorded_anew_by_the_next_press_and_the_minute_begins_anew(): void
+    {
+        $lines = ['10 b4 1', '20 b4 0', '100 b1 1', '150 b1 0', '300 b4 1', '310 b4 0', '30000 b4 1', '30010 b4 0', '65000 b1 1', '65020 b1 0', '70000 b4 1', '70010 b4 0', '80000 b3 1'];
+        $this->assertSame(['10 macro m 1', '300 macro m 0', '30000 macro m 1', '70000 macro m 0'], array_values(preg_grep('/ macro /', self::desk()->play(...$lines)) ?: []));
+        $this->assertSame(['80000 button 1 1', '80020 button 1 0'], self::after(self::desk(), 75000, ...$lines));
+    }
+
     public function test_before_the_first_nothing_is_played(): void
     {
         $this->assertSame([], self::desk()->play('10 b3 1', '20 b3 0'));

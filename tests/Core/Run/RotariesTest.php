@@ -114,6 +114,7 @@ final class RotariesTest extends TestCase
     {
         $round = self::encoder(3, ['round' => true]);
         $this->assertSame(['0 button 1 1', '20 button 1 0', '20 button 3 1'], $round->play('20 e -1'));
+        $this->assertSame(['0 button 1 1', '20 button 1 0', '20 button 2 1', '40 button 2 0', '40 button 1 1'], $round->play('20 e 1', '40 e -1'));
         $this->assertSame(['0 button 1 1', '20 button 1 0', '20 button 2 1', '20 button 2 0', '20 button 3 1', '20 button 3 0', '20 button 1 1'], $round->play('20 e 3'));
         $both = $round->cell('base', 'e.plus', ['kind' => 'ticks', 'width_ms' => 2, 'gap_ms' => 2], self::button(9));
         $this->assertSame(['20 button 9 1', '20 button 1 0', '20 button 2 1', '22 button 9 0'], array_slice($both->play('20 e 1'), 1), 'its ticks stay what they are');
