@@ -17,7 +17,7 @@ use Nailrod\Core\Device\Device;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Type\Reference;
 use Nailrod\Core\Layer\Layer;
-use Nailrod\Core\Memory\DeviceMacros;
+use Nailrod\Core\Memory\DeviceMapping;
 use Nailrod\Core\Output\Output;
 use Nailrod\Core\Plan\LayerMap;
 use Nailrod\Core\Set\Advice;
@@ -125,7 +125,7 @@ final readonly class AssignView
         if ($plays === [] || $device === null || $device->memory === null) {
             return [];
         }
-        $why = array_intersect_key(DeviceMacros::of($this->place->set, $device)->reasons, array_flip($plays));
+        $why = array_intersect_key(DeviceMapping::of($this->place->set, $device)->macros, array_flip($plays));
 
         return array_map(fn (string $id) => sprintf('%s cannot keep macro %s: %s.', $device->name, $this->place->set->macros[$id]->name, $why[$id]), Keys::of($why));
     }

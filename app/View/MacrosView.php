@@ -13,7 +13,7 @@ use App\Sets\Layouts;
 use Nailrod\Core\Macro\Bar;
 use Nailrod\Core\Macro\Macro;
 use Nailrod\Core\Macro\Timeline;
-use Nailrod\Core\Memory\DeviceMacros;
+use Nailrod\Core\Memory\DeviceMapping;
 use Nailrod\Core\Output\ActionOutput;
 use Nailrod\Core\Output\LetGo;
 use Nailrod\Core\Output\Outputs;
@@ -114,7 +114,7 @@ final readonly class MacrosView
         $sentences = [];
         $played = array_fill_keys(array_map(fn (array $use) => explode('/', $use['ref'])[0], $this->macro === null ? [] : $this->use->of($this->macro->id)), true);
         foreach (array_intersect_key($this->place->set->rig->devices, $played) as $device) {
-            $why = $device->memory === null || $this->macro === null ? null : DeviceMacros::of($this->place->set, $device)->reasons[$this->macro->id] ?? null;
+            $why = $device->memory === null || $this->macro === null ? null : DeviceMapping::of($this->place->set, $device)->macros[$this->macro->id] ?? null;
             if ($why !== null) {
                 $sentences[] = $device->name.' cannot keep it: '.$why.'.';
             }

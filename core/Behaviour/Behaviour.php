@@ -11,7 +11,7 @@ use Nailrod\Core\Output\ContactOutput;
 
 /**
  * How the closing and opening of a contact drive its outputs. What else it can do it says by an ability: TimedBehaviour,
- * PlacesOutputs, Follows, Latches, QueuesTicks, PlaysItsMacro, HasPresets. A new kind is one class and one line in Behaviours.
+ * NeedsAllOutputs, PlacesOutputs, Follows, Latches, QueuesTicks, PlaysItsMacro, HasPresets. A new kind is one class and one line in Behaviours.
  */
 interface Behaviour extends Kind
 {

@@ -15,7 +15,7 @@ use Nailrod\Core\Format\Type\Choice;
 use Nailrod\Core\Format\Type\Number;
 
 /** Each press sends the next output as a pulse and wraps at the end; after some idle time it starts again. */
-final readonly class Cycle implements Behaviour
+final readonly class Cycle implements NeedsAllOutputs
 {
     use IsKind;
     use TakesAnyOutput;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Nailrod\Core\Behaviour;
 
 /** A behaviour in which each output has a place of its own, so that one that goes moves no other. */
-interface PlacesOutputs extends Behaviour
+interface PlacesOutputs extends NeedsAllOutputs
 {
     /** What the output of this place is for; empty if that needs no saying. */
     public function roleOf(int $place): string;

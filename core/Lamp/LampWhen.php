@@ -104,6 +104,7 @@ final readonly class LampWhen implements LampRule
     {
         return match (true) {
             array_filter($this->lamps, fn (string $lamp) => ! $device->hasLamp($lamp)) !== [] => 'it lights a lamp of another device too',
+            $this->sort === 'layer' && ! $device->decidesLayers() => 'it shows a layer, and which one is live the device does not decide alone',
             $this->sort === 'variable' => 'only Nailrod itself knows the variable that it shows',
             $this->sort === 'contact' && ! $device->isOwn($this->name) => 'it shows a contact of another device',
             $this->sort === 'stop' && ! $device->hasStop($this->name) => 'it shows a stop of another device',

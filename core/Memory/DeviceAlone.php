@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Memory;
 
+use Nailrod\Core\Axis\Opening;
 use Nailrod\Core\Condition\Condition;
+use Nailrod\Core\Format\Keys;
+use Nailrod\Core\Layer\Layer;
 use Nailrod\Core\Made\Made;
 use Nailrod\Core\Output\DeviceByItself;
 use Nailrod\Core\Output\NamesPart;
+use Nailrod\Core\Output\OpensStop;
 use Nailrod\Core\Output\Output;
 use Nailrod\Core\Output\PlaysMacro;
 use Nailrod\Core\Output\StoredOnDevice;
@@ -21,14 +25,15 @@ final readonly class DeviceAlone implements DeviceByItself
 {
     /**
      * @param string                   $own  the device and a slash, as its references begin: "fennel/"
-     * @param ?array<string, mixed> $kept macros that it holds, by id; null if that is not settled yet
+     * @param ?array<string, mixed>    $kept macros that it holds, by id; null if that is not settled yet
+     * @param Unkept                   $unkept what its own parts change that it does not keep
      */
-    public function __construct(private BindingSet $set, private string $own, private ?array $kept = null) {}
+    public function __construct(private BindingSet $set, private string $own, private ?array $kept = null, private Unkept $unkept = new Unkept) {}
 
     /** @param array<string, mixed> $macros those that it holds, by id */
     public function holding(array $macros): self
     {
-        return new self($this->set, $this->own, $macros);
+        return new self($this->set, $this->own, $macros, $this->unkept);
     }
 
     /** Is it on the device, or made from nothing but its axes? */
@@ -44,12 +49,33 @@ final readonly class DeviceAlone implements DeviceByItself
 
     public function hasStop(string $id): bool
     {
-        return array_filter($this->set->stops[$id]->axes ?? [], fn (string $axis) => $this->isOwn($axis)) !== [];
+        return $this->whyNotStop($id) === null && $this->hasAxisOf($id);
+    }
+
+    private function hasAxisOf(string $stop): bool
+    {
+        return array_filter($this->set->stops[$stop]->axes ?? [], fn (string $axis) => $this->isOwn($axis)) !== [];
+    }
+
+    /** Why it does not keep a stop of one of its axes; null if it does. */
+    public function whyNotStop(string $id): ?string
+    {
+        $stop = $this->set->stops[$id] ?? null;
+        $isShared = array_filter($stop->axes ?? [], fn (string $axis) => ! $this->isOwn($axis)) !== [];
+
+        return match (true) {
+            $isShared && $stop?->opening === Opening::UntilDrawnBack => 'it shuts with an axis of another device',
+            $this->unkept->changes(NamesPart::STOP, $id) => 'it is also opened by what the device does not keep: '.$this->unkept->parts[NamesPart::STOP.' '.$id],
+            default => null,
+        };
     }
 
     /** Does a contact of the device raise the flag, by itself or by a macro, or does nobody? */
     public function raises(string $flag): bool
     {
+        if ($this->unkept->changes(NamesPart::FLAG, $flag)) {
+            return false;
+        }
         $by = [];
         $isIt = fn (Output $output): bool => $output instanceof NamesPart && in_array([NamesPart::FLAG, $flag], $output->names(), true);
         foreach ($this->set->cells as $cells) {
@@ -82,7 +108,26 @@ final readonly class DeviceAlone implements DeviceByItself
             $contact?->rotary !== null => 'the device has no '.($contact->isTick() ? 'ticks of a dial' : 'places of an encoder'),
             $cell->as !== null => 'it does as '.$this->set->rig->nameOf($cell->as).' does, which the device cannot',
             $cell->otherwise !== null => 'the device has nothing that it does otherwise',
-            default => $this->whyNotWhen($cell->when),
+            default => $this->whyNotRef($ref) ?? $this->whyNotWhen($cell->when),
+        };
+    }
+
+    /** Why alone it would do something else with a contact or an axis than the whole set does; null if it would not. */
+    private function whyNotRef(string $ref): ?string
+    {
+        $isContact = isset($this->set->rig->contacts[$ref]);
+        $isInLayers = array_filter(array_diff_key($this->set->cells, [Layer::BASE => 0]), fn (array $cells) => isset($cells[$ref])) !== [];
+        foreach (array_diff_key($this->set->chords, [Layer::BASE => 0]) as $chords) {
+            $isInLayers = $isInLayers || array_filter($chords, fn (Chord $chord) => in_array($ref, $chord->of, true)) !== [];
+        }
+        $stops = array_filter(Keys::of($this->set->stops), fn (string $id) => in_array($ref, $this->set->stops[$id]->axes, true) && $this->whyNotStop($id) !== null);
+
+        return match (true) {
+            $stops !== [] => 'its stop '.$this->set->stops[array_values($stops)[0]]->name.' is not kept',
+            isset($this->unkept->refs[$ref]) => $this->unkept->refs[$ref],
+            $isContact && $this->unkept->all !== null => $this->unkept->all.' lets go of everything, which the device does not keep',
+            $isInLayers && $this->unkept->layers !== null => 'which layer is live is decided by what the device does not keep: '.$this->unkept->layers,
+            default => null,
         };
     }
 
@@ -94,16 +139,35 @@ final readonly class DeviceAlone implements DeviceByItself
         return match (true) {
             $away !== [] => $this->set->rig->fullNameOf($away[0]).' is on another device',
             $chord->held > 0 => 'the device does not wait for a while before a chord comes on',
-            default => $this->whyNotWhen($chord->when),
+            default => array_values(array_filter(array_map($this->whyNotRef(...), $chord->of)))[0] ?? $this->whyNotWhen($chord->when),
         };
     }
 
     /** Can it play a macro by itself, with all its steps? */
     public function canPlay(string $macro): bool
     {
-        if ($this->kept !== null) {
-            return isset($this->kept[$macro]);
-        }
+        return $this->kept === null ? ($this->whyNotMacro($macro) ?? $this->whoElsePlays($macro)) === null : isset($this->kept[$macro]);
+    }
+
+    /** Why it cannot play a macro by itself; null if it can. */
+    public function whyNotMacro(string $macro): ?string
+    {
+        return match (true) {
+            ! isset($this->set->macros[$macro]) => 'it is not there',
+            ($depends = $this->whyNotWhen($this->set->macros[$macro]->when)) !== null => $depends,
+            ! $this->canDoSteps($macro) => 'it does what only Nailrod itself can do',
+            default => null,
+        };
+    }
+
+    /** What else than the device keeps plays, stops or records a macro, in a sentence; null if nothing does. */
+    public function whoElsePlays(string $macro): ?string
+    {
+        return $this->unkept->changes(NamesPart::MACRO, $macro) ? 'it is also played by what the device does not keep: '.$this->unkept->parts[NamesPart::MACRO.' '.$macro] : null;
+    }
+
+    private function canDoSteps(string $macro): bool
+    {
         foreach ($this->set->macros[$macro]->steps ?? [] as $step) {
             $way = $this->set->leaving($step->output);
             if ($step->output !== null && ($way === null || $way instanceof PlaysMacro || $this->whyNot($way) !== null)) {
@@ -111,7 +175,7 @@ final readonly class DeviceAlone implements DeviceByItself
             }
         }
 
-        return isset($this->set->macros[$macro]);
+        return true;
     }
 
     /** Why the device cannot drive an output by itself; null if it can. */
@@ -119,9 +183,15 @@ final readonly class DeviceAlone implements DeviceByItself
     {
         return match (true) {
             $way === null => 'its action has no way yet',
+            $way instanceof OpensStop && $this->hasAxisOf($way->stop()) && $this->whyNotStop($way->stop()) !== null => 'its stop is not kept',
             $way instanceof StoredOnDevice => $way->whyNotOn($this),
             default => (new Words($this->set))->output($way).' can only be done by Nailrod itself',
         };
+    }
+
+    public function decidesLayers(): bool
+    {
+        return $this->unkept->layers === null;
     }
 
     public function hasLamp(string $lamp): bool

@@ -11,7 +11,6 @@ use Nailrod\Core\Macro\Macro;
 use Nailrod\Core\Output\PlaysMacro;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Mention;
-use Nailrod\Core\Set\Played;
 use Nailrod\Core\Set\References;
 
 /** The macros that contacts of a device play, start or stop: those that it holds, and why it does not hold the others. */
@@ -23,21 +22,22 @@ final readonly class DeviceMacros
      */
     private function __construct(public array $held, public array $reasons) {}
 
-    /** As many as the device has room for, in file order. What is set aside is played by nobody. */
-    public static function of(BindingSet $kept, Device $device): self
+    /**
+     * As many as the device has room for, in file order.
+     *
+     * @param BindingSet $set as it is played
+     */
+    public static function of(BindingSet $set, Device $device, DeviceAlone $alone): self
     {
-        $set = Played::of($kept);
-        $alone = new DeviceAlone($set, $device->id.'/');
         $held = $reasons = [];
         foreach (self::played($set, $alone) as $id) {
             $macro = $set->macros[$id]->played($set->layouts);
             $most = $device->limits->macros ?? null;
             $reason = match (true) {
-                ! $alone->canPlay($id) => 'it does what only Nailrod itself can do',
-                ($depends = $alone->whyNotWhen($macro->when)) !== null => $depends,
+                ($why = $alone->whyNotMacro($id)) !== null => $why,
                 count($macro->steps) > Macro::MOST_STEPS => sprintf('it has %d steps, the device takes %d', count($macro->steps), Macro::MOST_STEPS),
                 $most !== null && count($held) >= $most => sprintf('the device has room for %d', $most),
-                default => null,
+                default => $alone->whoElsePlays($id),
             };
             if ($reason !== null) {
                 $reasons[$id] = $reason;

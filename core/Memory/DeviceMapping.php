@@ -4,21 +4,16 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Memory;
 
-use Nailrod\Core\Axis\Measured;
-use Nailrod\Core\Behaviour\PlacesOutputs;
-use Nailrod\Core\Behaviour\PlaysItsMacro;
 use Nailrod\Core\Device\Device;
 use Nailrod\Core\Device\Rig;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Json;
-use Nailrod\Core\Format\Node;
 use Nailrod\Core\Made\Made;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\MergedDocument;
 use Nailrod\Core\Set\PartChange;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\PartValue;
-use Nailrod\Core\Set\Played;
 use Nailrod\Core\Set\Section\Aside;
 use Nailrod\Core\Set\Section\Sections;
 use Nailrod\Core\Set\SetDiff;
@@ -33,59 +28,17 @@ use Nailrod\Core\Set\Words;
  */
 final readonly class DeviceMapping
 {
-    /** @param list<string> $leftOut one sentence for each cell that the device cannot do by itself */
-    private function __construct(public SetDocument $document, public array $leftOut) {}
+    /**
+     * @param list<string>          $leftOut a sentence for each thing that the device cannot do by itself
+     * @param array<string, string> $macros  why it does not hold macros that its contacts play, by id
+     */
+    private function __construct(public SetDocument $document, public array $leftOut, public array $macros) {}
 
     public static function of(BindingSet $kept, Device $device): self
     {
-        $set = Played::of($kept);
-        $alone = new DeviceAlone($set, $device->id.'/');
-        $document = SetDocument::read(Node::of([
-            'format' => SetDocument::FORMAT, 'version' => 1, 'id' => $set->merged->own->id, 'name' => $set->merged->own->name, 'devices' => [$device->id],
-        ]));
-        $leftOut = self::aside($kept, new DeviceAlone($kept, $device->id.'/'));
-        $macros = DeviceMacros::of($set, $device);
-        $alone = $alone->holding($macros->held);
-        foreach ($macros->reasons as $id => $reason) {
-            $leftOut[] = 'Macro '.$set->macros[$id]->name.': '.$reason;
-        }
-        foreach ($set->merged->parts() as $part) {
-            $path = $part->path;
-            $value = match ($path->section) {
-                'layers', 'flags' => Node::of($part->value)->plain(),
-                'controls' => $path->key === $device->id ? Node::of($part->value)->plain() : null,
-                'axes' => $path->inner !== Measured::part() && $alone->isOwn($path->key) ? Node::of($part->value)->plain() : null,
-                'made' => isset($set->made[$path->key]) && $alone->isOwn(Made::DEVICE.'/'.$path->key) ? Node::of($part->value)->plain() : null,
-                'macros' => $macros->held[$path->key] ?? null,
-                'lamps' => self::lamp($set, $path->key, $alone, $leftOut),
-                'chords' => self::chord($set, $path, $alone, $leftOut),
-                'stops' => $kept->isAside($path) ? null : self::stop($part, $alone),
-                'cells' => $alone->isOwn((string) $path->inner) ? self::cell($set, $alone, $path, $macros->held, $leftOut) : null,
-                default => null,
-            };
-            if ($value !== null) {
-                $document = $document->with($path, $value);
-            }
-        }
+        [$document, $leftOut, $macros] = Split::of($kept, $device);
 
-        return new self(self::withoutIdleMacros($document), $leftOut);
-    }
-
-    /** A macro whose contact was left out takes no room. */
-    private static function withoutIdleMacros(SetDocument $document): SetDocument
-    {
-        $named = [];
-        foreach ([...$document->partsOf('cells'), ...$document->partsOf('chords')] as $part) {
-            $said = Node::of($part->value)->plain();
-            array_walk_recursive($said, function (mixed $value, int|string $field) use (&$named): void {
-                $named += $field === 'macro' && is_string($value) ? [$value => true] : [];
-            });
-        }
-        foreach ($document->partsOf('macros') as $part) {
-            $document = isset($named[$part->path->key]) ? $document : $document->without($part->path);
-        }
-
-        return $document;
+        return new self($document, [...self::aside($kept, new DeviceAlone($kept, $device->id.'/')), ...$leftOut], $macros);
     }
 
     /** @return list<string> a sentence for each part of the device's own that is set aside */
@@ -145,108 +98,5 @@ final readonly class DeviceMapping
     public function encode(): string
     {
         return Json::compact(Json::decode($this->document->toJson()));
-    }
-
-    /** @return ?array<string, mixed> */
-    private static function stop(PartValue $part, DeviceAlone $alone): ?array
-    {
-        $stop = Node::of($part->value)->plain();
-        $axes = array_values(array_filter(
-            array_map(fn (Node $axis) => $axis->string(), Node::of($stop['axes'])->list()),
-            fn (string $axis) => $alone->isOwn($axis),
-        ));
-
-        return $axes === [] ? null : ['axes' => $axes] + $stop;
-    }
-
-    /**
-     * @param array<string, array<string, mixed>> $macros those that the device holds
-     * @param list<string>                        $leftOut
-     *
-     * @return ?array<string, mixed>
-     */
-    private static function cell(BindingSet $set, DeviceAlone $alone, PartPath $path, array $macros, array &$leftOut): ?array
-    {
-        $ref = (string) $path->inner;
-        $cell = $set->cell($path->key, $ref);
-        if ($cell === null) {
-            return null;
-        }
-        if ($cell->isNothing()) {
-            return ['nothing' => true];
-        }
-        $depends = $alone->whyNotCell($ref, $cell);
-        if ($depends !== null || ($cell->behaviour instanceof PlaysItsMacro && ! isset($macros[$cell->behaviour->macro()]))) {
-            $leftOut[] = sprintf('%s, layer %s: %s', $set->rig->nameOf($ref), $set->layers[$path->key]->name, $depends ?? 'its macro is not on the device');
-
-            return null;
-        }
-        $outputs = [];
-        foreach ($cell->outputs as $output) {
-            $way = $set->leaving($output);
-            $reason = $alone->whyNot($way);
-            if ($way !== null && $reason === null) {
-                $outputs[] = $way->toArray();
-            } else {
-                $leftOut[] = sprintf('%s, layer %s: %s', $set->rig->nameOf($ref), $set->layers[$path->key]->name, $reason);
-            }
-        }
-        if (($outputs === [] && ! $cell->behaviour instanceof PlaysItsMacro) || ($cell->behaviour instanceof PlacesOutputs && count($outputs) < count($cell->outputs))) {
-            return null;
-        }
-
-        return ($cell->behaviour === null ? [] : ['behaviour' => $cell->behaviour->toArray()]) + ($outputs === [] ? [] : ['outputs' => $outputs]) + ($cell->over?->toArray() ?? []) + ($cell->when === null ? [] : ['when' => $cell->when->toArray()]);
-    }
-
-    /**
-     * @param list<string> $leftOut
-     *
-     * @return ?array<string, mixed>
-     */
-    private static function lamp(BindingSet $set, string $id, DeviceAlone $alone, array &$leftOut): ?array
-    {
-        $rule = $set->lamps[$id] ?? null;
-        $lamps = $rule?->lamps() ?? [];
-        if ($rule === null || array_filter($lamps, fn (string $lamp) => $alone->isOwn($lamp)) === []) {
-            return null;
-        }
-        $reason = $rule->whyNotOn($alone);
-        if ($reason !== null) {
-            $leftOut[] = $set->rig->lampNameOf($lamps[0]).': '.$reason;
-
-            return null;
-        }
-
-        return $rule->toArray();
-    }
-
-    /**
-     * @param list<string> $leftOut
-     *
-     * @return ?array<string, mixed>
-     */
-    private static function chord(BindingSet $set, PartPath $path, DeviceAlone $alone, array &$leftOut): ?array
-    {
-        $chord = $set->chords[$path->key][(string) $path->inner] ?? null;
-        $away = array_filter($chord->of ?? [], fn (string $ref) => ! $alone->isOwn($ref));
-        if ($chord === null || count($away) === count($chord->of)) {
-            return null;
-        }
-        $cannot = $alone->whyNotChord($chord);
-        $outputs = [];
-        foreach ($chord->outputs as $output) {
-            $way = $set->leaving($output);
-            $reason = $cannot ?? $alone->whyNot($way);
-            if ($way === null || $reason !== null) {
-                $leftOut[] = $chord->name.', layer '.$set->layers[$path->key]->name.': '.$reason;
-
-                return null;
-            }
-            $outputs[] = $way->toArray();
-        }
-
-        $said = Node::of($set->merged->value($path))->plain();
-
-        return ['outputs' => $outputs] + ($chord->when === null ? array_diff_key($said, ['when' => 0]) : $said);
     }
 }

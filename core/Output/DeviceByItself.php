@@ -13,6 +13,9 @@ interface DeviceByItself
     /** Does a contact of it raise the flag, or does nobody? */
     public function raises(string $flag): bool;
 
+    /** Is the layer that is live decided by what it keeps alone? */
+    public function decidesLayers(): bool;
+
     /** @param string $ref of an input: is it on the device, or made from nothing but its axes? */
     public function isOwn(string $ref): bool;
 

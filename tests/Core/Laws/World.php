@@ -96,7 +96,7 @@ final class World
         }
         $device = NotedDevice::of(DeviceReader::read(Node::of($this->device)), $notes, $missing);
 
-        $other = DeviceReader::read(Node::of(['format' => 'nailrod-device', 'version' => 1, 'id' => 'x', 'name' => 'X', 'kind' => 'wheel', 'face' => ['width' => 100, 'height' => 100], 'controls' => [['id' => 'b', 'name' => 'Other', 'kind' => 'button', 'at' => [1, 1], 'contacts' => [['number' => 1]]]]]));
+        $other = DeviceReader::read(Node::of(['format' => 'nailrod-device', 'version' => 1, 'id' => 'x', 'name' => 'X', 'kind' => 'wheel', 'face' => ['width' => 100, 'height' => 100], 'controls' => [['id' => 'b', 'name' => 'Other', 'kind' => 'button', 'at' => [1, 1], 'contacts' => [['number' => 1]]], ['id' => 'l', 'name' => 'Lever', 'kind' => 'lever', 'at' => [2, 1], 'axes' => [['number' => 1, 'min' => 0, 'max' => 100]]]]]));
 
         return BindingSet::of(MergedDocument::of([$set]), new Rig([$device, $other]), null, [], ['us' => KeyLayout::fromJson((string) file_get_contents(__DIR__.'/../../../layouts/us.layout.json'))]);
     }
@@ -320,7 +320,7 @@ final class World
         $above = $this->chance(70);
 
         return [
-            'name' => 'Stop', 'axes' => $axes === [] ? ['d/a1'] : $axes, 'at' => $above ? $this->between(50, 95) / 100 : $this->between(5, 45) / 100,
+            'name' => 'Stop', 'axes' => [...($axes === [] ? ['d/a1'] : $axes), ...(! $this->isSimple && $this->chance(20) ? ['x/l'] : [])], 'at' => $above ? $this->between(50, 95) / 100 : $this->between(5, 45) / 100,
             'side' => $above ? 'above' : 'below', 'opens' => ['held', 'until drawn back', 'until drawn back', 'flip', 'held shut'][$this->onlyPresses ? 0 : $this->between(0, 4)], 'patience_ms' => $this->between(0, 4) * 50,
         ];
     }
@@ -621,7 +621,7 @@ final class World
         }
 
         if ($this->chance(8)) {
-            return new Input($t, 'x/b', $this->between(0, 1));
+            return $this->chance(30) ? new Input($t, 'x/l', $this->between(0, 100)) : new Input($t, 'x/b', $this->between(0, 1));
         }
         if (! $this->isSimple && $this->chance(15)) {
             return new Input($t, 'd/g.p'.$this->between(1, 4), $this->between(0, 1));

@@ -221,7 +221,7 @@ final class ChordsTest extends TestCase
     {
         $set = self::heldDesk()->assembled();
         $this->assertSame('Button 1 and Button 2 together for 1000 ms: output 9', (new Words($set))->chord($set->chords['base']['both']));
-        $this->assertSame(['Both, layer Base: the device does not wait for a while before a chord comes on'], DeviceMapping::of($set, $set->rig->devices['d'])->leftOut);
+        $this->assertSame(['Both, layer Base: the device does not wait for a while before a chord comes on', 'Button 1, layer Base: its chord Both is not kept', 'Button 2, layer Base: its chord Both is not kept'], DeviceMapping::of($set, $set->rig->devices['d'])->leftOut);
         $timed = (new ChordEdits($set))->time('base', 'both', 80, 0)->value(PartPath::chord('base', 'both'));
         $this->assertSame([80.0, false], [$timed['within_ms'], isset($timed['held_ms'])]);
     }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Core\Set;
 
 use Nailrod\Core\Macro\Bar;
-use Nailrod\Core\Memory\DeviceMacros;
 use Nailrod\Core\Memory\DeviceMapping;
 use Nailrod\Core\Output\ControllerButton;
 use Nailrod\Core\Output\KeyStroke;
@@ -73,7 +72,7 @@ final class RecordedTest extends TestCase
             ],
             'cells' => ['base' => ['d/b1' => ['behaviour' => ['kind' => 'macro', 'macro' => 'well']], 'd/b2' => ['behaviour' => ['kind' => 'macro', 'macro' => 'set']]]],
         ])->assembled();
-        $this->assertSame(['set' => 'it does what only Nailrod itself can do'], DeviceMacros::of($set, $set->rig->devices['d'])->reasons, 'one that nothing plays is not asked for');
+        $this->assertSame(['set' => 'it does what only Nailrod itself can do'], DeviceMapping::of($set, $set->rig->devices['d'])->macros, 'one that nothing plays is not asked for');
         $this->assertContains('Macro Set: it does what only Nailrod itself can do', DeviceMapping::of($set, $set->rig->devices['d'])->leftOut);
     }
 }
