@@ -86,6 +86,29 @@ final class Memories
         return $bank;
     }
 
+    /**
+     * A copy that was saved as a file goes back into its device.
+     *
+     * @param string $file its name
+     *
+     * @throws FormatError if it is of another device, or nothing is in it
+     */
+    public static function putCopy(Device $device, MemoryCopy $copy, string $file): Bank
+    {
+        if ($copy->device->id !== $device->id) {
+            throw FormatError::told($file, 'a copy of '.$copy->device->name, 'one of '.$device->name);
+        }
+        $content = $copy->inForce()->content ?? throw FormatError::told($file, 'a copy in which nothing is stored', 'one with a mapping in it');
+
+        return self::put($device, $content, 'Put back from the file '.$file.'.');
+    }
+
+    /** @param string $same with what it was compared */
+    public static function said(Device $device, Bank $bank, string $same): string
+    {
+        return sprintf('Written to bank %d of %s and read back: %d bytes, checksum %s, %s. Verified.', $bank->number + 1, $device->name, strlen($bank->content), $bank->checksum(), $same);
+    }
+
     /** @return Collection<int, MemoryCopyRecord> what was written to a device, or found in it, the latest first */
     public static function copies(string $device): Collection
     {

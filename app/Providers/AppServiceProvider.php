@@ -13,6 +13,7 @@ use App\Console\LargeCommand;
 use App\Console\PlayCommand;
 use App\Console\RigCommand;
 use App\Console\SchemaCommand;
+use App\Console\StoreCommand;
 use App\Console\StructureCommand;
 use App\Console\TidyCommand;
 use App\Console\TokenCommand;
@@ -34,6 +35,6 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::preventLazyLoading();
-        $this->commands([BenchCommand::class, DatabaseCommand::class, DemoCommand::class, DescribeCommand::class, GameCommand::class, LargeCommand::class, PlayCommand::class, RigCommand::class, SchemaCommand::class, StructureCommand::class, TidyCommand::class, TokenCommand::class, WarmCommand::class]);
+        $this->commands([BenchCommand::class, DatabaseCommand::class, DemoCommand::class, DescribeCommand::class, GameCommand::class, LargeCommand::class, PlayCommand::class, RigCommand::class, SchemaCommand::class, StoreCommand::class, StructureCommand::class, TidyCommand::class, TokenCommand::class, WarmCommand::class]);
     }
 }

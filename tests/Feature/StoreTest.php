@@ -162,6 +162,24 @@ final class StoreTest extends TestCase
         $this->post('/memory/gorse')->assertNotFound();
     }
 
+    public function test_all_of_it_is_done_without_the_pages(): void
+    {
+        $folder = sys_get_temp_dir().'/nailrod-store-'.bin2hex(random_bytes(4));
+        mkdir($folder);
+        $this->artisan('nailrod:store', ['device' => 'fennel'])->expectsOutput('Bank 1: empty')->expectsOutput('Bank 2: empty')->assertSuccessful();
+        $this->artisan('nailrod:store', ['device' => 'fennel', '--write' => 'skerrywing'])->expectsOutputToContain('the same as in the set. Verified.')->assertSuccessful();
+        $mine = Memories::of(self::device())->read();
+        $this->artisan('nailrod:store', ['device' => 'fennel', '--read' => $folder.'/read.set.json'])->assertSuccessful();
+        $this->assertSame(['fennel'], SetDocument::fromJson((string) file_get_contents($folder.'/read.set.json'))->devices, 'a set that stands alone but for the device');
+        $this->artisan('nailrod:store', ['device' => 'fennel', '--copy' => $folder.'/old.copy.json'])->assertSuccessful();
+        $this->elsewhere(self::widened(...));
+        $this->artisan('nailrod:store', ['device' => 'fennel', '--put' => $folder.'/old.copy.json'])->expectsOutputToContain('the same as in the copy. Verified.')->assertSuccessful();
+        $this->assertSame($mine, Memories::of(self::device())->read());
+        foreach ([['gorse', []], ['fennel', ['--write' => 'none']], ['fennel', ['--put' => $folder.'/none']], ['fennel', ['--copy' => $folder.'/none/x']]] as [$device, $options]) {
+            $this->artisan('nailrod:store', ['device' => $device] + $options)->assertFailed();
+        }
+    }
+
     public function test_a_device_that_is_unplugged_is_not_written(): void
     {
         $rig = $this->rig();

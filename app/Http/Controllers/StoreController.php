@@ -105,12 +105,8 @@ final class StoreController
         } catch (FormatError $error) {
             throw $error->in($request->fileName());
         }
-        if ($copy->device->id !== $target->id) {
-            throw FormatError::told($request->fileName(), 'a copy of '.$copy->device->name, 'one of '.$target->name);
-        }
-        $content = $copy->inForce()->content ?? throw FormatError::told($request->fileName(), 'a copy in which nothing is stored', 'one with a mapping in it');
 
-        return $this->written($target, fn (): Bank => Memories::put($target, $content, 'Put back from the file '.$request->fileName().'.'), 'the same as in the copy');
+        return $this->written($target, fn (): Bank => Memories::putCopy($target, $copy, $request->fileName()), 'the same as in the copy');
     }
 
     /** @param callable(): Bank $write */
@@ -123,7 +119,7 @@ final class StoreController
             return back(303)->with('problem', $error->getMessage());
         }
 
-        return back(303)->with('said', sprintf('Written to bank %d of %s and read back: %d bytes, checksum %s, %s. Verified.', $bank->number + 1, $device->name, strlen($bank->content), $bank->checksum(), $same));
+        return back(303)->with('said', Memories::said($device, $bank, $same));
     }
 
     /** @throws FormatError */
