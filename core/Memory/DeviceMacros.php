@@ -44,15 +44,23 @@ final readonly class DeviceMacros
 
                 continue;
             }
-            $steps = [];
-            foreach ($macro->steps as $step) {
-                $way = $set->leaving($step->output);
-                $steps[] = ($way === null ? [] : ['output' => $way->toArray()]) + $step->toArray();
-            }
-            $held[$id] = ['steps' => $steps] + $macro->toArray();
+            $held[$id] = self::held($set, $id);
         }
 
         return new self($held, $reasons);
+    }
+
+    /** @return array<string, mixed> a macro as a device holds it: actions are their ways, texts are keys */
+    public static function held(BindingSet $set, string $id): array
+    {
+        $macro = $set->macros[$id]->played($set->layouts);
+        $steps = [];
+        foreach ($macro->steps as $step) {
+            $way = $set->leaving($step->output);
+            $steps[] = ($way === null ? [] : ['output' => $way->toArray()]) + $step->toArray();
+        }
+
+        return ['steps' => $steps] + $macro->toArray();
     }
 
     /** @return list<string> ids of the macros that are played, started or stopped by what the device does by itself, in file order */

@@ -73,6 +73,12 @@ final class ReadBack
     private function with(SetDocument $own, PartPath $path, array $is, ?array $was): SetDocument
     {
         $said = $this->set->merged->value($path) === null ? null : Node::of($this->set->merged->value($path))->plain();
+        // What is of the whole set is there, though the device would not need it now.
+        $was ??= match ($said === null ? '' : $path->section) {
+            'layers', 'flags' => $said,
+            'macros' => DeviceMacros::held($this->set, $path->key),
+            default => null,
+        };
         if ($was === null && $said !== null && $path->section !== 'axes') {
             $this->left[] = $this->words->subject($path).': the device has it otherwise, but what this set says of it the device cannot keep';
 

@@ -33,11 +33,9 @@ final readonly class Split
 
     private Dropped $dropped;
 
-    private BindingSet $set;
-
-    private function __construct(private BindingSet $kept, private Device $device, Unkept $unkept)
+    /** @param BindingSet $set as it is played */
+    private function __construct(private BindingSet $kept, private BindingSet $set, private Device $device, Unkept $unkept)
     {
-        $this->set = Played::of($kept);
         $alone = new DeviceAlone($this->set, $device->id.'/', null, $unkept);
         $this->macros = DeviceMacros::of($this->set, $device, $alone);
         $this->alone = $alone->holding($this->macros->held);
@@ -47,10 +45,11 @@ final readonly class Split
     /** @return array{SetDocument, list<string>, array<string, string>} what the device keeps; a sentence for each thing that it does not; why it does not hold macros, by id */
     public static function of(BindingSet $kept, Device $device): array
     {
+        $set = Played::of($kept);
         $unkept = new Unkept;
         do {
             $before = $unkept;
-            $split = new self($kept, $device, $before);
+            $split = new self($kept, $set, $device, $before);
             $document = $split->document();
             $unkept = $split->dropped->unkept;
         } while ($unkept != $before);

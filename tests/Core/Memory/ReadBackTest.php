@@ -128,6 +128,18 @@ final class ReadBackTest extends TestCase
         $this->assertSame(['cells/base/d/b2' => null, 'cells/water/d/b1' => null], self::changes($other, self::stored($set)));
     }
 
+    public function test_a_macro_that_is_there_and_played_only_elsewhere_stays_as_the_set_says_it(): void
+    {
+        $set = DemoSets::skerrywing();
+        $cell = PartPath::cell('base', 'fennel/left-thumb');
+        $plays = ['behaviour' => ['kind' => 'macro', 'macro' => 'three-sacks']];
+        $other = DemoSets::skerrywing($set->merged->own->with($cell, $plays));
+        $this->assertSame([(string) $cell => $plays], self::changes($set, self::stored($other, 'fennel'), 'fennel'));
+        $stored = self::stored($other, 'fennel');
+        $macro = PartPath::macro('three-sacks');
+        $this->assertSame('Four sacks', self::changes($set, $stored->with($macro, ['name' => 'Four sacks'] + $stored->value($macro)), 'fennel')[(string) $macro]['name']);
+    }
+
     public function test_what_says_nothing_here_and_something_there(): void
     {
         $desk = Desk::plain()->layer('water', 'b2')->cell('base', 'b1', 'follow', self::button(1));
