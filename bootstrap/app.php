@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Console\Kernel;
 use App\Http\Middleware\KnownHost;
 use App\Http\Middleware\OneTransaction;
 use App\Http\Middleware\PlainInput;
@@ -9,6 +10,7 @@ use App\Http\Middleware\SameOrigin;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\WithoutCollecting;
 use App\Http\Problems;
+use Illuminate\Contracts\Console\Kernel as ConsoleKernel;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -16,7 +18,7 @@ use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Routing\Middleware\SubstituteBindings;
 use Illuminate\Support\Facades\Route;
 
-return Application::configure(basePath: dirname(__DIR__))
+$app = Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
         web: __DIR__.'/../routes/web.php',
         commands: __DIR__.'/../routes/console.php',
@@ -36,3 +38,7 @@ return Application::configure(basePath: dirname(__DIR__))
         Problems::register($exceptions);
     })
     ->create();
+
+$app->singleton(ConsoleKernel::class, Kernel::class);
+
+return $app;
