@@ -75,11 +75,11 @@ test('bad input is told with place, found and expected, and changes nothing', as
     const before = await (await page.request.get(`${app.url}/sets/skerrywing/file`)).text();
     const name = join(tmpdir(), `nailrod-${process.pid}.set.json`);
     writeFileSync(name, before.replace('"parent"', '"parrent"'));
-    await page.locator('#place input[type=file]').setInputFiles(name);
+    await page.locator('.store__side input[type=file]').setInputFiles(name);
     await page.getByText('Take the file').click();
     await expect(page.locator('#notices')).toContainText('parrent: found a field that this format does not have, expected one of format, version');
     writeFileSync(name, before.slice(0, before.length / 2));
-    await page.locator('#place input[type=file]').setInputFiles(name);
+    await page.locator('.store__side input[type=file]').setInputFiles(name);
     await page.getByText('Take the file').click();
     await expect(page.locator('#notices')).toContainText(/line \d+: found something that is not JSON, expected JSON/);
     expect(await (await page.request.get(`${app.url}/sets/skerrywing/file`)).text()).toBe(before);
