@@ -77,7 +77,7 @@
         @endif
         @if ($view->copies->isNotEmpty())
         <details class="copies"><summary>What was in it before</summary>
-            <ol class="revisions">@foreach ($view->copies as $copy)
+            <ol class="revisions scroll" tabindex="0" aria-label="What was in it before, the latest first">@foreach ($view->copies as $copy)
                 <li><time class="figure" datetime="{{ $copy->created_at->toIso8601String() }}" data-local>{{ $copy->created_at->format('Y-m-d H:i') }}</time> {{ $copy->sentence }} <form method="post" action="{{ route('store.back', ['set' => $place->record->id, 'device' => $view->device->id]) }}" data-edit novalidate>@csrf<input type="hidden" name="copy" value="{{ $copy->id }}"><button class="link">Put it back</button></form></li>
             @endforeach</ol>
         </details>
