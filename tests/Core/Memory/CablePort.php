@@ -30,7 +30,7 @@ final class CablePort implements MemoryPort
 
     public function mend(): void
     {
-        $this->left = null;
+        $this->left = $this->broken = null;
     }
 
     public function corrupt(int $offset): void
