@@ -68,7 +68,7 @@ final class StoreCommand extends Command
 
     private function out(Device $device, string $what, string $file): string
     {
-        $content = $what === 'copy' ? Memories::file($device) : (Memories::decoded(Memories::of($device)->inForce(), $device) ?? throw FormatError::told('memory of '.$device->name, 'nothing that can be read', 'a mapping'))->toJson();
+        $content = $what === 'copy' ? Memories::file($device) : Memories::mapping($device)->toJson();
         if (@file_put_contents($file, $content) === false) {
             throw FormatError::told($file, 'that it cannot be written', 'a file in a folder that is there');
         }

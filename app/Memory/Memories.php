@@ -54,6 +54,12 @@ final class Memories
         }
     }
 
+    /** @throws FormatError if nothing that can be read is in the memory */
+    public static function mapping(Device $device): SetDocument
+    {
+        return self::decoded(self::of($device)->inForce(), $device) ?? throw FormatError::told('memory of '.$device->name, 'nothing that can be read', 'a mapping');
+    }
+
     /**
      * Writes what a set says of a device. A copy is kept of what was in it, if Nailrod did not write that.
      *
@@ -130,9 +136,7 @@ final class Memories
     /** A set that stands alone with its device: what is in a memory. */
     public static function bundle(Device $device): string
     {
-        $stored = self::decoded(self::of($device)->inForce(), $device) ?? throw FormatError::told('memory of '.$device->name, 'nothing that can be read', 'a mapping');
-
-        return SetBundle::write([$stored], [self::document($device)], []);
+        return SetBundle::write([self::mapping($device)], [self::document($device)], []);
     }
 
     /**

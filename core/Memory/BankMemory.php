@@ -39,7 +39,7 @@ final readonly class BankMemory
     /** @return ?Bank the bank in force */
     public function inForce(): ?Bank
     {
-        return array_reduce($this->banks(), fn (?Bank $best, ?Bank $bank) => $best === null || ($bank !== null && $bank->count > $best->count) ? $bank : $best);
+        return Bank::latest($this->banks());
     }
 
     /**

@@ -46,7 +46,7 @@ final readonly class MemoryCopy
     /** @return ?Bank the one that was in force; null if none was valid */
     public function inForce(): ?Bank
     {
-        return array_reduce($this->banks, fn (?Bank $best, ?Bank $bank) => $best === null || ($bank !== null && $bank->count > $best->count) ? $bank : $best);
+        return Bank::latest($this->banks);
     }
 
     private static function bank(int $number, Node $node): Bank

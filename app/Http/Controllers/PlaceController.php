@@ -106,6 +106,6 @@ final class PlaceController
 
         $place->picked->device = isset($place->set->rig->devices[$asked]) ? $asked : $device->id ?? '';
 
-        return view('places.store', ['place' => $place, 'devices' => $devices, 'view' => $device === null ? null : new StoreView($place, $device, $request->string('do')->toString() === 'read'), 'found' => array_diff_key(Memories::onDesk(), $place->set->rig->devices)]);
+        return view('places.store', ['place' => $place, 'view' => $device === null ? null : new StoreView($place, $device, $request->string('do')->toString() === 'read'), 'found' => array_diff_key(Memories::onDesk(), $place->set->rig->devices)]);
     }
 }

@@ -68,7 +68,7 @@ final class StoreController
             $target = self::device($base, $device);
             $this->mustBePlugged($target);
 
-            return (new ReadBack($base, $target))->into(Memories::decoded(Memories::of($target)->inForce(), $target) ?? throw FormatError::told('memory of '.$target->name, 'nothing that can be read', 'a mapping'));
+            return (new ReadBack($base, $target))->into(Memories::mapping($target));
         });
     }
 

@@ -97,7 +97,7 @@
         <div class="recording" data-macro-record>
             <p><button type="button" class="button" data-record="keys" aria-pressed="false">From the keyboard</button> <button type="button" class="button" data-record="rig" aria-pressed="false">From the rig</button></p>
             <p class="hint" data-record-says>Keys are taken as you press them, or what the rig sends while you work it; it comes after the last step.</p>
-            <p class="hint">In the middle of a game a control does it: on Assign, <em>record a macro</em>, and <em>play what was recorded last</em>.</p>
+            <p class="hint">Mid-game a control does it: <em>record a macro</em>, on Assign.</p>
             <form method="post" action="{{ $post('macro.record') }}" data-edit novalidate id="macro-recorded" hidden>{{ $place->from() }}{{ $hidden }}<input name="events"></form>
         </div>
         <h2 class="column__title">How it plays</h2>
