@@ -55,17 +55,23 @@ final class MappingLawTest extends TestCase
     /** @return array<string, true> outputs that a part of the device drives which it does not keep: they are compared on neither side */
     private static function drivenOtherwise(BindingSet $set, BindingSet $kept): array
     {
-        $driven = [];
-        $drive = function (iterable $outputs) use (&$driven): void {
+        $driven = $macros = [];
+        $played = Played::of($set);
+        $plays = function (string $macro) use (&$drive, &$macros, $played, $set): void {
+            $steps = isset($macros[$macro]) ? [] : $played->macros[$macro]->played($set->layouts)->steps;
+            $macros[$macro] = true;
+            $drive(array_map(fn ($step) => $step->output, $steps));
+        };
+        $drive = function (iterable $outputs) use (&$driven, $plays): void {
             foreach ($outputs as $output) {
                 $said = $output?->toArray() ?? [];
                 foreach ([$said['code'] ?? null, ...($said['with'] ?? [])] as $key) {
                     $driven['key '.$key] = true;
                 }
                 $driven[isset($said['usage']) ? 'consumer '.$said['usage'] : ($said['kind'] ?? '').' '.($said['number'] ?? $said['lamp'] ?? '')] = true;
+                $output instanceof PlaysMacro && $plays($output->macro());
             }
         };
-        $played = Played::of($set);
         $isKept = fn (Output $output, array $by): bool => in_array($output->toArray(), array_map(fn (Output $one) => $one->toArray(), $by), false);
         foreach ($played->cells as $layer => $cells) {
             foreach ($cells as $ref => $cell) {
@@ -73,15 +79,10 @@ final class MappingLawTest extends TestCase
                 $isWhole = $is !== null && ! $is->isNothing();
                 foreach ($cell->as === null ? [] : $played->cells as $others) {
                     $drive(($others[$cell->as] ?? null)?->outputsOfEither() ?? []);
+                    array_map($plays, ($others[$cell->as] ?? null)?->plays() ?? []);
                 }
-                $own = array_filter($cell->as === null ? $cell->outputsOfEither() : [], fn (Output $output) => ! $isWhole || ! $isKept($output, $is->outputs));
-                $drive($own);
-                foreach ($isWhole ? [] : [...$cell->plays()] as $macro) {
-                    $drive(array_map(fn ($step) => $step->output, $played->macros[$macro]->played($set->layouts)->steps));
-                }
-                foreach ($isWhole ? array_filter($own, fn (Output $output) => $output instanceof PlaysMacro) : [] as $output) {
-                    $drive(array_map(fn ($step) => $step->output, $played->macros[$output->macro()]->played($set->layouts)->steps));
-                }
+                $drive(array_filter($cell->as === null ? $cell->outputsOfEither() : [], fn (Output $output) => ! $isWhole || ! $isKept($output, $is->outputs)));
+                array_map($plays, $isWhole ? [] : $cell->plays());
             }
         }
         foreach ($played->chords as $layer => $chords) {
