@@ -6,6 +6,7 @@ use App\Http\Controllers\AlreadyController;
 use App\Http\Controllers\AsideController;
 use App\Http\Controllers\CarryController;
 use App\Http\Controllers\CellController;
+use App\Http\Controllers\DeskController;
 use App\Http\Controllers\FileController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\ImportController;
@@ -69,6 +70,10 @@ Route::prefix('sets/{set}')->where(['set' => '[a-z0-9_-]+'])->group(function ():
     Route::post('lamps/remove', [LampController::class, 'remove'])->name('lamp.remove');
     Route::get('store', [PlaceController::class, 'store'])->name('store');
 
+    Route::post('settings', [DeskController::class, 'setting'])->name('settings');
+    Route::post('desk/{device}/unit', [DeskController::class, 'unit'])->name('desk.unit');
+    Route::post('desk/{device}/slide', [DeskController::class, 'slide'])->name('desk.slide');
+    Route::post('desk/{device}/press', [DeskController::class, 'press'])->name('desk.press');
     Route::post('rig/tokens', [TokenController::class, 'add'])->name('token.add');
     Route::post('rig/tokens/remove', [TokenController::class, 'remove'])->name('token.remove');
     Route::post('rig/note', [RigController::class, 'note'])->name('rig.note');
@@ -123,6 +128,9 @@ Route::prefix('sets/{set}')->where(['set' => '[a-z0-9_-]+'])->group(function ():
     Route::post('store', [StoreController::class, 'writeAll'])->name('store.write-all');
     Route::post('store/{device}', [StoreController::class, 'write'])->name('store.write');
     Route::post('store/{device}/read', [StoreController::class, 'read'])->name('store.read');
+    Route::post('store/{device}/fault', [StoreController::class, 'fault'])->name('store.fault');
+    Route::post('store/{device}/firmware', [StoreController::class, 'firmware'])->name('store.firmware');
+    Route::post('store/{device}/itself', [StoreController::class, 'itself'])->name('store.itself');
     Route::get('store/{device}/copy', [StoreController::class, 'copy'])->name('store.copy');
     Route::post('store/{device}/back', [StoreController::class, 'back'])->name('store.back');
     Route::post('store/{device}/file', [StoreController::class, 'bring'])->name('store.bring');

@@ -8,13 +8,17 @@ use App\Models\DeviceRecord;
 use App\Models\MemoryCopyRecord;
 use Illuminate\Support\Collection;
 use Nailrod\Core\Device\Device;
+use Nailrod\Core\Device\Rig;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Json;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Format\Refusal;
 use Nailrod\Core\Memory\Bank;
 use Nailrod\Core\Memory\BankMemory;
 use Nailrod\Core\Memory\DeviceMapping;
+use Nailrod\Core\Memory\FirmwareFile;
 use Nailrod\Core\Memory\MemoryCopy;
+use Nailrod\Core\Memory\Readiness;
 use Nailrod\Core\Memory\Standing;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\SetBundle;
@@ -24,24 +28,67 @@ use Nailrod\Core\Wiring\DeviceReader;
 /** The memories of the devices on this desk: what is in them, what is written to them, and what was in them before. */
 final class Memories
 {
-    /** Copies of each device that are kept. */
+    /** Copies of each unit that are kept. */
     private const KEPT = 10;
 
-    public static function of(Device $device): BankMemory
+    /** The unit of a device that is in use. */
+    public static function unit(Device $device): Unit
     {
-        return new BankMemory(FilePort::of($device));
+        $serial = DeviceRecord::query()->where('id', $device->id)->value('unit');
+
+        return Unit::of($device, is_string($serial) && $serial !== '' ? $serial : null);
     }
 
-    /** @return array{Standing, int} how a memory stands to a set, and in how many parts it differs */
-    public static function standing(BindingSet $set, Device $device): array
+    /** The unit of a device that somebody names by its serial, else the one in use. */
+    public static function asked(Device $device, string $serial): Unit
     {
-        $image = DeviceMapping::of($set, $device);
-        $bank = self::of($device)->inForce();
-        $stored = self::decoded($bank, $device);
+        return $serial === '' ? self::unit($device) : Unit::of($device, $serial);
+    }
+
+    /** @return list<Unit> all units of a device, one at least */
+    public static function units(Device $device): array
+    {
+        return $device->onboard->serials === [] ? [Unit::of($device)] : array_map(fn (string $serial) => Unit::of($device, $serial), $device->onboard->serials);
+    }
+
+    /** The memory of the unit that is in use. */
+    public static function of(Device $device): BankMemory
+    {
+        return self::unit($device)->memory();
+    }
+
+    /** @return array<string, string> the mode that the unit in use of each device is in, where that is not its first; by device */
+    public static function modes(Rig $rig): array
+    {
+        $modes = [];
+        foreach (array_filter($rig->devices, fn (Device $device) => count($device->onboard->modes) > 1) as $device) {
+            $mode = self::unit($device)->state->modeOf($device)?->id;
+            $modes += $mode === array_key_first($device->onboard->modes) ? [] : [$device->id => (string) $mode];
+        }
+
+        return $modes;
+    }
+
+    /** @return array{Standing, int} how the memory of a unit stands to a set, and in how many parts it differs */
+    public static function standing(BindingSet $set, Unit $unit): array
+    {
+        $image = DeviceMapping::of($set, $unit->device);
+        $bank = $unit->memory()->inForce();
+        $stored = self::decoded($bank, $unit->device);
         // What cannot be read differs in all that would be written, and in itself.
         $parts = count($image->since($stored ?? $image->empty())) + (int) ($bank !== null && $stored === null);
 
-        return [Standing::of($bank, $parts, self::lastWritten($device->id)), $parts];
+        return [Standing::of($bank, $parts, self::lastWritten($unit)), $parts];
+    }
+
+    /**
+     * What must be so before a unit takes a write, and what of it is.
+     *
+     * @param ?int $bytes that are to be written to its memory; null for a firmware
+     */
+    public static function readiness(Unit $unit, bool $isPlugged, ?int $bytes): Readiness
+    {
+        return Readiness::of($unit->device, $unit->tells(), $isPlugged, $bytes, $unit->memory()->room());
     }
 
     /** What is in a bank, as a set that stands alone; null if that cannot be read. */
@@ -55,88 +102,100 @@ final class Memories
     }
 
     /** @throws FormatError if nothing that can be read is in the memory */
-    public static function mapping(Device $device): SetDocument
+    public static function mapping(Unit $unit): SetDocument
     {
-        return self::decoded(self::of($device)->inForce(), $device) ?? throw FormatError::told('memory of '.$device->name, 'nothing that can be read', 'a mapping');
+        return self::decoded($unit->memory()->inForce(), $unit->device) ?? throw FormatError::told('memory of '.$unit->title(), 'nothing that can be read', 'a mapping');
     }
 
     /**
      * Writes what a set says of a device. A copy is kept of what was in it, if Nailrod did not write that.
      *
-     * @param ?int $cut how many bytes go over the cable before it is cut, to try that out; null: it is not cut
-     *
-     * @throws \Nailrod\Core\Memory\MemoryError|\Nailrod\Core\Memory\CableCut
+     * @throws Refusal if the unit does not take it, or goes meanwhile
      */
-    public static function write(BindingSet $set, Device $device, ?int $cut = null): Bank
+    public static function write(BindingSet $set, Unit $unit): Bank
     {
-        return self::put($device, DeviceMapping::of($set, $device)->encode(), 'Written from '.$set->merged->own->name.'.', $cut);
+        return self::put($unit, DeviceMapping::of($set, $unit->device)->encode(), 'Written from '.$set->merged->own->name.'.');
     }
 
     /**
      * Puts back what was in the memory before, from a copy.
      *
-     * @throws \Nailrod\Core\Memory\MemoryError|\Nailrod\Core\Memory\CableCut
+     * @throws Refusal if the unit does not take it, or goes meanwhile
      */
-    public static function put(Device $device, string $content, string $sentence, ?int $cut = null): Bank
+    public static function put(Unit $unit, string $content, string $sentence): Bank
     {
-        $port = FilePort::of($device, $cut);
-        $memory = new BankMemory($port);
-        $before = $memory->inForce()?->content;
-        if ($before !== null && $before !== self::lastWritten($device->id) && ! MemoryCopyRecord::query()->where('device_id', $device->id)->where('content', $before)->exists()) {
-            self::keep($device->id, false, 'Was in it before: '.(self::decoded(new Bank(0, 0, $before), $device)->name ?? 'it cannot be read').'.', $before);
+        $before = $unit->memory()->inForce()?->content;
+        if ($before !== null && $before !== self::lastWritten($unit) && ! self::copies($unit)->contains('content', $before)) {
+            self::keep($unit, false, 'Was in it before: '.(self::decoded(new Bank(0, 0, $before), $unit->device)->name ?? 'it cannot be read').'.', $before);
         }
-        $bank = $memory->write($content);
-        $port->tellsOf((string) DeviceRecord::query()->find($device->id)?->document);
-        self::keep($device->id, true, $sentence, $content);
+        $bank = $unit->memory(BankMemory::cost($content))->write($content);
+        $unit->knows((string) DeviceRecord::query()->find($unit->device->id)?->document);
+        self::keep($unit, true, $sentence, $content);
 
         return $bank;
     }
 
     /**
-     * A copy that was saved as a file goes back into its device.
+     * What of a copy that was saved as a file goes back into its device.
      *
      * @param string $file its name
      *
      * @throws FormatError if it is of another device, or nothing is in it
      */
-    public static function putCopy(Device $device, MemoryCopy $copy, string $file): Bank
+    public static function contentOf(MemoryCopy $copy, Unit $unit, string $file): string
     {
-        if ($copy->device->id !== $device->id) {
-            throw FormatError::told($file, 'a copy of '.$copy->device->name, 'one of '.$device->name);
+        if ($copy->device->id !== $unit->device->id) {
+            throw FormatError::told($file, 'a copy of '.$copy->device->name, 'one of '.$unit->device->name);
         }
-        $content = $copy->inForce()->content ?? throw FormatError::told($file, 'a copy in which nothing is stored', 'one with a mapping in it');
 
-        return self::put($device, $content, 'Put back from the file '.$file.'.');
+        return $copy->inForce()->content ?? throw FormatError::told($file, 'a copy in which nothing is stored', 'one with a mapping in it');
+    }
+
+    /**
+     * Another firmware goes into a unit. It is looked at before the first byte is sent; if it is cut off, the unit goes on
+     * with the one that it has.
+     *
+     * @param string $file its name
+     *
+     * @throws Refusal if it is not for the unit, or the unit does not take it
+     */
+    public static function update(Unit $unit, FirmwareFile $firmware, string $file): void
+    {
+        $why = $firmware->whyNot($unit->tells());
+        if ($why !== null) {
+            throw FormatError::told($file, rtrim($why, '.'), 'a firmware for this device');
+        }
+        (new BankMemory($unit->firmwarePort(BankMemory::cost($firmware->content))))->write($firmware->content);
     }
 
     /** @param string $same with what it was compared */
-    public static function said(Device $device, Bank $bank, string $same): string
+    public static function said(Unit $unit, Bank $bank, string $same): string
     {
-        return sprintf('Written to bank %d of %s and read back: %d bytes, checksum %s, %s. Verified.', $bank->number + 1, $device->name, strlen($bank->content), $bank->checksum(), $same);
+        return sprintf('Written to bank %d of %s and read back: %d bytes, checksum %s, %s. Verified.', $bank->number + 1, $unit->title(), strlen($bank->content), $bank->checksum(), $same);
     }
 
-    /** @return Collection<int, MemoryCopyRecord> what was written to a device, or found in it, the latest first */
-    public static function copies(string $device): Collection
+    /** @return Collection<int, MemoryCopyRecord> what was written to a unit, or found in it, the latest first */
+    public static function copies(Unit $unit): Collection
     {
-        return MemoryCopyRecord::query()->where('device_id', $device)->orderByDesc('id')->get();
+        return MemoryCopyRecord::query()->where('device_id', $unit->device->id)->where('unit', $unit->key)->orderByDesc('id')->get();
     }
 
-    /** What is in a memory, as a file. */
-    public static function file(Device $device): string
+    /** What is in a memory, as a file. It has no serial, since it may be given away. */
+    public static function file(Unit $unit): string
     {
-        return MemoryCopy::write(self::document($device), self::of($device)->banks());
+        return MemoryCopy::write(self::document($unit), $unit->device->onboard->board, $unit->device->onboard->firmware, $unit->memory()->banks());
     }
 
-    /** @return array<array-key, mixed> what the device says of itself, else what is known of it here */
-    private static function document(Device $device): array
+    /** @return array<array-key, mixed> what the unit says of itself, else what is known of it here */
+    private static function document(Unit $unit): array
     {
-        return Json::decode(FilePort::of($device)->tells() ?? DeviceRecord::query()->findOrFail($device->id)->document);
+        return array_diff_key(Json::decode($unit->document() ?? DeviceRecord::query()->findOrFail($unit->device->id)->document), ['serial' => 0, 'more_serials' => 0]);
     }
 
     /** A set that stands alone with its device: what is in a memory. */
-    public static function bundle(Device $device): string
+    public static function bundle(Unit $unit): string
     {
-        return SetBundle::write([self::mapping($device)], [self::document($device)], []);
+        return SetBundle::write([self::mapping($unit)], [self::document($unit)], []);
     }
 
     /**
@@ -147,13 +206,13 @@ final class Memories
     public static function onDesk(): array
     {
         $devices = [];
-        foreach (FilePort::told() as $document) {
+        foreach (Unit::told() as $document) {
             try {
                 $device = DeviceReader::read(Node::of(Json::decode($document)));
             } catch (FormatError) {
                 continue;
             }
-            if ($device->memory !== null && self::of($device)->inForce() !== null) {
+            if ($device->keeps() !== null && self::of($device)->inForce() !== null) {
                 $devices[$device->id] = $device;
             }
         }
@@ -166,20 +225,21 @@ final class Memories
     {
         $known = DeviceRecord::query()->find($device)?->device();
 
-        return self::onDesk()[$device] ?? ($known?->memory === null ? null : $known);
+        return self::onDesk()[$device] ?? ($known?->keeps() === null ? null : $known);
     }
 
-    private static function lastWritten(string $device): ?string
+    private static function lastWritten(Unit $unit): ?string
     {
-        $content = MemoryCopyRecord::query()->where('device_id', $device)->where('written', true)->orderByDesc('id')->value('content');
+        $content = MemoryCopyRecord::query()->where('device_id', $unit->device->id)->where('unit', $unit->key)->where('written', true)->orderByDesc('id')->value('content');
 
         return is_string($content) ? $content : null;
     }
 
-    private static function keep(string $device, bool $written, string $sentence, string $content): void
+    private static function keep(Unit $unit, bool $written, string $sentence, string $content): void
     {
-        MemoryCopyRecord::query()->create(['device_id' => $device, 'written' => $written, 'sentence' => mb_substr($sentence, 0, 200), 'content' => $content]);
-        $old = MemoryCopyRecord::query()->where('device_id', $device)->where('written', $written)->orderByDesc('id')->skip(self::KEPT)->take(100)->pluck('id');
+        $said = ['device_id' => $unit->device->id, 'unit' => $unit->key, 'written' => $written];
+        MemoryCopyRecord::query()->create(['sentence' => mb_substr($sentence, 0, 200), 'content' => $content] + $said);
+        $old = MemoryCopyRecord::query()->where($said)->orderByDesc('id')->skip(self::KEPT)->take(100)->pluck('id');
         MemoryCopyRecord::query()->whereIn('id', $old)->delete();
     }
 }

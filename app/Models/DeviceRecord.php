@@ -15,6 +15,8 @@ use Nailrod\Core\Wiring\DeviceReader;
  * @property string $id
  * @property int    $position
  * @property string $document
+ * @property string $unit          which unit of it is in use: empty for the first, else its serial
+ * @property bool   $writes_itself is its memory written after each edit, unasked?
  * @property ?array{model: string, slot: ?int, plugged: bool, axes: list<float>} $pad of a real controller: how the browser saw it last
  */
 final class DeviceRecord extends Model

@@ -11,6 +11,7 @@ use Illuminate\Database\Eloquent\Model;
  *
  * @property int                        $id
  * @property string                     $device_id
+ * @property string                     $unit      empty for the first unit, else its serial
  * @property bool                       $written   did Nailrod write it? Else it was found there before a write
  * @property string                     $sentence  where it came from
  * @property string                     $content

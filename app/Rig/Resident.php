@@ -43,7 +43,7 @@ final class Resident
 
     private bool $isSaved = true;
 
-    public function __construct(SetStore $sets, Programs $programs, Recordings $recordings, private readonly Snapshot $snapshot, public readonly Clock $clock)
+    public function __construct(SetStore $sets, Programs $programs, Recordings $recordings, private readonly Snapshot $snapshot, public readonly Clock $clock, private readonly OnDesk $desk = new OnDesk)
     {
         $this->eyes = new Eyes(bin2hex(random_bytes(4)));
         $this->in = new SetInPlay($sets, $programs);
@@ -63,17 +63,19 @@ final class Resident
         [$program, $set] = $both;
         if ($kept !== null) {
             $this->clock->set($kept['state']->run->now);
+            OnDesk::inModes($kept['state'], $set);
         }
         if ($kept !== null && $kept['program'] === $this->in->program) {
             [$live, $step] = Live::again($program, $set, $kept['state'], $kept['held']);
         } else {
             // Edited while nothing ran: every control is where it was, all else is found anew.
             $simulator = $set->catalogue->id ?? '';
-            $live = new Live($program, $set, $kept === null ? new LiveState : $kept['state']->under($simulator, $simulator, $kept['held']));
+            $live = new Live($program, $set, $kept === null ? OnDesk::inModes(new LiveState, $set) : $kept['state']->under($simulator, $simulator, $kept['held']));
             $step = $live->begin($this->clock->now());
         }
         $this->work = new RigAtWork($live, $set, $program);
         $this->keep($step);
+        $this->desk->edited($this->clock->now());
     }
 
     /** @throws HandError if there is no set that could be played, so that there is no rig */
@@ -162,6 +164,7 @@ final class Resident
         $now = $this->clock->now();
         $this->deck->run($now);
         $this->keep($this->work()->run($now));
+        array_map(fn (string $said) => $this->eyes->say('said', ['said' => $said]), $this->desk->run($this->work(), $now));
         $this->hasNews = $this->measuring->run($this->work(), $now) || $this->hasNews;
         if ($this->hasNews && $now >= $this->told + Eyes::JOINED) {
             $this->tell();
@@ -180,6 +183,7 @@ final class Resident
             $this->hasNews ? $this->told + Eyes::JOINED : null,
             $this->work->live->isGameMoving() ? $this->work->latest() + 40_000 : null,
             $this->measuring->due($this->work),
+            $this->desk->due($this->clock->now()),
         ], is_int(...));
 
         return $due === [] ? null : max(0, min($due) - $this->clock->now());
@@ -205,12 +209,7 @@ final class Resident
 
     private function picture(): Picture
     {
-        return Picture::of($this->work(), [
-            'set' => $this->set(),
-            'name' => $this->in->name,
-            'program' => $this->in->program,
-            'broken' => $this->in->broken,
-        ] + $this->deck->picture());
+        return Picture::of($this->work(), $this->in->picture() + $this->deck->picture());
     }
 
     public function changed(): void
@@ -248,8 +247,10 @@ final class Resident
             [$program, $set] = $both;
             $now = $this->clock->now();
             $step = $this->work?->changeTo($program, $set, $now);
-            $this->work ??= new RigAtWork(new Live($program, $set, new LiveState), $set, $program);
-            $this->keep($step ?? $this->work->live->begin($now));
+            $work = $this->work ??= new RigAtWork(new Live($program, $set, OnDesk::inModes(new LiveState, $set)), $set, $program);
+            $this->keep($step ?? $work->live->begin($now));
+            $this->keep($this->desk->modes($work, $now));
+            $this->desk->edited($now);
             $this->hasNews = true;
         }
 
@@ -269,7 +270,9 @@ final class Resident
         $both = $this->in->reread();
         if ($both !== null) {
             $this->keep($this->work()->edited($both[0], $both[1], $this->clock->now()));
+            $this->desk->edited($this->clock->now());
         }
+        $this->keep($this->desk->modes($this->work(), $this->clock->now()));
         $this->hasNews = $this->hasNews || $both !== null || $wasBroken !== $this->in->broken;
     }
 

@@ -27,6 +27,12 @@ final class SetInPlay
 
     public function __construct(private readonly SetStore $sets, private readonly Programs $programs) {}
 
+    /** @return array<string, string> what pages are told of it */
+    public function picture(): array
+    {
+        return ['set' => $this->id, 'name' => $this->name, 'program' => $this->program, 'broken' => $this->broken];
+    }
+
     /** The same id if there is such a set, else that of the one that pages begin with; empty if there is none at all. */
     public function orAnother(string $id): string
     {

@@ -9,6 +9,7 @@ use App\Forms\FieldInput;
 use App\Forms\KindForm;
 use App\Forms\Offered;
 use App\Forms\Options;
+use App\Memory\Memories;
 use Nailrod\Core\Action\Action;
 use Nailrod\Core\Behaviour\Behaviours;
 use Nailrod\Core\Behaviour\PlacesOutputs;
@@ -122,10 +123,10 @@ final readonly class AssignView
     {
         $plays = $this->picked()?->plays() ?? [];
         $device = $this->device;
-        if ($plays === [] || $device === null || $device->memory === null) {
+        if ($plays === [] || $device === null || $device->keeps() === null) {
             return [];
         }
-        $why = array_intersect_key(DeviceMapping::of($this->place->set, $device)->macros, array_flip($plays));
+        $why = array_intersect_key(DeviceMapping::of($this->place->set, Memories::unit($device)->device)->macros, array_flip($plays));
 
         return array_map(fn (string $id) => sprintf('%s cannot keep macro %s: %s.', $device->name, $this->place->set->macros[$id]->name, $why[$id]), Keys::of($why));
     }

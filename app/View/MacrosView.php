@@ -9,6 +9,7 @@ use App\Forms\FieldInput;
 use App\Forms\KindForm;
 use App\Forms\Offered;
 use App\Forms\Options;
+use App\Memory\Memories;
 use App\Sets\Layouts;
 use Nailrod\Core\Macro\Bar;
 use Nailrod\Core\Macro\Macro;
@@ -114,7 +115,7 @@ final readonly class MacrosView
         $sentences = [];
         $played = array_fill_keys(array_map(fn (array $use) => explode('/', $use['ref'])[0], $this->macro === null ? [] : $this->use->of($this->macro->id)), true);
         foreach (array_intersect_key($this->place->set->rig->devices, $played) as $device) {
-            $why = $device->memory === null || $this->macro === null ? null : DeviceMapping::of($this->place->set, $device)->macros[$this->macro->id] ?? null;
+            $why = $device->keeps() === null || $this->macro === null ? null : DeviceMapping::of($this->place->set, Memories::unit($device)->device)->macros[$this->macro->id] ?? null;
             if ($why !== null) {
                 $sentences[] = $device->name.' cannot keep it: '.$why.'.';
             }

@@ -9,7 +9,7 @@ final class Places
 {
     /** @var array<string, array<string, string>> label of each place by its address within a set, by group */
     public const GROUPS = [
-        'Rig' => ['rig' => 'Devices', 'rig?do=try' => 'Try out', 'rig?do=measure' => 'Measure', 'rig?do=arrange' => 'Name & place', 'rig?do=hands' => 'Hands'],
+        'Rig' => ['rig' => 'Devices', 'rig?do=try' => 'Try out', 'rig?do=measure' => 'Measure', 'rig?do=arrange' => 'Name & place', 'rig?do=settings' => 'Settings', 'rig?do=hands' => 'Hands'],
         'Plan' => ['plan' => 'Plan', 'roles' => 'Roles', 'carry' => 'Carry over', 'actions' => 'Actions'],
         'Make' => ['shape' => 'Shape', 'assign' => 'Assign', 'layers' => 'Layers', 'macros' => 'Macros', 'lamps' => 'Lamps'],
         'Prove' => ['bench' => 'Bench', 'recordings' => 'Recordings'],

@@ -6,6 +6,7 @@ namespace App\View;
 
 use App\Http\Requests\TurnRequest;
 use App\Memory\Memories;
+use App\Memory\Unit;
 use App\Models\TokenRecord;
 use App\Rig\PageLine;
 use Nailrod\Core\Axis\AxisParts;
@@ -15,6 +16,7 @@ use Nailrod\Core\Device\Control;
 use Nailrod\Core\Device\ControlKind;
 use Nailrod\Core\Device\Device;
 use Nailrod\Core\Device\PhraseList;
+use Nailrod\Core\Device\Rig;
 use Nailrod\Core\Device\Rotary;
 use Nailrod\Core\Set\PartPath;
 
@@ -22,7 +24,7 @@ use Nailrod\Core\Set\PartPath;
 final readonly class RigView
 {
     /** What can be done with a device, by its word in the address, and what the side of the page is called then. */
-    public const TASKS = ['inputs' => 'Inputs', 'try' => 'Try out', 'measure' => 'Measure', 'arrange' => 'Name & place', 'hands' => 'Hands'];
+    public const TASKS = ['inputs' => 'Inputs', 'try' => 'Try out', 'measure' => 'Measure', 'arrange' => 'Name & place', 'settings' => 'Settings', 'hands' => 'Hands'];
 
     /** The device that is picked; null if the set has none. */
     public ?Device $device;
@@ -42,7 +44,10 @@ final readonly class RigView
     /** Page of the faceplate, from 1 on. */
     public int $page;
 
-    public function __construct(public Place $place, string $device, string $task, string $ref, int $page, PageLine $line, string $measured)
+    /** The rig as its devices report now, in the modes that hands have put them into. */
+    private Rig $inMode;
+
+    public function __construct(public Place $place, string $device, string $task, string $ref, int $page, PageLine $line, string $measured, public bool $isTurned = false)
     {
         $rig = $place->set->rig;
         $control = $rig->controlOf($ref) ?? $rig->deviceOf($ref)?->control((string) preg_replace('#^[^/]*/#', '', $ref));
@@ -51,6 +56,8 @@ final readonly class RigView
         $this->control = $this->task === 'arrange' ? $control : null;
         $this->axis = $this->task === 'measure' ? $rig->axes[$ref] ?? ($this->device?->axes()[0] ?? null) : null;
         $this->measured = $this->axis === null || $measured !== $this->axis->ref ? null : MeasuredView::of($place, $this->axis, $line->survey()?->survey->sweep);
+        $modes = Memories::modes($rig);
+        $this->inMode = $modes === [] ? $rig : new Rig(array_map(fn (Device $one) => $one->inMode($one->mode($modes[$one->id] ?? '')), array_values($rig->devices)), $rig->made);
         $at = $place->notHere;
         $at->ask('device', $device, isset($rig->devices[$device]) || $this->device?->id === $device, $this->device->name ?? '');
         $at->ask('control', $ref, $control !== null || $rig->deviceOf($ref)?->id === $ref || isset($rig->axes[$ref]), $this->device->name ?? '');
@@ -108,8 +115,8 @@ final readonly class RigView
             }
             foreach ($control->encoder === null ? $control->contacts : [] as $contact) {
                 $inputs[] = $this->input($contact->ref, match (true) {
-                    $contact->opposite !== null => 'opposite of '.$rig->contacts[$contact->opposite]->number,
-                    $contact->noneOf !== [] => 'none of '.implode(' and ', array_map(fn (string $of) => $rig->contacts[$of]->number, $contact->noneOf)),
+                    $contact->opposite !== null => 'opposite of '.$this->inMode->contacts[$contact->opposite]->number,
+                    $contact->noneOf !== [] => 'none of '.implode(' and ', array_map(fn (string $of) => $this->inMode->contacts[$of]->number, $contact->noneOf)),
                     $contact->rotary !== null => 'counted from its positions',
                     default => $kind,
                 });
@@ -127,7 +134,7 @@ final readonly class RigView
     {
         $rig = $this->place->set->rig;
 
-        return ['ref' => $ref, 'number' => $rig->numberOf($ref), 'name' => $rig->nameOf($ref), 'what' => $what, 'state' => $state, 'ticks' => ! isset($rig->axes[$ref]) && ! isset($rig->contacts[$ref])];
+        return ['ref' => $ref, 'number' => $this->inMode->numberOf($ref), 'name' => $rig->nameOf($ref), 'what' => $what, 'state' => $state, 'ticks' => ! isset($rig->axes[$ref]) && ! isset($rig->contacts[$ref])];
     }
 
     public function isCalibrated(AxisInput $axis): bool
@@ -216,13 +223,27 @@ final readonly class RigView
         return array_values(array_map(fn (string $part) => str_replace(['_', 'calibrate', 'steady'], [' ', 'calibration', 'steadying'], $part), array_diff($parts, ['curve', 'range'])));
     }
 
+    /** The unit of the picked device that is in use. */
+    public function unit(): Unit
+    {
+        return Memories::unit($this->device ?? throw new \LogicException('No device is picked.'));
+    }
+
+    /** Has the picked device something at its back that a hand moves? */
+    public function hasBack(): bool
+    {
+        $onboard = $this->device?->onboard;
+
+        return $this->device?->standIn === true && ($onboard?->unlock !== null || count($onboard->modes ?? []) > 1);
+    }
+
     /** How the onboard memory of a device stands to the set, in words; empty if it has none. */
     public function stored(Device $device): string
     {
-        if ($device->memory === null) {
+        if ($device->keeps() === null) {
             return 'keeps nothing itself';
         }
-        [$standing, $parts] = Memories::standing($this->place->set, $device);
+        [$standing, $parts] = Memories::standing($this->place->set, Memories::unit($device));
 
         return 'memory: '.$standing->inWords($parts);
     }

@@ -11,6 +11,7 @@ use App\View\Shape\Handle;
 use App\View\Shape\Handles;
 use App\View\Shape\ShapeMade;
 use App\View\Shape\ShapeStops;
+use App\View\Shape\ShapeWheel;
 use App\View\Shape\TwoAxes;
 use Nailrod\Core\Axis\AxisPart;
 use Nailrod\Core\Axis\AxisParts;
@@ -18,6 +19,7 @@ use Nailrod\Core\Axis\Curves;
 use Nailrod\Core\Axis\Percent;
 use Nailrod\Core\Axis\PointCurve;
 use Nailrod\Core\Axis\Points;
+use Nailrod\Core\Axis\Rotation;
 use Nailrod\Core\Axis\Shaping;
 use Nailrod\Core\Axis\StartingShape;
 use Nailrod\Core\Device\AxisInput;
@@ -48,6 +50,8 @@ final readonly class ShapeView
 
     public ShapeMade $made;
 
+    public ShapeWheel $wheel;
+
     /** @param Query $query */
     public function __construct(public Place $place, private array $query)
     {
@@ -61,6 +65,7 @@ final readonly class ShapeView
         $place->picked->device = $place->picked->ref === '' ? $device : explode('/', $place->picked->ref)[0];
         $this->stops = new ShapeStops($place, $this->axis);
         $this->made = new ShapeMade($place, $this->axis);
+        $this->wheel = new ShapeWheel($place, $this->axis);
         $this->plot = $this->window();
         $place->notHere->ask('axis', $query['axis'], isset($set->rig->axes[$query['axis']]), $this->axis === null ? '' : $set->rig->fullNameOf($this->axis->ref));
         $place->notHere->ask('part', $query['tab'], isset(self::TABS[$query['tab']]), self::TABS['shape']);
@@ -171,7 +176,10 @@ final readonly class ShapeView
     {
         $axis = $this->axis;
 
-        return $axis === null ? [] : array_filter(AxisParts::all(), fn (string $class) => $class::isOffered($axis));
+        // What the device has as a setting is said there.
+        $asSetting = $this->wheel->settings() === null ? [] : [Rotation::part() => 0];
+
+        return $axis === null ? [] : array_filter(array_diff_key(AxisParts::all(), $asSetting), fn (string $class) => $class::isOffered($axis));
     }
 
     /** @return list<array{float, float}> points of the curve, if it is made of some */

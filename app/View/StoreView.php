@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Memory\Memories;
+use App\Memory\Unit;
+use App\Models\DeviceRecord;
 use App\Models\MemoryCopyRecord;
 use App\Models\SetRecord;
 use Illuminate\Support\Collection;
@@ -12,13 +14,19 @@ use Nailrod\Core\Device\Device;
 use Nailrod\Core\Memory\Bank;
 use Nailrod\Core\Memory\DeviceMapping;
 use Nailrod\Core\Memory\ReadBack;
+use Nailrod\Core\Memory\Readiness;
 use Nailrod\Core\Memory\Standing;
+use Nailrod\Core\Set\Heard;
 use Nailrod\Core\Set\SetDiff;
 use Nailrod\Core\Set\SetDocument;
 
 /** The Store place: what each device holds in its own memory, what would be written to it, and what would be read from it. */
 final readonly class StoreView
 {
+    /** The unit that is looked at. */
+    public Unit $unit;
+
+    /** Its device, with the firmware that is in it. */
     public Device $device;
 
     public DeviceMapping $mapping;
@@ -35,7 +43,13 @@ final readonly class StoreView
     /** What is in the memory; null if nothing is, or it cannot be read. */
     public ?SetDocument $stored;
 
-    /** @var array<string, array{Device, Standing, int}> how every memory of the rig stands to this set, and in how many parts it differs; by device */
+    /** What must be so before it takes a write. */
+    public Readiness $readiness;
+
+    /** Is it written after each edit, unasked? */
+    public bool $writesItself;
+
+    /** @var list<array{Unit, Standing, int, bool}> how the memory of every unit stands to this set, in how many parts it differs, and can it be written now? */
     public array $memories;
 
     /** What this set would say with what is in the memory; null if that is not looked at. */
@@ -47,31 +61,68 @@ final readonly class StoreView
     /** @var Collection<int, MemoryCopyRecord> what was in the memory before, the latest first */
     public Collection $copies;
 
-    /** @param bool $isRead is it looked at what reading would change, rather than writing? */
-    public function __construct(public Place $place, Device $device, public bool $isRead = false)
+    /**
+     * @param list<string> $away   ids of the devices that are unplugged
+     * @param bool         $isRead is it looked at what reading would change, rather than writing?
+     */
+    public function __construct(public Place $place, Unit $unit, array $away, public bool $isRead = false)
     {
-        $this->device = $device;
-        $memory = Memories::of($device);
-        $this->mapping = DeviceMapping::of($place->set, $device);
+        $this->unit = $unit;
+        $this->device = $unit->device;
+        $memory = $unit->memory();
+        $this->mapping = DeviceMapping::of($place->set, $unit->device);
         $this->content = $this->mapping->encode();
         $this->room = $memory->room();
         $this->inForce = $memory->inForce();
         $this->banks = $memory->banks();
-        $this->stored = Memories::decoded($this->inForce, $device);
+        $this->stored = Memories::decoded($this->inForce, $unit->device);
+        $this->readiness = Memories::readiness($unit, ! in_array($unit->device->id, $away, true), strlen($this->content));
+        $this->writesItself = DeviceRecord::query()->where('id', $unit->device->id)->where('writes_itself', true)->exists();
         $memories = [];
-        foreach (array_filter($place->set->rig->devices, fn (Device $one) => $one->memory !== null) as $one) {
-            $memories[$one->id] = [$one, ...Memories::standing($place->set, $one)];
+        foreach (array_filter($place->set->rig->devices, fn (Device $one) => $one->keeps() !== null) as $one) {
+            foreach (Memories::units($one) as $other) {
+                $isReady = $other->key === $unit->key && $one->id === $unit->device->id ? $this->readiness->isMet() : Memories::readiness($other, ! in_array($one->id, $away, true), 0)->isMet();
+                $memories[] = [$other, ...Memories::standing($place->set, $other), $isReady];
+            }
         }
         $this->memories = $memories;
-        $reading = $isRead && $this->stored !== null ? new ReadBack($place->set, $device) : null;
+        $reading = $isRead && $this->stored !== null ? new ReadBack($place->set, $unit->device) : null;
         $this->read = $this->stored === null ? null : $reading?->into($this->stored);
         $this->stays = $reading->left ?? [];
-        $this->copies = Memories::copies($device->id);
+        $this->copies = Memories::copies($unit);
+    }
+
+    /** Is this the unit that is looked at? */
+    public function isLookedAt(Unit $unit): bool
+    {
+        return $unit->device->id === $this->device->id && $unit->key === $this->unit->key;
+    }
+
+    /** Is this the unit of its device that is in use? */
+    public function isInUse(Unit $unit): bool
+    {
+        return Memories::unit($unit->device)->key === $unit->key;
     }
 
     public function standing(): Standing
     {
-        return $this->memories[$this->device->id][1];
+        return array_values(array_filter($this->memories, fn (array $one) => $this->isLookedAt($one[0])))[0][1];
+    }
+
+    /**
+     * The address of this place, or of something that is done to the unit that is looked at.
+     *
+     * @param array<string, string> $more
+     */
+    public function link(string $route = 'store', array $more = []): string
+    {
+        return route($route, ['set' => $this->place->record->id, 'device' => $this->device->id] + ($this->unit->key === '' ? [] : ['unit' => $this->unit->key]) + $more);
+    }
+
+    /** The unit by its serial where there are several, in the words of a form. */
+    public function serial(): string
+    {
+        return count($this->device->onboard->serials) > 1 ? (string) $this->unit->serial() : '';
     }
 
     public function isCurrent(): bool
@@ -82,13 +133,29 @@ final readonly class StoreView
     /** @return list<string> names of the devices that may be written together, unasked */
     public function toBeWritten(): array
     {
-        return array_values(array_map(fn (array $one) => $one[0]->name, array_filter($this->memories, fn (array $one) => $one[1]->isToBeWritten())));
+        return array_values(array_map(fn (array $one) => $one[0]->title(), array_filter($this->memories, fn (array $one) => $one[1]->isToBeWritten($one[2]) && $this->isInUse($one[0]))));
     }
 
-    /** @return list<string> names of the devices of the rig that keep nothing themselves */
+    /** @return list<Device> those of the rig that keep nothing themselves */
     public function keepNothing(): array
     {
-        return array_values(array_map(fn (Device $one) => $one->name, array_filter($this->place->set->rig->devices, fn (Device $one) => $one->memory === null)));
+        return array_values(array_filter($this->place->set->rig->devices, fn (Device $one) => $one->keeps() === null));
+    }
+
+    /** @return list<string> what the game has bound to what the device sends by itself: "button 4 is Drop a sack" */
+    public function inGame(): array
+    {
+        $heard = new Heard($this->place->set);
+        $said = [];
+        foreach ($this->mapping->sends() as $output) {
+            $action = $heard->action($output);
+            if ($action !== null) {
+                $words = $this->place->words->output($output);
+                $said[$words] = $words.' is '.$action->name;
+            }
+        }
+
+        return array_values($said);
     }
 
     /** @return ?array{string, ?string} name of the set that the mapping in the memory was written from, if it is another one, and its id if it is here */

@@ -96,6 +96,14 @@ final readonly class Shaping
         return new self($axis, $read, $parts);
     }
 
+    /** Where a wheel is at a reading: degrees from its middle; null for what is no wheel. Readings span all that it turns, whatever of it is used. */
+    public function angle(int $reading): ?float
+    {
+        $degrees = $this->axis->isBuilt() ? null : $this->rotation->degrees;
+
+        return $degrees === null ? null : ($this->calibration->travel($reading) - 0.5) * $degrees;
+    }
+
     /**
      * Checks parts of which the axis is not known yet: all that can be wrong with them whatever the axis is.
      *

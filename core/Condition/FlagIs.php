@@ -30,6 +30,6 @@ final readonly class FlagIs implements Question
 
     public function whyNotOn(DeviceByItself $device): ?string
     {
-        return $device->raises($this->name) ? null : 'it depends on a flag that another device raises';
+        return $device->raises($this->name) ? null : 'it depends on a flag that is not the device\'s alone';
     }
 }

@@ -30,6 +30,6 @@ final readonly class StopIs implements Question
 
     public function whyNotOn(DeviceByItself $device): ?string
     {
-        return $device->hasStop($this->name) ? null : 'it depends on a stop of another device';
+        return $device->hasStop($this->name) ? null : 'it depends on a stop that the device does not keep';
     }
 }

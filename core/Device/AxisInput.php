@@ -26,6 +26,12 @@ final readonly class AxisInput
         private bool $built = false,
     ) {}
 
+    /** The same under another number. */
+    public function numbered(int $number): self
+    {
+        return new self($this->ref, $this->name, $number, $this->min, $this->max, $this->centred, $this->degrees, $this->jumps, $this->play, $this->built);
+    }
+
     public function isBuilt(): bool
     {
         return $this->built;

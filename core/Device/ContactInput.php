@@ -111,6 +111,12 @@ final readonly class ContactInput
         return new self($this->ref, $this->name, $this->number, $this->opposite, $this->hat, $this->direction, $this->page, $this->noneOf, $this->settle, $this->mark, $this->encoder, $time, $this->rotary);
     }
 
+    /** The same under another number. */
+    public function numbered(InputPage $page, int $number): self
+    {
+        return new self($this->ref, $this->name, $number, $this->opposite, $this->hat, $this->direction, $page, $this->noneOf, $this->settle, $this->mark, $this->encoder, $this->debounce, $this->rotary);
+    }
+
     /** One that closes and opens with the place of an axis. */
     public static function ofAxis(string $ref, string $name, string $mark): self
     {

@@ -76,6 +76,25 @@ final readonly class Control
         return array_values(array_filter(array_map(fn (ContactInput $contact) => $contact->rotary, $this->contacts)))[0] ?? null;
     }
 
+    /**
+     * The same, with contacts that take no change for a while after one.
+     *
+     * @param int $time in µs
+     */
+    public function debounced(int $time): self
+    {
+        return $this->withContacts(array_map(fn (ContactInput $contact) => $contact->isReported() ? $contact->debounced($time) : $contact, $this->contacts));
+    }
+
+    /**
+     * @param list<AxisInput>    $axes
+     * @param list<ContactInput> $contacts
+     */
+    public function withInputs(array $axes, array $contacts): self
+    {
+        return new self($this->ref, $this->name, $this->label, $this->kind, $axes, $contacts, $this->x, $this->y, $this->hat, $this->encoder, $this->page);
+    }
+
     /** @param list<ContactInput> $contacts */
     public function withContacts(array $contacts): self
     {

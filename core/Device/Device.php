@@ -15,6 +15,7 @@ final readonly class Device
      * @param list<Lamp>    $lamps
      * @param int           $width      of the faceplate, in grid units
      * @param int           $height     of the faceplate, in grid units
+     * @param Onboard       $onboard    what it says of itself beside its controls
      * @param ?string       $descriptor its report descriptor (HID 1.11, 6.2.2) as hex digits
      * @param ?string       $gamepad    the model under which the browser knows it (W3C Gamepad, `id`)
      * @param ?DeviceLimits $limits     null if it sets none
@@ -28,7 +29,7 @@ final readonly class Device
         public array $lamps,
         public int $width,
         public int $height,
-        public ?MemorySpec $memory,
+        public Onboard $onboard = new Onboard,
         public ?string $descriptor = null,
         public ?string $gamepad = null,
         public ?DeviceLimits $limits = null,
@@ -44,6 +45,22 @@ final readonly class Device
     public function isReadByBrowser(): bool
     {
         return $this->gamepad !== null || ($this->descriptor !== null && ! $this->standIn);
+    }
+
+    /** What goes into its memory; null if it has none. */
+    public function keeps(): ?Keeps
+    {
+        return $this->onboard->keeps;
+    }
+
+    public function mode(string $id): ?Mode
+    {
+        return $this->onboard->modes[$id] ?? null;
+    }
+
+    public function setting(string $id): ?Setting
+    {
+        return $this->onboard->settings[$id] ?? null;
     }
 
     /** @return list<AxisInput> */
@@ -75,9 +92,21 @@ final readonly class Device
         return null;
     }
 
+    /** The same as it reports in one of its modes: other numbers, the same references. */
+    public function inMode(?Mode $mode): self
+    {
+        return $mode?->descriptor === null ? $this : new self($this->id, $this->name, $this->kind, $this->standIn, array_map($mode->over(...), $this->controls), $this->lamps, $this->width, $this->height, $this->onboard, $mode->descriptor, $this->gamepad, $this->limits);
+    }
+
+    /** The same with another firmware in it, which keeps what it says. */
+    public function withFirmware(string $version, Keeps $keeps): self
+    {
+        return new self($this->id, $this->name, $this->kind, $this->standIn, $this->controls, $this->lamps, $this->width, $this->height, $this->onboard->with($version, $keeps), $this->descriptor, $this->gamepad, $this->limits);
+    }
+
     /** @param list<Control> $controls */
     public function withControls(array $controls): self
     {
-        return new self($this->id, $this->name, $this->kind, $this->standIn, $controls, $this->lamps, $this->width, $this->height, $this->memory, $this->descriptor, $this->gamepad, $this->limits);
+        return new self($this->id, $this->name, $this->kind, $this->standIn, $controls, $this->lamps, $this->width, $this->height, $this->onboard, $this->descriptor, $this->gamepad, $this->limits);
     }
 }

@@ -16,28 +16,27 @@ final readonly class DeviceLimits
 {
     /**
      * @param ?int $inputs numbers that it reports: axes, contacts, hats and encoders
-     * @param ?int $macros that its memory holds
      * @param ?int $tiles  on one page
      */
-    public function __construct(public ?int $inputs, public ?int $macros, public ?int $tiles) {}
+    public function __construct(public ?int $inputs, public ?int $tiles) {}
 
     public static function fields(): Fields
     {
         return Fields::of(
             Field::usually(null, 'inputs', 'Inputs', new Whole(1, 1000), 'How many numbers it can report: axes, contacts, hats and encoders.', 64),
-            Field::usually(null, 'macros', 'Macros', new Whole(0, 1000), 'How many macros its memory holds.', 8),
+            Field::usually(null, 'macros', 'Macros', new Whole(0, 1000), 'How many macros its memory holds; beside "memory" alone, otherwise "keeps" says it.', 8),
             Field::usually(null, 'tiles', 'Tiles', new Whole(1, 200), 'How many tiles can lie on one page.', 40),
         );
     }
 
     public static function of(?Given $given): self
     {
-        return new self($given?->wholeOrNull('inputs'), $given?->wholeOrNull('macros'), $given?->wholeOrNull('tiles'));
+        return new self($given?->wholeOrNull('inputs'), $given?->wholeOrNull('tiles'));
     }
 
     public static function none(): self
     {
-        return new self(null, null, null);
+        return new self(null, null);
     }
 
     /** @throws FormatError where the device file itself says more than the device can have */

@@ -12,7 +12,7 @@ use Nailrod\Core\Wiring\Wiring;
 /** Reports of devices become inputs: of each what is another than it was, and every tick. */
 final class ReportReading
 {
-    /** @var array<string, ?Wiring> by device; null where it has no report descriptor */
+    /** @var array<string, ?Wiring> by device and mode; null where it has no report descriptor */
     private array $wirings = [];
 
     public function __construct(private readonly Rig $rig) {}
@@ -21,15 +21,16 @@ final class ReportReading
      * @param list<RawReport>    $reports
      * @param array<string, int> $values   last value by port
      * @param list<string>       $problems
+     * @param array<string, string> $modes the mode that a device is in, where that is not its first
      *
      * @return list<Input> in the order of the reports, at their times
      */
-    public function inputs(array $reports, array $values, array &$problems): array
+    public function inputs(array $reports, array $values, array &$problems, array $modes = []): array
     {
         $inputs = [];
         foreach ($reports as $report) {
             try {
-                $wiring = $this->wiring($report->device);
+                $wiring = $this->wiring($report->device, $modes[$report->device] ?? '');
                 $read = $wiring?->read($report->bytes);
             } catch (Refusal $error) {
                 $problems[] = $error->getMessage();
@@ -51,13 +52,15 @@ final class ReportReading
         return $inputs;
     }
 
-    private function wiring(string $device): ?Wiring
+    private function wiring(string $device, string $mode): ?Wiring
     {
-        if (! array_key_exists($device, $this->wirings)) {
+        $key = $device.' '.$mode;
+        if (! array_key_exists($key, $this->wirings)) {
             $found = $this->rig->devices[$device] ?? null;
-            $this->wirings[$device] = $found === null || $found->descriptor === null ? null : Wiring::of($found);
+            $found = $found?->inMode($found->mode($mode));
+            $this->wirings[$key] = $found === null || $found->descriptor === null ? null : Wiring::of($found);
         }
 
-        return $this->wirings[$device];
+        return $this->wirings[$key];
     }
 }

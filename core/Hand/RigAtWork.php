@@ -98,7 +98,7 @@ final class RigAtWork
         if ($batch->reports === []) {
             return $batch->inputs;
         }
-        $inputs = [...$batch->inputs, ...$this->reading->inputs($batch->reports, $this->live->state->hands, $problems)];
+        $inputs = [...$batch->inputs, ...$this->reading->inputs($batch->reports, $this->live->state->hands, $problems, $this->live->state->modes)];
         usort($inputs, fn (Input $one, Input $other): int => $one->t <=> $other->t);
 
         return $inputs;
@@ -198,6 +198,31 @@ final class RigAtWork
         $this->comes($program, $set);
 
         return $step;
+    }
+
+    /**
+     * Devices are in other modes than before: each goes, and comes back reporting otherwise.
+     *
+     * @param array<string, string> $modes the mode that a device is in, by device
+     * @param int                   $now   in µs
+     */
+    public function modes(array $modes, int $now): LiveStep
+    {
+        $state = $this->live->state;
+        $steps = [];
+        foreach ($this->set->rig->devices as $id => $device) {
+            $mode = $modes[$id] ?? '';
+            if ($mode === ($state->modes[$id] ?? '')) {
+                continue;
+            }
+            $isThere = ! isset($state->unplugged[$id]);
+            $steps[] = $this->to($now);
+            $steps[] = $isThere ? $this->live->unplug((string) $id) : LiveStep::none();
+            $state->modes = array_filter([$id => $mode] + $state->modes);
+            $steps[] = $isThere ? $this->live->plugIn((string) $id) : LiveStep::none();
+        }
+
+        return LiveStep::joined($steps);
     }
 
     private function comes(Program $program, BindingSet $set): void

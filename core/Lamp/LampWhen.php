@@ -107,8 +107,8 @@ final readonly class LampWhen implements LampRule
             $this->sort === 'layer' && ! $device->decidesLayers() => 'it shows a layer, and which one is live the device does not decide alone',
             $this->sort === 'variable' => 'only Nailrod itself knows the variable that it shows',
             $this->sort === 'contact' && ! $device->isOwn($this->name) => 'it shows a contact of another device',
-            $this->sort === 'stop' && ! $device->hasStop($this->name) => 'it shows a stop of another device',
-            $this->sort === 'flag' && ! $device->raises($this->name) => 'it shows a flag that another device raises',
+            $this->sort === 'stop' && ! $device->hasStop($this->name) => 'it shows a stop that the device does not keep',
+            $this->sort === 'flag' && ! $device->raises($this->name) => 'it shows a flag that is not the device\'s alone',
             default => null,
         };
     }

@@ -16,7 +16,7 @@ final readonly class Arrivals
 
     public function __construct(private BindingSet $set, private LiveState $state)
     {
-        $this->standIns = new StandIns($set->rig);
+        $this->standIns = new StandIns($set->rig, $state);
     }
 
     /** @return array<string, string> the last report of each stand-in that moved, as hex digits, by device */

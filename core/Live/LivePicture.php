@@ -20,8 +20,8 @@ final readonly class LivePicture
     /**
      * Every axis that has reported, by reference.
      *
-     * @return array<string, array{reading: int, travel: float, value: float, sent: ?float, words: array{travel: string, value: string, sent: string}}>
-     *                                                                                                                                       parts of the whole, 0..1; `value` is before the stops, `sent` after them
+     * @return array<string, array{reading: int, travel: float, value: float, sent: ?float, angle?: float, words: array{travel: string, value: string, sent: string, angle?: string}}>
+     *                                                                                                                                       parts of the whole, 0..1; `value` is before the stops, `sent` after them; `angle` of a wheel, in degrees from its middle
      */
     public function axes(): array
     {
@@ -37,7 +37,8 @@ final readonly class LivePicture
             $value = $this->state->run->axes->values[$index] ?? $shaping->settled($travel);
             $integer = $this->state->run->axes->integers[$index] ?? null;
             $sent = $integer === null ? null : $integer / Shaping::STEPS;
-            $axes[$ref] = [
+            $angle = isset($this->state->hands[$ref]) ? $shaping->angle($reading) : null;
+            $axes[$ref] = ($angle === null ? [] : ['angle' => round($angle, 2)]) + [
                 'reading' => $reading,
                 'travel' => round($travel, 5),
                 'value' => round($value, 5),
@@ -46,7 +47,7 @@ final readonly class LivePicture
                     'travel' => $shaping->percent($travel),
                     'value' => $shaping->percent($value),
                     'sent' => $sent === null ? 'not used' : $shaping->percent($sent),
-                ],
+                ] + ($angle === null ? [] : ['angle' => str_replace('-', '−', sprintf('%.1f°', $angle))]),
             ];
         }
 

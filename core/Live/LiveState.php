@@ -22,6 +22,9 @@ final class LiveState
     /** @var array<string, int> last value reported by port; also of controls that the set does not use */
     public array $hands = [];
 
+    /** @var array<string, string> the mode that a device is in, where that is not its first, by device */
+    public array $modes = [];
+
     /** @var array<string, true> devices that are unplugged */
     public array $unplugged = [];
 
@@ -49,6 +52,7 @@ final class LiveState
         unset($state->games[$to]);
         $state->hands = $let + $this->hands;
         $state->unplugged = $this->unplugged;
+        $state->modes = $this->modes;
         $state->run->away = $this->run->away;
         $state->run->rotaries = clone $this->run->rotaries;
         $state->survey = $this->survey;

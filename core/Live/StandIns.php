@@ -17,10 +17,10 @@ final class StandIns
     /** @var array<string, string> last report by device, as hex digits */
     public array $sent = [];
 
-    /** @var array<string, ?Wiring> */
+    /** @var array<string, ?Wiring> by device and mode */
     private array $wirings = [];
 
-    public function __construct(private readonly Rig $rig) {}
+    public function __construct(private readonly Rig $rig, private readonly LiveState $state) {}
 
     /**
      * What arrives of one movement of a hand. Where the report has no room for it, nothing does.
@@ -51,8 +51,9 @@ final class StandIns
 
     private function wiringOf(string $device): ?Wiring
     {
-        $found = $this->rig->devices[$device];
+        $mode = $this->state->modes[$device] ?? '';
+        $found = $this->rig->devices[$device]->inMode($this->rig->devices[$device]->mode($mode));
 
-        return $this->wirings[$device] ??= $found->standIn && $found->descriptor !== null ? Wiring::of($found) : null;
+        return $this->wirings[$device.' '.$mode] ??= $found->standIn && $found->descriptor !== null ? Wiring::of($found) : null;
     }
 }

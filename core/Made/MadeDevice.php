@@ -27,6 +27,6 @@ final class MadeDevice
             $y += self::ROW * ($rows + 1);
         }
 
-        return $controls === [] ? null : new Device(Made::DEVICE, 'Made', 'made from axes', true, $controls, [], self::WIDTH, $y + self::MARGIN, null);
+        return $controls === [] ? null : new Device(Made::DEVICE, 'Made', 'made from axes', true, $controls, [], self::WIDTH, $y + self::MARGIN);
     }
 }

@@ -6,9 +6,9 @@ namespace Nailrod\Core\Memory;
 
 use Nailrod\Core\Axis\Opening;
 use Nailrod\Core\Condition\Condition;
+use Nailrod\Core\Device\Device;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Layer\Layer;
-use Nailrod\Core\Made\Made;
 use Nailrod\Core\Output\DeviceByItself;
 use Nailrod\Core\Output\NamesPart;
 use Nailrod\Core\Output\OpensStop;
@@ -23,38 +23,31 @@ use Nailrod\Core\Set\Words;
 /** What a device can do of a set with nothing else at the other end of its cable, and why not of the rest. */
 final readonly class DeviceAlone implements DeviceByItself
 {
+    public OwnParts $parts;
+
     /**
-     * @param string                   $own  the device and a slash, as its references begin: "fennel/"
-     * @param ?array<string, mixed>    $kept macros that it holds, by id; null if that is not settled yet
-     * @param Unkept                   $unkept what its own parts change that it does not keep
+     * @param ?array<string, mixed> $kept   macros that it holds, by id; null if that is not settled yet
+     * @param Unkept                $unkept what its own parts change that it does not keep
      */
-    public function __construct(private BindingSet $set, private string $own, private ?array $kept = null, private Unkept $unkept = new Unkept) {}
+    public function __construct(private BindingSet $set, private Device $device, private ?array $kept = null, private Unkept $unkept = new Unkept)
+    {
+        $this->parts = new OwnParts($set, $device);
+    }
 
     /** @param array<string, mixed> $macros those that it holds, by id */
     public function holding(array $macros): self
     {
-        return new self($this->set, $this->own, $macros, $this->unkept);
+        return new self($this->set, $this->device, $macros, $this->unkept);
     }
 
-    /** Is it on the device, or made from nothing but its axes? */
     public function isOwn(string $ref): bool
     {
-        if (! str_starts_with($ref, Made::DEVICE.'/')) {
-            return str_starts_with($ref, $this->own);
-        }
-        $made = $this->set->made[explode('.', substr($ref, strlen(Made::DEVICE) + 1))[0]] ?? null;
-
-        return $made !== null && array_filter($made->sources(), fn (string $source) => ! $this->isOwn($source)) === [];
+        return $this->parts->isOwn($ref);
     }
 
     public function hasStop(string $id): bool
     {
-        return $this->whyNotStop($id) === null && $this->hasAxisOf($id);
-    }
-
-    private function hasAxisOf(string $stop): bool
-    {
-        return array_filter($this->set->stops[$stop]->axes ?? [], fn (string $axis) => $this->isOwn($axis)) !== [];
+        return $this->whyNotStop($id) === null && $this->parts->hasAxisOf($id);
     }
 
     /** Why it does not keep a stop of one of its axes; null if it does. */
@@ -63,11 +56,19 @@ final readonly class DeviceAlone implements DeviceByItself
         $stop = $this->set->stops[$id] ?? null;
         $isShared = array_filter($stop->axes ?? [], fn (string $axis) => ! $this->isOwn($axis)) !== [];
 
-        return match (true) {
+        $own = $this->parts->hasAxisOf($id) ? $this->parts->whyNotStop($id) ?? $this->whyNotReadOf($stop->axes ?? []) : null;
+
+        return $own ?? match (true) {
             $isShared && $stop?->opening === Opening::UntilDrawnBack => 'it shuts with an axis of another device',
             $this->unkept->changes(NamesPart::STOP, $id) => 'it is also opened by what the device does not keep: '.$this->unkept->parts[NamesPart::STOP.' '.$id],
             default => null,
         };
+    }
+
+    /** @param list<string> $axes */
+    private function whyNotReadOf(array $axes): ?string
+    {
+        return array_values(array_filter(array_map($this->parts->whyNotRead(...), array_filter($axes, $this->isOwn(...)))))[0] ?? null;
     }
 
     /** Does a contact of the device raise the flag, by itself or by a macro, or does nobody? */
@@ -108,7 +109,7 @@ final readonly class DeviceAlone implements DeviceByItself
             $contact?->rotary !== null => 'the device has no '.($contact->isTick() ? 'ticks of a dial' : 'places of an encoder'),
             $cell->as !== null => 'it does as '.$this->set->rig->nameOf($cell->as).' does, which the device cannot',
             $cell->otherwise !== null => 'the device has nothing that it does otherwise',
-            default => $this->whyNotRef($ref) ?? $this->whyNotWhen($cell->when),
+            default => $this->parts->whyNotBehaviour($cell->behaviour) ?? $this->whyNotRef($ref) ?? $this->whyNotWhen($cell->when),
         };
     }
 
@@ -122,7 +123,7 @@ final readonly class DeviceAlone implements DeviceByItself
         }
         $stops = array_filter(Keys::of($this->set->stops), fn (string $id) => in_array($ref, $this->set->stops[$id]->axes, true) && $this->whyNotStop($id) !== null);
 
-        return match (true) {
+        return $this->parts->whyNotRead($ref) ?? match (true) {
             $stops !== [] => 'its stop '.$this->set->stops[array_values($stops)[0]]->name.' is not kept',
             isset($this->unkept->refs[$ref]) => $this->unkept->refs[$ref],
             $isContact && $this->unkept->all !== null => $this->unkept->all.' lets go of everything, which the device does not keep',
@@ -183,8 +184,8 @@ final readonly class DeviceAlone implements DeviceByItself
     {
         return match (true) {
             $way === null => 'its action has no way yet',
-            $way instanceof OpensStop && $this->hasAxisOf($way->stop()) && $this->whyNotStop($way->stop()) !== null => 'its stop is not kept',
-            $way instanceof StoredOnDevice => $way->whyNotOn($this),
+            $way instanceof OpensStop && $this->parts->hasAxisOf($way->stop()) && $this->whyNotStop($way->stop()) !== null => 'its stop is not kept',
+            $way instanceof StoredOnDevice => $this->parts->whyNotOutput($way) ?? $way->whyNotOn($this),
             default => (new Words($this->set))->output($way).' can only be done by Nailrod itself',
         };
     }

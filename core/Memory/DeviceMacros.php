@@ -6,6 +6,7 @@ namespace Nailrod\Core\Memory;
 
 use Nailrod\Core\Behaviour\PlaysItsMacro;
 use Nailrod\Core\Device\Device;
+use Nailrod\Core\Device\Keeps;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Macro\Macro;
 use Nailrod\Core\Output\PlaysMacro;
@@ -32,11 +33,10 @@ final readonly class DeviceMacros
         $held = $reasons = [];
         foreach (self::played($set, $alone) as $id) {
             $macro = $set->macros[$id]->played($set->layouts);
-            $most = $device->limits->macros ?? null;
             $reason = match (true) {
                 ($why = $alone->whyNotMacro($id)) !== null => $why,
                 count($macro->steps) > Macro::MOST_STEPS => sprintf('it has %d steps, the device takes %d', count($macro->steps), Macro::MOST_STEPS),
-                $most !== null && count($held) >= $most => sprintf('the device has room for %d', $most),
+                ($full = $device->keeps()?->whyNot(Keeps::MACROS, count($held))) !== null => $full,
                 default => $alone->whoElsePlays($id),
             };
             if ($reason !== null) {

@@ -8,7 +8,10 @@ use Nailrod\Core\Device\Device;
 use Nailrod\Core\Device\Rig;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Json;
+use Nailrod\Core\Format\Node;
 use Nailrod\Core\Made\Made;
+use Nailrod\Core\Output\Output;
+use Nailrod\Core\Output\Outputs;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\MergedDocument;
 use Nailrod\Core\Set\PartChange;
@@ -29,16 +32,17 @@ use Nailrod\Core\Set\Words;
 final readonly class DeviceMapping
 {
     /**
-     * @param list<string>          $leftOut a sentence for each thing that the device cannot do by itself
+     * @param list<string>          $leftOut a sentence for each thing that Nailrod does while it runs, since the device cannot
      * @param array<string, string> $macros  why it does not hold macros that its contacts play, by id
+     * @param list<string>          $toGame  a sentence for each action without a way, which is left to the game
      */
-    private function __construct(public SetDocument $document, public array $leftOut, public array $macros) {}
+    private function __construct(public SetDocument $document, public array $leftOut, public array $macros, public array $toGame) {}
 
     public static function of(BindingSet $kept, Device $device): self
     {
-        [$document, $leftOut, $macros] = Split::of($kept, $device);
+        [$document, $leftOut, $macros, $toGame] = Split::of($kept, $device);
 
-        return new self($document, [...self::aside($kept, new DeviceAlone($kept, $device->id.'/')), ...$leftOut], $macros);
+        return new self($document, [...self::aside($kept, new DeviceAlone($kept, $device)), ...$leftOut], $macros, $toGame);
     }
 
     /** @return list<string> a sentence for each part of the device's own that is set aside */
@@ -93,6 +97,20 @@ final readonly class DeviceMapping
     public function since(SetDocument $before): array
     {
         return array_values(array_filter(SetDiff::between($before, $this->document), fn (PartChange $change) => isset(Sections::all()[$change->path->section])));
+    }
+
+    /** @return list<Output> what the device sends by itself, each as often as something sends it */
+    public function sends(): array
+    {
+        $sends = [];
+        foreach ($this->document->parts() as $part) {
+            $said = Node::of($part->value)->plain();
+            foreach (is_array($said['outputs'] ?? null) ? $said['outputs'] : [] as $output) {
+                $sends[] = Outputs::read(Node::of($output));
+            }
+        }
+
+        return $sends;
     }
 
     public function encode(): string

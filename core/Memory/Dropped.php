@@ -13,12 +13,16 @@ use Nailrod\Core\Output\Output;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Cell;
 use Nailrod\Core\Set\Chord;
+use Nailrod\Core\Set\Words;
 
 /** Gathers what a device does not keep: a sentence for each, and what it changes all the same. */
 final class Dropped
 {
-    /** @var list<string> */
+    /** @var list<string> a sentence for each thing that is done by Nailrod while it runs */
     public array $said = [];
+
+    /** @var list<string> a sentence for each action without a way, which is left to the game */
+    public array $toGame = [];
 
     /** @var array<string, true> macros that were looked at, by id */
     private array $macros = [];
@@ -28,6 +32,12 @@ final class Dropped
     public function say(string $what, string $why): void
     {
         $this->said[] = $what.': '.$why;
+    }
+
+    /** An output that has no way leaves nothing that could be kept. */
+    public function toGame(string $what, Output $output): void
+    {
+        $this->toGame[] = $what.': '.(new Words($this->set))->output($output).' has no way; bind it in the game';
     }
 
     /** What a contact does in a layer is not kept at all. */

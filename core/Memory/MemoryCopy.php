@@ -22,19 +22,23 @@ final readonly class MemoryCopy
 
     /**
      * @param array<array-key, mixed> $device  its document in the open format
+     * @param ?string                 $board    that the unit has
+     * @param ?string                 $firmware that is in the unit
      * @param list<?Bank>             $banks
      */
-    public static function write(array $device, array $banks): string
+    public static function write(array $device, ?string $board, ?string $firmware, array $banks): string
     {
-        return Json::encode(['format' => self::FORMAT, 'version' => 1, 'device' => $device, 'banks' => array_map(fn (?Bank $bank): ?array => $bank === null ? null : ['count' => $bank->count, 'content' => base64_encode($bank->content), 'checksum' => $bank->checksum()], $banks)]);
+        return Json::encode(['format' => self::FORMAT, 'version' => 1, 'device' => $device] + array_filter(['board' => $board, 'firmware' => $firmware], fn (?string $said) => $said !== null) + ['banks' => array_map(fn (?Bank $bank): ?array => $bank === null ? null : ['count' => $bank->count, 'content' => base64_encode($bank->content), 'checksum' => $bank->checksum()], $banks)]);
     }
 
     /** @throws FormatError with the place of what is wrong */
     public static function read(string $text): self
     {
-        $node = Node::of(Json::decodeStrictly($text))->only(['format', 'version', 'device', 'banks']);
+        $node = Node::of(Json::decodeStrictly($text))->only(['format', 'version', 'device', 'board', 'firmware', 'banks']);
         $node->get('format')->oneOf([self::FORMAT]);
         $node->get('version')->int(1, 1);
+        $node->maybe('board')?->string(20);
+        $node->maybe('firmware')?->string(16);
         $banks = [];
         foreach ($node->get('banks')->list(self::MOST_BANKS) as $number => $bank) {
             $banks[] = $bank->value === null ? null : self::bank($number, $bank->only(['count', 'content', 'checksum']));

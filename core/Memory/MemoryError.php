@@ -13,6 +13,12 @@ final class MemoryError extends \DomainException implements Refusal
         return new self(sprintf('The mapping takes %d bytes, and a bank of the device holds %d. Assign fewer controls of this device, then write again.', $bytes, $room));
     }
 
+    /** @param string $why a sentence, with what to do */
+    public static function notReady(string $name, string $why): self
+    {
+        return new self($name.' cannot be written now: '.lcfirst($why));
+    }
+
     public static function notVerified(): self
     {
         return new self('What was read back is not what was written. The device still works with what was stored before; write again, and if it fails again, check the cable.');

@@ -29,7 +29,7 @@ final class ReadBack
     use SaysParts;
 
     /** Sections of which a part goes where the device does not have it, those first that name others; layers, flags and macros are of the whole set. */
-    private const GONE = ['cells', 'chords', 'lamps', 'stops', 'axes', 'made'];
+    private const GONE = ['cells', 'chords', 'lamps', 'stops', 'axes', 'made', 'settings'];
 
     /** @var list<string> a sentence for each part that stays as the set says it, though the device has it otherwise */
     public array $left = [];

@@ -4,17 +4,16 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Memory;
 
-use Nailrod\Core\Axis\Measured;
 use Nailrod\Core\Behaviour\NeedsAllOutputs;
 use Nailrod\Core\Behaviour\PlaysItsMacro;
 use Nailrod\Core\Device\Device;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Layer\Layer;
-use Nailrod\Core\Made\Made;
 use Nailrod\Core\Output\NamesPart;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Cell;
 use Nailrod\Core\Set\PartPath;
+use Nailrod\Core\Set\PartValue;
 use Nailrod\Core\Set\Played;
 use Nailrod\Core\Set\SetDocument;
 
@@ -33,16 +32,19 @@ final readonly class Split
 
     private Dropped $dropped;
 
+    private PlainParts $plain;
+
     /** @param BindingSet $set as it is played */
     private function __construct(private BindingSet $kept, private BindingSet $set, private Device $device, Unkept $unkept)
     {
-        $alone = new DeviceAlone($this->set, $device->id.'/', null, $unkept);
+        $alone = new DeviceAlone($this->set, $device, null, $unkept);
         $this->macros = DeviceMacros::of($this->set, $device, $alone);
         $this->alone = $alone->holding($this->macros->held);
         $this->dropped = new Dropped($this->set, $unkept);
+        $this->plain = new PlainParts($this->set, $device, $this->alone->parts, $this->dropped);
     }
 
-    /** @return array{SetDocument, list<string>, array<string, string>} what the device keeps; a sentence for each thing that it does not; why it does not hold macros, by id */
+    /** @return array{SetDocument, list<string>, array<string, string>, list<string>} what the device keeps; a sentence for each thing that Nailrod does; why it does not hold macros, by id; a sentence for each thing that is left to the game */
     public static function of(BindingSet $kept, Device $device): array
     {
         $set = Played::of($kept);
@@ -54,7 +56,7 @@ final readonly class Split
             $unkept = $split->dropped->unkept;
         } while ($unkept != $before);
 
-        return [$document, $split->dropped->said, $split->macros->reasons];
+        return [$document, $split->dropped->said, $split->macros->reasons, $split->dropped->toGame];
     }
 
     private function document(): SetDocument
@@ -66,10 +68,12 @@ final readonly class Split
         foreach ($this->set->merged->parts() as $part) {
             $path = $part->path;
             $value = match ($path->section) {
-                'layers', 'flags' => Node::of($part->value)->plain(),
+                'layers' => $this->alone->parts->keepsLayers() && $this->alone->parts->whyNotLayer($path->key) === null ? Node::of($part->value)->plain() : null,
+                'flags' => Node::of($part->value)->plain(),
+                'settings' => $path->key === $this->device->id ? $this->plain->setting($path) : null,
                 'controls' => $path->key === $this->device->id ? Node::of($part->value)->plain() : null,
-                'axes' => $path->inner !== Measured::part() && $this->alone->isOwn($path->key) ? Node::of($part->value)->plain() : null,
-                'made' => isset($this->set->made[$path->key]) && $this->alone->isOwn(Made::DEVICE.'/'.$path->key) ? Node::of($part->value)->plain() : null,
+                'axes' => $this->alone->isOwn($path->key) ? $this->plain->shape($path) : null,
+                'made' => $this->plain->made($path->key),
                 'macros' => $this->macros->held[$path->key] ?? null,
                 'lamps' => $this->lamp($path->key),
                 'chords' => $this->chord($path),
@@ -77,10 +81,10 @@ final readonly class Split
                 'cells' => $this->alone->isOwn((string) $path->inner) ? $this->cell($path) : null,
                 default => null,
             };
-            $document = $value === null ? $document : $document->with($path, $value);
+            $document = $value === null ? $document : $document->with($path, $this->plain->named($value));
         }
 
-        return self::needed($document);
+        return self::needed($this->plain->turned($document));
     }
 
     /** Layers that nothing in the device leads to, flags that nothing names and macros that nothing plays take no room. */
@@ -99,9 +103,11 @@ final readonly class Split
             }
             $layers = array_values(array_unique([...$layers, ...array_filter(array_map(fn (array $one) => $one[0] === 'layer' ? $one[1] : null, array_values($named)))]));
         } while (count($layers) > $before);
+        $isEmpty = array_filter($document->parts(), fn (PartValue $part) => ! in_array($part->path->section, ['layers', 'flags', 'macros'], true)) === [];
         foreach ($document->parts() as $part) {
             $isNeeded = match ($part->path->section) {
-                'layers', 'cells', 'chords' => in_array($part->path->key, $layers, true),
+                'layers' => ! $isEmpty && in_array($part->path->key, $layers, true),
+                'cells', 'chords' => in_array($part->path->key, $layers, true),
                 'flags' => isset($named['flag '.$part->path->key]),
                 'macros' => isset($named['macro '.$part->path->key]),
                 default => true,
@@ -155,11 +161,12 @@ final readonly class Split
     {
         $ref = (string) $path->inner;
         $cell = $this->set->cell($path->key, $ref);
+        $layer = $this->alone->parts->whyNotLayer($path->key);
         if ($cell === null || $cell->isNothing()) {
-            return $cell === null ? null : ['nothing' => true];
+            return $cell === null || $layer !== null || $this->alone->parts->whyNotRead($ref) !== null ? null : ['nothing' => true];
         }
         $what = sprintf('%s, layer %s', $this->set->rig->nameOf($ref), $this->set->layers[$path->key]->name);
-        $depends = $this->alone->whyNotCell($ref, $cell);
+        $depends = $layer ?? $this->alone->whyNotCell($ref, $cell);
         if ($depends !== null || ($cell->behaviour instanceof PlaysItsMacro && ! isset($this->macros->held[$cell->behaviour->macro()]))) {
             $this->dropped->say($what, $depends ?? 'its macro is not on the device');
 
@@ -173,7 +180,7 @@ final readonly class Split
                 $outputs[] = $way->toArray();
             } else {
                 $lost[] = $output;
-                $this->dropped->say($what, (string) $reason);
+                $way === null ? $this->dropped->toGame($what, $output) : $this->dropped->say($what, (string) $reason);
             }
         }
         if (($outputs === [] && ! $cell->behaviour instanceof PlaysItsMacro) || ($cell->behaviour instanceof NeedsAllOutputs && $lost !== [])) {
@@ -191,7 +198,9 @@ final readonly class Split
     {
         $this->dropped->cell($ref, $cell);
 
-        return $path->key !== Layer::BASE && $this->set->cell(Layer::BASE, $ref) !== null ? ['nothing' => true] : null;
+        $hides = $path->key !== Layer::BASE && $this->set->cell(Layer::BASE, $ref) !== null;
+
+        return $hides && $this->alone->parts->whyNotLayer($path->key) === null && $this->alone->parts->whyNotRead($ref) === null ? ['nothing' => true] : null;
     }
 
     /** @return ?array<string, mixed> */
@@ -202,7 +211,7 @@ final readonly class Split
         if ($rule === null || array_filter($lamps, $this->alone->isOwn(...)) === []) {
             return null;
         }
-        $reason = $rule->whyNotOn($this->alone);
+        $reason = $this->alone->parts->whyNotLamp($id) ?? $rule->whyNotOn($this->alone);
         if ($reason !== null) {
             $this->dropped->say($this->set->rig->lampNameOf($lamps[0]), $reason);
 
@@ -222,9 +231,10 @@ final readonly class Split
         $outputs = [];
         foreach ($chord->outputs as $output) {
             $way = $this->set->leaving($output);
-            $reason = $this->alone->whyNotChord($chord) ?? $this->alone->whyNot($way);
+            $reason = $this->alone->parts->whyNotLayer($path->key) ?? $this->alone->parts->whyNotChord($path->key, (string) $path->inner) ?? $this->alone->whyNotChord($chord) ?? $this->alone->whyNot($way);
             if ($way === null || $reason !== null) {
-                $this->dropped->say($chord->name.', layer '.$this->set->layers[$path->key]->name, (string) $reason);
+                $what = $chord->name.', layer '.$this->set->layers[$path->key]->name;
+                $way === null ? $this->dropped->toGame($what, $output) : $this->dropped->say($what, (string) $reason);
                 $this->dropped->chord($chord);
 
                 return null;

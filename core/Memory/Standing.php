@@ -45,9 +45,13 @@ enum Standing
         };
     }
 
-    /** May it be written with all others, unasked? What Nailrod did not write may be the only copy. */
-    public function isToBeWritten(): bool
+    /**
+     * May it be written with all others, unasked? What Nailrod did not write may be the only copy.
+     *
+     * @param int $parts in which it differs from what the set would write
+     */
+    public function isToBeWritten(int $parts): bool
     {
-        return $this === self::NotWritten || $this === self::Empty;
+        return $parts > 0 && ($this === self::NotWritten || $this === self::Empty);
     }
 }

@@ -40,6 +40,7 @@ final readonly class BindingSet
      * @param list<string>                       $missing  references of the set that the rig does not have
      * @param array<string, KeyLayout>           $layouts  those that macros are typed for, by id
      * @param array<string, LampRule>            $lamps    what lights lamps, by id, in file order
+     * @param array<string, array<string, bool|float|int|string>> $settings what devices shall be like, by device and setting: only what is said
      */
     private function __construct(
         public MergedDocument $merged,
@@ -57,6 +58,7 @@ final readonly class BindingSet
         public array $missing,
         public array $layouts,
         public array $lamps,
+        public array $settings = [],
     ) {}
 
     /**
@@ -68,7 +70,9 @@ final readonly class BindingSet
      */
     public static function of(MergedDocument $merged, Rig $rig, ?Catalogue $catalogue, array $missing = [], array $layouts = [], ?self $before = null): self
     {
-        $parts = PartReading::shapingParts($merged);
+        $settings = SettingReading::of($merged, $rig, $missing);
+        $parts = $settings->over(PartReading::shapingParts($merged));
+        $rig = $settings->rig();
         $shapings = PartReading::shapings($parts, $rig->axes);
         $made = PartReading::made($merged, $shapings, $parts, $missing);
         $rig = $rig->with(MadeDevice::of($made));
@@ -90,7 +94,7 @@ final readonly class BindingSet
         foreach ($merged->section('lamps') as $part) {
             $lamps[$part->path->key] = LampRules::read(PartReading::node($part));
         }
-        $set = new self($merged, $rig, $catalogue, $layers, $shapings, $made, $stops, $flags, $macros, [], [], $ways, $missing, $layouts, $lamps);
+        $set = new self($merged, $rig, $catalogue, $layers, $shapings, $made, $stops, $flags, $macros, [], [], $ways, $missing, $layouts, $lamps, $settings->said);
 
         $reading = new CellReading($set, $before !== null && $before->isLike($set) ? $before : null, $missing);
         $reading->checkNamed();
@@ -98,13 +102,13 @@ final readonly class BindingSet
         $chords = $reading->chords();
         $lamps = $reading->lamps();
 
-        return new self($merged, $rig, $catalogue, $layers, $shapings, $made, $stops, $flags, $macros, $chords, $cells, $ways, array_values(array_unique($missing)), $layouts, $lamps);
+        return new self($merged, $rig, $catalogue, $layers, $shapings, $made, $stops, $flags, $macros, $chords, $cells, $ways, array_values(array_unique($missing)), $layouts, $lamps, $settings->said);
     }
 
     /** The same set with this rig and this simulator, which were kept beside it: they are the larger half of it. */
     public function on(Rig $rig, ?Catalogue $catalogue): self
     {
-        return new self($this->merged, $rig, $catalogue, $this->layers, $this->shapings, $this->made, $this->stops, $this->flags, $this->macros, $this->chords, $this->cells, $this->ways, $this->missing, $this->layouts, $this->lamps);
+        return new self($this->merged, $rig, $catalogue, $this->layers, $this->shapings, $this->made, $this->stops, $this->flags, $this->macros, $this->chords, $this->cells, $this->ways, $this->missing, $this->layouts, $this->lamps, $this->settings);
     }
 
     /**
@@ -119,7 +123,13 @@ final readonly class BindingSet
      */
     public function playing(array $made, array $stops, array $macros, array $chords, array $cells, array $lamps): self
     {
-        return new self($this->merged, $this->rig->with(MadeDevice::of($made)), $this->catalogue, $this->layers, $this->shapings, $made, $stops, $this->flags, $macros, $chords, $cells, $this->ways, $this->missing, $this->layouts, $lamps);
+        return new self($this->merged, $this->rig->with(MadeDevice::of($made)), $this->catalogue, $this->layers, $this->shapings, $made, $stops, $this->flags, $macros, $chords, $cells, $this->ways, $this->missing, $this->layouts, $lamps, $this->settings);
+    }
+
+    /** What a setting of a device is: what the set says, else what is usual; null if the device does not have it. */
+    public function setting(string $device, string $id): bool|float|int|string|null
+    {
+        return $this->settings[$device][$id] ?? ($this->rig->devices[$device] ?? null)?->setting($id)?->usual;
     }
 
     /** Is this part set aside: kept, and doing nothing? */

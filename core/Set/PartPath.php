@@ -18,6 +18,11 @@ final readonly class PartPath
         return new self('controls', ...explode('/', $ref, 2));
     }
 
+    public static function setting(string $device, string $id): self
+    {
+        return new self('settings', $device, $id);
+    }
+
     public static function layer(string $id): self
     {
         return new self('layers', $id);

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set;
 
+use Nailrod\Core\Axis\Rotation;
 use Nailrod\Core\Device\Control;
 use Nailrod\Core\Device\ControlKind;
 use Nailrod\Core\Device\PhraseList;
 use Nailrod\Core\Device\Rotary;
+use Nailrod\Core\Device\Setting;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
@@ -133,6 +135,25 @@ final readonly class RigEdits
         }
 
         return $own;
+    }
+
+    /**
+     * Says what a device shall be like.
+     *
+     * @param mixed $value as it stands in a file; null takes back what the set says itself
+     *
+     * @throws FormatError if the device has no such setting, or it cannot be that
+     */
+    public function set(string $device, string $id, mixed $value): SetDocument
+    {
+        $found = $this->set->rig->devices[$device] ?? null;
+        $setting = $found?->setting($id) ?? throw FormatError::told('Setting', $id, 'one that the device has');
+        $path = PartPath::setting($device, $id);
+        $axis = $id === Setting::ROTATION ? SettingReading::turning($found) : null;
+        // What the set says of the axis is read as the setting: the new word takes its place.
+        $own = $axis === null ? $this->own() : $this->own()->without(PartPath::axis($axis->ref, Rotation::part()));
+
+        return $value === null ? $own->without($path) : $own->with($path, ['is' => $setting->value(Node::of($value, $setting->name))]);
     }
 
     private function control(string $ref): Control

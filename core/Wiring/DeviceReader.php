@@ -8,7 +8,7 @@ use Nailrod\Core\Device\ControlReader;
 use Nailrod\Core\Device\Device;
 use Nailrod\Core\Device\DeviceLimits;
 use Nailrod\Core\Device\Lamp;
-use Nailrod\Core\Device\MemorySpec;
+use Nailrod\Core\Device\Onboard;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
 use Nailrod\Core\Format\FormatError;
@@ -40,12 +40,8 @@ final class DeviceReader
             Field::given('width', 'Width', new Whole(100, 4000), 'How wide it is.', 660),
             Field::given('height', 'Height', new Whole(100, 4000), 'How high it is.', 860),
         );
-        $memory = Fields::of(
-            Field::given('banks', 'Banks', new Whole(2, 8), 'How many versions of a mapping it keeps.', 2),
-            Field::given('bank_bytes', 'Bytes', new Whole(64, 1_048_576, 'bytes'), 'How long a mapping can be.', 16_384),
-        );
 
-        return Fields::of(
+        return Fields::of(...[
             Field::given('format', 'Format', Choice::of(self::FORMAT), 'What the file is.'),
             Field::given('version', 'Version', new Whole(1, 1), 'The version of the format.'),
             Field::given('id', 'Id', new NewId('fennel', ['sim' => 'the game in a run', Device::MADE => 'what a set makes from axes']), 'The name of the device in references; neither "sim" nor "made".'),
@@ -53,13 +49,13 @@ final class DeviceReader
             Field::given('kind', 'Kind', Choice::of(...self::KINDS), 'What sort of a device it is.'),
             Field::usually(false, 'stand_in', 'Stand-in', new YesNo, 'Is it one that Nailrod moves itself?'),
             Field::given('face', 'Faceplate', new Thing($face, 'the size of the faceplate, in its own units'), 'The size of the faceplate, in tenths of a millimetre.'),
-            Field::usually(null, 'memory', 'Memory', new Thing($memory, 'its memory'), 'The memory that mappings are stored in; none if nothing is said.'),
+            ...Onboard::fields(),
             Field::usually(null, 'limits', 'Limits', new Thing(DeviceLimits::fields(), 'what it can have at most'), 'What it can have at most; no limit if nothing is said.'),
             Field::usually(null, 'descriptor', 'Descriptor', new Hex('a report descriptor', self::LONGEST_DESCRIPTOR), 'The report descriptor (HID 1.11, 6.2.2), which must fit the controls.'),
             Field::usually(null, 'gamepad', 'Gamepad', new Text(300), 'The id under which the browser knows the model (W3C Gamepad).', 'Gorse (Vendor: 1209 Product: 4e31)'),
             Field::given('controls', 'Controls', new Several(ControlReader::type(), 0, self::MOST_CONTROLS), 'What a hand can move.'),
             Field::usually([], 'lamps', 'Lamps', new Several(new Thing(Lamp::fields(), 'a lamp', Lamp::read(...)), 0, 64), 'What it can light.'),
-        );
+        ]);
     }
 
     /** @throws FormatError with the place of what is wrong */
@@ -67,17 +63,17 @@ final class DeviceReader
     {
         $given = self::fields()->read($node);
         $id = $given->text('id');
-        $memory = $given->thing('memory');
+        $controls = (new ControlReader($id))->controls($given->things('controls'));
         $device = new Device(
             $id,
             $given->text('name'),
             $given->text('kind'),
             $given->yes('stand_in'),
-            (new ControlReader($id))->controls($given->things('controls')),
+            $controls,
             $given->objects('lamps', Lamp::class),
             $given->thing('face')?->whole('width') ?? 0,
             $given->thing('face')?->whole('height') ?? 0,
-            $memory === null ? null : new MemorySpec($memory->whole('banks'), $memory->whole('bank_bytes')),
+            Onboard::read($given, $node, $id, $controls),
             $given->textOrNull('descriptor'),
             $given->textOrNull('gamepad'),
             DeviceLimits::of($given->thing('limits')),
@@ -85,6 +81,11 @@ final class DeviceReader
         $device->limits?->check($device, $given->node('controls'));
         if ($device->descriptor !== null) {
             self::checkWiring($device, $given->node('descriptor'));
+        }
+        foreach (array_values($device->onboard->modes) as $i => $mode) {
+            if ($mode->descriptor !== null) {
+                self::checkWiring($device->inMode($mode), $given->node('modes')->list(PHP_INT_MAX)[$i]->get('reports'));
+            }
         }
 
         return $device;

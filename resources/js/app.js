@@ -4,6 +4,7 @@ import morph from '@alpinejs/morph';
 import './choose.js';
 import './pair.js';
 import './arrange.js';
+import './back.js';
 import './edits.js';
 import './faceplate.js';
 import './gamepads.js';

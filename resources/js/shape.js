@@ -49,6 +49,17 @@ function point(svg, axis) {
     setText(svg.querySelector('#live-text'), `travel ${axis.words.travel}, sent ${axis.words.sent === 'not used' ? axis.words.value : axis.words.sent}`);
 }
 
+/** Where a wheel is in the picture of its force. */
+function force(axes) {
+    const svg = document.getElementById('force');
+    const angle = svg ? axes[svg.dataset.force]?.angle : undefined;
+    if (angle !== undefined) {
+        const [left, width, reach] = ['left', 'width', 'reach'].map((name) => Number(svg.dataset[name]));
+        const x = left + width * (0.5 + Math.max(-reach, Math.min(reach, angle)) / (2 * reach));
+        setAttributes(svg.querySelector('[data-force-now]'), { transform: `translate(${x} 0)`, visibility: 'visible' });
+    }
+}
+
 /** Two axes against each other: the ring is where the hand is, the dot what is sent. */
 function pair(svg, a, b, axes) {
     const [size, margin] = [Number(svg.dataset.size), Number(svg.dataset.margin)];
@@ -132,6 +143,7 @@ document.addEventListener('live:answer', ({ detail }) => {
         trail = [];
     }
     states(detail);
+    force(detail.axes);
     const axis = detail.axes[about];
     if (axis) {
         keep(detail, axis);

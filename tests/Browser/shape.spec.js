@@ -234,10 +234,10 @@ test('a wheel of 1080 degrees used for 480 is at full lock at 240 either way, in
     expect(await at('marl', 241)).toBe(1);
     expect(await at('marl', -241)).toBe(0);
     expect(await at('marl', 120)).toBeGreaterThan(0.7);
-    await unfold(page, '#rotation-used');
-    await expect(page.locator('#rotation-used')).toHaveValue('480');
+    await expect(page.locator('#s-rowan-rotation')).toHaveValue('480');
     expect(await at('hairpin-ladder', 241)).toBeLessThan(0.75);
-    await expect(page.locator('#part-rotation')).toContainText('All 1080 degrees are used.');
+    await expect(page.locator('#s-rowan-rotation')).toHaveValue('1080');
+    await expect(page.locator('.setting').first()).toContainText('from House');
 });
 
 test('a flap lever with five notches and jitter sends exactly five values and never flickers', async ({ page, app }) => {
@@ -339,12 +339,12 @@ test('a copy reaches the pair and another set, and what a truck says itself is g
     await expect(page.locator('#part-curve .part__says')).toContainText('Expo 35 %');
     await page.goto(`${app.url}/sets/marl/shape?axis=rowan/wheel`);
     await page.waitForFunction(() => window.nailrod?.live.picture !== null);
-    await unfold(page, '#part-rotation form');
     await expect(page.locator('#part-dead_zones')).toContainText('from House');
-    await saved(page, () => page.locator('#part-rotation').getByRole('button', { name: 'give back' }).click());
-    await expect(page.locator('#part-rotation .part__says')).toHaveText('All 1080 degrees are used.');
+    const rotation = page.locator('.setting').filter({ hasText: 'Rotation' });
+    await saved(page, () => rotation.getByRole('button', { name: 'give back' }).click());
+    await expect(page.locator('#s-rowan-rotation')).toHaveValue('1080');
     await page.keyboard.press('Control+z');
-    await expect(page.locator('#part-rotation .part__says')).toContainText('240 degrees either way');
+    await expect(page.locator('#s-rowan-rotation')).toHaveValue('480');
 });
 
 test('an axis with pick-up waits on the bench until it passes where its output stands', async ({ page, app }) => {

@@ -42,13 +42,14 @@ final class EditsTest extends TestCase
     public function test_a_wheel_is_used_for_a_part_of_its_rotation_and_steadied(): void
     {
         $from = fn (): int => (int) app(SetStore::class)->open('skerrywing')->head_id;
-        $this->get('/sets/skerrywing/shape?axis=rowan/wheel')->assertOk()->assertSee('Lock to lock')->assertSee('Every reading counts as it comes.');
-        $this->from('/sets/skerrywing/shape?axis=rowan/wheel')->post('/sets/skerrywing/shape/rotation', ['from' => $from(), 'axis' => 'rowan/wheel', 'degrees' => '1080', 'used' => '540'])
-            ->assertSessionHas('said', 'Wheel, rotation: not said here → full lock is reached at 270 degrees either way: 540 of 1080 degrees are used');
+        $this->get('/sets/skerrywing/shape?axis=rowan/wheel')->assertOk()->assertSee('Rotation')->assertSee('Every reading counts as it comes.')->assertDontSee('Lock to lock');
+        $this->from('/sets/skerrywing/shape?axis=rowan/wheel')->post('/sets/skerrywing/settings', ['from' => $from(), 'device' => 'rowan', 'setting' => 'rotation', 'value' => '540'])
+            ->assertSessionHas('said', 'Rowan, rotation: as inherited, 1080 ° → 540 °');
+        $this->assertSame(540, $this->current()->shapings['rowan/wheel']->rotation->used);
         $this->post('/sets/skerrywing/shape/steady', ['from' => $from(), 'axis' => 'rowan/wheel', 'hold' => '3', 'spikes' => '1', 'centred' => '1'])
             ->assertSessionHas('said', 'Wheel, steadying: not said here → a single reading that jumps is left out, movements up to 3 % are held');
         $this->get('/sets/skerrywing/shape?axis=rowan/wheel')->assertSee('movements up to 3 % are held');
-        $this->get('/sets/skerrywing/shape?axis=fennel/left-lever')->assertDontSee('Lock to lock');
+        $this->get('/sets/skerrywing/shape?axis=fennel/left-lever')->assertDontSee('Rowan itself');
     }
 
     public function test_an_edit_is_a_new_revision_with_a_sentence(): void

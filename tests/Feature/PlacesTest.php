@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Memory\FilePort;
+use App\Memory\Memories;
 use App\Models\SetRecord;
 use App\Sets\SetStore;
-use Nailrod\Core\Memory\BankMemory;
 use Nailrod\Core\Set\SetDocument;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
@@ -81,7 +80,7 @@ final class PlacesTest extends TestCase
         yield 'a layer' => ['assign?layer=moon&ref=fennel/mark', 'The address names the layer “moon”, which is not here.'];
         yield 'a control' => ['assign?layer=base&ref=fennel/moon', 'The address names the control “fennel/moon”, which is not here.'];
         yield 'a macro' => ['macros?macro=moon', 'The address names the macro “moon”, which is not here.'];
-        yield 'a device without a memory' => ['store?device=rowan', 'Rowan has no memory of its own: Nailrod does all of it while it runs. Fennel is shown instead.'];
+        yield 'a device without a memory' => ['store?device=bracken', 'Bracken has no memory of its own: Nailrod does all of it while it runs. Fennel is shown instead.'];
         yield 'a device that has none' => ['store?device=moon', 'The address names the device “moon”, which is not here. Fennel is shown instead.'];
         yield 'a group of the plan' => ['plan?take=moon', 'The address names the action “moon”, which is not here.'];
         yield 'a device to try' => ['bench?device=moon', 'The address names the device “moon”, which is not here.'];
@@ -139,17 +138,19 @@ final class PlacesTest extends TestCase
     public function test_a_write_cut_off_at_every_tenth_leaves_the_old_mapping(): void
     {
         $store = app(SetStore::class);
-        $memory = fn (): ?string => (new BankMemory(FilePort::of($store->current($store->open('skerrywing'))->rig->devices['fennel'])))->read();
+        $memory = fn (): ?string => Memories::of($store->current($store->open('skerrywing'))->rig->devices['fennel'])->read();
         $this->post('/sets/skerrywing/store/fennel');
         $old = $memory();
         $this->assertNotNull($old);
         $this->post('/sets/skerrywing/cells/clear', ['from' => $store->open('skerrywing')->head_id, 'layer' => 'base', 'ref' => 'fennel/mark']);
         for ($tenth = 1; $tenth <= 9; $tenth++) {
-            $this->post('/sets/skerrywing/store/fennel', ['cut' => $tenth])
+            $this->post('/sets/skerrywing/store/fennel/fault', ['fault' => 'cut', 'after' => 10 * $tenth]);
+            $this->post('/sets/skerrywing/store/fennel')
                 ->assertSessionHas('problem', fn (string $problem) => str_contains($problem, 'The connection was lost after') && str_contains($problem, 'still works with what was stored before'));
             $this->assertSame($old, $memory(), $tenth.' tenths');
-            $this->get('/sets/skerrywing/store')->assertSeeText('empty, or a write that was cut off')->assertSeeText('Mark button in Cruise');
+            $this->get('/sets/skerrywing/store')->assertSeeText('empty, or cut off')->assertSeeText('Mark button in Cruise');
         }
+        $this->post('/sets/skerrywing/store/fennel/fault', ['fault' => '']);
         $this->post('/sets/skerrywing/store/fennel')->assertSessionHas('said');
         $this->assertNotSame($old, $memory());
     }

@@ -132,10 +132,10 @@ final class ShapeTest extends TestCase
     public function test_a_truck_has_a_rotation_of_its_own_and_gives_it_back(): void
     {
         $this->assertSame(480, $this->current('marl')->shapings['rowan/wheel']->rotation->used);
-        $this->assertNull($this->current('hairpin-ladder')->shapings['rowan/wheel']->rotation->used);
-        $this->get('/sets/marl/shape?axis=rowan/wheel')->assertSee('Full lock is reached at 240 degrees either way: 480 of 1080 degrees are used.')->assertSee('give back');
-        $this->send('give-back', ['path' => 'axes/rowan/wheel/rotation'], 'marl');
-        $this->get('/sets/marl/shape?axis=rowan/wheel')->assertSee('All 1080 degrees are used.');
+        $this->assertSame(1080, $this->current('hairpin-ladder')->shapings['rowan/wheel']->rotation->used);
+        $this->get('/sets/marl/shape?axis=rowan/wheel')->assertSee('value="480"', false)->assertSee('end-stop 80 % beyond 240')->assertSee('give back');
+        $this->send('give-back', ['path' => 'settings/rowan/rotation'], 'marl');
+        $this->get('/sets/marl/shape?axis=rowan/wheel')->assertSee('value="1080"', false)->assertDontSee('beyond 240');
     }
 
     public function test_the_picture_shows_a_part_two_axes_and_what_is_compared(): void

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Memory\FilePort;
 use App\Memory\Memories;
 use App\Models\MemoryCopyRecord;
 use App\Models\Revision;
@@ -12,7 +11,6 @@ use App\Sets\SetStore;
 use Illuminate\Http\UploadedFile;
 use Nailrod\Core\Device\Device;
 use Nailrod\Core\Layer\Layer;
-use Nailrod\Core\Memory\BankMemory;
 use Nailrod\Core\Memory\DeviceMapping;
 use Nailrod\Core\Memory\Standing;
 use Nailrod\Core\Set\BindingSet;
@@ -38,7 +36,7 @@ final class StoreTest extends TestCase
     /** @return array{Standing, int} */
     private static function standing(string $id = 'fennel'): array
     {
-        return Memories::standing(self::set(), self::device($id));
+        return Memories::standing(self::set(), Memories::unit(self::device($id)));
     }
 
     private static function latest(): Revision
@@ -57,7 +55,7 @@ final class StoreTest extends TestCase
         $stored = DeviceMapping::decode(DeviceMapping::of(self::set(), self::device())->encode());
         $document = $change($stored);
         assert($document instanceof SetDocument);
-        (new BankMemory(FilePort::of(self::device())))->write((string) json_encode(json_decode($document->toJson())));
+        Memories::of(self::device())->write((string) json_encode(json_decode($document->toJson())));
     }
 
     private static function widened(SetDocument $stored): SetDocument
@@ -83,8 +81,8 @@ final class StoreTest extends TestCase
     {
         $this->elsewhere(self::widened(...));
         $before = Memories::of(self::device())->read();
-        $this->from('/sets/skerrywing/store')->post('/sets/skerrywing/store')->assertSessionHas('said', 'Written and verified: Teasel.');
-        $this->assertSame([Standing::Differs, Standing::InStep], [self::standing()[0], self::standing('teasel')[0]]);
+        $this->from('/sets/skerrywing/store')->post('/sets/skerrywing/store')->assertSessionHas('said', 'Written and verified: Rowan.');
+        $this->assertSame([Standing::Differs, Standing::InStep], [self::standing()[0], self::standing('rowan')[0]]);
         $this->assertSame($before, Memories::of(self::device())->read());
     }
 
@@ -111,7 +109,7 @@ final class StoreTest extends TestCase
         $this->elsewhere(self::widened(...));
         $theirs = Memories::of(self::device())->read();
         $this->post('/sets/skerrywing/store/fennel');
-        $this->assertSame(['Written from Skerrywing.', 'Was in it before: Skerrywing.'], Memories::copies('fennel')->pluck('sentence')->all());
+        $this->assertSame(['Written from Skerrywing.', 'Was in it before: Skerrywing.'], Memories::copies(Memories::unit(self::device()))->pluck('sentence')->all());
         $copy = MemoryCopyRecord::query()->where('written', false)->firstOrFail();
         $this->from('/sets/skerrywing/store')->post('/sets/skerrywing/store/fennel/back', ['copy' => $copy->id])->assertSessionHas('said', fn (string $said) => str_contains($said, 'the same as in the copy. Verified.'));
         $this->assertSame($theirs, Memories::of(self::device())->read());
@@ -143,7 +141,7 @@ final class StoreTest extends TestCase
 
     public function test_what_is_no_mapping_is_said_and_kept(): void
     {
-        (new BankMemory(FilePort::of(self::device())))->write('no mapping at all');
+        Memories::of(self::device())->write('no mapping at all');
         $this->get('/sets/skerrywing/store')->assertSeeText('What is in the device cannot be read as a mapping.')->assertDontSeeText('Read into this set');
         $this->post('/sets/skerrywing/store/fennel/read', ['from' => self::latest()->id])->assertSessionHas('problem');
         $this->post('/memory/fennel')->assertSessionHas('problem');
@@ -184,7 +182,7 @@ final class StoreTest extends TestCase
     {
         $rig = $this->rig();
         $rig->step([], 1_000_000, ['plugs' => ['fennel' => false]]);
-        $this->from('/sets/skerrywing/store')->post('/sets/skerrywing/store/fennel')->assertSessionHas('problem', fn (string $said) => str_contains($said, 'plugged in'));
+        $this->from('/sets/skerrywing/store')->post('/sets/skerrywing/store/fennel')->assertSessionHas('problem', fn (string $said) => str_contains($said, 'Fennel cannot be written now: it is unplugged. Plug it in.'));
         $this->assertNull(Memories::of(self::device())->read());
     }
 }

@@ -39,6 +39,9 @@ final class TestRig
     /** @var array<string, mixed> */
     public array $picture = [];
 
+    /** @var list<string> notices */
+    public array $said = [];
+
     /** @var array<string, list<mixed>> what was told since it was asked last, by kind */
     private array $told = [];
 
@@ -134,6 +137,9 @@ final class TestRig
                 $this->merge($data);
             } elseif (in_array($kind, ['rows', 'game', 'tape'], true) && is_array($data)) {
                 $this->told[$kind] = [...$this->told[$kind] ?? [], ...$data];
+            } elseif ($kind === 'said' && is_array($data)) {
+                $this->said[] = $data['said'];
+                $this->picture['said'] = $data;
             } elseif ($kind === 'played' && is_array($data)) {
                 $this->picture['played_said'] = $data['said'];
             } else {

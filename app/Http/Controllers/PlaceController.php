@@ -44,6 +44,7 @@ final class PlaceController
             $request->integer('page'),
             $line,
             $request->string('measured')->toString(),
+            $request->string('side')->toString() === 'back',
         )]);
     }
 
@@ -93,10 +94,10 @@ final class PlaceController
         return view('places.recordings', ['place' => Place::open($this->sets, $set, 'recordings'), 'recordings' => RecordingsView::all()]);
     }
 
-    public function store(Request $request, string $set): View
+    public function store(Request $request, PageLine $line, string $set): View
     {
         $place = Place::open($this->sets, $set, 'store');
-        $devices = array_filter($place->set->rig->devices, fn ($device) => $device->memory !== null);
+        $devices = array_filter($place->set->rig->devices, fn ($device) => $device->keeps() !== null);
         $asked = $request->string('device')->toString();
         $device = $devices[$asked] ?? (array_values($devices)[0] ?? null);
         $place->notHere->ask('device', $asked, isset($devices[$asked]) || isset($place->set->rig->devices[$asked]), $device->name ?? '');
@@ -106,6 +107,6 @@ final class PlaceController
 
         $place->picked->device = isset($place->set->rig->devices[$asked]) ? $asked : $device->id ?? '';
 
-        return view('places.store', ['place' => $place, 'view' => $device === null ? null : new StoreView($place, $device, $request->string('do')->toString() === 'read'), 'found' => array_diff_key(Memories::onDesk(), $place->set->rig->devices)]);
+        return view('places.store', ['place' => $place, 'view' => $device === null ? null : new StoreView($place, Memories::asked($device, $request->string('unit')->toString()), $line->away(), $request->string('do')->toString() === 'read'), 'found' => array_diff_key(Memories::onDesk(), $place->set->rig->devices)]);
     }
 }

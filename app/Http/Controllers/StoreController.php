@@ -7,6 +7,8 @@ namespace App\Http\Controllers;
 use App\Http\Requests\EditRequest;
 use App\Http\Requests\FileRequest;
 use App\Memory\Memories;
+use App\Memory\Unit;
+use App\Models\DeviceRecord;
 use App\Models\MemoryCopyRecord;
 use App\Rig\PageLine;
 use App\Sets\Imports;
@@ -18,9 +20,11 @@ use Nailrod\Core\Device\Device;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Refusal;
 use Nailrod\Core\Memory\Bank;
-use Nailrod\Core\Memory\BankMemory;
 use Nailrod\Core\Memory\DeviceMapping;
+use Nailrod\Core\Memory\Fault\Faults;
+use Nailrod\Core\Memory\FirmwareFile;
 use Nailrod\Core\Memory\MemoryCopy;
+use Nailrod\Core\Memory\MemoryError;
 use Nailrod\Core\Memory\ReadBack;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Edits;
@@ -35,25 +39,29 @@ final class StoreController
     public function write(Request $request, string $set, string $device): RedirectResponse
     {
         $current = $this->current($set);
-        $target = self::device($current, $device);
-        $content = DeviceMapping::of($current, $target)->encode();
-        $cut = $request->filled('cut') ? intdiv(BankMemory::cost($content) * min(9, max(1, $request->integer('cut'))), 10) : null;
+        $unit = self::unit($request, $current, $device);
 
-        return $this->written($target, fn (): Bank => Memories::write($current, $target, $cut), 'the same as in the set');
+        return $this->written($unit, strlen(DeviceMapping::of($current, $unit->device)->encode()), fn (): Bank => Memories::write($current, $unit), 'the same as in the set');
     }
 
-    /** All that is not written, or empty; what Nailrod did not write there is asked for by itself. */
+    /** All that is not written, or empty; what Nailrod did not write there is asked for by itself, and so is every unit that is not in use. */
     public function writeAll(string $set): RedirectResponse
     {
         $current = $this->current($set);
+        $away = $this->line->away();
         $said = $failed = [];
-        foreach (array_filter($current->rig->devices, fn (Device $device) => $device->memory !== null && Memories::standing($current, $device)[0]->isToBeWritten()) as $device) {
+        foreach (array_filter($current->rig->devices, fn (Device $device) => $device->keeps() !== null) as $device) {
+            $unit = Memories::unit($device);
+            [$standing, $parts] = Memories::standing($current, $unit);
+            if (! $standing->isToBeWritten($parts)) {
+                continue;
+            }
             try {
-                $this->mustBePlugged($device);
-                Memories::write($current, $device);
-                $said[] = $device->name;
+                self::mustBeReady($unit, ! in_array($device->id, $away, true), strlen(DeviceMapping::of($current, $unit->device)->encode()));
+                Memories::write($current, $unit);
+                $said[] = $unit->title();
             } catch (Refusal $error) {
-                $failed[] = $device->name.': '.$error->getMessage();
+                $failed[] = $unit->title().': '.$error->getMessage();
             }
         }
         $words = $said === [] ? 'Nothing was written' : 'Written and verified: '.implode(', ', $said);
@@ -64,69 +72,118 @@ final class StoreController
     /** What is in the memory becomes one edit of this set. */
     public function read(EditRequest $request, string $set, string $device): RedirectResponse
     {
-        return $this->edit($request, $set, function (Edits $edits, BindingSet $base) use ($device) {
-            $target = self::device($base, $device);
-            $this->mustBePlugged($target);
+        return $this->edit($request, $set, function (Edits $edits, BindingSet $base) use ($request, $device) {
+            $unit = self::unit($request, $base, $device);
+            if (in_array($device, $this->line->away(), true)) {
+                throw FormatError::told($unit->title(), 'that it is unplugged', 'that it is plugged in; plug it in and try again');
+            }
 
-            return (new ReadBack($base, $target))->into(Memories::mapping($target));
+            return (new ReadBack($base, $unit->device))->into(Memories::mapping($unit));
         });
     }
 
     /** What is in the memory of a device on the desk becomes a set of its own: it is looked at first, like a file. */
-    public function fresh(Imports $imports, string $device): RedirectResponse
+    public function fresh(Request $request, Imports $imports, string $device): RedirectResponse
     {
-        $target = Memories::find($device) ?? abort(404);
+        $unit = Memories::asked(Memories::find($device) ?? abort(404), $request->string('unit')->toString());
 
-        return redirect()->route('import.show', $imports->keep('What is in '.$target->name, Memories::bundle($target)), 303);
+        return redirect()->route('import.show', $imports->keep('What is in '.$unit->title(), Memories::bundle($unit)), 303);
     }
 
-    public function copy(string $set, string $device): Response
+    public function copy(Request $request, string $set, string $device): Response
     {
-        $target = self::device($this->current($set), $device);
+        $unit = self::unit($request, $this->current($set), $device);
 
-        return response(Memories::file($target), 200, ['Content-Type' => 'application/json', 'Content-Disposition' => 'attachment; filename="'.$target->id.'.copy.json"']);
+        return response(Memories::file($unit), 200, ['Content-Type' => 'application/json', 'Content-Disposition' => 'attachment; filename="'.$unit->device->id.'.copy.json"']);
     }
 
-    /** A copy that was kept goes back into the device. */
+    /** A copy that was kept goes back into the unit. */
     public function back(Request $request, string $set, string $device): RedirectResponse
     {
-        $target = self::device($this->current($set), $device);
+        $unit = self::unit($request, $this->current($set), $device);
         $copy = MemoryCopyRecord::query()->where('device_id', $device)->find($request->integer('copy')) ?? throw FormatError::told('copy', 'none of that number', 'one of the list');
 
-        return $this->written($target, fn (): Bank => Memories::put($target, $copy->content, 'Put back from a copy: '.$copy->sentence), 'the same as in the copy');
+        return $this->written($unit, strlen($copy->content), fn (): Bank => Memories::put($unit, $copy->content, 'Put back from a copy: '.$copy->sentence), 'the same as in the copy');
     }
 
-    /** A copy that was saved as a file goes back into the device. */
+    /** A copy that was saved as a file goes back into the unit. */
     public function bring(FileRequest $request, string $set, string $device): RedirectResponse
     {
-        $target = self::device($this->current($set), $device);
+        $unit = self::unit($request, $this->current($set), $device);
         try {
             $copy = MemoryCopy::read($request->content());
         } catch (FormatError $error) {
             throw $error->in($request->fileName());
         }
 
-        return $this->written($target, fn (): Bank => Memories::putCopy($target, $copy, $request->fileName()), 'the same as in the copy');
+        $content = Memories::contentOf($copy, $unit, $request->fileName());
+
+        return $this->written($unit, strlen($content), fn (): Bank => Memories::put($unit, $content, 'Put back from the file '.$request->fileName().'.'), 'the same as in the copy');
+    }
+
+    /** Something is wrong with a stand-in from now on, or nothing any more: to try out what happens then. */
+    public function fault(Request $request, string $set, string $device): RedirectResponse
+    {
+        $unit = self::unit($request, $this->current($set), $device);
+        $kind = $request->string('fault')->toString();
+        $unit->put($kind, $request->integer('after'));
+
+        return back(303)->with('said', $kind === '' ? $unit->title().' works as it should again.' : $unit->title().': '.Faults::all()[$kind]::title().', from now on, until you mend it.');
+    }
+
+    /** Another firmware goes into the unit. */
+    public function firmware(FileRequest $request, string $set, string $device): RedirectResponse
+    {
+        $unit = self::unit($request, $this->current($set), $device);
+        try {
+            $firmware = FirmwareFile::read($request->content());
+        } catch (FormatError $error) {
+            throw $error->in($request->fileName());
+        }
+        try {
+            self::mustBeReady($unit, ! in_array($device, $this->line->away(), true), null);
+            Memories::update($unit, $firmware, $request->fileName());
+        } catch (Refusal $error) {
+            return back(303)->with('problem', $error->getMessage());
+        }
+        $changes = $firmware->changes($unit->device->keeps());
+
+        return back(303)->with('said', sprintf('%s has firmware %s now.%s', $unit->title(), $firmware->version, $changes === [] ? ' It keeps what it kept before.' : ' '.implode('; ', $changes).'.'));
+    }
+
+    /** After each edit, or when asked. */
+    public function itself(Request $request, string $set, string $device): RedirectResponse
+    {
+        $unit = self::unit($request, $this->current($set), $device);
+        $does = $request->boolean('itself');
+        DeviceRecord::query()->where('id', $device)->update(['writes_itself' => $does]);
+
+        return back(303)->with('said', $does ? $unit->device->name.' is written after each edit: 2 s after the last one, 10 s after the first at most.' : $unit->device->name.' is written when you say so.');
     }
 
     /** @param callable(): Bank $write */
-    private function written(Device $device, callable $write, string $same): RedirectResponse
+    private function written(Unit $unit, int $bytes, callable $write, string $same): RedirectResponse
     {
         try {
-            $this->mustBePlugged($device);
+            self::mustBeReady($unit, ! in_array($unit->device->id, $this->line->away(), true), $bytes);
             $bank = $write();
         } catch (Refusal $error) {
             return back(303)->with('problem', $error->getMessage());
         }
 
-        return back(303)->with('said', Memories::said($device, $bank, $same));
+        return back(303)->with('said', Memories::said($unit, $bank, $same));
     }
 
-    /** @throws FormatError */
-    private function mustBePlugged(Device $device): void
+    /**
+     * @param ?int $bytes that are to be written to its memory; null for a firmware
+     *
+     * @throws MemoryError if the unit cannot be written now
+     */
+    private static function mustBeReady(Unit $unit, bool $isPlugged, ?int $bytes): void
     {
-        if (isset($this->line->survey()?->unplugged[$device->id])) {
-            throw FormatError::told($device->name, 'that it is unplugged', 'that it is plugged in; plug it in and try again');
+        $why = Memories::readiness($unit, $isPlugged, $bytes)->why();
+        if ($why !== null) {
+            throw MemoryError::notReady($unit->title(), $why);
         }
     }
 
@@ -135,10 +192,10 @@ final class StoreController
         return $this->sets->current($this->sets->open($set));
     }
 
-    private static function device(BindingSet $set, string $device): Device
+    private static function unit(Request $request, BindingSet $set, string $device): Unit
     {
         $target = $set->rig->devices[$device] ?? null;
 
-        return $target?->memory === null ? abort(404) : $target;
+        return $target?->keeps() === null ? abort(404) : Memories::asked($target, $request->string('unit')->toString());
     }
 }

@@ -15,6 +15,7 @@ final class Sections
     /** @var list<class-string<Section>> */
     private const OWN = [
         Controls::class,
+        Settings::class,
         Layers::class,
         Flags::class,
         Axes::class,

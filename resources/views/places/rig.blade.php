@@ -40,10 +40,11 @@
         <h1 id="rig-title">{{ $device->title() }} @if ($device->standIn)<span class="tag">stand-in</span>@endif
             <span class="column__note">{{ App\View\RigView::counts($device) }} · {{ $view->stored($device) }}</span></h1>
         <div class="rig__plate" @if ($view->task === 'arrange' && ! $view->isPhraseList()) data-arrange="{{ route('rig.note', $place->edited->id) }}" data-pick="{{ $view->link(['ref' => '-']) }}" @endif>
-            <x-face :device="$device" :page="$view->page" />
+            @if ($view->isTurned && $view->hasBack())<x-back :view="$view" :unit="$view->unit()" />@else<x-face :device="$device" :page="$view->page" />@endif
         </div>
         <p class="rig__foot">
             <x-face-pages :device="$device" :page="$view->page" :link="fn (int $n) => $view->link(['page' => $n])" />
+            @if ($view->hasBack())<a class="link" id="turn-round" href="{{ $view->link($view->isTurned ? [] : ['side' => 'back']) }}" data-refresh>{{ $view->isTurned ? 'Turn it back' : 'Turn it round' }}</a>@endif
             @if ($device->descriptor !== null)<span>last report</span><code class="report" data-report="{{ $device->id }}">none yet</code>@endif
         </p>
     </section>

@@ -33,6 +33,7 @@
             <x-two-axes :view="$view" :two="$two" />
         @else
             <x-plot :view="$view" />
+            @if (($force = $view->wheel->force()) !== null)<x-force :view="$view" :force="$force" />@endif
         @endif
         <div class="strip"><span class="strip__title">last 10 s</span><canvas id="strip" role="img" aria-label="Value of the last ten seconds; what the lever asked for is thin, what was sent is thick"></canvas></div>
     </section>

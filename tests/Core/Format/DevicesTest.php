@@ -29,7 +29,7 @@ final class DevicesTest extends TestCase
         $fennel = DeviceReader::read(Node::of(self::file('devices/fennel.device.json')));
         $kinds = array_count_values(array_map(fn ($control) => $control->kind->value, $fennel->controls));
         $this->assertSame(['lever' => 2, 'slider' => 1, 'button' => 4, 'two-way' => 3, 'three-way' => 1, 'dial' => 1, 'encoder' => 1], $kinds);
-        $this->assertSame(2, $fennel->memory?->banks);
+        $this->assertSame(2, $fennel->keeps()?->banks);
         $this->assertCount(3, $fennel->axes());
         $this->assertSame(65535, $fennel->axes()[0]->max);
         $this->assertCount(5, $fennel->lamps);

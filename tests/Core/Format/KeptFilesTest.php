@@ -105,8 +105,8 @@ final class KeptFilesTest extends TestCase implements Library
         $bytes = (string) gzdecode((string) file_get_contents($start.'.memory.gz'));
         $assembled = $this->assembled(self::content(self::KEPT.'sets/'.$set.'.set.json'));
         $device = $assembled->rig->devices[$id];
-        $this->assertNotNull($device->memory);
-        $port = new CablePort($device->memory->banks * $device->memory->bankBytes, $device->memory->banks);
+        $this->assertNotNull($device->keeps());
+        $port = new CablePort($device->keeps()->banks * $device->keeps()->bankBytes, $device->keeps()->banks);
         $port->write(0, $bytes);
 
         $mapping = DeviceMapping::decode((string) (new BankMemory($port))->read());

@@ -11,6 +11,7 @@ use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Json;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Hid\ReportDescriptor;
+use Nailrod\Core\Live\LiveState;
 use Nailrod\Core\Live\StandIns;
 use Nailrod\Core\Wiring\DeviceReader;
 use Nailrod\Core\Wiring\Wiring;
@@ -73,7 +74,7 @@ final class WiringTest extends TestCase
     {
         $device = self::device($id);
         $wiring = Wiring::of($device);
-        $standIns = new StandIns(new Rig([$device]));
+        $standIns = new StandIns(new Rig([$device]), new LiveState);
         $hands = $wiring->atRest();
         foreach (self::ports($device) as [$port, $low, $high]) {
             foreach (array_unique([$low, $low + 1, intdiv($low + $high, 2), $high - 1, $high, $hands[$port]]) as $value) {
@@ -143,7 +144,7 @@ final class WiringTest extends TestCase
     public function test_what_an_array_has_no_slot_for_does_not_arrive(): void
     {
         $device = self::device('teasel');
-        $standIns = new StandIns(new Rig([$device]));
+        $standIns = new StandIns(new Rig([$device]), new LiveState);
         $hands = Wiring::of($device)->atRest();
         foreach (range(1, 15) as $n) {
             $port = 'teasel/input-'.$n;
@@ -156,7 +157,7 @@ final class WiringTest extends TestCase
     public function test_ticks_that_are_more_than_a_report_can_hold_come_in_several(): void
     {
         $device = self::device('rowan');
-        $arrived = (new StandIns(new Rig([$device])))->through(new Input(0, 'rowan/encoder-2', -17), Wiring::of($device)->atRest());
+        $arrived = (new StandIns(new Rig([$device]), new LiveState))->through(new Input(0, 'rowan/encoder-2', -17), Wiring::of($device)->atRest());
         $this->assertSame([-7, -7, -3], array_map(fn (Input $input) => $input->value, $arrived));
     }
 

@@ -205,8 +205,8 @@ final class LampsTest extends TestCase
         $this->assertSame('Lamp 1, Lamp 2, Lamp 3, Lamp 4 and Lamp 5 are red, in two flashes, while layer On water is live.', (new Words($set))->lampRule($set->lamps['five']));
         $this->assertSame($rule['also'], $set->lamps['five']->toArray()['also']);
         $this->assertEquals($rule, $set->lamps['five']->toArray());
-        $this->assertNull($set->lamps['five']->whyNotOn(new DeviceAlone($set, 'fennel/')));
-        $this->assertSame('it lights a lamp of another device too', $set->lamps['five']->whyNotOn(new DeviceAlone($set, 'rowan/')));
+        $this->assertNull($set->lamps['five']->whyNotOn(new DeviceAlone($set, $set->rig->devices['fennel'])));
+        $this->assertSame('it lights a lamp of another device too', $set->lamps['five']->whyNotOn(new DeviceAlone($set, $set->rig->devices['rowan'])));
     }
 
     /** @return iterable<string, array{array<string, mixed>, string}> */

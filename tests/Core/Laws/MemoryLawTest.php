@@ -4,11 +4,18 @@ declare(strict_types=1);
 
 namespace Tests\Core\Laws;
 
+use Nailrod\Core\Device\Device;
+use Nailrod\Core\Device\Keeps;
+use Nailrod\Core\Format\Json;
+use Nailrod\Core\Format\Node;
 use Nailrod\Core\Format\Refusal;
 use Nailrod\Core\Memory\BankMemory;
-use Nailrod\Core\Memory\CableCut;
 use Nailrod\Core\Memory\DeviceMapping;
-use Nailrod\Core\Memory\MemoryError;
+use Nailrod\Core\Memory\Fault\Faults;
+use Nailrod\Core\Memory\MemoryPort;
+use Nailrod\Core\Memory\StandInPort;
+use Nailrod\Core\Memory\UnitState;
+use Nailrod\Core\Wiring\DeviceReader;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Memory\CablePort;
@@ -21,14 +28,21 @@ final class MemoryLawTest extends TestCase
 
     private const RUNS = 3;
 
-    private const FAULTS = ['none', 'cut', 'a byte is broken', 'full', 'a bank rots at rest', 'two write'];
+    private const ROTS = 'a bank rots at rest';
+
+    private const NONE = 'none';
+
+    /** These the device or its port refuses, whatever is written. */
+    private const REFUSED = ['wrong mode', 'old firmware', 'wrong board'];
 
     public function test_law_11_whatever_happens_the_old_mapping_answers_or_the_new_one(): void
     {
-        $done = array_fill_keys(self::FAULTS, 0);
-        $this->inEveryWorld(function (World $world) use (&$done): void {
-            $image = fn (): string => DeviceMapping::of($world->set, $world->set->rig->devices['d'])->encode();
-            $new = $image();
+        $faults = [self::NONE, self::ROTS, ...array_keys(Faults::all())];
+        $this->assertCount(11, $faults);
+        $done = array_fill_keys($faults, 0);
+        $device = self::device();
+        $this->inEveryWorld(function (World $world) use (&$done, $faults, $device): void {
+            $new = DeviceMapping::of($world->set, $world->set->rig->devices['d'])->encode();
             $old = $world->chance(20) ? null : str_replace('"name":"World"', '"name":"World of before"', $new);
             $banks = $world->between(2, 4);
             $port = new CablePort($banks * (strlen($new) + 100), $banks);
@@ -36,46 +50,75 @@ final class MemoryLawTest extends TestCase
             for ($i = $old === null ? 0 : $world->between(1, 3); $i > 0; $i--) {
                 $memory->write((string) $old);
             }
-            $fault = self::FAULTS[$world->between(0, count(self::FAULTS) - 1)];
-            $this->assertContains($this->under($fault, $world, $port, $memory, $old, $new), [$old, $new], $fault);
-            $port->mend();
+            $fault = $faults[$world->between(0, count($faults) - 1)];
+            $this->under($fault, $world, $port, $device, $old, $new);
+            $this->assertContains($memory->read(), [$old, $new], $fault);
             $memory->write($new);
             $this->assertSame($new, $memory->read(), 'after '.$fault.' it can be written again');
             $done[$fault]++;
         }, runs: self::RUNS);
-        $this->assertTried(intdiv(self::worlds(), 5), min($done), 'each fault must have been tried');
+        $this->assertTried(intdiv(self::worlds(), 6), min($done), 'each fault must have been tried');
     }
 
-    /** @return ?string what the device answers with after a write under this fault */
-    private function under(string $fault, World $world, CablePort $port, BankMemory $memory, ?string $old, string $new): ?string
+    /** A write while something is wrong; what is said of it is true. */
+    private function under(string $fault, World $world, CablePort $port, Device $device, ?string $old, string $new): void
     {
-        $content = $fault === 'full' ? $new.str_repeat(' ', 200) : $new;
-        if ($fault === 'cut') {
-            $port->cutAfter($world->between(0, BankMemory::cost($new) - 1));
-        } elseif ($fault === 'a byte is broken') {
-            $port->corrupt($world->between(0, $port->size() - 1));
+        if ($fault === self::ROTS) {
+            $this->rots($world, $port, $old, $new);
+
+            return;
         }
+        $at = $world->between(0, BankMemory::cost($new));
+        $state = new UnitState('D-1', 'one', 1_000_000, $fault === self::NONE ? null : Faults::of($fault, $at));
+        // What has begun in time may end: the clock goes on by ten seconds each time it is looked at.
+        $now = 1_010_000;
+        $unit = new BankMemory($this->clocked($port, $device, $state, $now));
         try {
-            $memory->write($content);
-            $this->assertNotSame('full', $fault);
-            $this->assertSame($new, $memory->read(), 'it said that it was written');
-        } catch (CableCut|MemoryError $error) {
+            $unit->write($new);
+            $this->assertNotContains($fault, self::REFUSED);
+            $this->assertSame($new, (new BankMemory($port))->read(), 'it said that it was written');
+        } catch (\Exception $error) {
             $this->assertInstanceOf(Refusal::class, $error);
             $this->assertStringEndsWith('.', $error->getMessage());
-            $this->assertContains($fault, ['cut', 'a byte is broken', 'full']);
+            $this->assertNotContains($fault, [self::NONE, 'slow', 'two writers'], $error->getMessage());
+            $isOld = str_contains($error->getMessage(), 'still works with what was stored before');
+            $this->assertTrue($isOld || str_contains($error->getMessage(), 'either with'), $error->getMessage());
+            $isOld && $this->assertSame($old, (new BankMemory($port))->read(), 'it said that the old one is in force: '.$error->getMessage());
         }
-        if ($fault === 'two write') {
-            (new BankMemory($port))->write($old ?? $new);
-            $memory->write($new);
-        }
-        if ($fault === 'a bank rots at rest' && $old !== null) {
-            $bank = $memory->inForce();
-            $this->assertNotNull($bank);
-            $at = $bank->number * intdiv($port->size(), $port->banks()) + $world->between(0, 15 + strlen($bank->content));
-            $port->write($at, chr(ord($port->read($at, 1)) ^ (1 << $world->between(0, 7))));
-            $this->assertNotSame($new, $memory->read(), 'that it rotted is found');
-        }
+    }
 
-        return $memory->read();
+    private function clocked(MemoryPort $port, Device $device, UnitState $state, int &$now): StandInPort
+    {
+        return new StandInPort($port, $device, $state, function () use (&$now): int {
+            $now += 10_000;
+
+            return $now - 10_000;
+        });
+    }
+
+    private function rots(World $world, CablePort $port, ?string $old, string $new): void
+    {
+        $memory = new BankMemory($port);
+        $memory->write($new);
+        $bank = $memory->inForce();
+        if ($old === null || $bank === null) {
+            return;
+        }
+        $at = $bank->number * intdiv($port->size(), $port->banks()) + $world->between(0, 15 + strlen($bank->content));
+        $port->write($at, chr(ord($port->read($at, 1)) ^ (1 << $world->between(0, 7))));
+        $this->assertNotSame($new, $memory->read(), 'that it rotted is found');
+    }
+
+    /** A device that is let into by a button, in one of two modes, from firmware 1.0 on. */
+    private static function device(): Device
+    {
+        $device = DeviceReader::read(Node::of(Json::decode(Json::compact([
+            'format' => 'nailrod-device', 'version' => 1, 'id' => 'd', 'name' => 'D', 'kind' => 'button box', 'stand_in' => true, 'face' => ['width' => 100, 'height' => 100], 'controls' => [],
+            'board' => 'A', 'firmware' => '1.0', 'modes' => [['id' => 'one', 'name' => 'One', 'set_by' => 'Move the slide to the left'], ['id' => 'two', 'name' => 'Two', 'set_by' => 'Move the slide to the right', 'writable' => false]],
+            'unlock' => ['by' => 'Press the button', 'seconds' => 30], 'keeps' => ['banks' => 2, 'bank_bytes' => 4096, 'firmware' => '1.0', 'mode' => 'one'],
+        ]))));
+        self::assertInstanceOf(Keeps::class, $device->keeps());
+
+        return $device;
     }
 }

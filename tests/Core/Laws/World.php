@@ -155,7 +155,7 @@ final class World
         $controls[] = ['id' => 'e', 'name' => 'Encoder', 'kind' => 'encoder', 'at' => [1, 1], 'encoder' => 1];
         $controls[] = ['id' => 'g', 'name' => 'Dial', 'kind' => 'dial', 'at' => [1, 1], 'contacts' => array_map(fn (int $n): array => ['id' => 'p'.$n, 'number' => 30 + $n], [1, 2, 3, 4])];
 
-        return ['format' => 'nailrod-device', 'version' => 1, 'id' => 'd', 'name' => 'D', 'kind' => 'throttle', 'face' => ['width' => 100, 'height' => 100], 'controls' => $controls, 'lamps' => [['id' => 'lamp', 'at' => [1, 1]], ['id' => 'bar-1', 'at' => [2, 1]], ['id' => 'bar-2', 'at' => [3, 1]]]];
+        return ['format' => 'nailrod-device', 'version' => 1, 'id' => 'd', 'name' => 'D', 'kind' => 'throttle', 'face' => ['width' => 100, 'height' => 100], 'controls' => $controls, 'settings' => [['id' => 'debounce', 'name' => 'Debounce', 'kind' => 'number', 'unit' => 'ms', 'most' => 40, 'usual' => 5]], 'lamps' => [['id' => 'lamp', 'at' => [1, 1]], ['id' => 'bar-1', 'at' => [2, 1]], ['id' => 'bar-2', 'at' => [3, 1]]]];
     }
 
     /** @return array<string, mixed> */
@@ -171,6 +171,9 @@ final class World
         if (! $this->isSimple) {
             $this->places = $this->between(0, 1) * $this->between(2, 4);
             $document['controls']['d'] = ['g' => ['ticks' => true, 'round' => $this->chance(50)]] + ($this->places > 0 ? ['e' => ['places' => $this->places, 'round' => $this->chance(50)]] : []);
+        }
+        if (! $this->isSimple && $this->chance(20)) {
+            $document['settings']['d']['debounce']['is'] = $this->between(0, 20);
         }
         for ($i = 1; $i <= self::AXES; $i++) {
             $document['axes']['d/a'.$i] = $this->shape();

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core\Memory;
 
 use Nailrod\Core\Device\Device;
-use Nailrod\Core\Device\MemorySpec;
+use Nailrod\Core\Device\Keeps;
+use Nailrod\Core\Device\Onboard;
 use Nailrod\Core\Device\Rig;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Memory\BankMemory;
@@ -97,7 +98,7 @@ final class MemoryTest extends TestCase
             ->saying(['stops' => ['far' => ['name' => 'Far', 'axes' => ['x/lever'], 'at' => 0.5, 'opens' => 'held'], 'both' => ['name' => 'Both', 'axes' => ['d/a', 'x/lever'], 'at' => 0.5, 'opens' => 'held']]]);
         $set = $desk->assembled();
         $device = $set->rig->devices['d'];
-        $mapping = DeviceMapping::of($set, new Device($device->id, $device->name, $device->kind, true, $device->controls, [], 10, 10, new MemorySpec(2, 4096)));
+        $mapping = DeviceMapping::of($set, new Device($device->id, $device->name, $device->kind, true, $device->controls, [], 10, 10, new Onboard(keeps: Keeps::all(2, 4096))));
         $this->assertSame([
             'Button 3, layer Base: variable lamp, 1 or 0 can only be done by Nailrod itself',
             'Button 4, layer Base: variable gear set to 1 can only be done by Nailrod itself',
@@ -118,7 +119,7 @@ final class MemoryTest extends TestCase
 
         $set = Desk::plain()->axis('base', 'c', ['kind' => 'mouse movement', 'direction' => 'x', 'speed' => 500])->axis('base', 'a', ['kind' => 'axis', 'number' => 1])->assembled();
         $device = $set->rig->devices['d'];
-        $mapping = DeviceMapping::of($set, new Device($device->id, $device->name, $device->kind, true, $device->controls, [], 10, 10, new MemorySpec(2, 4096)));
+        $mapping = DeviceMapping::of($set, new Device($device->id, $device->name, $device->kind, true, $device->controls, [], 10, 10, new Onboard(keeps: Keeps::all(2, 4096))));
         $this->assertCount(1, $mapping->leftOut);
         $this->assertStringContainsString('mouse left and right, up to 500 px a second can only be done by Nailrod itself', $mapping->leftOut[0]);
         $this->assertSame(['cells/base/d/a'], array_keys($mapping->document->partsOf('cells')));
@@ -179,12 +180,12 @@ final class MemoryTest extends TestCase
         $mapping = DeviceMapping::of($set, $device);
         $this->assertSame([
             'Macro M: it does what only Nailrod itself can do',
-            'Macro N: it depends on a stop of another device',
-            'Lamp: it shows a flag that another device raises',
+            'Macro N: it depends on a stop that the device does not keep',
+            'Lamp: it shows a flag that is not the device\'s alone',
             'Button 1, layer Base: it opens a stop of another device',
             'Button 2, layer Base: it lights a lamp of another device',
-            'Button 3, layer Base: it depends on a stop of another device',
-            'Button 4, layer Base: it depends on a flag that another device raises',
+            'Button 3, layer Base: it depends on a stop that the device does not keep',
+            'Button 4, layer Base: it depends on a flag that is not the device\'s alone',
             'Switch T up, layer Base: left mouse button can only be done by Nailrod itself',
             'Switch T down, layer Base: its macro is not on the device',
             'Switch T middle, layer Base: its macro is not on the device',

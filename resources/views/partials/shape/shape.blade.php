@@ -1,4 +1,9 @@
 @php($shaping = $view->shaping())
+@if (($settings = $view->wheel->settings()) !== null)
+<section class="part part--settings" aria-labelledby="wheel-settings"><h3 id="wheel-settings">{{ $settings->device->name }} itself</h3>
+    <x-settings :settings="$settings" :lines="$settings->lines([Nailrod\Core\Device\Setting::ROTATION, Nailrod\Core\Device\Setting::SPRING, Nailrod\Core\Device\Setting::END_STOP])" />
+</section>
+@endif
 @foreach ($view->parts() as $part => $class)
 <x-shape-part :view="$view" :part="$part" :title="ucfirst($class::title())" :says="$shaping->parts[$part]->inWords($view->isCentred()) ?: $shaping->parts[$part]->asItComes($view->axis)">
     @includeFirst(['partials.shape.parts.'.$part, 'partials.shape.parts.fields'], ['fields' => $class::fields($view->axis), 'now' => $shaping->parts[$part]->values(), 'input' => new App\Forms\PanelInput($view->figure(), $part)])

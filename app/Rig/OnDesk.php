@@ -1,0 +1,156 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rig;
+
+use App\Memory\Memories;
+use App\Memory\Unit;
+use App\Models\DeviceRecord;
+use Nailrod\Core\Format\Refusal;
+use Nailrod\Core\Hand\RigAtWork;
+use Nailrod\Core\Live\LiveState;
+use Nailrod\Core\Live\LiveStep;
+use Nailrod\Core\Memory\DeviceMapping;
+use Nailrod\Core\Memory\Standing;
+use Nailrod\Core\Memory\WriteTimer;
+use Nailrod\Core\Set\BindingSet;
+
+/** The units on the desk, as the rig has them: the modes that they are in, and what is written to them after each edit. */
+final class OnDesk
+{
+    /** How long it is waited for a device that takes no write now, in µs. */
+    private const AGAIN = 500_000;
+
+    private WriteTimer $timer;
+
+    /** @var array<string, true> devices that are still to be written, by id */
+    private array $waiting = [];
+
+    /** @var array<string, string> why a device that waits is not written, as it was said last */
+    private array $why = [];
+
+    /** @var ?\Fiber<mixed, mixed, string, mixed> the write that is under way: it goes on by a block each time */
+    private ?\Fiber $writing = null;
+
+    private ?int $again = null;
+
+    public function __construct()
+    {
+        $this->timer = WriteTimer::idle();
+    }
+
+    /** The devices are in the modes that hands have put them into. */
+    public static function inModes(LiveState $state, BindingSet $set): LiveState
+    {
+        $state->modes = Memories::modes($set->rig);
+
+        return $state;
+    }
+
+    public function modes(RigAtWork $work, int $now): LiveStep
+    {
+        return $work->modes(Memories::modes($work->set->rig), $now);
+    }
+
+    /** The set in play is another than it was. */
+    public function edited(int $now): void
+    {
+        $this->timer = $this->timer->edited($now);
+    }
+
+    /** When run() is to be called again; null if there is nothing to do. */
+    public function due(int $now): ?int
+    {
+        $due = array_filter([$this->writing === null ? null : $now, $this->waiting === [] ? null : $this->again, $this->timer->due()], is_int(...));
+
+        return $due === [] ? null : min($due);
+    }
+
+    /** @return list<string> what is to be told: that a device was written, or why it is not */
+    public function run(RigAtWork $work, int $now): array
+    {
+        $due = $this->timer->due();
+        if ($due !== null && $due <= $now) {
+            $this->timer = WriteTimer::idle();
+            $this->waiting = array_fill_keys(DeviceRecord::query()->where('writes_itself', true)->whereIn('id', array_keys($work->set->rig->devices))->pluck('id')->all(), true);
+            $this->again = $now;
+            $this->why = array_intersect_key($this->why, $this->waiting);
+        }
+        if ($this->writing === null && $this->waiting !== [] && $this->again !== null && $this->again <= $now) {
+            return $this->next($work, $now);
+        }
+
+        return $this->writing === null ? [] : $this->goOn();
+    }
+
+    /**
+     * The next device that can be written begins; those that cannot be now are waited for.
+     *
+     * @return list<string>
+     */
+    private function next(RigAtWork $work, int $now): array
+    {
+        $said = [];
+        $this->again = $now + self::AGAIN;
+        foreach (array_keys($this->waiting) as $id) {
+            $device = $work->set->rig->devices[$id] ?? null;
+            $unit = $device === null ? null : Memories::unit($device);
+            if ($unit === null || Memories::standing($work->set, $unit)[0] === Standing::InStep) {
+                unset($this->waiting[$id], $this->why[$id]);
+
+                continue;
+            }
+            $why = Memories::readiness($unit, ! isset($work->live->state->unplugged[$id]), strlen(DeviceMapping::of($work->set, $unit->device)->encode()))->why();
+            if ($why === null) {
+                unset($this->waiting[$id], $this->why[$id]);
+                $this->again = $now;
+
+                return [...$said, ...$this->begin($work->set, $unit)];
+            }
+            if (($this->why[$id] ?? '') !== $why) {
+                $this->why[$id] = $why;
+                $said[] = $unit->title().' is not written yet: '.lcfirst($why);
+            }
+        }
+
+        return $said;
+    }
+
+    /** @return list<string> */
+    private function begin(BindingSet $set, Unit $unit): array
+    {
+        $this->writing = new \Fiber(function () use ($set, $unit): string {
+            try {
+                $bank = Memories::write($set, $unit);
+
+                return sprintf('%s was written after the edit: %d bytes, verified.', $unit->title(), strlen($bank->content));
+            } catch (Refusal $refusal) {
+                return $unit->title().' was not written: '.$refusal->getMessage();
+            }
+        });
+        $this->writing->start();
+
+        return $this->ended();
+    }
+
+    /** @return list<string> */
+    private function goOn(): array
+    {
+        $this->writing?->resume();
+
+        return $this->ended();
+    }
+
+    /** @return list<string> */
+    private function ended(): array
+    {
+        if ($this->writing?->isTerminated() !== true) {
+            return [];
+        }
+        $said = $this->writing->getReturn();
+        $this->writing = null;
+
+        return [$said];
+    }
+}
