@@ -6,6 +6,7 @@ namespace App\Console;
 
 use Illuminate\Console\Command;
 use Nailrod\Core\Format\Json;
+use Nailrod\Core\Memory\FirmwareFile;
 use Nailrod\Core\Set\SetReference;
 use Nailrod\Core\Set\SetSchema;
 
@@ -45,7 +46,8 @@ final class SchemaCommand extends Command
             'schema/device.schema.json' => Json::encode(SetSchema::ofDevices()),
             'schema/catalogue.schema.json' => Json::encode(SetSchema::ofCatalogues()),
             'schema/layout.schema.json' => Json::encode(SetSchema::ofLayouts()),
-            'docs/formats.md' => SetReference::markdown(),
+            'schema/firmware.schema.json' => Json::encode(SetSchema::document('nailrod:firmware', 'The head of a firmware file: for which board it is, and what a device with it keeps', FirmwareFile::fields())),
+            'docs/formats.md' => SetReference::markdown().SetReference::file('Firmware', 'A file of its own (`nailrod-firmware`, version 1): this head as JSON on one line, a line feed, and then so many bytes as `length` says.', FirmwareFile::fields()),
         ];
     }
 }

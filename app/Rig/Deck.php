@@ -55,7 +55,7 @@ final class Deck
     {
         foreach ($this->macros->write($work, $isLast) as $said) {
             $this->rig->tell();
-            $this->rig->eyes->say('said', ['said' => $said]);
+            $this->rig->eyes->notice($said);
             $this->rig->changed();
         }
     }

@@ -35,6 +35,12 @@ final class Eyes
     /** Sheets of devices that one eye can look at. */
     private const MOST_SHEETS = 16;
 
+    /** So many notices wait for a page. */
+    private const MOST_UNHEARD = 5;
+
+    /** @var list<string> notices that no page has shown yet */
+    private array $unheard = [];
+
     /** @var array<string, Eye> by id */
     public array $all = [];
 
@@ -75,12 +81,26 @@ final class Eyes
             ($eye->write)(self::event('picture', self::json(['now' => $now, 'whole' => true] + $picture->whole()), $this->boot.'-'.$this->number));
         }
         $this->sheet($eye, $work, true);
+        $unheard = $this->unheard;
+        $this->unheard = [];
+        $this->notice(...$unheard);
     }
 
     public function close(Eye $eye): void
     {
         unset($this->all[$eye->id]);
         $this->sheets = array_filter($this->sheets, fn (string $key): bool => ! str_starts_with($key, $eye->id.' '), ARRAY_FILTER_USE_KEY);
+    }
+
+    /** Sentences that every page shows for a while; where there is none, the next one that comes. */
+    public function notice(string ...$said): void
+    {
+        if ($this->all === []) {
+            $this->unheard = array_slice([...$this->unheard, ...array_values($said)], -self::MOST_UNHEARD);
+        }
+        foreach ($said as $one) {
+            $this->say('said', ['said' => $one]);
+        }
     }
 
     /** Something that all eyes are told, whatever they see. */

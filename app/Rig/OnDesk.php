@@ -7,6 +7,7 @@ namespace App\Rig;
 use App\Memory\Memories;
 use App\Memory\Unit;
 use App\Models\DeviceRecord;
+use Nailrod\Core\Device\Device;
 use Nailrod\Core\Format\Refusal;
 use Nailrod\Core\Hand\RigAtWork;
 use Nailrod\Core\Live\LiveState;
@@ -15,6 +16,9 @@ use Nailrod\Core\Memory\DeviceMapping;
 use Nailrod\Core\Memory\Standing;
 use Nailrod\Core\Memory\WriteTimer;
 use Nailrod\Core\Set\BindingSet;
+use Nailrod\Core\Set\PartChange;
+use Nailrod\Core\Set\Section\Settings;
+use Nailrod\Core\Set\Words;
 
 /** The units on the desk, as the rig has them: the modes that they are in, and what is written to them after each edit. */
 final class OnDesk
@@ -51,6 +55,32 @@ final class OnDesk
     public function modes(RigAtWork $work, int $now): LiveStep
     {
         return $work->modes(Memories::modes($work->set->rig), $now);
+    }
+
+    /** Another set comes into play. */
+    public function comes(RigAtWork $work, int $now): LiveStep
+    {
+        $this->edited($now);
+
+        return $this->modes($work, $now);
+    }
+
+    /** @return list<string> which devices hold other settings than a set that comes into play wants, where they are not written by themselves */
+    public function wants(BindingSet $set): array
+    {
+        $said = [];
+        $themselves = DeviceRecord::query()->where('writes_itself', true)->pluck('id')->all();
+        $words = new Words($set);
+        foreach (array_filter($set->rig->devices, fn (Device $device) => $device->keeps() !== null && $device->onboard->settings !== [] && ! in_array($device->id, $themselves, true)) as $device) {
+            $unit = Memories::unit($device);
+            $stored = Memories::decoded($unit->memory()->inForce(), $unit->device);
+            $changes = $stored === null ? [] : array_filter(DeviceMapping::of($set, $unit->device)->since($stored), fn (PartChange $change) => $change->path->section === Settings::name() && $change->after !== null);
+            if ($changes !== []) {
+                $said[] = sprintf('%s wants %s otherwise than it is: %s. Write it on Store.', $set->merged->own->name, $unit->title(), implode(', ', array_map(fn (PartChange $change) => lcfirst($device->setting((string) $change->path->inner)->name ?? '').' '.$words->value($change->after), $changes)));
+            }
+        }
+
+        return $said;
     }
 
     /** The set in play is another than it was. */

@@ -164,7 +164,7 @@ final class Resident
         $now = $this->clock->now();
         $this->deck->run($now);
         $this->keep($this->work()->run($now));
-        array_map(fn (string $said) => $this->eyes->say('said', ['said' => $said]), $this->desk->run($this->work(), $now));
+        $this->eyes->notice(...$this->desk->run($this->work(), $now));
         $this->hasNews = $this->measuring->run($this->work(), $now) || $this->hasNews;
         if ($this->hasNews && $now >= $this->told + Eyes::JOINED) {
             $this->tell();
@@ -249,8 +249,8 @@ final class Resident
             $step = $this->work?->changeTo($program, $set, $now);
             $work = $this->work ??= new RigAtWork(new Live($program, $set, OnDesk::inModes(new LiveState, $set)), $set, $program);
             $this->keep($step ?? $work->live->begin($now));
-            $this->keep($this->desk->modes($work, $now));
-            $this->desk->edited($now);
+            $this->keep($this->desk->comes($work, $now));
+            $this->eyes->notice(...$this->desk->wants($set));
             $this->hasNews = true;
         }
 

@@ -10,6 +10,7 @@ use App\Sets\Heirs;
 use App\Sets\SetList;
 use App\Sets\SetStore;
 use Illuminate\Support\HtmlString;
+use Nailrod\Core\Device\Setting;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\Words;
@@ -117,6 +118,18 @@ final readonly class Place
         $origin = $merged->origin($path);
 
         return $origin === null ? null : new Origin($origin === $merged->own->id, $merged->nameOf($origin), count($merged->chain) > 1);
+    }
+
+    /** How bright the lamps of devices are that can be dimmed, for the drawings: a style for each. */
+    public function brightness(): string
+    {
+        $styles = [];
+        foreach ($this->set->settings as $device => $settings) {
+            $bright = $settings[Setting::BRIGHTNESS] ?? null;
+            $styles[] = is_numeric($bright) ? '--brightness-'.$device.': '.round((float) $bright / 100, 2) : '';
+        }
+
+        return implode('; ', array_filter($styles));
     }
 
     /** Does the set itself say something of this part, even if only that it is taken away? */

@@ -27,6 +27,7 @@ final class Checks
         EssentialMissing::class,
         LackingColour::class,
         ContradictingLamps::class,
+        NotWired::class,
     ];
 
     /** So many findings of one sort are told; when they are mended, the next ones come. */

@@ -169,7 +169,9 @@ final readonly class DeviceAlone implements DeviceByItself
 
     private function canDoSteps(string $macro): bool
     {
-        foreach ($this->set->macros[$macro]->steps ?? [] as $step) {
+        // A text is the keys that type it.
+        $played = isset($this->set->macros[$macro]) ? $this->set->macros[$macro]->played($this->set->layouts) : null;
+        foreach ($played->steps ?? [] as $step) {
             $way = $this->set->leaving($step->output);
             if ($step->output !== null && ($way === null || $way instanceof PlaysMacro || $this->whyNot($way) !== null)) {
                 return false;

@@ -21,6 +21,7 @@ use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Cell;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\Played;
+use Nailrod\Core\Set\SettingReading;
 
 /**
  * Makes a program of a set: only what the set uses, numbered in file order, actions replaced by their ways.
@@ -205,7 +206,7 @@ final class Compiler
     {
         $shape = [];
         foreach (AxisParts::shaping() as $part) {
-            $value = $this->set->merged->value(PartPath::axis($axis->ref, $part));
+            $value = SettingReading::part($this->set, $axis, $part);
             if ($value !== null) {
                 $shape[$part] = $value;
             }

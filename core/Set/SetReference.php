@@ -18,7 +18,10 @@ use Nailrod\Core\Behaviour\Behaviours;
 use Nailrod\Core\Condition\Conditions;
 use Nailrod\Core\Device\ControlNote;
 use Nailrod\Core\Device\ControlReader;
+use Nailrod\Core\Device\Keeps;
 use Nailrod\Core\Device\Lamp;
+use Nailrod\Core\Device\Mode;
+use Nailrod\Core\Device\Setting;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
 use Nailrod\Core\Format\Kind;
@@ -35,6 +38,7 @@ use Nailrod\Core\Set\Section\Aside;
 use Nailrod\Core\Set\Section\Flags;
 use Nailrod\Core\Set\Section\Meant;
 use Nailrod\Core\Set\Section\Sections;
+use Nailrod\Core\Set\Section\Settings;
 use Nailrod\Core\Typing\KeyLayout;
 use Nailrod\Core\Wiring\DeviceReader;
 
@@ -54,6 +58,7 @@ final class SetReference
             .self::heading('Chords', 'A part of `chords`, by layer and id.', self::fields(Chord::fields()))
             .self::heading('Macros', 'A part of `macros`, by id. A step says what it does with `do`: `press`, `release`, `tap`, `wait` or `type`.', self::fields(Macro::fields()))
             .self::heading('Notes of controls', 'A part of `controls`, by device and control.', self::fields(ControlNote::fields()))
+            .self::heading('Settings', 'A part of `settings`, by device and the id of the setting.', self::fields(Settings::fields()))
             .self::heading('Parts of an axis', 'A part of `axes`, by axis and the name of the part. They act in this order.', implode('', array_map(self::axisPart(...), AxisParts::all())))
             .self::heading('Curves', 'What `curve` can be, by its `kind`.', self::kinds(Curves::all()))
             .self::heading('What is made from axes', 'A part of `made`, by id; its `kind` says what it is.', self::kinds(MadeKinds::all()))
@@ -88,6 +93,9 @@ final class SetReference
                 ."### An axis\n\nAn entry of `axes`.\n\n".self::fields(ControlReader::axisFields())
                 .implode('', array_map(fn (Thing $thing) => '### A contact: '.$thing->inWords()."\n\nAn entry of `contacts`.\n\n".self::fields($thing->fields), self::contacts())))
             .self::heading('Lamps of a device', 'An entry of `lamps`.', self::fields(Lamp::fields()))
+            .self::heading('What a device keeps', 'What stands in `keeps`.', self::fields(Keeps::fields()))
+            .self::heading('Modes of a device', 'An entry of `modes`.', self::fields(Mode::fields()))
+            .self::heading('Settings of a device', 'An entry of `settings`.', self::fields(Setting::fields()))
             .self::heading('Simulators', 'A file of its own (`nailrod-catalogue`, version 1) for each simulator: its catalogue.', self::fields(Catalogue::fields()))
             .self::heading('Actions', 'An entry of `actions`.', self::fields(Action::fields())."### Its effect\n\n".self::fields(Effect::fields()))
             .self::heading('Variables', 'A part of `variables`, by id.', self::fields(Variable::fields()))
@@ -101,6 +109,12 @@ final class SetReference
         $of = ControlReader::contactsType(false)->of;
 
         return $of instanceof Variants ? array_values($of->things) : [];
+    }
+
+    /** A section on one more file. */
+    public static function file(string $title, string $about, Fields $fields): string
+    {
+        return self::heading($title, $about, self::fields($fields));
     }
 
     private static function heading(string $title, string $about, string $body): string

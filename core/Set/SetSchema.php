@@ -105,7 +105,7 @@ final class SetSchema
     }
 
     /** @return array<string, mixed> */
-    private static function document(string $id, string $title, Fields $fields): array
+    public static function document(string $id, string $title, Fields $fields): array
     {
         return ['$schema' => self::DRAFT, '$id' => $id, 'title' => $title, '$defs' => ['id' => Ids::schema()]] + $fields->schema();
     }

@@ -99,6 +99,18 @@ final readonly class SettingReading
         return $parts;
     }
 
+    /** What holds of a part of an axis, as it stands in a file: the rotation of a wheel that is a setting of its device is what that says. */
+    public static function part(BindingSet $set, AxisInput $axis, string $part): mixed
+    {
+        $device = $part === Rotation::part() ? $set->rig->deviceOf($axis->ref) : null;
+        if ($device === null || self::turning($device)?->ref !== $axis->ref) {
+            return $set->merged->value(PartPath::axis($axis->ref, $part));
+        }
+        $used = $set->settings[$device->id][Setting::ROTATION] ?? null;
+
+        return $used === null ? null : ['used' => $used];
+    }
+
     /** The devices as they are with their settings: one that settles its contacts itself needs no note for that. */
     public function rig(): Rig
     {

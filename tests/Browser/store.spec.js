@@ -76,13 +76,13 @@ test('what is in a device is saved as a copy and put back; what was not written 
     await page.goto(`${app.url}/sets/skerrywing/store?device=fennel`);
     await expect(page.locator('[data-standing]').first()).toHaveText('1 part not written');
     await page.getByRole('button', { name: 'Write all that is not written' }).click();
-    await expect(page.locator('#notices')).toContainText('Written and verified: Fennel, Teasel.');
-    await page.setInputFiles('.store__out input[type="file"]', { name: 'mine.copy.json', mimeType: 'application/json', buffer: copy });
-    await page.locator('.store__out .upload .button').click();
+    await expect(page.locator('#notices')).toContainText('Written and verified: Fennel, Rowan.');
+    await page.locator('.store__out input[type="file"]').first().setInputFiles({ name: 'mine.copy.json', mimeType: 'application/json', buffer: copy });
+    await page.locator('.store__out .upload .button').first().click();
     await expect(page.locator('#notices')).toContainText('the same as in the copy. Verified.');
     await expect(verdict(page)).toContainText('differs from this set in 1 place');
     await page.getByText('What was in it before').click();
-    await expect(page.locator('.copies li')).toHaveText([/Put back from the file mine\.copy\.json\./, /Written from Skerrywing\./, /Written from Skerrywing\./]);
-    await page.locator('.copies li').nth(1).getByRole('button', { name: 'Put it back' }).click();
+    await expect(page.locator('.copies .revisions li')).toHaveText([/Put back from the file mine\.copy\.json\./, /Written from Skerrywing\./, /Written from Skerrywing\./]);
+    await page.locator('.copies .revisions li').nth(1).getByRole('button', { name: 'Put it back' }).click();
     await expect(page.locator('[data-standing]').first()).toHaveText('in step');
 });

@@ -13,7 +13,7 @@
     @foreach ([0, 50, 100] as $percent)<path class="plot__grid" d="M{{ $force::LEFT }} {{ $force->y($percent) }}H{{ $force::LEFT + $force::WIDTH }}" /><text class="plot__mark" x="{{ $force::LEFT - 16 }}" y="{{ $force->y($percent) + 4 }}" text-anchor="end">{{ $percent }}</text>@endforeach
     <path class="force__line" d="{{ $force->spring() }}"><title>centring spring</title></path>
     @foreach ([-1, 1] as $side)<path class="force__line force__line--end" d="{{ $force->endStop($side) }}"><title>end-stop</title></path>@endforeach
-    <text class="force__word" x="{{ $force->x(0) + 8 }}" y="{{ $force::TOP + 12 }}">spring {{ json_encode($wheel->spring) }} %@if ($wheel->hasEndStop()), end-stop {{ json_encode($wheel->endStop) }} % beyond {{ json_encode($wheel->end()) }}°@endif</text>
+    <text class="force__word" x="{{ $force->x(0) }}" y="{{ $force::TOP + 13 }}" text-anchor="middle">spring {{ json_encode($wheel->spring) }} %@if ($wheel->hasEndStop()), end-stop {{ json_encode($wheel->endStop) }} % beyond {{ json_encode($wheel->end()) }}°@endif</text>
     <rect class="plot__frame" x="{{ $force::LEFT }}" y="{{ $force::TOP }}" width="{{ $force::WIDTH }}" height="{{ $force::HEIGHT }}" />
     <path class="force__now" data-force-now d="M0 {{ $force::TOP }}V{{ $bottom }}" visibility="hidden" />
     <text class="plot__mark" transform="translate(11 {{ $force::TOP + $force::HEIGHT / 2 }}) rotate(-90)" text-anchor="middle">force, %</text>

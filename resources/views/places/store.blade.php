@@ -8,7 +8,7 @@
             @foreach ($view->memories as [$unit, $standing, $parts, $isReady])
                 <li><a href="{{ route('store', ['set' => $place->record->id, 'device' => $unit->device->id] + ($unit->key === '' ? [] : ['unit' => $unit->key])) }}" data-refresh class="pick" @if ($view->isLookedAt($unit)) aria-current="true" @endif><span>{{ $unit->device->title() }}@if (count($unit->device->onboard->serials) > 1) <span class="figure">{{ $unit->serial() }}</span>@if ($view->isInUse($unit)) <small>in use</small>@endif @endif</span><small><span data-standing="{{ $standing->name }}">{{ $standing->inWords($parts) }}</span>@if (! $isReady)<br><span class="store__unit-now">cannot be written now</span>@endif</small></a></li>
             @endforeach
-            @foreach ($view->keepNothing() as $device)<li class="pick pick--not"><span>{{ $device->title() }}</span><small>keeps nothing itself</small></li>@endforeach
+            @foreach ($view->keepNothing() as $device)<li><div class="pick pick--not"><span>{{ $device->title() }}</span><small>keeps nothing itself</small></div></li>@endforeach
         </ul>
         @if (count($view->toBeWritten()) > 1)<form method="post" action="{{ route('store.write-all', $place->record->id) }}" data-edit novalidate class="panel__row">@csrf<button class="link" title="{{ implode(', ', $view->toBeWritten()) }}">Write all that is not written</button></form>@endif
     </nav>
@@ -117,7 +117,7 @@
         </div>
     </section>
     @endif
-    <section class="column store__side" aria-label="What is left out, and files">
+    <section class="column store__side scroll" aria-label="Where each part is done, and files" tabindex="0" id="store-side">
         @if ($view !== null)
         <div class="store__three">
             <h2 class="column__title">Kept by the device</h2>

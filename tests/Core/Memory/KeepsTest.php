@@ -34,7 +34,7 @@ final class KeepsTest extends TestCase
             'layers' => ['two' => ['name' => 'Two'], 'three' => ['name' => 'Three']],
             'axes' => ['d/a' => ['calibrate' => ['low' => 10, 'high' => 900], 'curve' => ['kind' => 'expo', 'k' => 0.3]]],
             'stops' => ['gate' => ['name' => 'A gate with a long name', 'axes' => ['d/a'], 'at' => 0.5, 'side' => 'above', 'opens' => 'held'], 'low' => ['name' => 'Low', 'axes' => ['d/b'], 'at' => 0.2, 'side' => 'below', 'opens' => 'held']],
-            'macros' => ['m' => ['name' => 'M', 'steps' => [['do' => 'tap', 'output' => ['kind' => 'key', 'code' => 'KeyA'], 'ms' => 20]]]],
+            'macros' => ['m' => ['name' => 'M', 'steps' => [['do' => 'tap', 'output' => ['kind' => 'key', 'code' => 'KeyA'], 'ms' => 20]]], 't' => ['name' => 'T', 'steps' => [['do' => 'type', 'text' => 'Ab', 'layout' => 'us']]]],
             'lamps' => ['one' => ['lamp' => 'd/lamp', 'while' => ['contact' => 'd/b1'], 'colour' => 'white']],
             'chords' => ['base' => ['c' => ['name' => 'Both', 'of' => ['d/b3', 'd/b4'], 'outputs' => [['kind' => 'button', 'number' => 9]]]]],
             'cells' => [
@@ -46,6 +46,7 @@ final class KeepsTest extends TestCase
                     'd/s.up' => ['behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'hold layer', 'layer' => 'two']]],
                     'd/s.down' => ['behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'hold layer', 'layer' => 'three']]],
                     'd/h.north' => ['behaviour' => ['kind' => 'macro', 'macro' => 'm']],
+                    'd/h.east' => ['behaviour' => ['kind' => 'macro', 'macro' => 't']],
                     'd/h.south' => ['behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'open stop', 'stop' => 'gate']]],
                 ],
                 'two' => ['d/b1' => $button(11)],
@@ -61,6 +62,7 @@ final class KeepsTest extends TestCase
         yield 'no chords: what its contacts do is late no more, so it goes too' => [['parts' => array_values(array_diff(Keeps::PARTS, ['chords']))], ['chords/base/c', 'cells/base/d/b3'], ['Both, layer Base: the device keeps no chords', 'Button 3, layer Base: its chord Both is not kept']];
         yield 'a behaviour that its firmware does not know' => [['behaviours' => ['follow', 'macro']], ['cells/base/d/b2'], ['Button 2, layer Base: its firmware does not know "toggle"']];
         yield 'an output that it does not send' => [['outputs' => ['button', 'axis', 'hold layer', 'open stop']], ['cells/base/d/b2', 'cells/base/d/h.north', 'macros/m'], ['Button 2, layer Base: the device does not send a key itself']];
+        yield 'a text is typed by keys, which it does not send' => [['outputs' => ['button']], ['macros/t', 'cells/base/d/h.east'], ['Macro T: it does what only Nailrod itself can do']];
         yield 'shaping: the axis, its stop and its opener go' => [['parts' => array_values(array_diff(Keeps::PARTS, ['shaping']))], ['axes/d/a/curve', 'stops/gate', 'cells/base/d/a', 'cells/base/d/h.south'], ['Lever A, curve: the device keeps no shaping', 'Stop A gate with a long name: the device keeps no shaping']];
         yield 'one stop: the second goes' => [['most' => ['stops' => 1]], ['stops/low'], ['Stop Low: the device has room for 1']];
         yield 'one layer: what leads to the other goes, and all that lies in layers' => [['most' => ['layers' => 1]], ['layers/three', 'cells/base/d/s.down', 'cells/base/d/b1', 'cells/two/d/b1'], ['Switch S down, layer Base: the device has room for 1']];

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Check;
+
+use Nailrod\Core\Device\ContactInput;
+use Nailrod\Core\Device\Control;
+use Nailrod\Core\Device\Device;
+use Nailrod\Core\Device\Setting;
+use Nailrod\Core\Set\PartPath;
+
+/** Something is assigned to an input of a device that is not wired, as its setting says. */
+final class NotWired implements Check
+{
+    public const KIND = 'not wired';
+
+    public function findings(Desk $desk): iterable
+    {
+        $missing = [];
+        foreach ($desk->set->rig->devices as $device) {
+            $wired = $desk->set->setting($device->id, Setting::WIRED);
+            $missing += is_numeric($wired) ? self::beyond($device, (int) $wired) : [];
+        }
+        foreach ($missing === [] ? [] : $desk->assignments() as [$spot, $cell, , $key]) {
+            if (isset($missing[$spot->ref]) && ! $cell->isNothing()) {
+                $device = $desk->set->rig->deviceNameOf($spot->ref);
+                yield new Finding(self::KIND, $key, sprintf('%s is assigned, and %s has only %d inputs wired', $desk->at($spot), $device, $missing[$spot->ref]), [$spot], parts: [PartPath::setting(explode('/', $spot->ref)[0], Setting::WIRED)]);
+            }
+        }
+    }
+
+    /** @return array<string, int> contacts of the inputs that are not wired, and how many are, by reference */
+    private static function beyond(Device $device, int $wired): array
+    {
+        $left = array_slice($device->controls, $wired);
+        $refs = array_merge(...array_map(fn (Control $control) => array_map(fn (ContactInput $contact) => $contact->ref, $control->contacts), $left), ...[[]]);
+
+        return array_fill_keys($refs, $wired);
+    }
+}
