@@ -129,7 +129,8 @@ Route::prefix('sets/{set}')->where(['set' => '[a-z0-9_-]+'])->group(function ():
     Route::post('store/{device}', [StoreController::class, 'write'])->name('store.write');
     Route::post('store/{device}/read', [StoreController::class, 'read'])->name('store.read');
     Route::post('store/{device}/fault', [StoreController::class, 'fault'])->name('store.fault');
-    Route::post('store/{device}/firmware', [StoreController::class, 'firmware'])->name('store.firmware');
+    Route::post('store/{device}/firmware', [StoreController::class, 'lookAt'])->name('store.look-at');
+    Route::post('store/{device}/firmware/give', [StoreController::class, 'firmware'])->name('store.firmware');
     Route::post('store/{device}/itself', [StoreController::class, 'itself'])->name('store.itself');
     Route::get('store/{device}/copy', [StoreController::class, 'copy'])->name('store.copy');
     Route::post('store/{device}/back', [StoreController::class, 'back'])->name('store.back');

@@ -18,6 +18,7 @@ use Nailrod\Core\Memory\BankMemory;
 use Nailrod\Core\Memory\DeviceMapping;
 use Nailrod\Core\Memory\FirmwareFile;
 use Nailrod\Core\Memory\MemoryCopy;
+use Nailrod\Core\Memory\MemoryError;
 use Nailrod\Core\Memory\Readiness;
 use Nailrod\Core\Memory\Standing;
 use Nailrod\Core\Set\BindingSet;
@@ -39,9 +40,17 @@ final class Memories
         return Unit::of($device, is_string($serial) && $serial !== '' ? $serial : null);
     }
 
-    /** The unit of a device that somebody names by its serial, else the one in use. */
+    /**
+     * The unit of a device that somebody names by its serial, else the one in use.
+     *
+     * @throws FormatError if there is none of that serial
+     */
     public static function asked(Device $device, string $serial): Unit
     {
+        if ($serial !== '' && ! in_array($serial, $device->onboard->serials, true)) {
+            throw FormatError::told('Unit', $serial, $device->onboard->serials === [] ? 'none, since '.$device->name.' has no serials' : 'one of '.implode(', ', $device->onboard->serials));
+        }
+
         return $serial === '' ? self::unit($device) : Unit::of($device, $serial);
     }
 
@@ -152,18 +161,16 @@ final class Memories
     }
 
     /**
-     * Another firmware goes into a unit. It is looked at before the first byte is sent; if it is cut off, the unit goes on
-     * with the one that it has.
-     *
-     * @param string $file its name
+     * Another firmware goes into a unit. It is looked at once more before the first byte is sent; if it is cut off, the unit
+     * goes on with the one that it has.
      *
      * @throws Refusal if it is not for the unit, or the unit does not take it
      */
-    public static function update(Unit $unit, FirmwareFile $firmware, string $file): void
+    public static function update(Unit $unit, FirmwareFile $firmware): void
     {
         $why = $firmware->whyNot($unit->tells());
         if ($why !== null) {
-            throw FormatError::told($file, rtrim($why, '.'), 'a firmware for this device');
+            throw MemoryError::notFor($why);
         }
         (new BankMemory($unit->firmwarePort(BankMemory::cost($firmware->content))))->write($firmware->content);
     }

@@ -49,7 +49,12 @@ final readonly class Unit
         $this->fault = isset($said['fault'], Faults::all()[$said['fault']]) ? $said['fault'] : '';
         $this->percent = is_int($said['percent'] ?? null) ? $said['percent'] : 0;
         $content = is_file($this->file.'.firmware') ? (new BankMemory($this->firmwareBytes()))->read() : null;
-        $firmware = $content === null ? null : FirmwareFile::read($content);
+        try {
+            $firmware = $content === null ? null : FirmwareFile::read($content);
+        } catch (FormatError) {
+            // Of another version of this program: the one that it left the works with.
+            $firmware = null;
+        }
         $this->device = $firmware === null ? $device : $device->withFirmware($firmware->version, $firmware->keeps);
     }
 

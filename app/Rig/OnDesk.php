@@ -28,7 +28,10 @@ final class OnDesk
 
     private WriteTimer $timer;
 
-    /** @var array<string, true> devices that are still to be written, by id */
+    /** @var list<string> devices of which it is still to be looked at what they hold, by id */
+    private array $asked = [];
+
+    /** @var array<string, string> what is to be written to devices, by id */
     private array $waiting = [];
 
     /** @var array<string, string> why a device that waits is not written, as it was said last */
@@ -37,7 +40,8 @@ final class OnDesk
     /** @var ?\Fiber<mixed, mixed, string, mixed> the write that is under way: it goes on by a block each time */
     private ?\Fiber $writing = null;
 
-    private ?int $again = null;
+    /** When those that wait are looked at again, in µs. */
+    private int $again = 0;
 
     public function __construct()
     {
@@ -92,7 +96,7 @@ final class OnDesk
     /** When run() is to be called again; null if there is nothing to do. */
     public function due(int $now): ?int
     {
-        $due = array_filter([$this->writing === null ? null : $now, $this->waiting === [] ? null : $this->again, $this->timer->due()], is_int(...));
+        $due = array_filter([$this->writing === null && $this->asked === [] ? null : $now, $this->waiting === [] ? null : $this->again, $this->timer->due()], is_int(...));
 
         return $due === [] ? null : min($due);
     }
@@ -103,15 +107,35 @@ final class OnDesk
         $due = $this->timer->due();
         if ($due !== null && $due <= $now) {
             $this->timer = WriteTimer::idle();
-            $this->waiting = array_fill_keys(DeviceRecord::query()->where('writes_itself', true)->whereIn('id', array_keys($work->set->rig->devices))->pluck('id')->all(), true);
+            $this->waiting = [];
+            $this->asked = array_values(array_filter(DeviceRecord::query()->where('writes_itself', true)->pluck('id')->all(), fn (mixed $id) => isset($work->set->rig->devices[$id])));
             $this->again = $now;
-            $this->why = array_intersect_key($this->why, $this->waiting);
-        }
-        if ($this->writing === null && $this->waiting !== [] && $this->again !== null && $this->again <= $now) {
-            return $this->next($work, $now);
         }
 
-        return $this->writing === null ? [] : $this->goOn();
+        return match (true) {
+            $this->writing !== null => $this->goOn(),
+            $this->asked !== [] => $this->look($work, (string) array_shift($this->asked)),
+            $this->waiting !== [] && $this->again <= $now => $this->next($work, $now),
+            default => [],
+        };
+    }
+
+    /**
+     * What is to be written to a device is made; one device each time, since that takes a while.
+     *
+     * @return list<string>
+     */
+    private function look(RigAtWork $work, string $id): array
+    {
+        $device = $work->set->rig->devices[$id] ?? null;
+        $unit = $device === null ? null : Memories::unit($device);
+        if ($unit !== null && Memories::standing($work->set, $unit)[0] !== Standing::InStep) {
+            $this->waiting[$id] = DeviceMapping::of($work->set, $unit->device)->encode();
+        } else {
+            unset($this->why[$id]);
+        }
+
+        return [];
     }
 
     /**
@@ -123,20 +147,20 @@ final class OnDesk
     {
         $said = [];
         $this->again = $now + self::AGAIN;
-        foreach (array_keys($this->waiting) as $id) {
+        foreach ($this->waiting as $id => $content) {
             $device = $work->set->rig->devices[$id] ?? null;
-            $unit = $device === null ? null : Memories::unit($device);
-            if ($unit === null || Memories::standing($work->set, $unit)[0] === Standing::InStep) {
-                unset($this->waiting[$id], $this->why[$id]);
+            if ($device === null) {
+                unset($this->waiting[$id]);
 
                 continue;
             }
-            $why = Memories::readiness($unit, ! isset($work->live->state->unplugged[$id]), strlen(DeviceMapping::of($work->set, $unit->device)->encode()))->why();
+            $unit = Memories::unit($device);
+            $why = Memories::readiness($unit, ! isset($work->live->state->unplugged[$id]), strlen($content))->why();
             if ($why === null) {
                 unset($this->waiting[$id], $this->why[$id]);
                 $this->again = $now;
 
-                return [...$said, ...$this->begin($work->set, $unit)];
+                return [...$said, ...$this->begin($unit, $content, $work->set->merged->own->name)];
             }
             if (($this->why[$id] ?? '') !== $why) {
                 $this->why[$id] = $why;
@@ -148,13 +172,13 @@ final class OnDesk
     }
 
     /** @return list<string> */
-    private function begin(BindingSet $set, Unit $unit): array
+    private function begin(Unit $unit, string $content, string $set): array
     {
-        $this->writing = new \Fiber(function () use ($set, $unit): string {
+        $this->writing = new \Fiber(function () use ($unit, $content, $set): string {
             try {
-                $bank = Memories::write($set, $unit);
+                Memories::put($unit, $content, 'Written after an edit of '.$set.'.');
 
-                return sprintf('%s was written after the edit: %d bytes, verified.', $unit->title(), strlen($bank->content));
+                return sprintf('%s was written after the edit: %d bytes, verified.', $unit->title(), strlen($content));
             } catch (Refusal $refusal) {
                 return $unit->title().' was not written: '.$refusal->getMessage();
             }

@@ -120,16 +120,12 @@ final readonly class Place
         return $origin === null ? null : new Origin($origin === $merged->own->id, $merged->nameOf($origin), count($merged->chain) > 1);
     }
 
-    /** How bright the lamps of devices are that can be dimmed, for the drawings: a style for each. */
-    public function brightness(): string
+    /** @return array<string, float> how bright the lamps of devices are that are dimmed, as a part of the whole, by device */
+    public function brightness(): array
     {
-        $styles = [];
-        foreach ($this->set->settings as $device => $settings) {
-            $bright = $settings[Setting::BRIGHTNESS] ?? null;
-            $styles[] = is_numeric($bright) ? '--brightness-'.$device.': '.round((float) $bright / 100, 2) : '';
-        }
+        $bright = array_map(fn (array $settings) => $settings[Setting::BRIGHTNESS] ?? null, $this->set->settings);
 
-        return implode('; ', array_filter($styles));
+        return array_map(fn (mixed $percent) => round((float) $percent / 100, 2), array_filter($bright, is_numeric(...)));
     }
 
     /** Does the set itself say something of this part, even if only that it is taken away? */

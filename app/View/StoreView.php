@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Memory\FirmwareBrought;
 use App\Memory\Memories;
 use App\Memory\Unit;
 use App\Models\DeviceRecord;
@@ -13,6 +14,7 @@ use Illuminate\Support\Collection;
 use Nailrod\Core\Device\Device;
 use Nailrod\Core\Memory\Bank;
 use Nailrod\Core\Memory\DeviceMapping;
+use Nailrod\Core\Memory\FirmwareFile;
 use Nailrod\Core\Memory\ReadBack;
 use Nailrod\Core\Memory\Readiness;
 use Nailrod\Core\Memory\Standing;
@@ -64,8 +66,9 @@ final readonly class StoreView
     /**
      * @param list<string> $away   ids of the devices that are unplugged
      * @param bool         $isRead is it looked at what reading would change, rather than writing?
+     * @param string       $firmware name of one that was brought and is looked at; empty if none is
      */
-    public function __construct(public Place $place, Unit $unit, array $away, public bool $isRead = false)
+    public function __construct(public Place $place, Unit $unit, array $away, public bool $isRead = false, public string $firmware = '')
     {
         $this->unit = $unit;
         $this->device = $unit->device;
@@ -102,6 +105,12 @@ final readonly class StoreView
     public function isInUse(Unit $unit): bool
     {
         return Memories::unit($unit->device)->key === $unit->key;
+    }
+
+    /** The firmware that is looked at; null if none is. */
+    public function brought(): ?FirmwareFile
+    {
+        return FirmwareBrought::find($this->firmware);
     }
 
     public function standing(): Standing

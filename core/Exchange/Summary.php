@@ -11,6 +11,7 @@ use Nailrod\Core\Output\Output;
 use Nailrod\Core\Plan\Reach;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\PartPath;
+use Nailrod\Core\Set\Section\Settings;
 use Nailrod\Core\Set\Words;
 
 /** A set in plain text, to be read, printed or sent: what each control does in each layer and by what the game is told, and what is not reached. */
@@ -27,6 +28,9 @@ final class Summary
         $lines[] = 'Inherits from: '.(count($set->merged->chain) === 1 ? 'nothing' : implode(', ', array_map(fn ($parent) => $parent->name, array_slice($set->merged->chain, 0, -1))));
         $lines[] = 'Simulator: '.($set->catalogue->name ?? 'none');
         $lines[] = 'Devices: '.implode(', ', array_map(fn ($device) => $device->name, $set->rig->devices));
+        foreach ($set->merged->section(Settings::name()) as $part) {
+            $lines[] = $words->subject($part->path, $part).': '.$words->value($part);
+        }
         foreach (Keys::each($set->layers) as $id => $layer) {
             array_push($lines, '', 'Layer '.$layer->name, str_repeat('-', mb_strlen('Layer '.$layer->name)), ...self::layer($set, $words, $id));
         }

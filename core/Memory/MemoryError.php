@@ -19,6 +19,12 @@ final class MemoryError extends \DomainException implements Refusal
         return new self($name.' cannot be written now: '.lcfirst($why));
     }
 
+    /** @param string $why a sentence */
+    public static function notFor(string $why): self
+    {
+        return new self($why);
+    }
+
     public static function notVerified(): self
     {
         return new self('What was read back is not what was written. The device still works with what was stored before; write again, and if it fails again, check the cable.');

@@ -17,6 +17,8 @@ function paintFace(face) {
             setAttributes(work, { 'aria-valuetext': words });
         }
     }
+    // As bright as the device is set, and of that as bright as the rule says.
+    const dimmed = JSON.parse(document.body.dataset.brightness ?? '{}')[face.dataset.face] ?? 1;
     for (const lamp of all(face, '[data-lamp]')) {
         const [colour, ...rest] = String(live.picture?.lamps?.[lamp.dataset.lamp] ?? '').split(' ');
         const bright = Number(rest.find((word) => /^\d+$/.test(word)) ?? 100);
@@ -24,7 +26,7 @@ function paintFace(face) {
         lamp.classList.toggle('is-flashing', rest.includes('flash'));
         lamp.classList.toggle('is-flashing-slowly', rest.includes('slow'));
         lamp.classList.toggle('is-flashing-twice', rest.includes('twice'));
-        setAttributes(lamp, { 'data-colour': ['', '1', 'lit'].includes(colour) ? lamp.dataset.usual : colour, 'fill-opacity': colour === '' ? 1 : 0.25 + (0.75 * bright) / 100 });
+        setAttributes(lamp, { 'data-colour': ['', '1', 'lit'].includes(colour) ? lamp.dataset.usual : colour, 'fill-opacity': colour === '' ? 1 : 0.25 + (0.75 * dimmed * bright) / 100 });
     }
     for (const pad of all(face, '[data-pad]')) {
         const [x, y] = [pad.dataset.x, pad.dataset.y].map((ref) => rail(face.querySelector(`[data-axis="${ref}"]`)));

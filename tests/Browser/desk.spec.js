@@ -104,7 +104,7 @@ test('firmware for another board is refused, the right one gives more room; a cu
     await store(page, app, 'rowan', 'marl');
     const give = async (name) => {
         await page.locator('.store__out input[type="file"]').last().setInputFiles({ name, mimeType: 'application/octet-stream', buffer: readFileSync(new URL(`../../demo/firmware/${name}`, import.meta.url)) });
-        await page.getByRole('button', { name: 'Give it this firmware' }).click();
+        await page.getByRole('button', { name: 'Look at this firmware' }).click();
     };
     await give('rowan-2.6-for-board-c.firmware');
     await expect(notices(page)).toContainText('This firmware is for board C, and the device has board B. Nothing was sent to it');
@@ -113,13 +113,14 @@ test('firmware for another board is refused, the right one gives more room; a cu
     await page.getByRole('button', { name: 'Put it on' }).click();
     await expect(notices(page)).toContainText('the cable is cut, from now on, until you mend it');
     await give('rowan-2.6.firmware');
+    await expect(page.locator('.firmware')).toContainText('Macros: 2 → 12');
+    await page.getByRole('button', { name: 'Give it to Rowan' }).click();
     await expect(notices(page)).toContainText('still works with what was stored before');
     await expect(page.locator('.checks')).toContainText('Its firmware is 2.4');
     await page.locator('#mend').click();
     await expect(notices(page)).toContainText('Rowan works as it should again');
-    await give('rowan-2.6.firmware');
+    await page.getByRole('button', { name: 'Give it to Rowan' }).click();
     await expect(notices(page)).toContainText('Rowan has firmware 2.6 now.');
-    await expect(notices(page)).toContainText('Macros: 2 → 12');
     await expect(page.locator('.checks')).toContainText('Its firmware is 2.6');
     await expect(page.locator('.store__three')).not.toContainText('does not know "ticks"');
 });

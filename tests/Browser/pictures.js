@@ -54,16 +54,17 @@ await shot('shape-stick');
 for (const axis of ['x', 'y']) {
     await page.evaluate((port) => window.nailrod.live.input(`gorse/stick.${port}`, 2048), axis);
 }
-await page.goto(`${app.url}/sets/marl/shape?axis=rowan/left-paddle&two=rowan/right-paddle`);
+await page.goto(`${app.url}/sets/marl/shape?axis=rowan/wheel`);
 await page.waitForFunction(() => window.nailrod?.live.picture !== null);
-for (const [paddle, value] of [['left', 90], ['right', 60], ['left', 200], ['right', 120]]) {
-    await page.evaluate(([port, reading]) => window.nailrod.live.input(`rowan/${port}-paddle`, reading), [paddle, value]);
-    await page.waitForTimeout(120);
+for (const value of [36000, 41000, 45500]) {
+    await page.evaluate((reading) => window.nailrod.live.input('rowan/wheel', reading), value);
+    await page.waitForTimeout(300);
 }
-await shot('shape-paddles');
-await page.goto(`${app.url}/sets/skerrywing/shape?axis=gorse/stick.x&tab=figures`);
-await page.waitForFunction(() => window.nailrod?.live.picture !== null);
-await shot('shape-figures');
+await shot('shape-wheel');
+await app.open(page, 'rig', '?device=teasel&do=settings&side=back');
+await page.locator('#back-press').click();
+await page.locator('.back__lamp.is-lit').waitFor();
+await shot('back');
 
 await app.open(page, 'assign', '?layer=base&ref=fennel/switch-2.up');
 for (const [layer, ref, action] of [['base', 'fennel/switch-2.up', 'Anchor light'], ['base', 'fennel/switch-3.up', 'Water rudder down'], ['base', 'fennel/switch-3.down', 'Water rudder up'], ['water', 'fennel/switch-3.up', 'Make mooring fast']]) {
@@ -117,9 +118,11 @@ await shot('bench');
 await page.locator('[data-record]').click();
 await page.locator('[data-record][aria-pressed="false"]').waitFor();
 
-await app.open(page, 'store');
-await page.locator('#write').click();
-await page.locator('.verdict--good').waitFor();
+for (const device of ['rowan', 'fennel']) {
+    await app.open(page, 'store', `?device=${device}`);
+    await page.locator('#write').click();
+    await page.locator('.verdict--good').waitFor();
+}
 await page.request.get(`${app.url}/sets/skerrywing/store`);
 await app.open(page, 'shape', '?axis=fennel/right-lever');
 await change(page, '#curve-k', 15);

@@ -151,9 +151,17 @@ final class DeskTest extends TestCase
         $this->assertStringNotContainsString('TS-0', $copy, 'given away, it has no serial');
     }
 
+    /** Brings a firmware, looks at it, and gives it to the wheel. */
     private function firmware(string $name, ?string $content = null): TestResponse
     {
-        return $this->does('store/rowan/firmware', ['file' => UploadedFile::fake()->createWithContent($name, $content ?? (string) file_get_contents(base_path('demo/firmware/'.$name)))]);
+        $shown = $this->does('store/rowan/firmware', ['file' => UploadedFile::fake()->createWithContent($name, $content ?? (string) file_get_contents(base_path('demo/firmware/'.$name)))]);
+        parse_str((string) parse_url((string) $shown->headers->get('Location'), PHP_URL_QUERY), $asked);
+        if (! is_string($asked['firmware'] ?? null)) {
+            return $shown;
+        }
+        $this->get((string) $shown->headers->get('Location'))->assertSeeTextInOrder(['Firmware 2.6 for board B', 'Rowan has 2.4. Nothing was sent to it yet.', 'Macros: 2 → 12', 'Give it to Rowan']);
+
+        return $this->does('store/rowan/firmware/give', ['firmware' => $asked['firmware']]);
     }
 
     public function test_firmware_for_another_board_is_refused_before_the_first_byte_and_one_that_is_cut_leaves_the_old_one(): void
@@ -168,7 +176,8 @@ final class DeskTest extends TestCase
             $this->assertSame(['2.4', 2], [$unit()->tells()->firmware, $unit()->device->keeps()->most['macros']]);
         }
         $this->does('store/rowan/fault', ['fault' => ''])->assertSessionHas('said', 'Rowan works as it should again.');
-        $this->firmware('rowan-2.6.firmware')->assertSessionHas('said', self::problem('Rowan has firmware 2.6 now. '))->assertSessionHas('said', self::problem('Macros: 2 → 12'));
+        $this->firmware('rowan-2.6.firmware')->assertSessionHas('said', 'Rowan has firmware 2.6 now.');
+        $this->does('store/rowan/firmware/give', ['firmware' => 'moon'])->assertSessionHas('problem', self::problem('choose its file again'));
         $this->assertSame(['2.6', 12], [$unit()->tells()->firmware, $unit()->device->keeps()->most['macros']]);
         $this->say('rowan', 'sweep', 'on', 'skerrywing');
         $image = DeviceMapping::of(self::set(), $unit()->device);

@@ -6,7 +6,6 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\SettingRequest;
 use App\Memory\Memories;
-use App\Memory\Unit;
 use App\Models\DeviceRecord;
 use App\Sets\SetStore;
 use Illuminate\Http\RedirectResponse;
@@ -38,11 +37,7 @@ final class DeskController
     public function unit(Request $request, string $set, string $device): RedirectResponse
     {
         $found = $this->device($set, $device);
-        $serial = $request->string('serial')->toString();
-        if (! in_array($serial, $found->onboard->serials, true)) {
-            throw FormatError::told('Unit', $serial, 'one of '.implode(', ', $found->onboard->serials));
-        }
-        $unit = Unit::of($found, $serial);
+        $unit = Memories::asked($found, $request->string('serial')->toString());
         DeviceRecord::query()->where('id', $device)->update(['unit' => $unit->key]);
 
         return back(303)->with('said', $unit->title().' is in use now. What is assigned stays.');

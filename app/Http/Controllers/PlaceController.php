@@ -106,7 +106,10 @@ final class PlaceController
         }
 
         $place->picked->device = isset($place->set->rig->devices[$asked]) ? $asked : $device->id ?? '';
+        $serial = $request->string('unit')->toString();
+        $isThere = in_array($serial, $device->onboard->serials ?? [], true);
+        $place->notHere->ask('unit', $serial, $isThere, 'The one in use');
 
-        return view('places.store', ['place' => $place, 'view' => $device === null ? null : new StoreView($place, Memories::asked($device, $request->string('unit')->toString()), $line->away(), $request->string('do')->toString() === 'read'), 'found' => array_diff_key(Memories::onDesk(), $place->set->rig->devices)]);
+        return view('places.store', ['place' => $place, 'view' => $device === null ? null : new StoreView($place, Memories::asked($device, $isThere ? $serial : ''), $line->away(), $request->string('do')->toString() === 'read', $request->string('firmware')->toString()), 'found' => array_diff_key(Memories::onDesk(), $place->set->rig->devices)]);
     }
 }

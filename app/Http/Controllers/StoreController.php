@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\EditRequest;
 use App\Http\Requests\FileRequest;
+use App\Memory\FirmwareBrought;
 use App\Memory\Memories;
 use App\Memory\Unit;
 use App\Models\DeviceRecord;
@@ -131,24 +132,35 @@ final class StoreController
         return back(303)->with('said', $kind === '' ? $unit->title().' works as it should again.' : $unit->title().': '.Faults::all()[$kind]::title().', from now on, until you mend it.');
     }
 
-    /** Another firmware goes into the unit. */
-    public function firmware(FileRequest $request, string $set, string $device): RedirectResponse
+    /** A firmware is brought: what it is and what changes with it is shown before the first byte is sent. */
+    public function lookAt(FileRequest $request, string $set, string $device): RedirectResponse
     {
         $unit = self::unit($request, $this->current($set), $device);
         try {
-            $firmware = FirmwareFile::read($request->content());
+            $why = FirmwareFile::read($request->content())->whyNot($unit->tells());
         } catch (FormatError $error) {
             throw $error->in($request->fileName());
         }
+        if ($why !== null) {
+            return back(303)->with('problem', $request->fileName().': '.$why);
+        }
+
+        return redirect()->route('store', ['set' => $set, 'device' => $device, 'firmware' => FirmwareBrought::keep($request->content())] + ($unit->key === '' ? [] : ['unit' => $unit->key]), 303);
+    }
+
+    /** The firmware that was looked at goes into the unit. */
+    public function firmware(Request $request, string $set, string $device): RedirectResponse
+    {
+        $unit = self::unit($request, $this->current($set), $device);
+        $firmware = FirmwareBrought::find($request->string('firmware')->toString()) ?? throw FormatError::told('Firmware', 'none that was looked at lately', 'one; choose its file again');
         try {
             self::mustBeReady($unit, ! in_array($device, $this->line->away(), true), null);
-            Memories::update($unit, $firmware, $request->fileName());
+            Memories::update($unit, $firmware);
         } catch (Refusal $error) {
             return back(303)->with('problem', $error->getMessage());
         }
-        $changes = $firmware->changes($unit->device->keeps());
 
-        return back(303)->with('said', sprintf('%s has firmware %s now.%s', $unit->title(), $firmware->version, $changes === [] ? ' It keeps what it kept before.' : ' '.implode('; ', $changes).'.'));
+        return redirect()->route('store', ['set' => $set, 'device' => $device] + ($unit->key === '' ? [] : ['unit' => $unit->key]), 303)->with('said', $unit->title().' has firmware '.$firmware->version.' now.');
     }
 
     /** After each edit, or when asked. */

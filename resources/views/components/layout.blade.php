@@ -12,7 +12,7 @@
     <link rel="icon" href="/icon.svg" type="image/svg+xml">
     @vite(['resources/css/app.css', 'resources/js/app.js'])
 </head>
-<body style="{{ $place->brightness() }}" x-data="page" data-place="{{ $place->name }}" data-set="{{ $place->record->id }}" data-picked="{{ json_encode((object) $place->picked->toArray()) }}" data-simulator="{{ $place->set->catalogue?->name }}" data-already="{{ route('already', $place->record->id) }}" data-revision="{{ $place->edited->head_id }}" data-program="{{ $place->record->program }}" data-rig="{{ $line->address() }}" data-rig-token="{{ $line->token() }}">
+<body data-brightness="{{ json_encode((object) $place->brightness()) }}" x-data="page" data-place="{{ $place->name }}" data-set="{{ $place->record->id }}" data-picked="{{ json_encode((object) $place->picked->toArray()) }}" data-simulator="{{ $place->set->catalogue?->name }}" data-already="{{ route('already', $place->record->id) }}" data-revision="{{ $place->edited->head_id }}" data-program="{{ $place->record->program }}" data-rig="{{ $line->address() }}" data-rig-token="{{ $line->token() }}">
 <nav class="skips" aria-label="Skip"><a class="skip" href="#place">To the content</a>@stack('skips')</nav>
 <header id="top" data-revision="{{ $place->edited->head_id }}">
 <div class="top">

@@ -60,6 +60,14 @@
         <p class="column__note">A write goes to the bank that is not in force and is read back before it counts. If it is cut off, the device goes on with what it had.</p>
     </section>
     <section class="column store__changes" aria-labelledby="changes-title">
+        @if (($brought = $view->brought()) !== null)
+        <section class="firmware" aria-labelledby="firmware-title"><h2 class="column__title" id="firmware-title">Firmware {{ $brought->version }} for board {{ $brought->board }}</h2>
+            <p class="column__note">{{ $view->device->name }} has {{ $view->device->onboard->firmware ?? 'one that it does not name' }}. Nothing was sent to it yet. If the new one is cut off on its way, it goes on with the one that it has.</p>
+            @if ($brought->changes($view->device->keeps()) === [])<p class="says">It keeps what it kept before.</p>
+            @else<ul class="left-out">@foreach ($brought->changes($view->device->keeps()) as $line)<li>{{ $line }}</li>@endforeach</ul>@endif
+            <form method="post" action="{{ $view->link('store.firmware') }}" data-edit novalidate class="panel__row">@csrf<input type="hidden" name="firmware" value="{{ $view->firmware }}"><button class="button button--main">Give it to {{ $view->unit->title() }}</button> <a class="link" href="{{ $view->link() }}" data-refresh>Leave it</a></form>
+        </section>
+        @endif
         @if ($view->isRead && $view->stored !== null)
         <h2 class="column__title" id="changes-title">What reading would change in {{ $place->record->name }}</h2>
         <div class="scroll" id="changes" tabindex="0" role="region" aria-labelledby="changes-title">
@@ -109,9 +117,9 @@
             <button class="button">Put it back</button>
         </form>
         @if ($view->device->onboard->board !== null)
-        <form method="post" action="{{ $view->link('store.firmware') }}" enctype="multipart/form-data" data-edit novalidate class="upload">@csrf
+        <form method="post" action="{{ $view->link('store.look-at') }}" enctype="multipart/form-data" data-edit novalidate class="upload">@csrf
             <label class="field field--tall"><span>Firmware for board {{ $view->device->onboard->board }}, newer than {{ $view->device->onboard->firmware ?? 'none' }}</span><input type="file" name="file" required></label>
-            <button class="button">Give it this firmware</button>
+            <button class="button">Look at this firmware</button>
         </form>
         @endif
         </div>
