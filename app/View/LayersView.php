@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use App\Forms\Choices;
+use App\Forms\FieldInput;
+use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Keys;
-
 use Nailrod\Core\Layer\Layer;
 use Nailrod\Core\Plan\LayerLink;
 use Nailrod\Core\Plan\LayerMap;
@@ -25,6 +27,20 @@ final readonly class LayersView
     public function __construct(public Place $place)
     {
         $this->map = LayerMap::of($place->set);
+    }
+
+    public function input(): FieldInput
+    {
+        return new FieldInput(new Choices($this->place->set), class: 'field');
+    }
+
+    /** @return list<array{Field, mixed}> what the form of a layer has beside its name, each with what it is, in the open format */
+    public function fieldsOf(string $layer): array
+    {
+        $values = ['colour' => $this->lookOf($layer) + 1] + $this->place->set->layers[$layer]->values();
+        $fields = array_diff_key(Layer::fields()->all, ['name' => 0], $layer === Layer::BASE ? ['lets_go' => 0] : []);
+
+        return array_map(fn (Field $field) => [$field, $values[$field->name] ?? null], array_values(array_filter($fields, fn (Field $field) => $field->isShown)));
     }
 
     public function lookOf(string $layer): int

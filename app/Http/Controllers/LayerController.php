@@ -29,10 +29,7 @@ final class LayerController
 
     public function say(LayerRequest $request, string $set): RedirectResponse
     {
-        return $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => (new LayerEdits($base))->say($request->string('layer')->toString(), [
-            'name' => $request->string('name')->toString(),
-            'colour' => $request->integer('colour'),
-        ] + ($request->has('lets_go') ? ['lets_go' => $request->boolean('lets_go')] : [])));
+        return $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => (new LayerEdits($base))->say($request->layer(), $request->said()));
     }
 
     /** Moves a layer one place up or down among the others. */

@@ -4,12 +4,24 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Forms\Answers;
 use Nailrod\Core\Layer\Layer;
 
 final class LayerRequest extends RevisionRequest
 {
     protected function fields(): array
     {
-        return ['name' => ['required', 'string', 'max:30'], 'holder' => ['nullable', 'string'], 'layer' => ['nullable', 'string'], 'colour' => ['sometimes', 'integer', 'between:1,'.Layer::COLOURS], 'lets_go' => ['sometimes', 'boolean']];
+        return ['name' => ['required', 'string', 'max:30'], 'holder' => ['nullable', 'string'], 'layer' => ['nullable', 'string']];
+    }
+
+    public function layer(): string
+    {
+        return $this->string('layer')->toString();
+    }
+
+    /** @return array<string, mixed> fields of the layer in the open format; the base layer is never left for good */
+    public function said(): array
+    {
+        return array_diff_key((new Answers($this->all()))->all(Layer::fields()), $this->layer() === Layer::BASE ? ['lets_go' => 0] : []);
     }
 }

@@ -41,8 +41,7 @@
                 <form method="post" action="{{ $post('layer.say') }}" data-edit novalidate data-autosave class="layer-card__form">
                     {{ $place->from() }}<input type="hidden" name="layer" value="{{ $id }}">
                     <label class="layer-card__name"><span class="sr-only">Name</span><input name="name" maxlength="30" value="{{ $layer->name }}"></label>
-                    <label class="field"><span>Colour</span><select name="colour">@for ($i = 1; $i <= Nailrod\Core\Layer\Layer::COLOURS; $i++)<option value="{{ $i }}" @selected($view->lookOf($id) === $i - 1)>{{ ['blue', 'amber', 'plum', 'moss', 'brick', 'teal', 'clay', 'violet'][$i - 1] }}</option>@endfor</select></label>
-                    @unless ($id === 'base')<label class="check"><input type="hidden" name="lets_go" value="0"><input type="checkbox" name="lets_go" value="1" @checked($layer->letsGo)> leaving it lets go of what was toggled in it</label>@endunless
+                    @foreach ($view->fieldsOf($id) as [$field, $value]){{ $view->input()->html($field, $field->name, $value) }}@endforeach
                 </form>
                 <p class="layer-card__says">{{ ucfirst($view->says($id)) }}. @if ($id === 'base')Holds wherever another layer says nothing. @elseif ($view->into($id) !== []){{ ucfirst(implode(', ', array_map(fn ($link) => $link->words.' '.$place->set->rig->nameOf($link->ref), $view->into($id)))) }}.@endif</p>
                 <x-origin :place="$place" :origin="$place->originOf(Nailrod\Core\Set\PartPath::layer($id))" path="layers/{{ $id }}" />

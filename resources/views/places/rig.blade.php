@@ -38,7 +38,7 @@
     @php($device = $view->device)
     <section class="column rig__face" aria-labelledby="rig-title">
         <h1 id="rig-title">{{ $device->title() }} @if ($device->standIn)<span class="tag">stand-in</span>@endif
-            <span class="column__note">{{ App\View\RigView::counts($device) }} · {{ $view->stored($device) }}</span></h1>
+            <span class="column__note">{{ App\View\RigView::counts($device) }} · @if (count($device->onboard->modes) > 1)mode “{{ $view->unit()->state->modeOf($device)?->name }}” · @endif{{ $view->stored($device) }}</span></h1>
         <div class="rig__plate" @if ($view->task === 'arrange' && ! $view->isPhraseList()) data-arrange="{{ route('rig.note', $place->edited->id) }}" data-pick="{{ $view->link(['ref' => '-']) }}" @endif>
             @if ($view->isTurned && $view->hasBack())<x-back :view="$view" :unit="$view->unit()" />@else<x-face :device="$device" :page="$view->page" />@endif
         </div>
