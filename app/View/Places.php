@@ -11,7 +11,7 @@ final class Places
     public const GROUPS = [
         'Rig' => ['rig' => 'Devices', 'rig?do=try' => 'Try out', 'rig?do=measure' => 'Measure', 'rig?do=arrange' => 'Name & place', 'rig?do=settings' => 'Settings', 'rig?do=hands' => 'Hands'],
         'Plan' => ['plan' => 'Plan', 'roles' => 'Roles', 'carry' => 'Carry over', 'actions' => 'Actions'],
-        'Make' => ['shape' => 'Shape', 'assign' => 'Assign', 'layers' => 'Layers', 'macros' => 'Macros', 'lamps' => 'Lamps'],
+        'Make' => ['shape' => 'Shape', 'assign' => 'Assign', 'layers' => 'Layers', 'macros' => 'Macros', 'lamps' => 'Lamps', 'panel' => 'Panel'],
         'Prove' => ['bench' => 'Bench', 'recordings' => 'Recordings'],
         'Keep' => ['store' => 'Store', 'sets' => 'Sets'],
     ];

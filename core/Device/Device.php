@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Device;
 
+use Nailrod\Core\Panel\Panel;
+
 /** One thing that reports inputs. */
 final readonly class Device
 {
@@ -19,6 +21,7 @@ final readonly class Device
      * @param ?string       $descriptor its report descriptor (HID 1.11, 6.2.2) as hex digits
      * @param ?string       $gamepad    the model under which the browser knows it (W3C Gamepad, `id`)
      * @param ?DeviceLimits $limits     null if it sets none
+     * @param ?Panel        $panel      that its owner drew, in the place of what its file has; null for what is as the file says
      */
     public function __construct(
         public string $id,
@@ -33,6 +36,7 @@ final readonly class Device
         public ?string $descriptor = null,
         public ?string $gamepad = null,
         public ?DeviceLimits $limits = null,
+        public ?Panel $panel = null,
     ) {}
 
     /** "Fennel throttle"; a thing that has no name beside what it is, "Mouse". */
@@ -60,7 +64,7 @@ final readonly class Device
 
     public function setting(string $id): ?Setting
     {
-        return $this->onboard->settings[$id] ?? null;
+        return $this->onboard->settings[$id] ?? ($id === Setting::PANEL && $this->kind === PanelDevice::KIND ? Setting::ofPanel() : null);
     }
 
     /** @return list<AxisInput> */
@@ -78,6 +82,10 @@ final readonly class Device
     /** How many pages the faceplate has, 1 or more. */
     public function pages(): int
     {
+        if ($this->panel !== null) {
+            return count($this->panel->pages);
+        }
+
         return max([1, ...array_map(fn (Control $c) => $c->page, $this->controls)]);
     }
 
@@ -95,18 +103,18 @@ final readonly class Device
     /** The same as it reports in one of its modes: other numbers, the same references. */
     public function inMode(?Mode $mode): self
     {
-        return $mode?->descriptor === null ? $this : new self($this->id, $this->name, $this->kind, $this->standIn, array_map($mode->over(...), $this->controls), $this->lamps, $this->width, $this->height, $this->onboard, $mode->descriptor, $this->gamepad, $this->limits);
+        return $mode?->descriptor === null ? $this : new self($this->id, $this->name, $this->kind, $this->standIn, array_map($mode->over(...), $this->controls), $this->lamps, $this->width, $this->height, $this->onboard, $mode->descriptor, $this->gamepad, $this->limits, $this->panel);
     }
 
     /** The same with another firmware in it, which keeps what it says. */
     public function withFirmware(string $version, Keeps $keeps): self
     {
-        return new self($this->id, $this->name, $this->kind, $this->standIn, $this->controls, $this->lamps, $this->width, $this->height, $this->onboard->with($version, $keeps), $this->descriptor, $this->gamepad, $this->limits);
+        return new self($this->id, $this->name, $this->kind, $this->standIn, $this->controls, $this->lamps, $this->width, $this->height, $this->onboard->with($version, $keeps), $this->descriptor, $this->gamepad, $this->limits, $this->panel);
     }
 
     /** @param list<Control> $controls */
     public function withControls(array $controls): self
     {
-        return new self($this->id, $this->name, $this->kind, $this->standIn, $controls, $this->lamps, $this->width, $this->height, $this->onboard, $this->descriptor, $this->gamepad, $this->limits);
+        return new self($this->id, $this->name, $this->kind, $this->standIn, $controls, $this->lamps, $this->width, $this->height, $this->onboard, $this->descriptor, $this->gamepad, $this->limits, $this->panel);
     }
 }

@@ -17,8 +17,9 @@ final readonly class DeviceLimits
     /**
      * @param ?int $inputs numbers that it reports: axes, contacts, hats and encoders
      * @param ?int $tiles  on one page
+     * @param ?int $pages  of a panel
      */
-    public function __construct(public ?int $inputs, public ?int $tiles) {}
+    public function __construct(public ?int $inputs, public ?int $tiles, public ?int $pages = null) {}
 
     public static function fields(): Fields
     {
@@ -26,12 +27,13 @@ final readonly class DeviceLimits
             Field::usually(null, 'inputs', 'Inputs', new Whole(1, 1000), 'How many numbers it can report: axes, contacts, hats and encoders.', 64),
             Field::usually(null, 'macros', 'Macros', new Whole(0, 1000), 'How many macros its memory holds; beside "memory" alone, otherwise "keeps" says it.', 8),
             Field::usually(null, 'tiles', 'Tiles', new Whole(1, 200), 'How many tiles can lie on one page.', 40),
+            Field::usually(null, 'pages', 'Pages', new Whole(1, 16), 'How many pages a panel of it can have.', 6),
         );
     }
 
     public static function of(?Given $given): self
     {
-        return new self($given?->wholeOrNull('inputs'), $given?->wholeOrNull('tiles'));
+        return new self($given?->wholeOrNull('inputs'), $given?->wholeOrNull('tiles'), $given?->wholeOrNull('pages'));
     }
 
     public static function none(): self

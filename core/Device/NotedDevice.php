@@ -62,7 +62,7 @@ final readonly class NotedDevice
         }
         $all = $list->withControls($controls);
 
-        return new Device($all->id, $all->name, $all->kind, $all->standIn, $all->controls, $all->lamps, $all->width, PhraseList::height($all), $all->onboard, $notes === [] ? $all->descriptor : null, $all->gamepad, $all->limits);
+        return new Device($all->id, $all->name, $all->kind, $all->standIn, $all->controls, $all->lamps, $all->width, PhraseList::height($all), $all->onboard, $notes === [] ? $all->descriptor : null, $all->gamepad, $all->limits, $all->panel);
     }
 
     /**

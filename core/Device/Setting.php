@@ -32,6 +32,8 @@ final readonly class Setting
     public const BRIGHTNESS = 'brightness';
     /** How long a change that follows another one does not count, in ms. */
     public const DEBOUNCE = 'debounce';
+    /** Of a touch panel: the id of the panel of the set that it shows. */
+    public const PANEL = 'panel';
     /** How many inputs are wired. */
     public const WIRED = 'wired';
 
@@ -39,6 +41,9 @@ final readonly class Setting
     private const CHOICE = 'choice';
     private const ON_OFF = 'on-off';
     private const COLOUR = 'colour';
+
+    /** Of a panel, by its id; no device file has it. */
+    private const ID = 'id';
 
     /** Of a lamp that is dark. */
     private const DARK = 'off';
@@ -106,6 +111,12 @@ final readonly class Setting
         return $given->text('unit');
     }
 
+    /** The panel that a touch panel shows, which its set has. */
+    public static function ofPanel(): self
+    {
+        return new self(self::PANEL, 'Panel', self::ID, '', 0, 0, 1, [], '', null);
+    }
+
     /** What can be said of it. */
     public function said(): Type
     {
@@ -113,6 +124,7 @@ final readonly class Setting
             self::NUMBER => new Number($this->least, $this->most, $this->unit),
             self::CHOICE => Choice::of(...$this->choices),
             self::COLOUR => Choice::of(self::DARK, ...Lamp::COLOURS),
+            self::ID => new Text(60),
             default => new YesNo,
         };
     }

@@ -39,7 +39,7 @@ final readonly class Assembly
     /** A device never changes once it is there: only another choice of devices, or other words on their controls, make another rig. */
     private static function isSameRig(BindingSet $before, MergedDocument $merged): bool
     {
-        return $before->missing === [] && $before->merged->devices === $merged->devices && $before->merged->section('controls') == $merged->section('controls') && $before->merged->section('settings') == $merged->section('settings');
+        return $before->missing === [] && $before->merged->devices === $merged->devices && $before->merged->section('controls') == $merged->section('controls') && $before->merged->section('settings') == $merged->section('settings') && $before->merged->section('panels') == $merged->section('panels');
     }
 
     /**

@@ -20,6 +20,7 @@ use Nailrod\Core\Output\MeansAction;
 use Nailrod\Core\Output\OpensStop;
 use Nailrod\Core\Output\Output;
 use Nailrod\Core\Output\Outputs;
+use Nailrod\Core\Panel\Panel;
 use Nailrod\Core\Set\Section\Aside;
 use Nailrod\Core\Set\Section\Sections;
 use Nailrod\Core\Typing\KeyLayout;
@@ -41,6 +42,7 @@ final readonly class BindingSet
      * @param array<string, KeyLayout>           $layouts  those that macros are typed for, by id
      * @param array<string, LampRule>            $lamps    what lights lamps, by id, in file order
      * @param array<string, array<string, bool|float|int|string>> $settings what devices shall be like, by device and setting: only what is said
+     * @param array<string, array<string, Panel>> $panels that owners have drawn, by device and id
      */
     private function __construct(
         public MergedDocument $merged,
@@ -59,6 +61,7 @@ final readonly class BindingSet
         public array $layouts,
         public array $lamps,
         public array $settings = [],
+        public array $panels = [],
     ) {}
 
     /**
@@ -70,7 +73,8 @@ final readonly class BindingSet
      */
     public static function of(MergedDocument $merged, Rig $rig, ?Catalogue $catalogue, array $missing = [], array $layouts = [], ?self $before = null): self
     {
-        $settings = SettingReading::of($merged, $rig, $missing);
+        $panels = PanelReading::of($merged, $rig, $missing);
+        $settings = SettingReading::of($merged, $panels->rig, $missing);
         $parts = $settings->over(PartReading::shapingParts($merged));
         $rig = $settings->rig();
         $shapings = PartReading::shapings($parts, $rig->axes);
@@ -94,7 +98,7 @@ final readonly class BindingSet
         foreach ($merged->section('lamps') as $part) {
             $lamps[$part->path->key] = LampRules::read(PartReading::node($part));
         }
-        $set = new self($merged, $rig, $catalogue, $layers, $shapings, $made, $stops, $flags, $macros, [], [], $ways, $missing, $layouts, $lamps, $settings->said);
+        $set = new self($merged, $rig, $catalogue, $layers, $shapings, $made, $stops, $flags, $macros, [], [], $ways, $missing, $layouts, $lamps, $settings->said, $panels->panels);
 
         $reading = new CellReading($set, $before !== null && $before->isLike($set) ? $before : null, $missing);
         $reading->checkNamed();
@@ -102,13 +106,13 @@ final readonly class BindingSet
         $chords = $reading->chords();
         $lamps = $reading->lamps();
 
-        return new self($merged, $rig, $catalogue, $layers, $shapings, $made, $stops, $flags, $macros, $chords, $cells, $ways, array_values(array_unique($missing)), $layouts, $lamps, $settings->said);
+        return new self($merged, $rig, $catalogue, $layers, $shapings, $made, $stops, $flags, $macros, $chords, $cells, $ways, array_values(array_unique($missing)), $layouts, $lamps, $settings->said, $panels->panels);
     }
 
     /** The same set with this rig and this simulator, which were kept beside it: they are the larger half of it. */
     public function on(Rig $rig, ?Catalogue $catalogue): self
     {
-        return new self($this->merged, $rig, $catalogue, $this->layers, $this->shapings, $this->made, $this->stops, $this->flags, $this->macros, $this->chords, $this->cells, $this->ways, $this->missing, $this->layouts, $this->lamps, $this->settings);
+        return new self($this->merged, $rig, $catalogue, $this->layers, $this->shapings, $this->made, $this->stops, $this->flags, $this->macros, $this->chords, $this->cells, $this->ways, $this->missing, $this->layouts, $this->lamps, $this->settings, $this->panels);
     }
 
     /**
@@ -123,7 +127,7 @@ final readonly class BindingSet
      */
     public function playing(array $made, array $stops, array $macros, array $chords, array $cells, array $lamps): self
     {
-        return new self($this->merged, $this->rig->with(MadeDevice::of($made)), $this->catalogue, $this->layers, $this->shapings, $made, $stops, $this->flags, $macros, $chords, $cells, $this->ways, $this->missing, $this->layouts, $lamps, $this->settings);
+        return new self($this->merged, $this->rig->with(MadeDevice::of($made)), $this->catalogue, $this->layers, $this->shapings, $made, $stops, $this->flags, $macros, $chords, $cells, $this->ways, $this->missing, $this->layouts, $lamps, $this->settings, $this->panels);
     }
 
     /** What a setting of a device is: what the set says, else what is usual; null if the device does not have it. */

@@ -78,6 +78,18 @@ function paintFace(face) {
     }
 }
 
+/** What tiles show of the game: texts with values in them, and bars. */
+function paintTexts(variables) {
+    for (const text of all(document, '[data-text]')) {
+        setText(text, text.dataset.text.replace(/\{([^}]+)\}/g, (whole, name) => variables[name]?.words ?? '–'));
+    }
+    for (const bar of all(document, '[data-bar]')) {
+        const value = variables[bar.dataset.bar]?.value;
+        const [from, to, whole] = ['from', 'to', 'whole'].map((name) => Number(bar.dataset[name]));
+        setAttributes(bar, { width: value === undefined || to === from ? 0 : whole * Math.max(0, Math.min(1, (value - from) / (to - from))) });
+    }
+}
+
 let waiting = false;
 export function paint() {
     if (!waiting) {
@@ -91,6 +103,7 @@ export function paint() {
 
 document.addEventListener('live:answer', ({ detail }) => {
     paint();
+    detail.variables && paintTexts(detail.variables);
     for (const element of all(document, '[data-show]')) {
         const axis = detail.axes[element.dataset.show];
         if (axis) {

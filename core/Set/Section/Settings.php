@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set\Section;
 
+use Nailrod\Core\Device\PanelDevice;
+use Nailrod\Core\Device\Setting;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
 use Nailrod\Core\Format\Node;
@@ -74,6 +76,9 @@ final class Settings implements Section
     {
         $setting = ($words->set->rig->devices[$path->key] ?? null)?->setting((string) $path->inner);
         $is = $part->get('is');
+        if ($path->inner === Setting::PANEL && is_string($is->value)) {
+            return $is->value === PanelDevice::AS_NEW ? $is->value : '"'.($words->set->panels[$path->key][$is->value]->name ?? 'one that is gone').'"';
+        }
 
         return $setting === null ? (string) json_encode($is->value) : $setting->inWords($setting->value($is));
     }

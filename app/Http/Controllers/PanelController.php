@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\PanelRequest;
+use App\Sets\SetStore;
+use App\View\PanelView;
+use App\View\Place;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Plan\PanelPlan;
+use Nailrod\Core\Set\BindingSet;
+use Nailrod\Core\Set\Edits;
+use Nailrod\Core\Set\PanelEdits;
+use Nailrod\Core\Set\SetDocument;
+use Nailrod\Core\Set\TileEdits;
+
+/** Panels that an owner draws. */
+final class PanelController
+{
+    use EditsSets;
+
+    public function __construct(private readonly SetStore $sets) {}
+
+    public function show(Request $request, string $set): View
+    {
+        $place = Place::open($this->sets, $set, 'panel');
+
+        return view('places.panel', ['place' => $place, 'view' => PanelView::of($place, $request->string('device')->toString(), $request->string('panel')->toString(), $request->integer('page', 1), $request->string('tile')->toString())]);
+    }
+
+    public function add(PanelRequest $request, string $set): RedirectResponse
+    {
+        return $this->panels($request, $set, fn (PanelEdits $panels) => $panels->add($request->word('name')));
+    }
+
+    /** Another panel is shown, or the device is as new. */
+    public function pick(PanelRequest $request, string $set): RedirectResponse
+    {
+        return $this->panels($request, $set, fn (PanelEdits $panels) => $panels->pick($request->word('panel')));
+    }
+
+    public function rename(PanelRequest $request, string $set): RedirectResponse
+    {
+        return $this->panels($request, $set, fn (PanelEdits $panels) => $panels->rename($request->word('panel'), $request->word('name')));
+    }
+
+    public function remove(PanelRequest $request, string $set): RedirectResponse
+    {
+        return $this->panels($request, $set, fn (PanelEdits $panels) => $panels->remove($request->word('panel')));
+    }
+
+    public function addPage(PanelRequest $request, string $set): RedirectResponse
+    {
+        return $this->panels($request, $set, fn (PanelEdits $panels) => $panels->addPage($request->word('panel')));
+    }
+
+    public function page(PanelRequest $request, string $set): RedirectResponse
+    {
+        return $this->panels($request, $set, fn (PanelEdits $panels) => $panels->page($request->word('panel'), $request->onto(), $request->pageFields()));
+    }
+
+    public function removePage(PanelRequest $request, string $set): RedirectResponse
+    {
+        return $this->panels($request, $set, fn (PanelEdits $panels) => $panels->removePage($request->word('panel'), $request->onto()));
+    }
+
+    /** A page of a group of the game's actions, with what its tiles do. */
+    public function propose(PanelRequest $request, string $set): RedirectResponse
+    {
+        return $this->edit($request, $set, function (Edits $edits, BindingSet $base) use ($request) {
+            $catalogue = $base->catalogue ?? throw FormatError::told('Simulator', 'none', 'a set of a simulator, whose actions can lie on a page');
+
+            return (new PanelPlan($base, $catalogue, $request->word('device')))->page($request->word('panel'), $request->word('group'));
+        });
+    }
+
+    public function addTile(PanelRequest $request, string $set): RedirectResponse
+    {
+        return $this->tiles($request, $set, fn (TileEdits $tiles) => $tiles->addTile($request->word('panel'), $request->onto(), $request->kind(), $request->at()));
+    }
+
+    public function tile(PanelRequest $request, string $set): RedirectResponse
+    {
+        return $this->tiles($request, $set, fn (TileEdits $tiles) => $tiles->tile($request->word('panel'), $request->word('tile'), $request->tileFields()));
+    }
+
+    public function move(PanelRequest $request, string $set): RedirectResponse
+    {
+        return $this->tiles($request, $set, fn (TileEdits $tiles) => $tiles->move($request->word('panel'), $request->word('tile'), $request->onto(), ...$request->at() ?? [0, 0]));
+    }
+
+    public function size(PanelRequest $request, string $set): RedirectResponse
+    {
+        return $this->tiles($request, $set, fn (TileEdits $tiles) => $tiles->size($request->word('panel'), $request->word('tile'), $request->integer('across', 1), $request->integer('down', 1)));
+    }
+
+    public function copy(PanelRequest $request, string $set): RedirectResponse
+    {
+        return $this->tiles($request, $set, fn (TileEdits $tiles) => $tiles->copyTile($request->word('panel'), $request->word('tile')));
+    }
+
+    public function removeTile(PanelRequest $request, string $set): RedirectResponse
+    {
+        return $this->tiles($request, $set, fn (TileEdits $tiles) => $tiles->removeTile($request->word('panel'), $request->word('tile')));
+    }
+
+    /** @param callable(PanelEdits): SetDocument $change */
+    private function panels(PanelRequest $request, string $set, callable $change): RedirectResponse
+    {
+        return $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => $change(new PanelEdits($base, $request->word('device'))));
+    }
+
+    /** @param callable(TileEdits): SetDocument $change */
+    private function tiles(PanelRequest $request, string $set, callable $change): RedirectResponse
+    {
+        return $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => $change(new TileEdits($base, $request->word('device'))));
+    }
+}

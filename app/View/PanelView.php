@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Forms\Choices;
+use App\Forms\FieldInput;
+use Nailrod\Core\Action\Action;
+use Nailrod\Core\Device\Device;
+use Nailrod\Core\Device\PanelDevice;
+use Nailrod\Core\Format\Field;
+use Nailrod\Core\Panel\Panel;
+use Nailrod\Core\Panel\PanelPage;
+use Nailrod\Core\Panel\Tile;
+use Nailrod\Core\Plan\PanelPlan;
+use Nailrod\Core\Set\PartPath;
+
+/** The Panel place: a panel is drawn, page by page, and what its tiles do is picked right there. */
+final readonly class PanelView
+{
+    /** @param int $page from 1 on */
+    private function __construct(public Place $place, public Device $device, public ?Panel $panel, public int $page, public ?Tile $tile) {}
+
+    /** @return ?self null if the rig has no touch panel */
+    public static function of(Place $place, string $device, string $panel, int $page, string $tile): ?self
+    {
+        $touch = array_filter($place->set->rig->devices, fn (Device $one) => $one->kind === PanelDevice::KIND);
+        $found = $touch[$device] ?? (array_values($touch)[0] ?? null);
+        $place->notHere->ask('device', $device, isset($touch[$device]) || isset($place->set->rig->devices[$device]), $found->name ?? '');
+        if ($found === null) {
+            return null;
+        }
+        $panels = $place->set->panels[$found->id] ?? [];
+        $shown = $panels[$panel] ?? $found->panel;
+        $place->notHere->ask('panel', $panel, isset($panels[$panel]), $shown->name ?? 'The panel as new');
+        $pages = count($shown->pages ?? [1]);
+        $place->notHere->ask('page', $page > $pages ? (string) $page : '', $page <= $pages, 'The last page');
+        $picked = $shown?->tile($tile);
+        $place->notHere->ask('tile', $tile, $picked !== null, 'The page');
+        $place->picked->device = $found->id;
+        $at = $picked === null ? $page : $shown->pageOf($tile) + 1;
+
+        return new self($place, $found, $shown, max(1, min($pages, $at)), $picked);
+    }
+
+    /** @return array<string, Panel> those of the device, by id */
+    public function panels(): array
+    {
+        return $this->place->set->panels[$this->device->id] ?? [];
+    }
+
+    public function isShown(string $panel): bool
+    {
+        return $this->device->panel?->id === $panel;
+    }
+
+    public function on(): ?PanelPage
+    {
+        return $this->panel?->pages[$this->page - 1] ?? null;
+    }
+
+    /** The device as it is drawn with this panel, whatever is picked. */
+    public function drawn(): Device
+    {
+        $value = $this->panel === null ? null : $this->place->set->merged->value(PartPath::panel($this->device->id, $this->panel->id));
+
+        return $this->panel === null ? $this->device : PanelDevice::over($this->device, $this->panel, \Nailrod\Core\Format\Node::of($value));
+    }
+
+    /** @param array<string, int|string> $more */
+    public function link(array $more = []): string
+    {
+        return route('panel', array_filter(['set' => $this->place->record->id, 'device' => $this->device->id, 'panel' => $this->panel?->id, 'page' => $this->page === 1 ? null : $this->page, ...$more]));
+    }
+
+    public function input(): FieldInput
+    {
+        return new FieldInput(new Choices($this->place->set), class: 'field');
+    }
+
+    /** @return list<array{Field, mixed}> what the form of the picked tile has, each with what it is */
+    public function tileFields(): array
+    {
+        $tile = $this->tile;
+
+        return $tile === null ? [] : array_map(fn (Field $field) => [$field, $tile->values()[$field->name] ?? $field->usual], Tile::fieldsOf($tile->kind));
+    }
+
+    /** @return list<array{ref: string, name: string, isAxis: bool, does: string}> what of the picked tile can do something, and what it does in the base layer */
+    public function ends(): array
+    {
+        $control = $this->tile === null ? null : $this->drawn()->control($this->tile->id);
+        $rig = $this->place->set->rig;
+        $ends = [];
+        foreach ([...$control->axes ?? [], ...$control->contacts ?? []] as $end) {
+            $cell = $this->place->set->cell('base', $end->ref);
+            $ends[] = ['ref' => $end->ref, 'name' => $end->name === '' ? 'It' : $end->name, 'isAxis' => isset($rig->axes[$end->ref]), 'does' => $cell === null ? 'nothing yet' : $this->place->words->brief($cell)];
+        }
+
+        return $ends;
+    }
+
+    /** @return array<string, string> actions that an end of a tile can do, by id, with their groups */
+    public function actions(bool $isAxis): array
+    {
+        $actions = array_filter($this->place->set->catalogue->actions ?? [], fn (Action $action) => $action->isAxis() === $isAxis);
+
+        return array_map(fn (Action $action) => $action->name.' · '.$action->group, $actions);
+    }
+
+    /** @return list<string> groups of actions that a page can be made of */
+    public function groups(): array
+    {
+        return $this->place->set->catalogue === null ? [] : (new PanelPlan($this->place->set, $this->place->set->catalogue, $this->device->id))->groups();
+    }
+
+    /** What is left of what the device can have. */
+    public function left(): string
+    {
+        $limits = $this->device->limits;
+        $said = [];
+        if ($limits?->tiles !== null && $this->on() !== null) {
+            $said[] = sprintf('%d of %d tiles on this page', count($this->on()->tiles), $limits->tiles);
+        }
+        if ($limits?->pages !== null && $this->panel !== null) {
+            $said[] = sprintf('%d of %d pages', count($this->panel->pages), $limits->pages);
+        }
+
+        return implode(', ', $said);
+    }
+}
