@@ -8,6 +8,7 @@ use App\Http\Controllers\CarryController;
 use App\Http\Controllers\CellController;
 use App\Http\Controllers\DeskController;
 use App\Http\Controllers\FileController;
+use App\Http\Controllers\HandController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\ImportController;
 use App\Http\Controllers\LampController;
@@ -167,6 +168,7 @@ Route::prefix('sets/{set}')->where(['set' => '[a-z0-9_-]+'])->group(function ():
     Route::post('sets/bring-back', [SetsController::class, 'bringBack'])->name('sets.bring-back');
 });
 
+Route::get('panel/{device}', [HandController::class, 'show'])->where('device', '[a-z0-9_-]+')->name('hand');
 Route::post('memory/{device}', [StoreController::class, 'fresh'])->where('device', '[a-z0-9_-]+')->name('store.fresh');
 Route::post('import', [ImportController::class, 'bring'])->name('import.bring');
 Route::get('import/{import}', [ImportController::class, 'show'])->where('import', '[0-9a-f]{16}')->name('import.show');

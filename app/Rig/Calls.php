@@ -202,7 +202,7 @@ final class Calls
         }
         $state = $this->rig->work()->live->state;
 
-        return new Reply(200, ['survey' => base64_encode($state->survey->write()), 'now' => $this->rig->clock->now(), 'unplugged' => array_map(strval(...), array_keys($state->unplugged))]);
+        return new Reply(200, ['set' => $this->rig->set(), 'survey' => base64_encode($state->survey->write()), 'now' => $this->rig->clock->now(), 'unplugged' => array_map(strval(...), array_keys($state->unplugged))]);
     }
 
     /**

@@ -44,6 +44,16 @@ final readonly class PageLine
         }
     }
 
+    /** Id of the set that is in play; empty if the rig does not run. */
+    public function setInPlay(): string
+    {
+        try {
+            return (string) Http::withToken($this->token())->timeout(self::SECONDS)->get('http://127.0.0.1:'.$this->port().'/survey')->json('set');
+        } catch (ConnectionException) {
+            return '';
+        }
+    }
+
     /** @return list<string> ids of devices that are not there; none if the rig does not run */
     public function away(): array
     {

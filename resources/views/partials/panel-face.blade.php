@@ -34,7 +34,7 @@
                 @default
                     <g class="work" data-press="{{ $ref }}" data-contact="{{ $ref }}" tabindex="0" role="button" aria-pressed="false" aria-label="{{ $tile->name() }}"><rect class="cap tile__cap" x="{{ $x + 4 }}" y="{{ $y + 4 }}" width="{{ $tw - 8 }}" height="{{ $th - 8 }}" rx="11" /><circle class="cap__pin" cx="{{ $x + $tw - 24 }}" cy="{{ $y + 24 }}" r="8" /></g>
             @endswitch
-            @php($lines = App\View\Face::lines($kind === Nailrod\Core\Panel\TileKind::Shows && $tile->text !== '' ? $tile->text : $tile->name(), max(4, (int) ($tw / 15))))
+            @php($lines = App\View\Face::lines($kind === Nailrod\Core\Panel\TileKind::Shows && $tile->text !== '' ? $tile->text : ($kind === Nailrod\Core\Panel\TileKind::Turn && $tile->label === '' ? $device->panel->pages[$tile->page - 1]->name : $tile->name()), max(4, (int) ($tw / 15))))
             @php($middle = match ($kind) { Nailrod\Core\Panel\TileKind::Pair => $y + 34, Nailrod\Core\Panel\TileKind::Stick, Nailrod\Core\Panel\TileKind::Slide => $y + $th - 28, default => $y + $th / 2 + 8 - 14 * (count($lines) - 1) })
             @foreach ($lines as $i => $line)<text class="tile__text" x="{{ $x + $tw / 2 }}" y="{{ $middle + 28 * $i }}" @if (str_contains($line, '{')) data-text="{{ $line }}" @endif>{{ $line }}</text>@endforeach
             @if ($kind === Nailrod\Core\Panel\TileKind::Pair && $tile->text !== '')<text class="tile__value" x="{{ $x + $tw / 2 }}" y="{{ $y + 66 }}" data-text="{{ $tile->text }}">{{ $tile->text }}</text>@endif

@@ -28,7 +28,7 @@
         @endif
     </nav>
     <section class="column panels__drawing" aria-labelledby="panel-title">
-        <h1 id="panel-title">{{ $view->panel->name ?? $view->device->name.' as new' }} <span class="column__note">{{ $view->left() }}</span></h1>
+        <h1 id="panel-title">{{ $view->panel->name ?? $view->device->name.' as new' }} <span class="column__note">{{ $view->left() }}</span> <a class="link column__note" href="{{ route('hand', $view->device->id) }}" target="_blank">In the hand</a></h1>
         @if ($view->panel === null)
             <div class="rig__plate"><x-face :device="$view->device" :page="1" /></div>
             <p class="column__note">The tiles that the device file has. Draw a panel of your own beside: it takes their place, and can be taken back.</p>

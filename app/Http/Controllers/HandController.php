@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\SetRecord;
+use App\Rig\PageLine;
+use App\Sets\SetStore;
+use App\View\HandPanel;
+use Illuminate\Contracts\View\View;
+use Nailrod\Core\Device\PanelDevice;
+
+/** A panel in the hand: on a phone or a tablet, of the set that is in play. */
+final class HandController
+{
+    public function __construct(private readonly SetStore $sets, private readonly PageLine $line) {}
+
+    public function show(string $device): View
+    {
+        $record = SetRecord::query()->where('removed', false)->find($this->line->setInPlay()) ?? SetRecord::query()->where('removed', false)->orderByDesc('position')->first() ?? abort(404);
+        $set = $this->sets->current($record);
+        $found = $set->rig->devices[$device] ?? null;
+        if ($found?->kind !== PanelDevice::KIND) {
+            abort(404);
+        }
+
+        return view('hand', ['record' => $record, 'name' => $found->title(), 'hand' => $found->panel === null ? null : new HandPanel($set, $found, $found->panel)]);
+    }
+}

@@ -1,0 +1,191 @@
+import { onDrag } from './drag.js';
+import './faceplate.js';
+import { paint } from './facepaint.js';
+import { live } from './live.js';
+
+/**
+ * A panel in the hand. A tile answers the finger at once; a finger that slides off, a page that turns and a pointer that is
+ * taken away are releases. A tile that two hold is on until both let go: that is the rig's word.
+ */
+const EDGE = 24;
+const SWIPE = 60;
+const PULSE_MS = 80;
+/** Without a sign of life for so long, the panel says so. */
+const SILENT_MS = 2000;
+
+const pages = () => [...document.querySelectorAll('[data-hand-page]')];
+const shown = () => pages().findIndex((page) => !page.hidden);
+
+/** Tiles that fingers are on, by pointer. @type {Map<number, {tile: HTMLElement, port: string}>} */
+const touched = new Map();
+
+function report(port, value) {
+    if (live.hands[port] !== value) {
+        live.input(port, value);
+        paint();
+    }
+}
+
+/** Another finger may still be on it. */
+function release(pointer) {
+    const touch = touched.get(pointer);
+    touched.delete(pointer);
+    if (touch && ![...touched.values()].some(({ port }) => port === touch.port)) {
+        report(touch.port, 0);
+    }
+}
+
+function releaseAll() {
+    [...touched.keys()].forEach(release);
+}
+
+const isOver = (tile, event) => {
+    const box = tile.getBoundingClientRect();
+
+    return event.clientX >= box.left && event.clientX <= box.right && event.clientY >= box.top && event.clientY <= box.bottom;
+};
+
+export function turnTo(page) {
+    const all = pages();
+    if (page < 0 || page >= all.length || page === shown()) {
+        return;
+    }
+    releaseAll();
+    all.forEach((one, i) => { one.hidden = i !== page; });
+    paint();
+}
+
+onDrag((event) => {
+    const tile = /** @type {HTMLElement|null} */ (event.target.closest('[data-touch]'));
+    if (!tile) {
+        return null;
+    }
+    event.preventDefault();
+    const port = tile.dataset.touch ?? '';
+    const pointer = event.pointerId;
+    if ('lifting' in tile.dataset) {
+        tile.classList.add('is-touched');
+
+        return {
+            end: (lifted) => {
+                tile.classList.remove('is-touched');
+                if (isOver(tile, lifted)) {
+                    report(port, 1);
+                    setTimeout(() => report(port, 0), PULSE_MS);
+                }
+            },
+            cancel: () => tile.classList.remove('is-touched'),
+        };
+    }
+    touched.set(pointer, { tile, port });
+    report(port, 1);
+
+    return {
+        move: (moved) => !isOver(tile, moved) && release(pointer),
+        end: () => release(pointer),
+        cancel: () => release(pointer),
+    };
+}, { before: true });
+
+/** From an edge towards the middle: the next page, or the one before. */
+onDrag((event) => {
+    const fromLeft = event.clientX < EDGE;
+    if (!fromLeft && event.clientX < window.innerWidth - EDGE) {
+        return null;
+    }
+
+    return {
+        far: SWIPE,
+        end: (ended, moved) => {
+            const by = ended.clientX - event.clientX;
+            if (moved && Math.abs(by) >= SWIPE && by > 0 === fromLeft) {
+                turnTo(shown() + (fromLeft ? -1 : 1));
+            }
+        },
+    };
+});
+
+document.addEventListener('click', (event) => {
+    const turn = event.target.closest?.('[data-turn]');
+    if (turn) {
+        turnTo(Number(turn.dataset.turn) - 1);
+    }
+    if (event.target.closest?.('#hand-full')) {
+        document.fullscreenElement ? document.exitFullscreen() : document.documentElement.requestFullscreen?.().catch(() => {});
+        stayAwake();
+    }
+});
+document.addEventListener('contextmenu', (event) => event.preventDefault());
+window.addEventListener('blur', releaseAll);
+document.addEventListener('visibilitychange', () => document.hidden && releaseAll());
+
+// A page that belongs to a layer comes when that goes live; who is still there when it is left turns back.
+const layers = JSON.parse(document.body.dataset.layers ?? '[]');
+let layer = '';
+let before = 0;
+document.addEventListener('live:answer', ({ detail }) => {
+    const id = detail.layer?.id ?? '';
+    if (id !== layer) {
+        const at = shown();
+        const left = layers.findIndex((one) => one !== '' && one === layer);
+        const next = layers.findIndex((one) => one !== '' && one === id);
+        layer = id;
+        if (next >= 0) {
+            before = at;
+            turnTo(next);
+        } else if (left >= 0 && at === left) {
+            turnTo(before);
+        }
+    }
+    heard();
+    // Another set is in play, or this one was edited: the panel may be another.
+    if ((detail.set && detail.set !== document.body.dataset.set) || (detail.program && detail.program !== document.body.dataset.program)) {
+        renew();
+    }
+});
+
+let isRenewing = false;
+async function renew() {
+    if (isRenewing || touched.size > 0) {
+        return;
+    }
+    isRenewing = true;
+    try {
+        const text = await (await fetch(location.href, { headers: { Accept: 'text/html' } })).text();
+        const page = new DOMParser().parseFromString(text, 'text/html');
+        const fresh = page.querySelector('main');
+        if (fresh) {
+            const at = shown();
+            document.querySelector('main')?.replaceWith(fresh);
+            Object.assign(document.body.dataset, page.body.dataset);
+            layers.splice(0, layers.length, ...JSON.parse(document.body.dataset.layers ?? '[]'));
+            turnTo(Math.min(at, pages().length - 1));
+            document.dispatchEvent(new CustomEvent('page:changed'));
+        }
+    } finally {
+        isRenewing = false;
+    }
+}
+
+// The desk says every second that it is there.
+let last = performance.now();
+function heard() {
+    last = performance.now();
+}
+document.addEventListener('live:here', heard);
+document.addEventListener('live:status', ({ detail }) => detail.ok && heard());
+setInterval(() => {
+    const cut = document.getElementById('hand-cut');
+    const isCut = performance.now() - last > SILENT_MS;
+    if (cut && cut.hidden === isCut) {
+        cut.hidden = !isCut;
+        isCut && releaseAll();
+    }
+}, 250);
+
+/** Kept awake where the browser allows it: only by a secure address. */
+function stayAwake() {
+    /** @type {any} */ (navigator).wakeLock?.request('screen').catch(() => {});
+}
+
+live.start();
