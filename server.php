@@ -2,10 +2,18 @@
 
 declare(strict_types=1);
 
-// Router of PHP's own web server: files of public/ as they are, all else through the application.
+use App\Pairing\Peer;
+
+// Router of PHP's own web server: files of public/ as they are, all else through the application. Who asks from elsewhere
+// gets no file but those that a panel needs, and only where others are let in.
+if (! class_exists(Peer::class, false)) {
+    require __DIR__.'/app/Pairing/Peer.php';
+}
 $path = (string) parse_url((string) $_SERVER['REQUEST_URI'], PHP_URL_PATH);
 $file = realpath(__DIR__.'/public'.urldecode($path));
-if ($path !== '/' && $file !== false && str_starts_with($file, __DIR__.'/public/') && is_file($file) && ! str_ends_with($file, '.php')) {
+$isLetIn = Peer::isThisMachine((string) $_SERVER['REMOTE_ADDR'], (string) ($_SERVER['HTTP_HOST'] ?? ''))
+    || (getenv('NAILROD_OPEN') === '1' && preg_match('#^/(build/|icon\.svg$)#', $path) === 1);
+if ($isLetIn && $path !== '/' && $file !== false && str_starts_with($file, __DIR__.'/public/') && is_file($file) && ! str_ends_with($file, '.php')) {
     return false;
 }
 

@@ -10,6 +10,7 @@ use App\Http\Middleware\SameOrigin;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\WithoutCollecting;
 use App\Http\Problems;
+use App\Pairing\Peer;
 use Illuminate\Contracts\Console\Kernel as ConsoleKernel;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -32,7 +33,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         // A text that is typed may end with a new line, which is Enter.
         $middleware->trimStrings(except: ['text']);
         $middleware->web(append: [PlainInput::class, OneTransaction::class]);
-        $middleware->encryptCookies(except: ['theme']);
+        $middleware->encryptCookies(except: ['theme', Peer::COOKIE]);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         Problems::register($exceptions);

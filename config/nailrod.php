@@ -14,5 +14,8 @@ return [
     'demo' => base_path('demo'),
 
     // A page that does nothing is there to be measured against.
+    // Are others than this machine let in, by a code?
+    'open' => (bool) env('NAILROD_OPEN', false),
+
     'bench' => (bool) env('NAILROD_BENCH', false),
 ];

@@ -15,8 +15,10 @@ use App\Http\Controllers\LampController;
 use App\Http\Controllers\LayerController;
 use App\Http\Controllers\ListController;
 use App\Http\Controllers\MacroController;
+use App\Http\Controllers\PairingController;
 use App\Http\Controllers\PanelController;
 use App\Http\Controllers\PaperController;
+use App\Http\Controllers\PhoneController;
 use App\Http\Controllers\PlaceController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\RecordingController;
@@ -81,6 +83,9 @@ Route::prefix('sets/{set}')->where(['set' => '[a-z0-9_-]+'])->group(function ():
     Route::post('panel/pages/say', [PanelController::class, 'page'])->name('panel.page');
     Route::post('panel/pages/remove', [PanelController::class, 'removePage'])->name('panel.remove-page');
     Route::post('panel/pages/propose', [PanelController::class, 'propose'])->name('panel.propose');
+    Route::post('panel/pair', [PairingController::class, 'begin'])->name('panel.pair');
+    Route::post('panel/phones/remove', [PairingController::class, 'takeAway'])->name('panel.phone');
+    Route::post('panel/phones/remove-all', [PairingController::class, 'takeAllAway'])->name('panel.phones');
     Route::post('panel/tiles', [PanelController::class, 'addTile'])->name('panel.add-tile');
     Route::post('panel/tiles/say', [PanelController::class, 'tile'])->name('panel.tile');
     Route::post('panel/tiles/move', [PanelController::class, 'move'])->name('panel.move');
@@ -186,3 +191,5 @@ if (config('nailrod.bench')) {
     // To measure against: what a page costs that does nothing.
     Route::get('bench-empty-page', fn () => '');
 }
+Route::get('pair', [PhoneController::class, 'show'])->name('phone.show');
+Route::post('pair', [PhoneController::class, 'pair'])->name('phone.pair');

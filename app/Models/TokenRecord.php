@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Rig\Scope;
 use Illuminate\Database\Eloquent\Model;
 
 /**
- * A token that a program talks to the rig with.
+ * A token that a program, or a phone as a panel, talks to the rig with.
  *
  * @property string               $id
  * @property string               $name
+ * @property int                  $seen  when a phone asked last, in seconds of the epoch; 0 for a program
  * @property string               $hash  of the token, SHA-256 in hex digits
  * @property array<string, mixed>       $scope as Scope::toArray() gives it
  * @property \Illuminate\Support\Carbon $created_at
@@ -26,4 +28,10 @@ final class TokenRecord extends Model
     protected $keyType = 'string';
 
     protected $casts = ['scope' => 'array'];
+
+    /** The touch panel that a phone is; empty for a program. */
+    public function panelOf(): string
+    {
+        return Scope::of($this->scope)->panel;
+    }
 }

@@ -19,9 +19,6 @@ final class Calls
     /** @var \WeakMap<Hand, Scope> what the token of each hand allows, as long as it is there */
     private \WeakMap $scopes;
 
-    /** @var array<string, string> hands that live as long as an eye, by eye */
-    private array $ofEyes = [];
-
     public function __construct(public readonly Resident $rig, private readonly Orders $orders, private readonly Health $health, private readonly Brought $brought)
     {
         $this->scopes = new \WeakMap;
@@ -53,6 +50,7 @@ final class Calls
     {
         try {
             return match (true) {
+                $scope->panel !== '' && preg_match('#^/hands(/|$)#', $path) !== 1 => throw NotAllowed::to('do anything but be its panel'),
                 $method === 'GET' && $path === '/health' => new Reply(200, $this->health->told($this->rig)),
                 $method === 'GET' && $path === '/survey' => $this->survey($scope),
                 $method === 'POST' && $path === '/hands' => $this->open(self::read($body), $scope),
@@ -93,7 +91,7 @@ final class Calls
         $hand = $this->rig->open($name, $kind, $this->devices($body['devices'] ?? [], $scope));
         $this->scopes[$hand] = $scope;
         if (is_string($body['eye'] ?? null) && isset($this->rig->eyes->all[$body['eye']])) {
-            $this->ofEyes[$body['eye']] = $hand->id;
+            $this->rig->eyes->all[$body['eye']]->hand = $hand->id;
         }
 
         return new Reply(200, ['hand' => $hand->id, 'clock' => $this->rig->clock->now()]);
@@ -104,6 +102,9 @@ final class Calls
     {
         if (! is_array($devices) || ! array_is_list($devices) || count($devices) > self::MOST_DEVICES) {
             throw HandError::shape('devices', $devices, 'a list of at most '.self::MOST_DEVICES.' devices, or their ids');
+        }
+        if ($scope->panel !== '' && $devices !== []) {
+            throw NotAllowed::to('bring devices');
         }
         $ids = [];
         foreach ($devices as $device) {
@@ -175,7 +176,7 @@ final class Calls
             $batch->n,
             array_values(array_filter($batch->found, fn ($input) => $may($input->port))),
             array_values(array_filter($batch->inputs, fn ($input) => $may($input->port))),
-            array_filter($batch->plugs, fn ($device) => $may($device.'/'), ARRAY_FILTER_USE_KEY),
+            $scope->panel !== '' ? [] : array_filter($batch->plugs, fn ($device) => $may($device.'/'), ARRAY_FILTER_USE_KEY),
             $batch->sent,
             $batch->bye,
             $problems,
@@ -223,13 +224,16 @@ final class Calls
         if (count($this->rig->eyes->all) >= Eyes::MOST) {
             throw HandError::tooManyEyes(Eyes::MOST);
         }
+        if ($scope->panel !== '') {
+            $query = ['see' => 'picture'];
+        }
         $sees = is_string($query['see'] ?? null) ? explode(',', $query['see']) : Eyes::KINDS;
         $unknown = array_diff($sees, Eyes::KINDS);
         if ($unknown !== []) {
             throw HandError::shape('see', implode(',', $unknown), 'some of '.implode(',', Eyes::KINDS));
         }
         $word = fn (string $name): string => is_string($query[$name] ?? null) ? mb_strimwidth($query[$name], 0, 60) : '';
-        $eye = new Eye(bin2hex(random_bytes(8)), array_values(array_intersect(Eyes::KINDS, $sees)), $word('look'), $write, $scope->all ? $word('page') : '');
+        $eye = new Eye(bin2hex(random_bytes(8)), array_values(array_intersect(Eyes::KINDS, $sees)), $word('look'), $write, $scope->all ? $word('page') : '', $scope->panel);
         $this->rig->look($eye, $last);
 
         return $eye;
@@ -239,8 +243,7 @@ final class Calls
     public function gone(Eye $eye): void
     {
         $this->rig->eyes->close($eye);
-        $hand = $this->rig->hand($this->ofEyes[$eye->id] ?? '');
-        unset($this->ofEyes[$eye->id]);
+        $hand = $this->rig->hand($eye->hand);
         if ($hand !== null) {
             $this->rig->close($hand);
         }

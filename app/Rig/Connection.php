@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rig;
 
+use App\Pairing\Peer;
 use GuzzleHttp\Psr7\Query;
 use Psr\Http\Message\RequestInterface;
 use React\EventLoop\LoopInterface;
@@ -27,6 +28,9 @@ final class Connection
     private readonly Incoming $incoming;
 
     private ?Eye $eye = null;
+
+    /** Token of a panel that looks. */
+    private string $phone = '';
 
     /** What waits until the other end has read what was sent before. */
     private string $waiting = '';
@@ -61,6 +65,14 @@ final class Connection
         $socket->on('drain', $this->drained(...));
         $socket->on('close', $this->closed(...));
         $socket->on('error', static function (): void {});
+    }
+
+    /** A phone whose pairing was taken away is cut off. */
+    public function lookAtToken(): void
+    {
+        if ($this->phone !== '' && $this->tokens->scopeOf($this->phone, time()) === null) {
+            $this->socket->close();
+        }
     }
 
     /** Slow and idle connections are given up. */
@@ -144,9 +156,12 @@ final class Connection
         $token = preg_match('/^Bearer (\S+)$/D', $request->getHeaderLine('Authorization'), $match) === 1 ? $match[1] : ($request->getUri()->getPath() === '/events' && is_string($query['token'] ?? null) ? $query['token'] : '');
         try {
             $scope = $this->tokens->scopeOf($token, time());
-            if ($scope === null) {
+            if ($scope?->all === true && ! Peer::isThisMachine($this->remote(), $request->getHeaderLine('Host'))) {
+                $this->send(Reply::problem(403, 'Pages of this machine are let in from this machine only.'));
+            } elseif ($scope === null) {
                 $this->send(Reply::problem(401, 'This token is not known, or it has ended. A page gets another when it is read again; a program gets one by php artisan nailrod:token.'));
             } elseif ($request->getMethod() === 'GET' && $request->getUri()->getPath() === '/events') {
+                $this->phone = $scope->panel === '' ? '' : $token;
                 $this->stream($query, $request->getHeaderLine('Last-Event-ID'), $scope);
             } else {
                 $this->work = $this->calls->begin($request->getMethod(), $request->getUri()->getPath(), (string) $request->getBody(), $scope);
@@ -154,6 +169,12 @@ final class Connection
         } catch (\Throwable $error) {
             $this->failed($error);
         }
+    }
+
+    /** Address of the other end. */
+    private function remote(): string
+    {
+        return trim((string) parse_url((string) $this->socket->getRemoteAddress(), PHP_URL_HOST), '[]');
     }
 
     /** Nothing that comes over the line ends the process. */

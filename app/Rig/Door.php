@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace App\Rig;
 
+use App\Pairing\Peer;
+
 /** Who is let in: only to the names of this machine, and from a browser only from the application's own pages. */
 final readonly class Door
 {
-    /** Names by which a machine asks itself. */
-    public const OWN = ['127.0.0.1', 'localhost', '[::1]'];
-
     /**
      * @param int          $port  of the rig
      * @param int          $pages port of the pages
@@ -30,7 +29,7 @@ final readonly class Door
     /** @return list<string> */
     private function with(int $port): array
     {
-        return array_map(fn (string $host): string => $host.':'.$port, [...self::OWN, ...$this->hosts]);
+        return array_map(fn (string $host): string => $host.':'.$port, [...Peer::OWN, ...$this->hosts]);
     }
 
     /** Where the rig listens, beside pages at this port. */

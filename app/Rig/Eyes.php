@@ -73,7 +73,10 @@ final class Eyes
         $this->all[$eye->id] = $eye;
         ($eye->write)(self::event('hello', self::json(['eye' => $eye->id, 'boot' => $this->boot, 'clock' => $now])));
         $from = str_starts_with($last, $this->boot.'-') ? (int) substr($last, strlen($this->boot) + 1) : -1;
-        if ($from >= 0 && $from <= $this->number && ($from === $this->number || isset($this->told[$from + 1]))) {
+        if ($eye->panel !== '') {
+            // What was told before was told to others; a panel that comes back is told the whole anew.
+            ($eye->write)(self::event('picture', self::json(['now' => $now, 'whole' => true] + PanelSight::of($work->set, $eye)->in($picture->whole()))));
+        } elseif ($from >= 0 && $from <= $this->number && ($from === $this->number || isset($this->told[$from + 1]))) {
             for ($number = $from + 1; $number <= $this->number; $number++) {
                 ($eye->write)($this->frames($eye, $this->told[$number][1], $number));
             }
@@ -103,12 +106,14 @@ final class Eyes
         }
     }
 
-    /** Something that all eyes are told, whatever they see. */
+    /** Something that all eyes are told, whatever they see; a panel only that the rig is there. */
     public function say(string $kind, mixed $what): void
     {
         $event = self::event($kind, self::json($what));
         foreach ($this->all as $eye) {
-            ($eye->write)($event);
+            if ($eye->panel === '' || $kind === 'beat') {
+                ($eye->write)($event);
+            }
         }
     }
 
@@ -144,9 +149,10 @@ final class Eyes
     public function flush(RigAtWork $work, Picture $picture, int $now): void
     {
         $parts = array_map(self::json(...), array_filter($this->waiting, fn (array $rows): bool => $rows !== []));
+        $clock = ['now' => $now, 'due' => $work->live->nextDue(), 'moving' => $work->live->isGameMoving()];
         $changes = $this->before === null ? $picture->whole() : $picture->since($this->before);
         if ($parts !== [] || $changes !== []) {
-            $parts['picture'] = self::json(['now' => $now, 'due' => $work->live->nextDue(), 'moving' => $work->live->isGameMoving()] + $changes);
+            $parts['picture'] = self::json($clock + $changes);
         }
         $this->waiting = ['rows' => [], 'game' => [], 'tape' => []];
         $this->before = $picture;
@@ -160,7 +166,7 @@ final class Eyes
         }
         $frames = [];
         foreach ($this->all as $eye) {
-            $frame = $frames[$eye->sort()] ??= $this->frames($eye, $parts, $this->number);
+            $frame = $frames[$eye->sort()] ??= $eye->panel === '' ? $this->frames($eye, $parts, $this->number) : self::toPanel($clock, PanelSight::of($work->set, $eye)->in($changes));
             if ($frame !== '') {
                 ($eye->write)($frame);
             }
@@ -191,6 +197,15 @@ final class Eyes
         }
 
         return $frames;
+    }
+
+    /**
+     * @param array<string, mixed> $clock
+     * @param array<string, mixed> $changes that the panel may see
+     */
+    private static function toPanel(array $clock, array $changes): string
+    {
+        return $changes === [] ? '' : self::event('picture', self::json($clock + $changes));
     }
 
     /** @return array<string, mixed> */

@@ -11,12 +11,13 @@ final readonly class Scope
      * @param bool         $all   everything, as pages on this machine may
      * @param list<string> $feeds devices that it may move
      * @param list<string> $games simulators whose variables it may tell
+     * @param string       $panel the touch panel that it is: it moves that, and sees what is on it; empty for none
      */
-    public function __construct(public bool $all = false, public bool $see = false, public bool $order = false, public array $feeds = [], public array $games = []) {}
+    public function __construct(public bool $all = false, public bool $see = false, public bool $order = false, public array $feeds = [], public array $games = [], public string $panel = '') {}
 
     public function maySee(): bool
     {
-        return $this->all || $this->see;
+        return $this->all || $this->see || $this->panel !== '';
     }
 
     public function mayOrder(): bool
@@ -26,7 +27,7 @@ final readonly class Scope
 
     public function mayOpenHand(): bool
     {
-        return $this->all || $this->feeds !== [] || $this->games !== [];
+        return $this->all || $this->feeds !== [] || $this->games !== [] || $this->panel !== '';
     }
 
     /**
@@ -37,13 +38,13 @@ final readonly class Scope
     {
         $device = explode('/', $port, 2)[0];
 
-        return $this->all || in_array($device, $this->feeds, true) || ($device === 'sim' && in_array($simulator, $this->games, true));
+        return $this->all || in_array($device, $this->feeds, true) || ($this->panel !== '' && $device === $this->panel) || ($device === 'sim' && in_array($simulator, $this->games, true));
     }
 
-    /** @return array{see: bool, order: bool, feeds: list<string>, games: list<string>} */
+    /** @return array{see: bool, order: bool, feeds: list<string>, games: list<string>, panel?: string} */
     public function toArray(): array
     {
-        return ['see' => $this->see, 'order' => $this->order, 'feeds' => $this->feeds, 'games' => $this->games];
+        return ['see' => $this->see, 'order' => $this->order, 'feeds' => $this->feeds, 'games' => $this->games] + ($this->panel === '' ? [] : ['panel' => $this->panel]);
     }
 
     /** @param array<string, mixed> $written as toArray() gave it */
@@ -51,12 +52,12 @@ final readonly class Scope
     {
         $words = fn (string $name): array => array_values(array_filter((array) ($written[$name] ?? []), is_string(...)));
 
-        return new self(see: ($written['see'] ?? false) === true, order: ($written['order'] ?? false) === true, feeds: $words('feeds'), games: $words('games'));
+        return new self(see: ($written['see'] ?? false) === true, order: ($written['order'] ?? false) === true, feeds: $words('feeds'), games: $words('games'), panel: is_string($written['panel'] ?? null) ? $written['panel'] : '');
     }
 
     /** @return list<string> what it allows, in words */
     public function inWords(): array
     {
-        return array_merge($this->all ? ['everything'] : [], $this->see ? ['sees what happens'] : [], $this->order ? ['gives orders'] : [], array_map(fn (string $device) => 'moves '.$device, $this->feeds), array_map(fn (string $game) => 'is '.$game, $this->games));
+        return array_merge($this->all ? ['everything'] : [], $this->see ? ['sees what happens'] : [], $this->order ? ['gives orders'] : [], array_map(fn (string $device) => 'moves '.$device, $this->feeds), array_map(fn (string $game) => 'is '.$game, $this->games), $this->panel === '' ? [] : ['is the panel '.$this->panel]);
     }
 }

@@ -121,6 +121,9 @@ final class Server
         $version = $this->version();
         if ($version !== $this->version) {
             $this->version = $version;
+            foreach ($this->connections as $connection) {
+                $connection->lookAtToken();
+            }
             $this->rig->reread();
             $this->arm();
         }

@@ -37,10 +37,38 @@ final readonly class Tokens
         return $token;
     }
 
+    /** A new token for a phone that is a panel; it lies in a cookie there, and here as a hash. */
+    public function forPanel(string $name, string $device): string
+    {
+        $token = 'np_'.bin2hex(random_bytes(20));
+        TokenRecord::query()->create(['id' => bin2hex(random_bytes(6)), 'name' => $name, 'hash' => hash('sha256', $token), 'scope' => (new Scope(panel: $device))->toArray()]);
+
+        return $token;
+    }
+
+    /** A token by which the page of a panel talks to the rig, for as long as the phone is paired. */
+    public function forHand(TokenRecord $of, int $time): string
+    {
+        $said = $of->id.'.'.($time + self::PAGE_SECONDS);
+
+        return 'hand.'.$said.'.'.$this->sign($said);
+    }
+
+    private function ofHand(string $id, string $until, string $sign, int $time): ?Scope
+    {
+        $isGood = ctype_digit($until) && (int) $until >= $time && hash_equals($this->sign($id.'.'.$until), $sign);
+        $record = $isGood ? TokenRecord::query()->find($id) : null;
+
+        return $record === null ? null : Scope::of($record->scope);
+    }
+
     /** What a token allows; null if there is no such token, or it has ended. */
     public function scopeOf(string $token, int $time): ?Scope
     {
         $parts = explode('.', $token);
+        if (count($parts) === 4 && $parts[0] === 'hand') {
+            return $this->ofHand($parts[1], $parts[2], $parts[3], $time);
+        }
         if (count($parts) === 3 && $parts[0] === 'page') {
             return ctype_digit($parts[1]) && (int) $parts[1] >= $time && hash_equals($this->sign($parts[1]), $parts[2]) ? new Scope(all: true) : null;
         }

@@ -68,6 +68,22 @@ final readonly class PanelView
         return $this->panel === null ? $this->device : PanelDevice::over($this->device, $this->panel, \Nailrod\Core\Format\Node::of($value));
     }
 
+    /** Lines between cells, but not through tiles: a path. */
+    public function gridLines(float $width, float $height): string
+    {
+        $page = $this->on();
+        $path = '';
+        for ($i = 0; $page !== null && $i < $page->columns * $page->rows; $i++) {
+            [$column, $row] = [$i % $page->columns, intdiv($i, $page->columns)];
+            $here = $page->at($column, $row);
+            $isOpen = fn (?Tile $beside): bool => $here === null || $here !== $beside;
+            $path .= $column > 0 && $isOpen($page->at($column - 1, $row)) ? sprintf('M%s %sv%s', $column * $width, $row * $height, $height) : '';
+            $path .= $row > 0 && $isOpen($page->at($column, $row - 1)) ? sprintf('M%s %sh%s', $column * $width, $row * $height, $width) : '';
+        }
+
+        return $path;
+    }
+
     /** @param array<string, int|string> $more */
     public function link(array $more = []): string
     {

@@ -78,7 +78,7 @@ final readonly class RigView
     /** @return list<TokenRecord> of programs that may talk to the rig */
     public function tokens(): array
     {
-        return array_values(TokenRecord::query()->orderBy('created_at')->get()->all());
+        return array_values(TokenRecord::query()->orderBy('created_at')->get()->filter(fn (TokenRecord $token) => $token->panelOf() === '')->all());
     }
 
     /** @param array<string, int|string> $more */

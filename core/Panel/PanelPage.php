@@ -76,6 +76,18 @@ final readonly class PanelPage
         return null;
     }
 
+    /** The tile that lies over a cell; null if none does. */
+    public function at(int $column, int $row): ?Tile
+    {
+        foreach ($this->tiles as $tile) {
+            if ($tile->covers($column, $row)) {
+                return $tile;
+            }
+        }
+
+        return null;
+    }
+
     /** @param string $but id of a tile that does not count */
     public function isFree(int $column, int $row, int $across, int $down, string $but = ''): bool
     {

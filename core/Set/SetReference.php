@@ -34,6 +34,9 @@ use Nailrod\Core\Layer\Layer;
 use Nailrod\Core\Macro\Macro;
 use Nailrod\Core\Made\MadeKinds;
 use Nailrod\Core\Output\Outputs;
+use Nailrod\Core\Panel\Panel;
+use Nailrod\Core\Panel\PanelPage;
+use Nailrod\Core\Panel\Tile;
 use Nailrod\Core\Set\Section\Aside;
 use Nailrod\Core\Set\Section\Flags;
 use Nailrod\Core\Set\Section\Meant;
@@ -59,6 +62,7 @@ final class SetReference
             .self::heading('Macros', 'A part of `macros`, by id. A step says what it does with `do`: `press`, `release`, `tap`, `wait` or `type`.', self::fields(Macro::fields()))
             .self::heading('Notes of controls', 'A part of `controls`, by device and control.', self::fields(ControlNote::fields()))
             .self::heading('Settings', 'A part of `settings`, by device and the id of the setting.', self::fields(Settings::fields()))
+            .self::heading('Panels', 'A part of `panels`, by device and id.', self::fields(Panel::fields())."### A page\n\nAn entry of `pages`.\n\n".self::fields(PanelPage::fields())."### A tile\n\nAn entry of `tiles`.\n\n".self::fields(Tile::fields()))
             .self::heading('Parts of an axis', 'A part of `axes`, by axis and the name of the part. They act in this order.', implode('', array_map(self::axisPart(...), AxisParts::all())))
             .self::heading('Curves', 'What `curve` can be, by its `kind`.', self::kinds(Curves::all()))
             .self::heading('What is made from axes', 'A part of `made`, by id; its `kind` says what it is.', self::kinds(MadeKinds::all()))

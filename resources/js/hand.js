@@ -172,7 +172,7 @@ let last = performance.now();
 function heard() {
     last = performance.now();
 }
-document.addEventListener('live:here', heard);
+document.addEventListener('live:beat', heard);
 document.addEventListener('live:status', ({ detail }) => detail.ok && heard());
 setInterval(() => {
     const cut = document.getElementById('hand-cut');

@@ -16,6 +16,8 @@ export class Line {
     #at = { rig: '', token: '', page: '', name: '' };
     #stream = null;
     #eye = '';
+    /** Devices whose sheets the rig was told that the pages look at. */
+    #looked = '';
     #picture = null;
     #ok = null;
     #heard = 0;
@@ -104,7 +106,8 @@ export class Line {
     #connect() {
         const { rig, token, page } = this.#at;
         const url = new URL('/events', rig);
-        url.search = String(new URLSearchParams({ token, page, look: this.#looks(), last: this.#last }));
+        this.#looked = this.#looks();
+        url.search = String(new URLSearchParams({ token, page, look: this.#looked, last: this.#last }));
         const stream = new EventSource(url);
         this.#stream = stream;
         this.#heard = Date.now();
@@ -196,8 +199,9 @@ export class Line {
     }
 
     #look() {
-        if (this.#eye !== '') {
-            this.order({ order: 'look', eye: this.#eye, device: this.#looks() }).catch(() => {});
+        if (this.#eye !== '' && this.#looks() !== this.#looked) {
+            this.#looked = this.#looks();
+            this.order({ order: 'look', eye: this.#eye, device: this.#looked }).catch(() => {});
         }
     }
 

@@ -5,7 +5,7 @@ import { toLine, unique } from './to-line.js';
  * The rig as this page sees it. What hands do goes over the line to the rig; what happens there comes back as events.
  *
  * Events on `document`: live:input {port, value, t}, live:answer (the picture, and what has just happened), live:survey
- * (the same, when a sheet has changed), live:status {ok}, live:played {said}.
+ * (the same, when a sheet has changed), live:status {ok}, live:beat (the rig is there), live:played {said}.
  */
 const MOST_LATENCIES = 400;
 /** What a page did and the rig has not shown after so long, it has not taken. */
@@ -157,6 +157,7 @@ class Live {
             beat: () => {
                 this.#compare(data.clock);
                 this.#giveUp();
+                document.dispatchEvent(new CustomEvent('live:beat'));
                 document.getElementById('new-code')?.toggleAttribute('hidden', !data.new_code);
             },
             status: () => this.#status(data.ok),
@@ -241,7 +242,7 @@ class Live {
 
     /** The token of this page has ended: it gets another. */
     async #renew() {
-        const { token } = await this.post('/token', {}).catch(() => ({}));
+        const { token } = await this.post(document.body.dataset.renew ?? '/token', {}).catch(() => ({}));
         if (token) {
             document.body.dataset.rigToken = token;
             this.#line('turn', this.#id, this.#where());

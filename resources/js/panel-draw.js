@@ -120,3 +120,13 @@ document.addEventListener('keydown', (event) => {
         send(plate, plate.dataset.remove, { tile: tile.dataset.drawTile });
     }
 }, true);
+
+/** The code for a phone as a picture: what draws it is fetched when there is one. */
+function drawCode() {
+    const svg = document.querySelector('[data-qr]');
+    if (svg) {
+        import('./qr.js').then(({ draw }) => draw(svg));
+    }
+}
+drawCode();
+document.addEventListener('page:changed', drawCode);

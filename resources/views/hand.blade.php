@@ -1,4 +1,3 @@
-@inject('line', App\Rig\PageLine::class)
 <!doctype html>
 <html lang="en" data-theme="{{ in_array($theme = request()->cookie('theme', 'system'), ['light', 'dark'], true) ? $theme : 'system' }}">
 <head>
@@ -9,7 +8,7 @@
     <link rel="icon" href="/icon.svg" type="image/svg+xml">
     @vite(['resources/css/app.css', 'resources/js/hand.js'])
 </head>
-<body class="hand" data-place="hand" data-set="{{ $record->id }}" data-program="{{ $record->program }}" data-rig="{{ $line->address() }}" data-rig-token="{{ $line->token() }}" data-layers="{{ json_encode($hand?->layers() ?? []) }}">
+<body class="hand" data-place="hand" data-set="{{ $record->id }}" data-program="{{ $record->program }}" data-rig="{{ $rig }}" data-rig-token="{{ $token }}" data-renew="{{ route('line.panel', $device, false) }}" data-layers="{{ json_encode($hand?->layers() ?? []) }}">
 <span id="in-play" hidden></span>
 @if ($hand === null)
     <main class="hand__empty"><h1>{{ $name }}</h1><p>{{ $record->name }} has no panel for it yet. Draw one on the place Panel at the desk; it comes here by itself.</p></main>

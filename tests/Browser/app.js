@@ -25,9 +25,13 @@ export class App {
     #folder = mkdtempSync(join(tmpdir(), 'nailrod-'));
     #server = null;
 
-    /** @param {{demo?: boolean}} with  without the demo there is no set, no device and no game */
-    static async fresh({ demo = true } = {}) {
+    /** An address by which others than this machine are let in; empty if they are not. */
+    #open = '';
+
+    /** @param {{demo?: boolean, open?: string}} with  without the demo there is no set, no device and no game; open to others by an address */
+    static async fresh({ demo = true, open = '' } = {}) {
         const app = new App();
+        app.#open = open;
         app.port = await free();
         app.rigPort = await free();
         app.url = `http://127.0.0.1:${app.port}`;
@@ -107,6 +111,7 @@ export class App {
             NAILROD_SERVE: join(this.#folder, 'serve'),
             NAILROD_RIG_PORT: String(this.rigPort),
             PHP_CLI_SERVER_WORKERS: '3',
+            ...(this.#open === '' ? {} : { NAILROD_OPEN: '1', NAILROD_HOSTS: this.#open }),
         };
     }
 
@@ -131,7 +136,7 @@ export class App {
     }
 
     async start() {
-        this.#server = spawn('bin/serve', ['127.0.0.1', String(this.port)], { env: this.#env(), stdio: 'ignore', detached: true });
+        this.#server = spawn('bin/serve', [this.#open === '' ? '127.0.0.1' : '0.0.0.0', String(this.port)], { env: this.#env(), stdio: 'ignore', detached: true });
         for (let tries = 0; tries < 1200 && !(await answers(this.port) && await answers(this.rigPort)); tries++) {
             await new Promise((resolve) => { setTimeout(resolve, 50); });
         }

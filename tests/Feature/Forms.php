@@ -10,6 +10,8 @@ final class Forms
     private const MARK = ['layer' => 'base', 'ref' => 'fennel/mark'];
     private const AXIS = ['axis' => 'fennel/left-lever', 'centred' => '0'];
 
+    private const PANEL = ['device' => 'clover', 'panel' => 'mail', 'onto' => '1'];
+
     /** @return list<array{string, array<string, mixed>}> */
     public static function all(): array
     {
@@ -110,6 +112,25 @@ final class Forms
             ['desk/teasel/unit', ['serial' => 'TS-0231']],
             ['desk/teasel/slide', ['mode' => 'controller']],
             ['desk/teasel/press', []],
+            ['panel/add', ['device' => 'clover', 'panel' => '', 'name' => 'Mail']],
+            ['panel/tiles', self::PANEL + ['kind' => 'press', 'column' => '3', 'row' => '1']],
+            ['panel/tiles', self::PANEL + ['kind' => 'slide']],
+            ['panel/tiles/say', self::PANEL + ['tile' => 'press', 'kind' => 'locks on', 'label' => 'Pump', 'colour' => 'moss', 'opacity' => '80', 'on_lifting' => '1']],
+            ['panel/tiles/say', self::PANEL + ['tile' => 'press', 'kind' => 'only shows', 'text' => 'Altimeter {altimeter}']],
+            ['panel/tiles/move', self::PANEL + ['tile' => 'press', 'column' => '0', 'row' => '2']],
+            ['panel/tiles/size', self::PANEL + ['tile' => 'press', 'across' => '2', 'down' => '1']],
+            ['panel/tiles/copy', self::PANEL + ['tile' => 'press']],
+            ['panel/pages', self::PANEL],
+            ['panel/pages/say', ['onto' => '2'] + self::PANEL + ['name' => 'Dock', 'columns' => '3', 'rows' => '3', 'layer' => 'water']],
+            ['panel/pages/propose', self::PANEL + ['group' => 'engine']],
+            ['panel/tiles/remove', self::PANEL + ['tile' => 'press']],
+            ['panel/pages/remove', self::PANEL],
+            ['panel/pick', ['panel' => ''] + self::PANEL],
+            ['panel/rename', self::PANEL + ['name' => 'Route']],
+            ['panel/pair', ['device' => 'clover']],
+            ['panel/phones/remove', ['phone' => 'none']],
+            ['panel/phones/remove-all', ['device' => 'clover']],
+            ['panel/remove', self::PANEL],
             ['store', []],
             ['store/fennel/read', []],
             ['store/fennel/back', ['copy' => '1']],

@@ -50,7 +50,7 @@ final class PanelPlaceTest extends TestCase
         $this->does('panel/pages/say', ['onto' => '2', 'name' => 'Dock', 'columns' => '3', 'rows' => '3', 'layer' => 'water']);
         $this->assertSame(['Dock', 3, 'water'], [self::panel()->pages[1]->name, self::panel()->pages[1]->columns, self::panel()->pages[1]->layer]);
         $this->get('/sets/skerrywing/panel?page=2')->assertSeeText('Page Dock');
-        $this->get('/sets/skerrywing/rig?device=clover')->assertSee('data-tile="pair"', false)->assertSeeText('Page 2');
+        $this->get('/sets/skerrywing/rig?device=clover')->assertSee('data-tile="pair"', false)->assertSeeText('Dock');
         $this->does('panel/tiles/remove', ['tile' => 'press-2']);
         $this->does('panel/pages/remove', ['onto' => '2']);
         $this->does('panel/rename', ['name' => 'Other']);

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\PanelRequest;
+use App\Pairing\Pairing;
 use App\Sets\SetStore;
 use App\View\PanelView;
+use App\View\Phones;
 use App\View\Place;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -26,11 +28,13 @@ final class PanelController
 
     public function __construct(private readonly SetStore $sets) {}
 
-    public function show(Request $request, string $set): View
+    public function show(Request $request, Pairing $pairing, string $set): View
     {
         $place = Place::open($this->sets, $set, 'panel');
 
-        return view('places.panel', ['place' => $place, 'view' => PanelView::of($place, $request->string('device')->toString(), $request->string('panel')->toString(), $request->integer('page', 1), $request->string('tile')->toString())]);
+        $view = PanelView::of($place, $request->string('device')->toString(), $request->string('panel')->toString(), $request->integer('page', 1), $request->string('tile')->toString());
+
+        return view('places.panel', ['place' => $place, 'view' => $view, 'phones' => $view === null ? null : Phones::of($pairing, $view->device->id, $request, time())]);
     }
 
     public function add(PanelRequest $request, string $set): RedirectResponse
@@ -81,7 +85,7 @@ final class PanelController
 
     public function addTile(PanelRequest $request, string $set): RedirectResponse
     {
-        return $this->tiles($request, $set, fn (TileEdits $tiles) => $tiles->addTile($request->word('panel'), $request->onto(), $request->kind(), $request->at()));
+        return $this->atTheNew($request, $set, $this->tiles($request, $set, fn (TileEdits $tiles) => $tiles->addTile($request->word('panel'), $request->onto(), $request->kind(), $request->at())));
     }
 
     public function tile(PanelRequest $request, string $set): RedirectResponse
@@ -101,12 +105,22 @@ final class PanelController
 
     public function copy(PanelRequest $request, string $set): RedirectResponse
     {
-        return $this->tiles($request, $set, fn (TileEdits $tiles) => $tiles->copyTile($request->word('panel'), $request->word('tile')));
+        return $this->atTheNew($request, $set, $this->tiles($request, $set, fn (TileEdits $tiles) => $tiles->copyTile($request->word('panel'), $request->word('tile'))));
     }
 
     public function removeTile(PanelRequest $request, string $set): RedirectResponse
     {
         return $this->tiles($request, $set, fn (TileEdits $tiles) => $tiles->removeTile($request->word('panel'), $request->word('tile')));
+    }
+
+    /** What was made is picked: it is said next what it does. */
+    private function atTheNew(PanelRequest $request, string $set, RedirectResponse $answer): RedirectResponse
+    {
+        $device = $request->word('device');
+        $panel = $request->word('panel');
+        $tiles = $this->sets->current($this->sets->open($set))->panels[$device][$panel]->pages[$request->onto()]->tiles ?? [];
+
+        return $tiles === [] ? $answer : $answer->setTargetUrl(route('panel', ['set' => $set, 'device' => $device, 'panel' => $panel, 'tile' => end($tiles)->id]));
     }
 
     /** @param callable(PanelEdits): SetDocument $change */

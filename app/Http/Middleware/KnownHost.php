@@ -4,23 +4,40 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
-use App\Rig\Door;
+use App\Pairing\Peer;
 use Closure;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response as Plain;
 use Symfony\Component\HttpFoundation\Response;
 
-/** Refuses requests that name another host: a page elsewhere must not reach this one through a name of its own. */
+/**
+ * Who is let in. This machine: everywhere. All others: nowhere, unless Nailrod was opened to the network; and then to the
+ * page where a code is typed, and with a token of a panel to that panel.
+ */
 final class KnownHost
 {
     /** @param Closure(Request): Response $next */
     public function handle(Request $request, Closure $next): Response
     {
-        /** @var list<string> $others */
-        $others = config('app.hosts', []);
-        $host = (string) preg_replace('/:\d+$/', '', (string) $request->headers->get('Host'));
+        if (Peer::isHere($request)) {
+            return $next($request);
+        }
+        if (! in_array(Peer::host($request), config('app.hosts', []), true)) {
+            return new Plain('This address is not served here. Open http://127.0.0.1 with the port that bin/start printed.', 421);
+        }
+        if (config('nailrod.open') !== true) {
+            return new Plain('Nailrod is open to this machine only. bin/start --open lets phones of the house in, by a code.', 403);
+        }
+        $token = Peer::token($request);
+        $path = trim($request->path(), '/');
+        $own = $token === null ? null : 'panel/'.$token->panelOf();
 
-        return in_array($host, [...Door::OWN, ...$others], true)
-            ? $next($request)
-            : new \Illuminate\Http\Response('This address is not served here. Open http://127.0.0.1 with the port that bin/start printed.', 421);
+        return match (true) {
+            $path === 'pair' => $next($request),
+            $own !== null && in_array($path, [$own, $own.'/token'], true) => $next($request),
+            $own !== null => new Plain('This phone is paired with its panel, and gets nothing else.', 403),
+            $path === '' || preg_match('#^panel/[a-z0-9_-]+$#D', $path) === 1 => new Plain('', 302, ['Location' => '/pair']),
+            default => new Plain('There is nothing here.', 404),
+        };
     }
 }

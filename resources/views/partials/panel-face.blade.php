@@ -23,8 +23,8 @@
                     <g transform="translate({{ $x + $tw / 2 }} {{ $y + ($th - 26) / 2 + 4 }}) scale({{ $scale }})"><x-dynamic-component component="controls.hat" :control="$device->control($tile->id)" /></g>
                     @break
                 @case(Nailrod\Core\Panel\TileKind::Slide)
-                    @php($scale = round(min(($th - 30) / 300, $tw / 130), 3))
-                    <g transform="translate({{ $x + $tw / 2 }} {{ $y + ($th - 26) / 2 }}) scale({{ $scale }})"><x-dynamic-component component="controls.rail" :control="$device->control($tile->id)" /></g>
+                    @php($scale = round(min(($th - 48) / 272, $tw / 130), 3))
+                    <g transform="translate({{ $x + $tw / 2 }} {{ $y + ($th - 40) / 2 + 2 }}) scale({{ $scale }})"><x-dynamic-component component="controls.rail" :control="$device->control($tile->id)" /></g>
                     @break
                 @case(Nailrod\Core\Panel\TileKind::Turn)
                     <g class="tile__turn" data-turn="{{ $tile->page }}" tabindex="0" role="button" aria-label="{{ $tile->name() }}: turns to {{ $device->panel->pages[$tile->page - 1]->name }}"><rect class="hit" x="{{ $x }}" y="{{ $y }}" width="{{ $tw }}" height="{{ $th }}" /><path class="tile__arrow" d="M{{ $x + $tw - 44 }} {{ $y + 18 }}l20 18-20 18" /></g>
@@ -35,7 +35,7 @@
                     <g class="work" data-press="{{ $ref }}" data-contact="{{ $ref }}" tabindex="0" role="button" aria-pressed="false" aria-label="{{ $tile->name() }}"><rect class="cap tile__cap" x="{{ $x + 4 }}" y="{{ $y + 4 }}" width="{{ $tw - 8 }}" height="{{ $th - 8 }}" rx="11" /><circle class="cap__pin" cx="{{ $x + $tw - 24 }}" cy="{{ $y + 24 }}" r="8" /></g>
             @endswitch
             @php($lines = App\View\Face::lines($kind === Nailrod\Core\Panel\TileKind::Shows && $tile->text !== '' ? $tile->text : ($kind === Nailrod\Core\Panel\TileKind::Turn && $tile->label === '' ? $device->panel->pages[$tile->page - 1]->name : $tile->name()), max(4, (int) ($tw / 15))))
-            @php($middle = match ($kind) { Nailrod\Core\Panel\TileKind::Pair => $y + 34, Nailrod\Core\Panel\TileKind::Stick, Nailrod\Core\Panel\TileKind::Slide => $y + $th - 28, default => $y + $th / 2 + 8 - 14 * (count($lines) - 1) })
+            @php($middle = match ($kind) { Nailrod\Core\Panel\TileKind::Pair => $y + 34, Nailrod\Core\Panel\TileKind::Stick => $y + $th - 28, Nailrod\Core\Panel\TileKind::Slide => $y + $th - 16, default => $y + $th / 2 + 8 - 14 * (count($lines) - 1) })
             @foreach ($lines as $i => $line)<text class="tile__text" x="{{ $x + $tw / 2 }}" y="{{ $middle + 28 * $i }}" @if (str_contains($line, '{')) data-text="{{ $line }}" @endif>{{ $line }}</text>@endforeach
             @if ($kind === Nailrod\Core\Panel\TileKind::Pair && $tile->text !== '')<text class="tile__value" x="{{ $x + $tw / 2 }}" y="{{ $y + 66 }}" data-text="{{ $tile->text }}">{{ $tile->text }}</text>@endif
             @if ($tile->bar !== null)<rect class="tile__bar" x="{{ $x + 14 }}" y="{{ $y + $th - 34 }}" width="{{ $tw - 28 }}" height="10" /><rect class="tile__fill" x="{{ $x + 14 }}" y="{{ $y + $th - 34 }}" width="0" height="10" data-bar="{{ $tile->bar['variable'] }}" data-from="{{ $tile->bar['from'] }}" data-to="{{ $tile->bar['to'] }}" data-whole="{{ $tw - 28 }}" />@endif

@@ -26,6 +26,7 @@
         <form method="post" action="{{ $post('panel.propose') }}" data-edit novalidate class="panel__row">{{ $named() }}<label class="field"><span class="sr-only">Group</span><select name="group" id="panel-group">@foreach ($view->groups() as $group)<option>{{ $group }}</option>@endforeach</select></label><button class="button">Make the page</button></form>
         @endif
         @endif
+        @include('partials.phones')
     </nav>
     <section class="column panels__drawing" aria-labelledby="panel-title">
         <h1 id="panel-title">{{ $view->panel->name ?? $view->device->name.' as new' }} <span class="column__note">{{ $view->left() }}</span> <a class="link column__note" href="{{ route('hand', $view->device->id) }}" target="_blank">In the hand</a></h1>
@@ -40,8 +41,7 @@
                 <x-face :device="$drawn" :page="$view->page" />
                 <svg class="panels__grid" viewBox="0 0 {{ $drawn->width }} {{ $drawn->height }}" preserveAspectRatio="xMidYMin meet" role="group" aria-label="Tiles of {{ $on->name }}; arrows move the picked one, with Shift they stretch it">
                     @php([$w, $h] = [$drawn->width / $on->columns, $drawn->height / $on->rows])
-                    @for ($i = 1; $i < $on->columns; $i++)<path class="panels__line" d="M{{ $i * $w }} 0V{{ $drawn->height }}" />@endfor
-                    @for ($i = 1; $i < $on->rows; $i++)<path class="panels__line" d="M0 {{ $i * $h }}H{{ $drawn->width }}" />@endfor
+                    <path class="panels__line" d="{{ $view->gridLines($w, $h) }}" />
                     @foreach ($on->tiles as $tile)
                         <g class="draw-tile" data-pick="{{ $view->link(['tile' => $tile->id]) }}" tabindex="0" role="button" data-draw-tile="{{ $tile->id }}" data-column="{{ $tile->column }}" data-row="{{ $tile->row }}" data-across="{{ $tile->across }}" data-down="{{ $tile->down }}" aria-label="{{ $tile->name() }}, {{ $tile->kind->inWords() }}, column {{ $tile->column + 1 }}, row {{ $tile->row + 1 }}" @if ($tile->id === $view->tile?->id) aria-current="true" @endif>
                             <rect x="{{ $tile->column * $w + 4 }}" y="{{ $tile->row * $h + 4 }}" width="{{ $tile->across * $w - 8 }}" height="{{ $tile->down * $h - 8 }}" rx="12" />

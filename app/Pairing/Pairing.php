@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pairing;
+
+use App\Models\PairingRecord;
+use App\Models\TokenRecord;
+use App\Rig\Tokens;
+use Illuminate\Database\Eloquent\Collection;
+
+/** Phones and tablets are let in by a code that the desk shows, each with a token of its own. */
+final readonly class Pairing
+{
+    /** How long a code is good, in s. */
+    public const SECONDS = 300;
+
+    /** So many wrong guesses end a code, from wherever they come. */
+    public const MOST_WRONG = 5;
+
+    public function __construct(private Tokens $tokens) {}
+
+    /** A new code for a panel; those before it are over. */
+    public function begin(string $device, int $now): PairingRecord
+    {
+        PairingRecord::query()->delete();
+
+        return PairingRecord::query()->create(['device_id' => $device, 'code' => sprintf('%06d', random_int(0, 999_999)), 'until' => $now + self::SECONDS]);
+    }
+
+    /** The code that is good for a panel now; null if none is. */
+    public function code(string $device, int $now): ?PairingRecord
+    {
+        return PairingRecord::query()->where('device_id', $device)->where('until', '>', $now)->where('wrong', '<', self::MOST_WRONG)->where('used', false)->first();
+    }
+
+    /**
+     * Somebody elsewhere types a code. Each guess is counted before it is looked at, so that many at once are no more than
+     * those that are allowed.
+     *
+     * @param string $name what the phone is called in the list
+     *
+     * @return array{Guess, string, string} what came of it; the token and its panel, if it was right
+     */
+    public function guess(string $code, string $name, int $now): array
+    {
+        $isCounted = PairingRecord::query()->where('until', '>', $now)->where('wrong', '<', self::MOST_WRONG)->where('used', false)->increment('wrong') === 1;
+        $pairing = $isCounted ? PairingRecord::query()->first() : null;
+        if ($pairing === null) {
+            return [PairingRecord::query()->exists() ? Guess::Over : Guess::None, '', ''];
+        }
+        if (! hash_equals($pairing->code, $code)) {
+            return [$pairing->wrong >= self::MOST_WRONG ? Guess::Over : Guess::Wrong, '', ''];
+        }
+        if (PairingRecord::query()->where('id', $pairing->id)->where('used', false)->update(['used' => true]) !== 1) {
+            return [Guess::Over, '', ''];
+        }
+
+        return [Guess::Right, $this->tokens->forPanel($name, $pairing->device_id), $pairing->device_id];
+    }
+
+    /** @return Collection<int, TokenRecord> phones that are paired with a panel, the latest first */
+    public function paired(string $device): Collection
+    {
+        return TokenRecord::query()->orderByDesc('created_at')->get()->filter(fn (TokenRecord $token) => $token->panelOf() === $device)->values();
+    }
+
+    /** @return ?string name of the phone; null if there is none of that id */
+    public function takeAway(string $id): ?string
+    {
+        $phone = TokenRecord::query()->find($id);
+        if ($phone === null || $phone->panelOf() === '') {
+            return null;
+        }
+        $phone->delete();
+
+        return $phone->name;
+    }
+
+    /** @return int how many there were */
+    public function takeAllAway(string $device): int
+    {
+        $phones = $this->paired($device);
+        $phones->each->delete();
+
+        return $phones->count();
+    }
+}

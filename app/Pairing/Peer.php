@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pairing;
+
+use App\Models\TokenRecord;
+use Illuminate\Http\Request;
+
+/** Who asks: this machine, which may do everything; or somebody elsewhere, who gets what was paired and nothing else. */
+final readonly class Peer
+{
+    public const COOKIE = 'panel';
+
+    /** Names by which a machine asks itself. */
+    public const OWN = ['127.0.0.1', 'localhost', '[::1]'];
+
+    /**
+     * This machine is a peer of its own and the name by which it asks itself: its address in the house is elsewhere.
+     *
+     * @param string $remote address of who asks
+     * @param string $host   that was asked, with or without a port
+     */
+    public static function isThisMachine(string $remote, string $host): bool
+    {
+        return in_array($remote, ['127.0.0.1', '::1'], true) && in_array(self::withoutPort($host), self::OWN, true);
+    }
+
+    public static function isHere(Request $request): bool
+    {
+        $remote = $request->server('REMOTE_ADDR');
+
+        return self::isThisMachine(is_string($remote) ? $remote : '', (string) $request->headers->get('Host'));
+    }
+
+    public static function host(Request $request): string
+    {
+        return self::withoutPort((string) $request->headers->get('Host'));
+    }
+
+    private static function withoutPort(string $host): string
+    {
+        return (string) preg_replace('/:\d+$/', '', $host);
+    }
+
+    /** The token of a phone that was paired; null if it was not, or was taken away. */
+    public static function token(Request $request): ?TokenRecord
+    {
+        $token = $request->cookies->get(self::COOKIE);
+        $record = is_string($token) && str_starts_with($token, 'np_') ? TokenRecord::query()->where('hash', hash('sha256', $token))->first() : null;
+
+        return $record?->panelOf() === '' ? null : $record;
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\View;
+
+use App\Models\PairingRecord;
+use App\Models\TokenRecord;
+use App\Pairing\Pairing;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Http\Request;
+use Illuminate\Support\Carbon;
+
+/** The phones of a panel, as the desk shows them: the code for the next one, and those that are paired. */
+final readonly class Phones
+{
+    /**
+     * @param list<string>                 $addresses that a phone can reach
+     * @param Collection<int, TokenRecord> $paired
+     */
+    private function __construct(public bool $isOpen, public array $addresses, private ?PairingRecord $pairing, public Collection $paired, private int $now) {}
+
+    public static function of(Pairing $pairing, string $device, Request $request, int $now): self
+    {
+        /** @var array<int, string> $hosts */
+        $hosts = config('app.hosts', []);
+
+        return new self(config('nailrod.open') === true, array_map(fn (string $host) => sprintf('http://%s:%d/pair', $host, $request->getPort()), array_values($hosts)), $pairing->code($device, $now), $pairing->paired($device), $now);
+    }
+
+    /** The code, in two halves; empty if none is good. */
+    public function code(): string
+    {
+        return $this->pairing === null ? '' : chunk_split($this->pairing->code, 3, ' ');
+    }
+
+    /** What the picture says: the address with the code behind it, which no server is told by opening it. */
+    public function link(): string
+    {
+        return $this->pairing === null || $this->addresses === [] ? '' : $this->addresses[0].'#'.$this->pairing->code;
+    }
+
+    /** How long the code is good, in words. */
+    public function left(): string
+    {
+        $minutes = (int) ceil((($this->pairing->until ?? 0) - $this->now) / 60);
+
+        return sprintf('Good for %d %s. Five wrong guesses end it.', $minutes, $minutes === 1 ? 'minute' : 'minutes');
+    }
+
+    public function seen(TokenRecord $phone): string
+    {
+        return $phone->seen === 0 ? 'not seen yet' : 'seen '.Carbon::createFromTimestamp($phone->seen)->diffForHumans(Carbon::createFromTimestamp($this->now), ['syntax' => Carbon::DIFF_RELATIVE_TO_NOW]);
+    }
+}

@@ -1,0 +1,23 @@
+<!doctype html>
+<html lang="en" data-theme="{{ in_array($theme = request()->cookie('theme', 'system'), ['light', 'dark'], true) ? $theme : 'system' }}">
+<head>
+    <meta charset="utf-8">
+    <meta name="viewport" content="width=device-width, initial-scale=1">
+    <title>Pair · Nailrod</title>
+    <link rel="icon" href="/icon.svg" type="image/svg+xml">
+    @vite(['resources/css/app.css', 'resources/js/phone.js'])
+</head>
+<body class="phone">
+<main class="phone__main">
+    <h1>Pair this phone</h1>
+    <p>Type the six digits that the desk shows, on the place Panel under <b>On a phone</b>.</p>
+    @if ($problem !== '')<p class="says says--warn" role="alert">{{ $problem }}</p>@endif
+    <form method="post" action="{{ route('phone.pair') }}" novalidate>
+        @csrf
+        <label class="field field--tall"><span>Code</span><input name="code" inputmode="numeric" autocomplete="off" maxlength="20" autofocus></label>
+        <label class="field field--tall"><span>What this phone is called</span><input name="name" autocomplete="off" maxlength="40" placeholder="Phone"></label>
+        <button class="button button--main">Pair</button>
+    </form>
+</main>
+</body>
+</html>
