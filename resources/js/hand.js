@@ -183,6 +183,16 @@ setInterval(() => {
     }
 }, 250);
 
+// Where the line ends, it may be that this phone was taken away at the desk: then it is out at once.
+document.addEventListener('live:status', async ({ detail }) => {
+    if (!detail.ok) {
+        const answer = await fetch(document.body.dataset.renew ?? '', { method: 'POST', headers: { 'Content-Type': 'application/json' }, body: '{}' }).catch(() => null);
+        if (answer?.status === 403 || answer?.status === 404) {
+            location.reload();
+        }
+    }
+});
+
 /** Kept awake where the browser allows it: only by a secure address. */
 function stayAwake() {
     /** @type {any} */ (navigator).wakeLock?.request('screen').catch(() => {});
