@@ -117,7 +117,7 @@ document.addEventListener('click', (event) => {
 });
 document.addEventListener('contextmenu', (event) => event.preventDefault());
 window.addEventListener('blur', releaseAll);
-document.addEventListener('visibilitychange', () => document.hidden && releaseAll());
+document.addEventListener('visibilitychange', () => (document.hidden ? releaseAll() : stayAwake()));
 
 // A page that belongs to a layer comes when that goes live; who is still there when it is left turns back.
 const layers = JSON.parse(document.body.dataset.layers ?? '[]');
@@ -138,11 +138,17 @@ document.addEventListener('live:answer', ({ detail }) => {
         }
     }
     heard();
-    // Another set is in play, or this one was edited: the panel may be another.
-    if ((detail.set && detail.set !== document.body.dataset.set) || (detail.program && detail.program !== document.body.dataset.program)) {
-        renew();
-    }
+    keepUp();
 });
+
+/** Another set is in play, or this one was edited: the panel may be another. What could not come at once comes with a beat. */
+function keepUp() {
+    const { set, program } = live.picture ?? {};
+    if ((set && set !== document.body.dataset.set) || (program && program !== document.body.dataset.program)) {
+        renew().catch(() => {});
+    }
+}
+document.addEventListener('live:beat', keepUp);
 
 let isRenewing = false;
 async function renew() {
@@ -193,9 +199,10 @@ document.addEventListener('live:status', async ({ detail }) => {
     }
 });
 
-/** Kept awake where the browser allows it: only by a secure address. */
+/** Kept awake where the browser allows it: only by a secure address. It lets go by itself when the page is covered. */
 function stayAwake() {
     /** @type {any} */ (navigator).wakeLock?.request('screen').catch(() => {});
 }
 
+stayAwake();
 live.start();

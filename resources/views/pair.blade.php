@@ -18,6 +18,7 @@
         <label class="field field--tall"><span>What this phone is called</span><input name="name" autocomplete="off" maxlength="40" placeholder="Phone"></label>
         <button class="button button--main">Pair</button>
     </form>
+    <p class="column__note">The panel cannot keep this phone awake by itself: give its screen the longest time in the phone's own settings while you use it.</p>
 </main>
 </body>
 </html>

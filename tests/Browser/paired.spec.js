@@ -53,7 +53,7 @@ test('a phone of the house is paired by the code, is its panel, is cut off and b
         await page.locator('.inline-new [name="name"]').fill('Mail route');
         await saved(page, () => page.getByRole('button', { name: 'Draw it' }).click());
         await saved(page, () => page.locator('[data-tile-kind="press"]').click());
-        await page.locator('[data-draw-tile="press"]').click();
+        await expect(page.locator('[data-draw-tile="press"]')).toHaveAttribute('aria-current', 'true');
         await saved(page, async () => {
             await page.locator('[name="label"]').fill('Horn');
             await page.locator('[name="label"]').press('Enter');

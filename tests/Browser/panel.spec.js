@@ -10,6 +10,11 @@ const draw = async (page, app) => {
     await saved(page, () => page.getByRole('button', { name: 'Draw it' }).click());
 };
 const tile = (page, id) => page.locator(`[data-draw-tile="${id}"]`);
+/** Picks a tile; the form beside is its own then. */
+const choose = async (page, id) => {
+    await tile(page, id).click();
+    await expect(tile(page, id)).toHaveAttribute('aria-current', 'true');
+};
 const propose = async (page, group) => {
     await page.locator('#panel-group').selectOption(group);
     await saved(page, () => page.getByRole('button', { name: 'Make the page' }).click());
@@ -57,7 +62,7 @@ test('a panel is drawn by mouse: from the strip, moved, stretched, coloured, a p
     const at = { x: box.x + 0.8 * box.width, y: box.y + 0.8 * box.height };
     await saved(page, () => drag(page, at, { x: at.x, y: at.y + plate.height / 6 }));
     await expect(tile(page, 'press')).toHaveAttribute('data-down', '2');
-    await tile(page, 'press').click();
+    await choose(page, 'press');
     await expect(page.locator('.panels__side [name="label"]')).toBeVisible();
     await page.locator('.panels__side [name="label"]').fill('Horn');
     await saved(page, () => page.locator('.panels__side [name="label"]').press('Enter'));
@@ -137,7 +142,7 @@ test('in the hand: a tap moves the game and is told at the desk, two fingers at 
         await expect(value).toHaveText('1 014 hPa');
 
         // The desk edits the panel: it comes here by itself.
-        await tile(page, 'horn').click();
+        await choose(page, 'horn');
         await page.locator('.panels__side [name="label"]').fill('Bell');
         await saved(page, () => page.locator('.panels__side [name="label"]').press('Enter'));
         await expect(phone.locator('[data-touch="clover/horn"]')).toHaveText('Bell');

@@ -38,22 +38,6 @@ await page.emulateMedia({ colorScheme: 'dark' });
 await shot('shape-dark');
 await page.emulateMedia({ colorScheme: 'light' });
 
-await app.open(page, 'shape', '?axis=gorse/stick.x');
-await unfold(page, '#new-built form');
-await page.locator('#new-built [name="what"]').selectOption('eight directions');
-await page.locator('#new-built button').click();
-await page.locator('#part-made-directions').waitFor();
-await page.getByRole('link', { name: 'Two axes' }).click();
-await page.locator('#two').waitFor();
-await page.waitForTimeout(600);
-for (const [axis, value] of [['x', 2300], ['x', 2900], ['y', 1700], ['x', 3500], ['y', 1000]]) {
-    await page.evaluate(([port, reading]) => window.nailrod.live.input(`gorse/stick.${port}`, reading), [axis, value]);
-    await page.waitForTimeout(120);
-}
-await shot('shape-stick');
-for (const axis of ['x', 'y']) {
-    await page.evaluate((port) => window.nailrod.live.input(`gorse/stick.${port}`, 2048), axis);
-}
 await page.goto(`${app.url}/sets/marl/shape?axis=rowan/wheel`);
 await page.waitForFunction(() => window.nailrod?.live.picture !== null);
 for (const value of [36000, 41000, 45500]) {
@@ -166,13 +150,32 @@ await page.waitForTimeout(900);
 await page.locator('[data-record-name] input').fill('Third drop');
 await page.locator('[data-record]').click();
 await page.locator('#playing').getByText('Kept as').waitFor();
-await app.open(page, 'rig', '?device=phrases&do=hands');
-await page.waitForTimeout(1500);
-await shot('hands');
 for (const [name, address] of [['recordings', 'skerrywing/recordings'], ['plan', 'dunlin/plan?propose=water'], ['roles', 'skerrywing/roles'], ['carry', 'hairpin-ladder/carry?old=bracken&new=teasel'], ['sets', 'skerrywing/sets']]) {
     await page.goto(`${app.url}/sets/${address}`);
     await page.waitForFunction(() => window.nailrod?.live.picture !== null);
     await shot(name);
 }
+
+await app.open(page, 'panel');
+await page.locator('.inline-new [name="name"]').fill('Mail route');
+await saved(page, () => page.getByRole('button', { name: 'Draw it' }).click());
+for (const group of ['radio', 'lights', 'surfaces']) {
+    await page.locator('#panel-group').selectOption(group);
+    await saved(page, () => page.getByRole('button', { name: 'Make the page' }).click());
+}
+await page.locator('.pages').getByRole('link', { name: 'Surfaces' }).click();
+await saved(page, () => page.locator('[data-tile-kind="turn to page"]').click());
+await saved(page, () => page.locator('[data-tile-kind="locks on"]').click());
+await saved(page, async () => {
+    await page.locator('[name="label"]').fill('Pump');
+    await page.locator('[name="label"]').press('Enter');
+});
+await saved(page, () => page.locator('[name="colour"]').selectOption('moss'));
+await shot('panel');
+await page.setViewportSize({ width: 844, height: 390 });
+await page.goto(`${app.url}/panel/clover`);
+await page.locator('[data-hand-page]').first().waitFor();
+await page.waitForTimeout(1000);
+await shot('hand');
 await browser.close();
 await app.end();

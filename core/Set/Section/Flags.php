@@ -46,6 +46,7 @@ final class Flags implements Section
 
     public static function check(string $key, Node $part): void
     {
+        self::mustBeId($key, $part);
         self::fields()->read($part);
     }
 
