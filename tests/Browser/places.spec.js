@@ -72,8 +72,8 @@ test('from any place to the first row of the comb it is at most six keys, and to
                 await page.waitForFunction(() => Boolean(window.nailrod?.live.picture));
             }
         };
-        // To the group, which begins with Shape, and on to Assign; from the last place of the group it is two further round.
-        for (let n = 0; n < 2; n++) {
+        // To the group, which begins with Shape, and on to Assign; from Lamps, the last but one of it, it is three further round.
+        for (let n = 0; n < (place === 'lamps' ? 3 : 2); n++) {
             await key('Digit3');
         }
         await expect(page).toHaveURL(/\/assign/);
