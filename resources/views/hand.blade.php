@@ -1,5 +1,5 @@
 <!doctype html>
-<html lang="en" data-theme="{{ in_array($theme = request()->cookie('theme', 'system'), ['light', 'dark'], true) ? $theme : 'system' }}">
+<html lang="en" data-theme="{{ App\View\Theme::kept() }}">
 <head>
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1, maximum-scale=1, user-scalable=no, viewport-fit=cover">

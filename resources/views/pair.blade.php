@@ -1,14 +1,5 @@
-<!doctype html>
-<html lang="en" data-theme="{{ in_array($theme = request()->cookie('theme', 'system'), ['light', 'dark'], true) ? $theme : 'system' }}">
-<head>
-    <meta charset="utf-8">
-    <meta name="viewport" content="width=device-width, initial-scale=1">
-    <title>Pair · Nailrod</title>
-    <link rel="icon" href="/icon.svg" type="image/svg+xml">
-    @vite(['resources/css/app.css', 'resources/js/phone.js'])
-</head>
-<body class="phone">
-<main class="phone__main">
+<x-plain title="Pair" script="phone">
+<div class="phone">
     <h1>Pair this phone</h1>
     <p>Type the six digits that the desk shows, on the place Panel under <b>On a phone</b>.</p>
     @if ($problem !== '')<p class="says says--warn" role="alert">{{ $problem }}</p>@endif
@@ -19,6 +10,5 @@
         <button class="button button--main">Pair</button>
     </form>
     <p class="column__note">The panel cannot keep this phone awake by itself: give its screen the longest time in the phone's own settings while you use it.</p>
-</main>
-</body>
-</html>
+</div>
+</x-plain>

@@ -1,9 +1,8 @@
 @props(['place', 'title'])
 @inject('line', App\Rig\PageLine::class)
 @php($group = App\View\Places::groupOf($place->address()))
-@php($theme = request()->cookie('theme', 'system'))
 <!doctype html>
-<html lang="en" data-theme="{{ in_array($theme, ['light', 'dark'], true) ? $theme : 'system' }}">
+<html lang="en" data-theme="{{ App\View\Theme::kept() }}">
 <head>
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">

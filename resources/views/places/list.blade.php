@@ -1,7 +1,7 @@
 @php($list = $view->list)
 @php($catalogue = $list->catalogue)
 @php($text = fn (string $name, string $now) => old(str_replace(['[', ']'], ['.', ''], $name), $now))
-<x-plain :title="$list->name" scripts>
+<x-plain :title="$list->name" script="list">
     <h1>{{ $list->from !== null ? $list->name : 'A list of actions' }}@if ($list->from === null) <span class="column__note">{{ $list->name }}</span>@endif</h1>
     @if ($list->notHere !== '')<p class="says says--warn">The address names a use that is not here. It is shown as {{ $list->choices[$list->for] }}.</p>@endif
     @if ($list->from === null)
