@@ -11,7 +11,8 @@ declare(strict_types=1);
  * Of what begins with --only, if it is said; else of the folders that are named below.
  *
  * A change is a comparison turned, a statement left out, a number moved by one, or a condition negated. tests/Mutants/same.txt
- * names changes that are no change, each with its reason.
+ * names changes that are no change, each with its reason: FILE METHOD: CHANGE :: REASON, so that a number of one method does not
+ * speak for the same number in another.
  */
 
 use PhpParser\Node;
@@ -54,17 +55,18 @@ function changesOf(string $file): array
         if (preg_match('/^(about|title|inWords|fields|schema|called|help|label|presetLabel|asItComes|markWords|markName)$/', (string) $method->name) === 1) {
             continue;
         }
-        (new NodeFinder)->find($method->stmts ?? [], function (Node $node) use ($add, $text, $turned): bool {
+        $in = $method->name.': ';
+        (new NodeFinder)->find($method->stmts ?? [], function (Node $node) use ($add, $text, $turned, $in): bool {
             if ($node instanceof BinaryOp && isset($turned[$node->getOperatorSigil()])) {
-                $add($node, $text($node->left).' '.$turned[$node->getOperatorSigil()].' '.$text($node->right), $text($node).'  =>  '.$turned[$node->getOperatorSigil()]);
+                $add($node, $text($node->left).' '.$turned[$node->getOperatorSigil()].' '.$text($node->right), $in.$text($node).'  =>  '.$turned[$node->getOperatorSigil()]);
             } elseif ($node instanceof BinaryOp\BooleanAnd || $node instanceof BinaryOp\BooleanOr) {
-                $add($node, '! ('.$text($node).')', 'not '.$text($node));
+                $add($node, '! ('.$text($node).')', $in.'not '.$text($node));
             } elseif ($node instanceof Int_ || $node instanceof Float_) {
-                $add($node, '('.$text($node).' + 1)', $text($node).'  =>  + 1');
+                $add($node, '('.$text($node).' + 1)', $in.$text($node).'  =>  + 1');
             } elseif ($node instanceof Stmt\Expression && ! isAssertion($node->expr) && ! $node->expr instanceof Node\Expr\Throw_ && ! ($node->expr instanceof Node\Expr\Assign && $node->expr->var instanceof Node\Expr\Variable)) {
-                $add($node, ';', 'without '.$text($node));
+                $add($node, ';', $in.'without '.$text($node));
             } elseif ($node instanceof Stmt\If_) {
-                $add($node->cond, '! ('.$text($node->cond).')', 'if not '.$text($node->cond));
+                $add($node->cond, '! ('.$text($node->cond).')', $in.'if not '.$text($node->cond));
             }
 
             return false;

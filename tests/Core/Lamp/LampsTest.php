@@ -285,4 +285,16 @@ final class LampsTest extends TestCase
         $this->assertSame([], self::contradictions($low, ['while' => ['variable' => 'power', 'from' => 50.001, 'to' => 100]] + $high));
         $this->assertSame([], self::contradictions($low, ['while' => ['variable' => 'mixture', 'from' => 0, 'to' => 100]] + $high));
     }
+
+    public function test_a_lever_that_turns_to_another_layer_changes_its_lamp_at_that_reading(): void
+    {
+        $desk = self::desk()->saying([
+            'made' => ['far' => ['kind' => 'above', 'name' => 'Far', 'of' => ['d/a'], 'at' => 0.5]],
+            'cells' => ['base' => ['made/far' => ['behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'hold layer', 'layer' => 'water']]]]],
+        ]);
+        $this->assertSame(
+            ['20 lamp d/lamp 1', '40 lamp d/lamp 0'],
+            self::lamps($desk, ['lamp' => 'd/lamp', 'while' => ['layer' => 'water']], '10 a 400', '20 a 600', '30 a 610', '40 a 300', '50 a 200'),
+        );
+    }
 }

@@ -232,6 +232,7 @@ final class LaterBehavioursTest extends TestCase
         }
         $slow = Behaviours::read(Node::of(['kind' => 'ticks', 'coarse_above' => 0.5]));
         $this->assertSame(['slow', 'fast'], $slow instanceof Ticks ? [$slow->roleOf(0), $slow->roleOf(1)] : []);
+        $this->assertSame([], array_intersect_key($slow->toArray(), ['fine' => null, 'coarse' => null]), 'the first and the second are not said');
     }
 
     public function test_a_tick_exactly_200_ms_old_no_longer_counts_for_the_speed(): void

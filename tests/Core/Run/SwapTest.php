@@ -134,6 +134,13 @@ final class SwapTest extends TestCase
         $this->assertSame([['50 stop cruise 0'], []], self::swap($old, $old->saying(['stops' => ['cruise' => ['at' => 0.98]]]), ['10 a 500', '20 b1 1', '30 b1 0', '40 a 960', '50 b2 0'], []), 'passed, and drawn back by its new place');
     }
 
+    public function test_a_stop_that_is_shut_only_while_held_lets_through_across_an_edit(): void
+    {
+        $old = Desk::plain()->axis('base', 'a', ['kind' => 'axis', 'number' => 1])->cell('base', 'b1', 'follow', ['kind' => 'open stop', 'stop' => 'cruise'])
+            ->saying(['stops' => ['cruise' => ['name' => 'Cruise', 'axes' => ['d/a'], 'at' => 0.5, 'opens' => 'held shut']]]);
+        $this->assertSame([[], ['30 stop cruise 0', '30 axis 1 32768']], self::swap($old, $old->cell('base', 'b2', 'follow', self::button(9)), ['10 a 900'], ['30 b1 1']));
+    }
+
     public function test_a_flip_stop_under_a_toggle_does_not_flip_at_an_edit(): void
     {
         $old = Desk::plain()->axis('base', 'a', ['kind' => 'axis', 'number' => 1])->cell('base', 'b1', 'toggle', ['kind' => 'open stop', 'stop' => 'cruise'])

@@ -151,7 +151,7 @@ final class LoomEditsTest extends TestCase
     {
         $set = Desk::plain()->layer('water', 'b4')
             ->saying(['macros' => ['m' => ['name' => 'Horn', 'steps' => [['do' => 'tap', 'output' => self::button(9)]]]]])
-            ->cell('base', 'b1', 'follow', self::button(1))->cell('base', 's.up', 'follow', self::button(2))->cell('base', 's.down', 'follow', self::button(2))->cell('water', 'b2', 'follow', self::button(1))
+            ->cell('base', 's.up', 'follow', self::button(2))->cell('base', 's.down', 'follow', self::button(2))->cell('base', 'b1', 'follow', self::button(1))->cell('water', 'b2', 'follow', self::button(1))
             ->assembled();
         $this->assertSame([
             1 => ['at' => ['Desk Button 1, Base', 'Desk Button 2, Water'], 'hears' => []],

@@ -300,4 +300,12 @@ final class SetsTest extends TestCase
         $this->expectExceptionMessage('expected parents that end: at most 8, none of them twice');
         (new Assembly($of(9)))->merge($of(9)->set('s0') ?? throw new \LogicException);
     }
+
+    public function test_a_name_has_at_most_60_characters(): void
+    {
+        $named = fn (int $letters): SetDocument => SetDocument::read(Node::of(['format' => SetDocument::FORMAT, 'version' => 1, 'id' => 'x', 'name' => str_repeat('é', $letters)]));
+        $this->assertSame(60, mb_strlen($named(60)->name));
+        $this->expectExceptionMessage('name: found 61 characters, expected at most 60 characters');
+        $named(61);
+    }
 }

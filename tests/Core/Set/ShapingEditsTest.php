@@ -138,4 +138,16 @@ final class ShapingEditsTest extends TestCase
         $curve = self::after($desk, $edits->remove('point', 'd/a', 1))->shapings['d/a']->curve;
         $this->assertSame([[0.0, 0.0], [0.6, 0.7], [1.0, 1.0]], $curve instanceof PointCurve ? $curve->points : []);
     }
+
+    public function test_notches_stand_in_their_order_whichever_came_first(): void
+    {
+        $desk = Desk::plain()->saying(['axes' => ['d/a' => ['notches' => ['kind' => 'flat', 'at' => [0.5]]]]]);
+        $this->assertSame([0.208, 0.5], self::after($desk, (new ShapeEdits($desk->assembled()))->add('d/a', 'notch', 0.2))->shapings['d/a']->notches->at);
+    }
+
+    public function test_an_axis_with_nothing_but_a_notch_does_not_come_as_it_is(): void
+    {
+        $this->assertTrue(Desk::plain()->assembled()->shapings['d/a']->isAsItComes());
+        $this->assertFalse(Desk::plain()->saying(['axes' => ['d/a' => ['notches' => ['kind' => 'flat', 'at' => [0.5]]]]])->assembled()->shapings['d/a']->isAsItComes());
+    }
 }
