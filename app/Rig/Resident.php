@@ -34,21 +34,13 @@ final class Resident
 
     private readonly SetInPlay $in;
 
-    private readonly Measuring $measuring;
-
-    /** When eyes were told last, in µs. */
-    private int $told = 0;
-
-    private bool $hasNews = false;
-
     private bool $isSaved = true;
 
-    public function __construct(SetStore $sets, Programs $programs, Recordings $recordings, private readonly Snapshot $snapshot, public readonly Clock $clock, private readonly OnDesk $desk = new OnDesk)
+    public function __construct(SetStore $sets, Programs $programs, Recordings $recordings, private readonly Snapshot $snapshot, public readonly Clock $clock, private readonly OnDesk $desk = new OnDesk, private readonly Measuring $measuring = new Measuring, private readonly News $news = new News)
     {
         $this->eyes = new Eyes(bin2hex(random_bytes(4)));
         $this->in = new SetInPlay($sets, $programs);
         $this->deck = new Deck($this, $recordings, new RecordedMacros($this->in));
-        $this->measuring = new Measuring;
     }
 
     /** Takes up what the last process left. */
@@ -142,7 +134,9 @@ final class Resident
             }
         }
         $this->taken += $hand->inputs - $before;
-        $this->hasNews = $this->hasNews || ! $batch->isEmpty();
+        if (! $batch->isEmpty()) {
+            $this->news->came(true);
+        }
         if ($batch->bye) {
             $this->close($hand);
         }
@@ -165,8 +159,10 @@ final class Resident
         $this->deck->run($now);
         $this->keep($this->work()->run($now));
         $this->eyes->notice(...$this->desk->run($this->work(), $now));
-        $this->hasNews = $this->measuring->run($this->work(), $now) || $this->hasNews;
-        if ($this->hasNews && $now >= $this->told + Eyes::JOINED) {
+        if ($this->measuring->run($this->work(), $now)) {
+            $this->news->came();
+        }
+        if ($this->news->isDue($now)) {
             $this->tell();
         }
     }
@@ -180,7 +176,7 @@ final class Resident
         $due = array_filter([
             $this->work->live->nextDue(),
             $this->deck->due(),
-            $this->hasNews ? $this->told + Eyes::JOINED : null,
+            $this->news->due(),
             $this->work->live->isGameMoving() ? $this->work->latest() + 40_000 : null,
             $this->measuring->due($this->work),
             $this->desk->due($this->clock->now()),
@@ -192,9 +188,9 @@ final class Resident
     public function tell(): void
     {
         if ($this->work !== null) {
-            $this->hasNews = false;
-            $this->told = $this->clock->now();
-            $this->eyes->flush($this->work, $this->picture(), $this->told);
+            $now = $this->clock->now();
+            $this->news->told($now);
+            $this->eyes->flush($this->work, $this->picture(), $now);
         }
     }
 
@@ -214,7 +210,7 @@ final class Resident
 
     public function changed(): void
     {
-        $this->hasNews = true;
+        $this->news->came();
     }
 
     /** @param ?Hand $by the hand that did it; who it was is told where it was not the only page */
@@ -227,7 +223,7 @@ final class Resident
         $isTold = $by !== null && ($by->kind !== HandKind::Page || count($this->work->hands->all) > 1);
         $this->eyes->keep($ended === null ? $step : $step->withProblem($ended), $this->work, $isTold ? $by->name : '');
         if ($step->outputs !== [] || $step->game !== [] || $step->sentences !== [] || $step->problems !== [] || $step->taken !== []) {
-            $this->hasNews = true;
+            $this->news->came();
             $this->isSaved = false;
         }
     }
@@ -251,7 +247,7 @@ final class Resident
             $this->keep($step ?? $work->live->begin($now));
             $this->keep($this->desk->comes($work, $now));
             $this->eyes->notice(...$this->desk->wants($set));
-            $this->hasNews = true;
+            $this->news->came();
         }
 
         return $both !== null;
@@ -273,7 +269,9 @@ final class Resident
             $this->desk->edited($this->clock->now());
         }
         $this->keep($this->desk->modes($this->work(), $this->clock->now()));
-        $this->hasNews = $this->hasNews || $both !== null || $wasBroken !== $this->in->broken;
+        if ($both !== null || $wasBroken !== $this->in->broken) {
+            $this->news->came();
+        }
     }
 
     /** Written at most once a second, when something has changed. */

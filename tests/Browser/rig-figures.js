@@ -13,12 +13,13 @@ const page = await (await browser.newContext({ viewport: { width: 1280, height: 
 await app.open(page, 'bench');
 const seconds = (pid) => readFileSync(`/proc/${pid}/stat`, 'utf8').split(') ')[1].split(' ').slice(11, 13).reduce((sum, ticks) => sum + Number(ticks) / 100, 0);
 
-// From a movement to the picture that shows it, at 30 movements a second.
+// From a movement to the picture that shows it, at 30 movements a second; not in step with the frames of the screen, which would
+// make every movement wait alike.
 const felt = await page.evaluate(async () => {
     const { live } = window.nailrod;
     for (let i = 0; i < 330; i++) {
         live.input('fennel/left-lever', 1000 + 150 * i);
-        await new Promise((resolve) => { setTimeout(resolve, 33); });
+        await new Promise((resolve) => { setTimeout(resolve, 25 + 16 * Math.random()); });
     }
 
     return live.latencies.slice(-300);
