@@ -86,6 +86,7 @@ Route::prefix('sets/{set}')->where(['set' => '[a-z0-9_-]+'])->group(function ():
     Route::post('panel/pair', [PairingController::class, 'begin'])->name('panel.pair');
     Route::post('panel/phones/remove', [PairingController::class, 'takeAway'])->name('panel.phone');
     Route::post('panel/phones/remove-all', [PairingController::class, 'takeAllAway'])->name('panel.phones');
+    Route::get('panel/file', [PanelController::class, 'file'])->name('panel.file');
     Route::post('panel/tiles', [PanelController::class, 'addTile'])->name('panel.add-tile');
     Route::post('panel/tiles/say', [PanelController::class, 'tile'])->name('panel.tile');
     Route::post('panel/tiles/move', [PanelController::class, 'move'])->name('panel.move');
@@ -178,6 +179,7 @@ Route::post('memory/{device}', [StoreController::class, 'fresh'])->where('device
 Route::post('import', [ImportController::class, 'bring'])->name('import.bring');
 Route::get('import/{import}', [ImportController::class, 'show'])->where('import', '[0-9a-f]{16}')->name('import.show');
 Route::post('import/{import}', [ImportController::class, 'take'])->where('import', '[0-9a-f]{16}')->name('import.take');
+Route::post('import/{import}/panel', [ImportController::class, 'takePanel'])->where('import', '[0-9a-f]{16}')->name('import.panel');
 Route::post('import/{import}/list', [ListController::class, 'take'])->where('import', '[0-9a-f]{16}')->name('list.take');
 Route::post('import/{import}/said', [ListController::class, 'say'])->where('import', '[0-9a-f]{16}')->name('list.say');
 

@@ -11,6 +11,7 @@ use Nailrod\Core\Format\Kind;
 use Nailrod\Core\Format\Type\NamedWhole;
 use Nailrod\Core\Format\Type\Number;
 use Nailrod\Core\Format\Type\Several;
+use Nailrod\Core\Format\Type\Thing;
 use Nailrod\Core\Format\Type\Type;
 use Nailrod\Core\Format\Type\Whole;
 use Nailrod\Core\Format\Type\YesNo;
@@ -115,6 +116,9 @@ final readonly class Answers
             return [$field->name => in_array($this->said[$input] ?? '', ['1', 1, true], true)];
         }
         $said = $this->said[$input] ?? ($field->type instanceof Several ? [] : null);
+        if (self::isEmpty($field->type, $said)) {
+            return [$field->name => null];
+        }
         if ($said === null || $said === '' || ($said === [] && ! $field->isGiven)) {
             return match (true) {
                 $field->isGiven => [$field->name => null],
@@ -133,7 +137,14 @@ final readonly class Answers
             $type instanceof Several => is_array($said) ? array_map(fn (mixed $one) => $this->value($type->of, $one), array_values($said)) : $said,
             $type instanceof Whole, $type instanceof NamedWhole => is_numeric($said) && (float) $said === floor((float) $said) && abs((float) $said) < PHP_INT_MAX ? (int) $said : $said,
             $type instanceof Number => is_numeric($said) ? $this->figure->meant((float) $said, $type->unit) : $said,
+            $type instanceof Thing => is_array($said) ? (new self($said, $this->figure))->all($type->fields) : $said,
             default => $said,
         };
+    }
+
+    /** Has something with fields of its own been left empty, which is said by the first of them? */
+    private static function isEmpty(Type $type, mixed $said): bool
+    {
+        return $type instanceof Thing && is_array($said) && in_array($said[array_key_first($type->fields->all) ?? ''] ?? '', ['', null], true);
     }
 }

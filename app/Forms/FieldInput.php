@@ -12,11 +12,14 @@ use Nailrod\Core\Format\Type\NamedWhole;
 use Nailrod\Core\Format\Type\Number;
 use Nailrod\Core\Format\Type\Reference;
 use Nailrod\Core\Format\Type\Several;
+use Nailrod\Core\Format\Type\Thing;
 use Nailrod\Core\Format\Type\Type;
 use Nailrod\Core\Format\Type\Whole;
 use Nailrod\Core\Format\Type\YesNo;
 use Nailrod\Core\Output\KeyCode;
 use Nailrod\Core\Output\KeyCodes;
+use Nailrod\Core\Panel\IconName;
+use Nailrod\Core\Panel\Icons;
 
 /** One field as an input of a form, by its type. */
 final readonly class FieldInput
@@ -43,7 +46,28 @@ final readonly class FieldInput
             return new HtmlString('<label class="check"'.$attributes.' title="'.e($field->help).'"><input type="checkbox" name="'.e($name).'" value="1"'.($value === true ? ' checked' : '').'> '.$label.'</label>');
         }
 
+        if ($type instanceof Thing) {
+            return $this->thing($field, $type, $name, is_array($value) ? $value : [], $attributes);
+        }
+
         return new HtmlString('<label class="'.$this->class.'"'.$attributes.' title="'.e($field->help).'"><span>'.$label.'</span>'.$this->input($type, $name, $value).'</label>');
+    }
+
+    /**
+     * What has fields of its own: it is left out where the first of them is empty.
+     *
+     * @param array<array-key, mixed> $value
+     */
+    private function thing(Field $field, Thing $type, string $name, array $value, string $attributes): HtmlString
+    {
+        $inputs = '';
+        foreach ($type->fields->all as $part) {
+            $isFirst = $inputs === '';
+            $inputs .= '<label class="'.$this->class.'" title="'.e($part->help).'"><span>'.e($isFirst ? $field->label : $part->label).'</span>'
+                .$this->input($part->type, $name.'['.$part->name.']', $value[$part->name] ?? ($isFirst ? null : $part->usual), $isFirst ? ['' => 'none'] : []).'</label>';
+        }
+
+        return new HtmlString('<div class="thing"'.$attributes.' title="'.e($field->help).'">'.$inputs.'</div>');
     }
 
     /** What a new one begins with, in the open format: the first of what there is, layers beside the base layer before it. */
@@ -59,7 +83,8 @@ final readonly class FieldInput
         return $type instanceof Several ? $there : ($there[$of->sort === Id::LAYER ? 1 : 0] ?? $there[0] ?? null);
     }
 
-    private function input(Type $type, string $name, mixed $value): string
+    /** @param array<string, string> $before what can be chosen beside what the type says */
+    private function input(Type $type, string $name, mixed $value, array $before = []): string
     {
         if ($type instanceof Whole || $type instanceof Number) {
             $shown = fn (int|float $number): string => $this->figure->shown($number, $type->unit);
@@ -71,7 +96,7 @@ final readonly class FieldInput
 
         return $words === null
             ? '<input name="'.e($name).'" value="'.e(is_string($value) ? $value : '').'" maxlength="200">'
-            : '<select name="'.e($name).'"'.Shown::by($type).'>'.Options::of(Options::withOwn($words, $value), is_string($value) || is_int($value) ? $value : null)->toHtml().'</select>';
+            : '<select name="'.e($name).'"'.Shown::by($type).'>'.Options::of(Options::withOwn($before + $words, $value), is_string($value) || is_int($value) ? $value : null)->toHtml().'</select>';
     }
 
     /** @param array<array-key, mixed> $chosen */
@@ -97,6 +122,7 @@ final readonly class FieldInput
             $type instanceof Id => $this->choices->ids($type),
             $type instanceof Reference => $this->choices->references($type->sort),
             $type instanceof KeyCode => KeyCodes::all(),
+            $type instanceof IconName => ['' => 'no icon'] + Icons::words(),
             $type instanceof NamedWhole => $type->words,
             default => null,
         };

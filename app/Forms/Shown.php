@@ -10,6 +10,7 @@ use Nailrod\Core\Format\Type\Several;
 use Nailrod\Core\Format\Type\Type;
 use Nailrod\Core\Lamp\Seen;
 use Nailrod\Core\Output\KeyCode;
+use Nailrod\Core\Panel\IconName;
 
 /** What a list to choose from asks for, so that it can be shown instead of looked up: pressed, moved, typed (`resources/js/choose.js`). */
 final class Shown
@@ -22,6 +23,7 @@ final class Shown
             $of instanceof Reference, $of instanceof Id => $of->sort,
             $of instanceof KeyCode => 'key',
             $of instanceof Seen => 'condition',
+            $of instanceof IconName => 'icon',
             default => '',
         };
 

@@ -14,7 +14,7 @@ final readonly class PanelSight
     private const OPEN = ['set', 'program', 'layer'];
 
     /** Of these, what is of the panel's own tiles. */
-    private const OF_TILES = ['axes', 'lamps', 'hands'];
+    private const OF_TILES = ['axes', 'lamps', 'hands', 'tiles'];
 
     /** @param list<string> $variables that stand on it */
     private function __construct(private string $panel, private string $hand, private array $variables) {}

@@ -14,7 +14,7 @@ use Nailrod\Core\Set\LayerLook;
 final readonly class Picture
 {
     /** Of these only the entries that changed are told. */
-    private const MAPS = ['axes', 'lamps', 'hands', 'reports', 'variables', 'batches'];
+    private const MAPS = ['axes', 'lamps', 'hands', 'reports', 'variables', 'batches', 'tiles'];
 
     /** @param array<string, mixed> $parts */
     private function __construct(public array $parts) {}
@@ -39,6 +39,7 @@ final readonly class Picture
             'reports' => $live->reports(),
             'unplugged' => Keys::of($live->state->unplugged),
             'variables' => $picture->variables(),
+            'tiles' => $live->tiles(),
             'window' => $live->state->game->window,
             'batches' => array_map(fn (Hand $hand): int => $hand->batch, $work->hands->all),
         ] + SurveyPicture::of($live->state->survey, $set, $live->state->run->now));

@@ -45,6 +45,12 @@ final class Face
         return new HtmlString(implode(' ', array_map(fn (string $name, int|string $value) => sprintf('data-%s="%s"', $name, e($value)), array_keys($data), $data)));
     }
 
+    /** A text with values in it as it is shown before the rig has told them. */
+    public static function unknown(string $text): string
+    {
+        return (string) preg_replace('/\{[^}]+\}/', '–', $text);
+    }
+
     /** @return list<string> a label cut into lines of about this many characters, at its spaces */
     public static function lines(string $label, int $across): array
     {

@@ -6,6 +6,7 @@ namespace App\View;
 
 use App\Forms\Choices;
 use App\Forms\FieldInput;
+use App\Forms\Options;
 use Nailrod\Core\Action\Action;
 use Nailrod\Core\Device\Device;
 use Nailrod\Core\Device\PanelDevice;
@@ -13,6 +14,8 @@ use Nailrod\Core\Format\Field;
 use Nailrod\Core\Panel\Panel;
 use Nailrod\Core\Panel\PanelPage;
 use Nailrod\Core\Panel\Tile;
+use Nailrod\Core\Panel\TileKind;
+use Nailrod\Core\Panel\TileText;
 use Nailrod\Core\Plan\PanelPlan;
 use Nailrod\Core\Set\PartPath;
 
@@ -100,7 +103,9 @@ final readonly class PanelView
     {
         $tile = $this->tile;
 
-        return $tile === null ? [] : array_map(fn (Field $field) => [$field, $tile->values()[$field->name] ?? $field->usual], Tile::fieldsOf($tile->kind));
+        $values = $tile === null ? [] : ['text' => TileText::named($tile->text, $this->place->set->catalogue)] + $tile->values();
+
+        return $tile === null ? [] : array_map(fn (Field $field) => [$field, $values[$field->name] ?? $field->usual], Tile::fieldsOf($tile->kind));
     }
 
     /** @return list<array{ref: string, name: string, isAxis: bool, does: string}> what of the picked tile can do something, and what it does in the base layer */
@@ -125,10 +130,26 @@ final readonly class PanelView
         return array_map(fn (Action $action) => $action->name.' · '.$action->group, $actions);
     }
 
+    /** @return array<string, string> values that a text can have in it, by name: the name, as it is written into the text */
+    public function values(): array
+    {
+        $names = array_values(Options::variables($this->place->set->catalogue, true));
+
+        return array_combine($names, $names);
+    }
+
     /** @return list<string> groups of actions that a page can be made of */
     public function groups(): array
     {
         return $this->place->set->catalogue === null ? [] : (new PanelPlan($this->place->set, $this->place->set->catalogue, $this->device->id))->groups();
+    }
+
+    /** How many more tiles of a kind there can be; null where the device sets no limit. */
+    public function leftOf(TileKind $kind): ?int
+    {
+        $most = $this->device->limits->kinds[$kind->value] ?? null;
+
+        return $most === null || $this->panel === null ? null : max(0, $most - count($this->panel->ofKind($kind)));
     }
 
     /** What is left of what the device can have. */

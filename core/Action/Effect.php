@@ -41,6 +41,16 @@ final readonly class Effect
         return ['do' => $this->kind->value, 'variable' => $this->variable] + ($this->kind->takesAmount() ? ['amount' => $this->amount] : []);
     }
 
+    /** Is what it does done, by the value of its variable? Null where that cannot be said: of a step, and of what only follows. */
+    public function isDone(float $value): ?bool
+    {
+        return match ($this->kind) {
+            EffectKind::Flip, EffectKind::Hold => $value !== 0.0,
+            EffectKind::Set => $value === $this->amount,
+            default => null,
+        };
+    }
+
     /** Does one take back what the other does: steps both ways, or the two settings of one variable? */
     public function isOppositeOf(self $other): bool
     {

@@ -65,6 +65,17 @@ final class Assigned
         }
     }
 
+    /**
+     * @param ?array{int, int} $before place of the output that was sent last, among those that have a way, and when, in µs; null if none was
+     * @param int              $now    in µs
+     *
+     * @return ?int place of the output that a press sends next, in the cell; null if it does not send one after the other
+     */
+    public function turn(?array $before, int $now): ?int
+    {
+        return $this->behaviour instanceof TakesTurns && $this->outputs !== [] ? array_keys($this->outputs)[$this->behaviour->turn($before, $now, count($this->outputs))] : null;
+    }
+
     public function towards(int $output, Cause $cause): Cause
     {
         $action = $this->actions[$output];

@@ -15,7 +15,7 @@ use Nailrod\Core\Format\Type\Choice;
 use Nailrod\Core\Format\Type\Number;
 
 /** Each press sends the next output as a pulse and wraps at the end; after some idle time it starts again. */
-final readonly class Cycle implements NeedsAllOutputs
+final readonly class Cycle implements TakesTurns
 {
     use IsKind;
     use TakesAnyOutput;
@@ -80,15 +80,21 @@ final readonly class Cycle implements NeedsAllOutputs
         }
         $outputs = array_keys($assigned->outputs);
         $count = count($outputs);
-        $isBack = $this->direction === self::BACK;
-        [$place, $last] = $run->place($assigned) ?? [null, 0];
-        if ($place === null || $place >= $count || ($this->idle > 0 && $run->elapsed() - $last >= $this->idle)) {
-            $place = $isBack ? $count - 1 : 0;
-        } else {
-            $place = ($place + ($isBack ? $count - 1 : 1)) % $count;
-        }
+        $place = $this->turn($run->place($assigned), $run->elapsed(), $count);
         $run->keepPlace($assigned, $place);
         $run->pulse($assigned, $outputs[$place], $this->width, $cause->then(StepKind::Behaviour, 'cycle', ($place + 1).' of '.$count));
+    }
+
+    /** @param int $now in µs */
+    public function turn(?array $before, int $now, int $count): int
+    {
+        $isBack = $this->direction === self::BACK;
+        [$place, $last] = $before ?? [null, 0];
+        if ($place === null || $place >= $count || ($this->idle > 0 && $now - $last >= $this->idle)) {
+            return $isBack ? $count - 1 : 0;
+        }
+
+        return ($place + ($isBack ? $count - 1 : 1)) % $count;
     }
 
     public function release(Engine $run, Assigned $assigned, Cause $cause): void {}

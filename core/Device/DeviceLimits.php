@@ -9,17 +9,20 @@ use Nailrod\Core\Format\Fields;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Given;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Format\Type\Thing;
 use Nailrod\Core\Format\Type\Whole;
+use Nailrod\Core\Panel\TileKind;
 
 /** The most of something that a device can have; null where it sets no limit. */
 final readonly class DeviceLimits
 {
     /**
-     * @param ?int $inputs numbers that it reports: axes, contacts, hats and encoders
-     * @param ?int $tiles  on one page
-     * @param ?int $pages  of a panel
+     * @param ?int               $inputs numbers that it reports: axes, contacts, hats and encoders
+     * @param ?int               $tiles  on one page
+     * @param ?int               $pages  of a panel
+     * @param array<string, int> $kinds  tiles of a kind on a whole panel, by kind; what is not named has no limit of its own
      */
-    public function __construct(public ?int $inputs, public ?int $tiles, public ?int $pages = null) {}
+    public function __construct(public ?int $inputs, public ?int $tiles, public ?int $pages = null, public array $kinds = []) {}
 
     public static function fields(): Fields
     {
@@ -28,12 +31,21 @@ final readonly class DeviceLimits
             Field::usually(null, 'macros', 'Macros', new Whole(0, 1000), 'How many macros its memory holds; beside "memory" alone, otherwise "keeps" says it.', 8),
             Field::usually(null, 'tiles', 'Tiles', new Whole(1, 200), 'How many tiles can lie on one page.', 40),
             Field::usually(null, 'pages', 'Pages', new Whole(1, 16), 'How many pages a panel of it can have.', 6),
+            Field::usually(null, 'kinds', 'Of a kind', new Thing(self::ofKinds(), 'how many tiles of each kind'), 'How many tiles of a kind a panel of it can have; no limit of a kind that is not named.'),
         );
+    }
+
+    private static function ofKinds(): Fields
+    {
+        return Fields::of(...array_map(fn (TileKind $kind): Field => Field::usually(null, $kind->value, ucfirst($kind->inWords()), new Whole(0, 200), 'How many tiles of the kind "'.$kind->value.'" a panel can have.', 4), TileKind::cases()));
     }
 
     public static function of(?Given $given): self
     {
-        return new self($given?->wholeOrNull('inputs'), $given?->wholeOrNull('tiles'), $given?->wholeOrNull('pages'));
+        $of = $given?->thing('kinds');
+        $kinds = $of === null ? [] : array_filter(array_combine(array_column(TileKind::cases(), 'value'), array_map(fn (TileKind $kind) => $of->wholeOrNull($kind->value), TileKind::cases())), is_int(...));
+
+        return new self($given?->wholeOrNull('inputs'), $given?->wholeOrNull('tiles'), $given?->wholeOrNull('pages'), $kinds);
     }
 
     public static function none(): self

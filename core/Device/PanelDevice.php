@@ -30,6 +30,11 @@ final class PanelDevice
         if ($most?->pages !== null && count($panel->pages) > $most->pages) {
             throw $node->refuse(sprintf('at most %d pages, the limit of %s', $most->pages, $device->name));
         }
+        foreach ($most->kinds ?? [] as $kind => $count) {
+            if (count($panel->ofKind(TileKind::from($kind))) > $count) {
+                throw $node->refuse(sprintf('at most %d of the kind %s, the limit of %s', $count, TileKind::from($kind)->inWords(), $device->name));
+            }
+        }
         $controls = $lamps = [];
         $number = $axes = $hats = 0;
         foreach ($panel->pages as $i => $page) {

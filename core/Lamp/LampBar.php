@@ -144,6 +144,12 @@ final readonly class LampBar implements LampRule
         return $this->lamps;
     }
 
+    /** A row with a gap would show another value. */
+    public function within(callable $isThere): ?self
+    {
+        return array_filter($this->lamps, $isThere) === $this->lamps ? $this : null;
+    }
+
     public function lit(RunView $run): array
     {
         return $this->at($run->variable($this->variable));

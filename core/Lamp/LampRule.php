@@ -34,6 +34,13 @@ interface LampRule
     /** @return non-empty-list<string> references of its lamps */
     public function lamps(): array;
 
+    /**
+     * The rule with only those of its lamps that are there; itself if all are, null if it cannot do without one.
+     *
+     * @param callable(string): bool $isThere given the reference of a lamp
+     */
+    public function within(callable $isThere): ?self;
+
     /** @return array<string, Look> by lamp, those that are lit just now */
     public function lit(RunView $run): array;
 

@@ -136,6 +136,13 @@ final readonly class LampWhen implements LampRule
         return $this->lamps;
     }
 
+    public function within(callable $isThere): ?self
+    {
+        $lamps = array_values(array_filter($this->lamps, $isThere));
+
+        return $lamps === [] ? null : new self($lamps, $this->sort, $this->name, $this->is, $this->from, $this->to, $this->look);
+    }
+
     public function lit(RunView $run): array
     {
         $is = match ($this->sort) {

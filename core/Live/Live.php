@@ -201,6 +201,12 @@ final class Live
         return $this->arrivals->sent();
     }
 
+    /** @return array<string, array{on: bool, next: string}> how the tiles of panels stand, by reference */
+    public function tiles(): array
+    {
+        return (new TileStates($this->set, $this->machine, $this->state))->all();
+    }
+
     /** The rig comes to rest: nothing stays down. */
     public function close(): LiveStep
     {

@@ -57,6 +57,12 @@ final readonly class Panel
         return array_merge(...array_map(fn (PanelPage $page) => $page->tiles, $this->pages));
     }
 
+    /** @return list<Tile> of one kind, of all pages */
+    public function ofKind(TileKind $kind): array
+    {
+        return array_values(array_filter($this->tiles(), fn (Tile $tile) => $tile->kind === $kind));
+    }
+
     public function tile(string $id): ?Tile
     {
         return array_values(array_filter($this->tiles(), fn (Tile $tile) => $tile->id === $id))[0] ?? null;

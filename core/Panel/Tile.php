@@ -9,6 +9,7 @@ use Nailrod\Core\Format\Fields;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Format\Type\Choice;
+use Nailrod\Core\Format\Type\Id;
 use Nailrod\Core\Format\Type\NewId;
 use Nailrod\Core\Format\Type\Number;
 use Nailrod\Core\Format\Type\Text;
@@ -27,6 +28,7 @@ final readonly class Tile
     /**
      * @param int    $column   of its upper left cell, from 0 on; and its row
      * @param int    $across   cells; and down
+     * @param string $icon     one of Icons; empty for none
      * @param float  $opacity  0.2 to 1
      * @param bool   $onLifting does it act when the finger is lifted on it, and do nothing if the finger slides off?
      * @param int    $ways     of a stick: 4 or 8
@@ -42,6 +44,7 @@ final readonly class Tile
         public int $across,
         public int $down,
         public string $label,
+        public string $icon,
         public string $colour,
         public float $opacity,
         public bool $onLifting,
@@ -55,7 +58,7 @@ final readonly class Tile
     {
         $cell = fn (string $name, string $label, string $help): Field => Field::given($name, $label, new Whole(0, PanelPage::MOST_CELLS - 1), $help, 0)->hidden();
         $bar = Fields::of(
-            Field::given('variable', 'Variable', new Text(60), 'The variable of the simulator.', 'altimeter'),
+            Field::given('variable', 'Variable', new Id(Id::VARIABLE, true), 'The variable of the simulator.'),
             Field::usually(0, 'from', 'From', new Number, 'The value at which the bar is empty.'),
             Field::usually(1, 'to', 'To', new Number, 'The value at which it is full.'),
         );
@@ -68,13 +71,14 @@ final readonly class Tile
             Field::usually(1, 'across', 'Cells across', new Whole(1, PanelPage::MOST_CELLS), 'How many cells it is wide.')->hidden(),
             Field::usually(1, 'down', 'Cells down', new Whole(1, PanelPage::MOST_CELLS), 'How many cells it is high.')->hidden(),
             Field::usually('', 'label', 'Label', new Text(40, true), 'What stands on it.', 'Swap'),
+            Field::usually('', 'icon', 'Icon', new IconName, 'A small picture on it, of the set that the application has.'),
             Field::usually(self::PLAIN, 'colour', 'Colour', Choice::of(self::PLAIN, ...self::COLOURS), 'Its colour, which has a hatch of its own.'),
             Field::usually(1.0, 'opacity', 'Opacity', Number::of(0.2, 1.0), 'How opaque it is drawn.'),
             Field::usually(false, 'on_lifting', 'Acts on lifting', new YesNo, 'Does it act when the finger is lifted on it, and do nothing if the finger slides off?'),
             Field::usually('4', 'ways', 'Ways', Choice::of('4', '8'), 'Of a stick: how many ways it goes.'),
             Field::usually(0, 'page', 'Turns to', new Whole(0, Panel::MOST_PAGES), 'The page that it turns to, from 1 on; 0 for none.'),
             Field::usually('', 'text', 'Text', new Text(80, true), 'What it shows; a variable of the simulator in braces stands for its value.', 'Altimeter {altimeter}'),
-            Field::usually(null, 'bar', 'Bar', new Thing($bar, 'a bar'), 'A bar that it shows.')->hidden(),
+            Field::usually(null, 'bar', 'Bar', new Thing($bar, 'a bar'), 'A bar that it shows.'),
         );
     }
 
@@ -101,6 +105,7 @@ final readonly class Tile
             $given->whole('across'),
             $given->whole('down'),
             $given->text('label'),
+            $given->text('icon'),
             $given->text('colour'),
             $given->number('opacity'),
             $given->yes('on_lifting'),
@@ -114,13 +119,13 @@ final readonly class Tile
     /** @return array<string, mixed> what a form of it shows, in the open format, by field */
     public function values(): array
     {
-        return ['kind' => $this->kind->value, 'label' => $this->label, 'colour' => $this->colour, 'opacity' => $this->opacity, 'on_lifting' => $this->onLifting, 'ways' => (string) $this->ways, 'page' => $this->page, 'text' => $this->text];
+        return ['kind' => $this->kind->value, 'label' => $this->label, 'icon' => $this->icon, 'colour' => $this->colour, 'opacity' => $this->opacity, 'on_lifting' => $this->onLifting, 'ways' => (string) $this->ways, 'page' => $this->page, 'text' => $this->text, 'bar' => $this->bar];
     }
 
     /** @return list<Field> those that matter for a kind of tile, in the order of the form */
     public static function fieldsOf(TileKind $kind): array
     {
-        $of = ['ways' => [TileKind::Stick], 'page' => [TileKind::Turn], 'on_lifting' => [TileKind::Press, TileKind::LocksOn, TileKind::Cycle], 'text' => [TileKind::Pair, TileKind::Shows]];
+        $of = ['ways' => [TileKind::Stick], 'page' => [TileKind::Turn], 'on_lifting' => [TileKind::Press, TileKind::LocksOn, TileKind::Cycle], 'text' => [TileKind::Pair, TileKind::Shows], 'bar' => [TileKind::Shows], 'icon' => [TileKind::Press, TileKind::LocksOn, TileKind::Cycle, TileKind::Pair, TileKind::Turn, TileKind::Shows]];
 
         return array_values(array_filter(self::fields()->all, fn (Field $field) => $field->isShown && in_array($kind, $of[$field->name] ?? [$kind], true)));
     }

@@ -27,6 +27,12 @@ enum TileKind: string
         return $this !== self::Turn && $this !== self::Shows;
     }
 
+    /** Is it touched as a whole, and closed while it is? */
+    public function isButton(): bool
+    {
+        return $this === self::Press || $this === self::LocksOn || $this === self::Cycle;
+    }
+
     public function inWords(): string
     {
         return match ($this) {

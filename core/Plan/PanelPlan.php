@@ -63,7 +63,7 @@ final readonly class PanelPlan
         }
         $page = ['name' => ucfirst($group), 'columns' => $columns, 'rows' => max($rows, $row + 1), 'tiles' => array_values($tiles)];
 
-        return $this->assigned($panel, (new PanelEdits($this->set, $this->device))->withPage($panel, $page), $does, $lamps);
+        return $this->assigned($panel, (new PanelEdits($this->set, $this->device))->morePages($panel, [$page]), $does, $lamps);
     }
 
     /** How many cells the tile of a unit has: a pair two, a selector one for each of its settings. */

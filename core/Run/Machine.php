@@ -7,7 +7,6 @@ namespace Nailrod\Core\Run;
 use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Cause\Input;
 use Nailrod\Core\Cause\InputError;
-use Nailrod\Core\Condition\Condition;
 use Nailrod\Core\Output\OutputEvent;
 use Nailrod\Core\Program\Program;
 use Nailrod\Core\State\Phase;
@@ -25,11 +24,14 @@ final class Machine
 
     private readonly Clock $clock;
 
+    public readonly Questions $questions;
+
     private function __construct(private readonly Program $program, public readonly State $state, bool $fused)
     {
         $this->run = new Run($program, $state, $fused);
         $this->reports = new Reports($this->run);
         $this->clock = new Clock($this->run);
+        $this->questions = new Questions($this->run);
     }
 
     /** @param bool $fused true for long runs: shaping is computed once for every reading; the integers are the same */
@@ -228,22 +230,9 @@ final class Machine
         return $this->collect();
     }
 
-    /** Id of the shut stop that holds the value of an axis back just now; null if none does, or the set does not use the axis. */
-    public function heldBy(string $port): ?string
-    {
-        $axis = $this->program->tables->axisPorts[$port] ?? null;
-
-        return $axis === null ? null : $this->run->lanes->heldBy($axis);
-    }
-
     public function liveLayer(): int
     {
         return $this->run->layers->live();
-    }
-
-    public function holds(Condition $condition): bool
-    {
-        return $condition->holds($this->run);
     }
 
     /**

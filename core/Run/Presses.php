@@ -87,7 +87,7 @@ final class Presses
     }
 
     /** The assignment that a press is bound to now; where its condition does not hold what is done otherwise, or none. */
-    private function bound(int $contact): int
+    public function bound(int $contact): int
     {
         $assignment = $this->run->layers->assignmentOf($contact);
         if (! isset($this->conditional[$assignment])) {

@@ -132,7 +132,7 @@ final class CellReading
     }
 
     /**
-     * @return array<string, LampRule> those of which the rig has everything, by id, in file order
+     * @return array<string, LampRule> as far as the rig has their lamps, by id, in file order
      *
      * @throws FormatError with the place of what is wrong
      */
@@ -140,9 +140,8 @@ final class CellReading
     {
         $fitting = [];
         foreach (Keys::each($this->set->lamps) as $id => $rule) {
-            if ($this->fit->lamps($rule, Node::of($this->set->merged->value(PartPath::lamp($id)), 'lamps.'.$id))) {
-                $fitting[$id] = $rule;
-            }
+            $left = $this->fit->lamps($rule, Node::of($this->set->merged->value(PartPath::lamp($id)), 'lamps.'.$id));
+            $fitting += $left === null ? [] : [$id => $left];
         }
 
         return $fitting;

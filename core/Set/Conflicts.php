@@ -8,7 +8,10 @@ use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Layer\Layer;
 use Nailrod\Core\Output\Drives;
 
-/** Cells that get in each other's way: one controller output or key stroke that two controls drive while one layer is live. */
+/**
+ * Cells that get in each other's way: one controller output or key stroke that two controls drive while one layer is live. The
+ * tiles of a panel that its owner drew are no such controls: a panel repeats on purpose what is elsewhere, or on another page.
+ */
 final class Conflicts
 {
     /** @var array<int, list<string>> what a cell drives, by the cell; cells that say the same are one */
@@ -58,7 +61,7 @@ final class Conflicts
         $cell = $this->set->cell($layer, $ref);
         $control = $this->controlOf($ref);
         $with = [];
-        foreach ($cell === null ? [] : $this->outputsOf($cell) as $output) {
+        foreach ($cell === null || $this->isTile($ref) ? [] : $this->outputsOf($cell) as $output) {
             foreach ($layer === Layer::BASE ? Keys::of($this->set->layers) : [$layer] as $live) {
                 if ($live !== $layer && $this->hides((string) $live, $layer.'/'.$ref)) {
                     continue;
@@ -101,7 +104,7 @@ final class Conflicts
         if (! isset($this->driven[$layer])) {
             $driven = [];
             foreach ($this->set->cells[$layer] ?? [] as $ref => $cell) {
-                foreach ($this->outputsOf($cell) as $output) {
+                foreach ($this->isTile((string) $ref) ? [] : $this->outputsOf($cell) as $output) {
                     if ($this->wanted === null || isset($this->wanted[$output])) {
                         $driven[$output][$layer.'/'.$ref] = $this->controlOf((string) $ref);
                     }
@@ -111,6 +114,11 @@ final class Conflicts
         }
 
         return $this->driven[$layer];
+    }
+
+    private function isTile(string $ref): bool
+    {
+        return ($this->set->rig->devices[explode('/', $ref, 2)[0]] ?? null)?->panel !== null;
     }
 
     private function controlOf(string $ref): string

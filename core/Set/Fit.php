@@ -119,11 +119,12 @@ final readonly class Fit
     }
 
     /**
-     * Does the rig have what a rule for lamps names? What the set itself should have must be there.
+     * A rule for lamps as far as the rig has what it names; null if it cannot do without something that is not there. What the set
+     * itself should have must be there.
      *
      * @throws FormatError
      */
-    public function lamps(LampRule $rule, Node $node): bool
+    public function lamps(LampRule $rule, Node $node): ?LampRule
     {
         foreach ($rule->names() as [$sort, $id]) {
             if (! isset($this->known()[$sort][$id])) {
@@ -132,11 +133,11 @@ final readonly class Fit
         }
         foreach ($rule->contacts() as $contact) {
             if (! isset($this->set->rig->contacts[$contact])) {
-                return false;
+                return null;
             }
         }
 
-        return array_filter($rule->lamps(), fn (string $lamp) => ! $this->hasLamp($lamp)) === [];
+        return $rule->within($this->hasLamp(...));
     }
 
     private function output(Output $output, Node $place, bool $isAxis, ?Behaviour $behaviour): void

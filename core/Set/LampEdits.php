@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set;
 
+use Nailrod\Core\Format\Node;
 use Nailrod\Core\Lamp\LampRule;
+use Nailrod\Core\Lamp\LampRules;
 
 /** What a person does to the rules for lamps of a set: each gives a new document of the set itself, the parents stay as they are. */
 final readonly class LampEdits
@@ -18,7 +20,23 @@ final readonly class LampEdits
     {
         $first = str_replace('/', ' ', $rule->lamps()[0]);
 
-        return $this->own()->with(PartPath::lamp($id === '' ? $this->free($first, $this->set->lamps, 'lamp') : $this->known($id, $this->set->lamps, 'lamps', 'a rule of the set')), $rule->toArray());
+        return $this->own()->with(PartPath::lamp($id === '' ? $this->free($first, $this->set->lamps, 'lamp') : $this->known($id, $this->set->lamps, 'lamps', 'a rule of the set')), $this->withGone($id, $rule->toArray()));
+    }
+
+    /**
+     * Lamps of the rule that the rig does not have just now, as tiles of a panel that is not shown, stay in it.
+     *
+     * @param array<string, mixed> $said
+     *
+     * @return array<string, mixed>
+     */
+    private function withGone(string $id, array $said): array
+    {
+        $was = $id === '' || ! isset($said['while']) ? null : LampRules::read(Node::of($this->set->merged->value(PartPath::lamp($id))));
+        $gone = $was === null ? [] : array_values(array_diff($was->lamps(), $this->set->lamps[$id]->lamps()));
+        $also = is_array($said['also'] ?? null) ? array_values(array_diff($said['also'], $gone)) : [];
+
+        return $gone === [] ? $said : ['also' => [...$also, ...$gone]] + $said;
     }
 
     public function remove(string $id): SetDocument

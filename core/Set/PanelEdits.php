@@ -20,16 +20,18 @@ final readonly class PanelEdits
     public function __construct(private BindingSet $set, private string $device) {}
 
     /**
-     * A new panel with one empty page, which is shown from now on.
+     * A new panel, which is shown from now on.
+     *
+     * @param non-empty-list<array<string, mixed>> $pages in the open format
      *
      * @throws FormatError if the device is no touch panel
      */
-    public function add(string $name): SetDocument
+    public function add(string $name, array $pages = [['name' => 'Page 1']]): SetDocument
     {
         $this->mustBePanel();
         $id = Ids::free($name, 'panel', fn (string $id): bool => isset($this->set->panels[$this->device][$id]));
 
-        return $this->picked($this->own()->with(PartPath::panel($this->device, $id), ['name' => $name, 'pages' => [['name' => 'Page 1']]]), $id);
+        return $this->picked($this->own()->with(PartPath::panel($this->device, $id), ['name' => $name, 'pages' => $pages]), $id);
     }
 
     /**
@@ -69,15 +71,15 @@ final readonly class PanelEdits
     }
 
     /**
-     * One more page, after the others, with all that is on it; an empty page that is the only one gives way.
+     * More pages, after the others, with all that is on them; an empty page that is the only one gives way.
      *
-     * @param array<string, mixed> $page in the open format
+     * @param list<array<string, mixed>> $more in the open format
      */
-    public function withPage(string $id, array $page): SetDocument
+    public function morePages(string $id, array $more): SetDocument
     {
         $pages = $this->pages($id);
 
-        return $this->withPages($id, count($pages) === 1 && ($pages[0]['tiles'] ?? []) === [] ? [$page] : [...$pages, $page]);
+        return $this->withPages($id, count($pages) === 1 && ($pages[0]['tiles'] ?? []) === [] ? $more : [...$pages, ...$more]);
     }
 
     /** One more page, after the others. */

@@ -121,6 +121,17 @@ final class SetReference
         return self::heading($title, $about, self::fields($fields));
     }
 
+    /** Pages of a panel as a file: its fields are those of a set, but for what stands around them. */
+    public static function ofPanels(): string
+    {
+        $rows = '';
+        foreach (SetSchema::panelFields() as $name => $said) {
+            $rows .= '| `'.$name.'` | '.$said['description']." |\n";
+        }
+
+        return self::heading('Panel', 'Pages of a panel, to be taken into another set, of another game (`nailrod-panel`, version 1, `schema/panel.schema.json`). Taken in, each action becomes the one of the same id in the same game, else of the same role, else of the same name; a variable becomes the one that such an action changes. What finds nothing is left out.', "| field | what it says |\n|---|---|\n".$rows."\n");
+    }
+
     private static function heading(string $title, string $about, string $body): string
     {
         return '## '.$title."\n\n".$about."\n\n".$body;

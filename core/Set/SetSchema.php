@@ -15,6 +15,7 @@ use Nailrod\Core\Made\MadeKinds;
 use Nailrod\Core\Output\IsNumbered;
 use Nailrod\Core\Output\Outputs;
 use Nailrod\Core\Output\PressesKeys;
+use Nailrod\Core\Panel\Panel;
 use Nailrod\Core\Set\Section\Section;
 use Nailrod\Core\Set\Section\Sections;
 use Nailrod\Core\Typing\KeyLayout;
@@ -83,6 +84,45 @@ final class SetSchema
             ],
             'required' => ['format', 'version', 'simulator', 'bindings'],
             'additionalProperties' => false,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function ofPanels(): array
+    {
+        $set = self::ofSets();
+
+        return [
+            '$schema' => self::DRAFT,
+            '$id' => 'nailrod:panel',
+            'title' => 'Pages of a panel, with what their tiles do and what lights them',
+            '$defs' => $set['$defs'],
+            'type' => 'object',
+            'properties' => self::panelFields(),
+            'required' => ['format', 'version', 'name', 'pages'],
+            'additionalProperties' => false,
+        ];
+    }
+
+    /** @return array<string, array{description: string}> the fields of a file of panel pages, by name, each with what else the schema says of it */
+    public static function panelFields(): array
+    {
+        $map = fn (string $about, array $of): array => ['description' => $about, 'type' => 'object', 'additionalProperties' => $of];
+
+        return [
+            'format' => ['description' => 'What the file is.', 'const' => 'nailrod-panel'],
+            'version' => ['description' => 'The version of the format.', 'const' => 1],
+            'name' => ['description' => 'What the page or the panel is called.', 'type' => 'string', 'minLength' => 1, 'maxLength' => 60],
+            'game' => ['description' => 'The name of the simulator that it was made for; none if it was for none.', 'type' => 'string', 'minLength' => 1, 'maxLength' => 60],
+            'pages' => ['description' => 'The pages, the one that comes first, first.'] + Panel::fields()->all['pages']->type->schema(),
+            'does' => $map('What the tiles do in the base layer, by the id of the tile, with its end where it has several: "channel.plus", "view.north".', ['$ref' => '#/$defs/cell']),
+            'lit' => $map('What lights a tile, by its id: a rule of lamps without its lamps.', ['type' => 'object']),
+            'macros' => $map('The macros that the tiles play, by id, as in a set.', ['type' => 'object']),
+            'actions' => $map('The actions that are named, by id, so that another game\'s can be found for them.', ['type' => 'object', 'properties' => [
+                'name' => ['description' => 'What it is called there.', 'type' => 'string', 'minLength' => 1, 'maxLength' => 60],
+                'role' => ['description' => 'What it is for, in the same words in every game; empty if nobody has said.', 'type' => 'string', 'maxLength' => 40],
+                'variable' => ['description' => 'The variable that it changes there.'] + self::ID,
+            ], 'required' => ['name', 'variable'], 'additionalProperties' => false]),
         ];
     }
 

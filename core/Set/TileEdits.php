@@ -10,6 +10,7 @@ use Nailrod\Core\Panel\Panel;
 use Nailrod\Core\Panel\PanelPage;
 use Nailrod\Core\Panel\Tile;
 use Nailrod\Core\Panel\TileKind;
+use Nailrod\Core\Panel\TileText;
 
 /** What a person does to the tiles of a panel: each gives a new document of the set itself. Pages and cells are counted from 0. */
 final readonly class TileEdits
@@ -53,7 +54,7 @@ final readonly class TileEdits
     }
 
     /**
-     * Says something of a tile; what was said of it before stays.
+     * Says something of a tile; what was said of it before stays. Values in its text may stand by their names.
      *
      * @param array<string, mixed> $fields in the open format; null takes one back
      */
@@ -61,6 +62,7 @@ final readonly class TileEdits
     {
         [$page, $place] = $this->find($id, $tile);
         $tiles = $this->tiles($id, $page);
+        $fields = (is_string($fields['text'] ?? null) ? ['text' => TileText::meant($fields['text'], $this->set->catalogue)] : []) + $fields;
         $tiles[$place] = array_filter($fields + $tiles[$place], fn (mixed $value) => $value !== null);
 
         return $this->withTiles($id, $page, $tiles);

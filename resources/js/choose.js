@@ -54,10 +54,23 @@ export function say(text) {
     box().querySelector('.choose__says').textContent = text;
 }
 
+/** A picture of the sheet that the page has. */
+function pictureOf(name) {
+    const svg = document.createElementNS('http://www.w3.org/2000/svg', 'svg');
+    svg.setAttribute('class', 'icon');
+    svg.append(document.createElementNS('http://www.w3.org/2000/svg', 'use'));
+    svg.firstElementChild?.setAttribute('href', `#icon-${name}`);
+
+    return svg;
+}
+
 function item(option, index) {
     const line = Object.assign(document.createElement('li'), { id: `choose-${index}`, role: 'option', ariaSelected: String(index === at), textContent: option.name });
     line.dataset.index = String(index);
     line.classList.toggle('is-now', option.isNow);
+    if (sort() === 'icon' && option.value !== '') {
+        line.prepend(pictureOf(option.value));
+    }
     const words = option.isNow ? 'chosen now' : does(option);
     if (words !== '') {
         line.append(Object.assign(document.createElement('small'), { textContent: words }));

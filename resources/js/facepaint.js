@@ -38,6 +38,19 @@ function paintFace(face) {
         work.classList.toggle('is-latched', latched.has(port));
         setAttributes(work, { 'aria-pressed': hand(port) === 1 });
     }
+    const tiles = live.picture?.tiles ?? {};
+    for (const work of all(face, '[data-locks]')) {
+        const isOn = tiles[work.dataset.locks]?.on ?? false;
+        work.classList.toggle('is-on', isOn);
+        setAttributes(work, { 'aria-pressed': isOn });
+    }
+    for (const text of all(face, '[data-next]')) {
+        const next = tiles[text.dataset.next]?.next ?? '';
+        const most = Number(text.dataset.most ?? Infinity);
+        const words = next === '' ? '' : `› ${next}`;
+        setText(text, words.length > most ? `${words.slice(0, most - 1)}…` : words);
+        text.toggleAttribute('hidden', next === '');
+    }
     for (const work of all(face, '[data-flip]')) {
         const up = hand(work.dataset.flip) === 1;
         work.classList.toggle('is-closed', up);

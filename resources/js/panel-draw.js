@@ -98,6 +98,15 @@ onDrag((event) => {
     };
 }, { before: true });
 
+/** A value of the game is put into the text at its end, in braces by its name. */
+document.addEventListener('change', ({ target }) => {
+    const input = target.dataset?.insert ? target.form.elements[target.dataset.insert] : null;
+    if (input && target.value !== '') {
+        input.value = `${input.value} {${target.value}}`.trim();
+        target.value = '';
+    }
+}, true);
+
 const steps = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] };
 
 document.addEventListener('keydown', (event) => {

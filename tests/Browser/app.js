@@ -162,6 +162,17 @@ export class App {
         rmSync(this.#folder, { recursive: true, force: true });
     }
 
+    /** The touch panel is as new in these sets, what its tiles do rests: for tests of the rest of the rig. */
+    async asNew(...sets) {
+        for (const set of sets) {
+            const first = await fetch(`${this.url}/sets/${set}/panel`);
+            const text = await first.text();
+            const cookie = first.headers.getSetCookie().map((one) => one.split(';')[0]).join('; ');
+            const body = new URLSearchParams({ _token: /csrf-token" content="([^"]+)"/.exec(text)?.[1] ?? '', from: /data-revision="(\d+)"/.exec(text)?.[1] ?? '', device: 'clover', panel: '' });
+            await fetch(`${this.url}/sets/${set}/panel/pick`, { method: 'POST', body, redirect: 'manual', headers: { cookie, Accept: 'text/html' } });
+        }
+    }
+
     async open(page, place, query = '') {
         await page.goto(`${this.url}/sets/skerrywing/${place}${query}`);
         await page.waitForFunction(() => Boolean(window.nailrod?.live.picture));

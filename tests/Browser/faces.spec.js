@@ -141,6 +141,7 @@ test('reach for it: what is touched is jumped to, on another axis, another devic
 });
 
 test('a wheel is turned round, paddles spring back, switches on an axis jump, sprung switches, tiles and phrases let go', async ({ page, app }) => {
+    await app.asNew('skerrywing');
     await app.open(page, 'rig', '?device=rowan');
     const rim = await page.locator('[data-axis="rowan/wheel"] .rim').boundingBox();
     const [x, y, r] = [rim.x + rim.width / 2, rim.y + rim.height / 2, rim.width / 2];

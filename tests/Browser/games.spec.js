@@ -23,6 +23,7 @@ const openTold = (page) => page.locator('#told').evaluate((list) => { list.open 
 const settled = async (page, count) => expect(page.locator('#told > summary')).toHaveText(count === 0 ? 'Told: nothing' : `Told: ${count}`);
 
 test('a new vehicle set: a plan for a group, three actions by pressing, one turned down, mended, tried, out, and into an empty installation', async ({ page, app }) => {
+    await app.asNew('skerrywing');
     test.slow();
     await open(page, app, 'skerrywing/assign');
     await page.locator('.sets__path').click();
@@ -88,6 +89,7 @@ test('a new vehicle set: a plan for a group, three actions by pressing, one turn
 });
 
 test('each of the nine conditions is told when it is made by hand, lit, and gone when it is mended', async ({ page, app }) => {
+    await app.asNew('skerrywing', 'hairpin-ladder');
     test.slow();
     await open(page, app, 'hairpin-ladder/assign?layer=base&ref=rowan/button-9');
     await settled(page, 2);
@@ -238,6 +240,7 @@ test('a switch that writes the variable stays in step when the game changes it; 
 });
 
 test('roles are brought in line, and an old box is carried over to a new one', async ({ page, app }) => {
+    await app.asNew('skerrywing', 'hairpin-ladder');
     await open(page, app, 'skerrywing/roles');
     const cell = page.locator('tr[data-role="main power"] td[data-set="quay-cable"]');
     await expect(cell).toContainText('elsewhere');
@@ -335,6 +338,7 @@ test('the sheet of paper types what the keys that are sent would type, in the ch
 });
 
 test('what is told can be meant, with a reason, by the keyboard; it is counted apart and comes back when its cell changes', async ({ page, app }) => {
+    await app.asNew('skerrywing');
     await open(page, app, 'skerrywing/assign?layer=water&ref=fennel/mark');
     const summary = page.locator('#told > summary');
     await expect(summary).toHaveText('Told: 3');

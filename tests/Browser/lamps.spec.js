@@ -33,6 +33,7 @@ test('five lamps are lit red by one rule while a stop is open, flashing twice; o
 });
 
 test('a row of ten shows the speed that the game says, in both colourings, and flashes above its limit; a yellow flag flashes twice', async ({ page, app }) => {
+    await app.asNew('hairpin-ladder');
     const rev = async () => Object.entries(await lamps(page)).filter(([ref]) => ref.startsWith('rowan/rev-')).map(([, look]) => look);
     await page.goto(`${app.url}/sets/hairpin-ladder/bench`);
     await page.waitForFunction(() => Boolean(window.nailrod?.live.picture));

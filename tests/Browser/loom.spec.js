@@ -106,6 +106,7 @@ test('rows are filtered to what is free, changed, conditional or in conflict', a
 });
 
 test('an action is picked first, then the control for it is pressed; a free number is taken by a click', async ({ page, app }) => {
+    await app.asNew('skerrywing');
     await app.open(page, 'assign', '?device=fennel');
     await page.locator('a.action[data-action="anchor"]').click();
     await expect(page.locator('[data-take]')).toContainText('Press the control for Anchor.');
@@ -218,6 +219,7 @@ test('the rig goes on when the bench is left: a toggle holds and a switch is up,
 });
 
 test('one action puts a cell into every layer, another takes the others away; the chart says what the game hears', async ({ page, app }) => {
+    await app.asNew('skerrywing');
     await pick(page, app, 'fennel/mark', 'water');
     await saved(page, () => page.getByRole('button', { name: 'Same in every layer' }).click());
     const cells = () => page.locator('.comb tr[data-row="fennel/mark"] td[data-cell]').allInnerTexts();

@@ -19,6 +19,7 @@ test('with the keyboard the table is three steps from the top of the page, and t
 });
 
 test('both sides of the touch panel can be reached and worked', async ({ page, app }) => {
+    await app.asNew('skerrywing');
     await app.open(page, 'assign', '?device=clover');
     await page.getByRole('link', { name: 'Page 2' }).click();
     await expect(page.locator('[data-face] [data-contact="clover/tile-40"]')).toBeVisible();
@@ -39,6 +40,7 @@ test('on the plan an action is given to a control that is pressed on the drawn d
 });
 
 test('wires end at the middle of their rows, also after the head has wrapped and the window has changed', async ({ page, app }) => {
+    await app.asNew('skerrywing');
     /** How far, in pixels, the left end of the picked wire is from the middle of the picked row. */
     const off = () => page.evaluate(() => {
         const row = document.querySelector('.comb tr.is-picked').getBoundingClientRect();
@@ -148,6 +150,7 @@ test('without a mouse: a switch is flipped through its positions', async ({ page
 });
 
 test('without a mouse: what is wished of a plan, and the sheet of paper', async ({ page, app }) => {
+    await app.asNew('skerrywing');
     const skip = async (words) => {
         await page.locator('body').press('Tab');
         await page.keyboard.press('Tab');

@@ -15,10 +15,12 @@ use Nailrod\Core\Set\SetDocument;
 use Nailrod\Core\Typing\KeyLayout;
 use Nailrod\Core\Wiring\DeviceReader;
 
-/** The demo files as a library, without a framework. */
+/** The demo files as a library, without a framework. The touch panel is as new unless its panels are asked for: most tests are about the rest of the rig. */
 final class DemoSets implements Library
 {
     private const FOLDER = __DIR__.'/../../demo/';
+
+    public function __construct(private readonly bool $withPanels = false) {}
 
     public static function skerrywing(?SetDocument $instead = null): BindingSet
     {
@@ -31,7 +33,30 @@ final class DemoSets implements Library
 
     public function set(string $id): ?SetDocument
     {
-        return SetDocument::read($this->node('sets/'.$id.'.set.json'));
+        $said = $this->node('sets/'.$id.'.set.json')->plain();
+
+        return SetDocument::read(Node::of($this->withPanels ? $said : self::withoutPanels($said)));
+    }
+
+    /**
+     * @param array<string, mixed> $said a set in the open format
+     *
+     * @return array<string, mixed> without the panels that it has, what their tiles do, and what lights them
+     */
+    private static function withoutPanels(array $said): array
+    {
+        $isOfPanel = fn (mixed $ref): bool => is_string($ref) && str_starts_with($ref, 'clover/');
+        unset($said['panels'], $said['settings']['clover']);
+        foreach ($said['cells'] ?? [] as $layer => $cells) {
+            $said['cells'][$layer] = array_filter($cells, fn (string $ref) => ! $isOfPanel($ref), ARRAY_FILTER_USE_KEY);
+        }
+        foreach ($said['lamps'] ?? [] as $id => $rule) {
+            $also = array_values(array_filter($rule['also'] ?? [], fn (string $lamp) => ! $isOfPanel($lamp)));
+            $said['lamps'][$id] = array_filter(['also' => $also] + $rule, fn (mixed $value) => $value !== []);
+        }
+        $said['lamps'] = array_filter($said['lamps'] ?? [], fn (array $rule) => ! $isOfPanel($rule['lamp'] ?? ''));
+
+        return array_filter($said, fn (mixed $part) => $part !== []);
     }
 
     public function device(string $id): ?Device

@@ -13,6 +13,12 @@ use Tests\TestCase;
 /** The Panel place: panels, pages and tiles by forms, and what the tiles do. */
 final class PanelPlaceTest extends TestCase
 {
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->does('panel/remove');
+    }
+
     private static function set(): BindingSet
     {
         return app(SetStore::class)->current(app(SetStore::class)->open('skerrywing'));

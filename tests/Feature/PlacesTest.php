@@ -30,6 +30,7 @@ final class PlacesTest extends TestCase
     #[DataProvider('places')]
     public function test_every_place_shows_its_work(string $path, array $words): void
     {
+        $this->asNew('skerrywing');
         $page = $this->get('/sets/skerrywing/'.$path)->assertOk();
         foreach ($words as $word) {
             $page->assertSeeText($word);
@@ -102,7 +103,7 @@ final class PlacesTest extends TestCase
 
     public function test_both_sides_of_a_face_and_every_device_with_a_memory_can_be_reached(): void
     {
-        $this->artisan('nailrod:demo');
+        $this->asNew('skerrywing');
         foreach (['rig', 'assign', 'bench'] as $place) {
             $page = $this->get('/sets/skerrywing/'.$place.'?device=clover')->assertOk()->assertDontSee('aria-label="Spare 20, number 40"', false);
             preg_match('/href="([^"]*page=2[^"]*)"[^>]*>Page 2</', (string) $page->getContent(), $found);

@@ -16,7 +16,13 @@ use Tests\TestCase;
 
 final class PlanTest extends TestCase
 {
-    /** @param array<string, mixed> $fields */
+    /**  */
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->asNew('skerrywing', 'hairpin-ladder');
+    }
+
     private function send(string $set, string $path, array $fields): TestResponse
     {
         return $this->from('/sets/'.$set.'/plan')->post('/sets/'.$set.'/'.$path, $fields + ['from' => SetRecord::query()->findOrFail($set)->head_id]);

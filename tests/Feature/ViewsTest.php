@@ -100,7 +100,7 @@ final class ViewsTest extends TestCase
         $rows = array_column($view->comb->rows(), 'number', 'ref');
         $this->assertCount(3 + 4 + 6 + 3 + 4 + 2, $rows);
         $this->assertSame(['a1', '31', '¬31', '44'], [$rows['fennel/left-lever'], $rows['fennel/switch-1.up'], $rows['fennel/switch-1.down'], $rows['fennel/dial.4']]);
-        $this->assertSame(['base/fennel/mark'], array_map(strval(...), $view->actions->reaching()['drop-sack']));
+        $this->assertSame(['base/fennel/mark', 'base/clover/sack', 'base/clover/three'], array_map(strval(...), $view->actions->reaching()['drop-sack']));
         $this->assertSame(['base' => 'base', 'water' => 'hold Ring lever'], $view->holders());
         $other = new AssignView($this->place(name: 'assign'), 'fennel', 'none', 'gorse/hat.north');
         $this->assertSame(['gorse', 'base'], [$other->device?->id, $other->layer]);

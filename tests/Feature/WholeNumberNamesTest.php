@@ -64,7 +64,7 @@ final class WholeNumberNamesTest extends TestCase
 
     private function renamed(mixed $value, string $field = ''): mixed
     {
-        if (is_string($value) && ! in_array($field, ['kind', 'name', 'label', 'word', 'do', 'role', 'descriptor'], true)) {
+        if (is_string($value) && ! in_array($field, ['kind', 'name', 'label', 'word', 'do', 'role', 'descriptor', 'icon', 'text', 'colour'], true)) {
             $words = preg_split('#([/.])#', $value, -1, PREG_SPLIT_DELIM_CAPTURE) ?: [];
 
             return implode('', array_map(fn (string $word) => self::NAMES[$word] ?? $word, $words));

@@ -56,6 +56,11 @@ final readonly class Glow implements LampRule
         return [$this->lamp];
     }
 
+    public function within(callable $isThere): ?self
+    {
+        return array_filter($this->lamps(), $isThere) === [] ? null : $this;
+    }
+
     public function lit(RunView $run): array
     {
         return [$this->lamp => $this->look];

@@ -8,23 +8,27 @@ use App\Http\Requests\FileRequest;
 use App\Models\SetRecord;
 use App\Sets\CatalogueStore;
 use App\Sets\Imports;
+use App\Sets\SetStore;
 use App\View\ImportView;
 use App\View\ListView;
+use App\View\PanelFileView;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Nailrod\Core\Exchange\Incoming;
+use Nailrod\Core\Exchange\PanelFit;
 use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Set\BindingSet;
 
 /** A file is brought, looked at, and taken. Lists of actions are taken by ListController. */
 final class ImportController
 {
-    public function __construct(private readonly Imports $imports) {}
+    public function __construct(private readonly Imports $imports, private readonly SetStore $sets) {}
 
     public function bring(FileRequest $request): RedirectResponse
     {
         try {
-            return redirect()->route('import.show', $this->imports->keep($request->fileName(), $request->content()), 303);
+            return redirect()->route('import.show', array_filter(['import' => $this->imports->keep($request->fileName(), $request->content()), 'for' => $request->string('for')->toString(), 'device' => $request->string('device')->toString()]), 303);
         } catch (FormatError $error) {
             throw $error->in($request->fileName());
         }
@@ -33,6 +37,9 @@ final class ImportController
     public function show(Request $request, string $import, CatalogueStore $catalogues): View
     {
         ['name' => $name, 'incoming' => $incoming] = $this->imports->open($import);
+        if ($incoming->panel !== null) {
+            return view('places.panel-file', ['view' => PanelFileView::of($this->sets, $import, $incoming->panel, $request->string('for')->toString(), $request->string('device')->toString(), $request->string('panel')->toString())]);
+        }
         if ($incoming->kind !== Incoming::SET) {
             return view('places.list', ['view' => new ListView($import, $this->imports->list($import, $incoming, $request->string('for')->toString()), $catalogues)]);
         }
@@ -44,12 +51,24 @@ final class ImportController
     {
         $incoming = $this->imports->open($import)['incoming'];
         if ($incoming->kind !== Incoming::SET) {
-            throw FormatError::told('file', 'a list of actions', 'a set');
+            throw FormatError::told('file', $incoming->panel === null ? 'a list of actions' : 'pages of a panel', 'a set');
         }
         $set = $this->imports->takeSet($incoming, self::nameOf($request), self::parentOf($request), self::match($request));
         $this->imports->forget($import);
 
         return redirect()->route('plan', $set->id, 303)->with('said', $set->name.' is here.');
+    }
+
+    /** Pages of a panel are taken into a set: one edit of it, which can be undone. */
+    public function takePanel(Request $request, string $import): RedirectResponse
+    {
+        $file = $this->imports->open($import)['incoming']->panel ?? throw FormatError::told('file', 'no panel', 'pages of a panel');
+        [$set, $device, $panel] = array_map(fn (string $field) => $request->string($field)->toString(), ['for', 'device', 'panel']);
+        $record = $this->sets->open($set);
+        $revision = $this->sets->edit($set, (int) $record->head_id, 'you', fn (BindingSet $base) => (new PanelFit($base, $file, $device))->take($panel));
+        $this->imports->forget($import);
+
+        return redirect()->route('panel', ['set' => $set, 'device' => $device], 303)->with('said', $revision->sentence);
     }
 
     /** @throws FormatError if none is said */

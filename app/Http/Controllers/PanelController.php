@@ -13,7 +13,11 @@ use App\View\Place;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Nailrod\Core\Exchange\PanelFile;
 use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Format\Ids;
+use Nailrod\Core\Format\Json;
 use Nailrod\Core\Plan\PanelPlan;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Edits;
@@ -111,6 +115,17 @@ final class PanelController
     public function removeTile(PanelRequest $request, string $set): RedirectResponse
     {
         return $this->tiles($request, $set, fn (TileEdits $tiles) => $tiles->removeTile($request->word('panel'), $request->word('tile')));
+    }
+
+    /** A page of a panel as a file, or all of it. */
+    public function file(Request $request, string $set): Response
+    {
+        $base = $this->sets->current($this->sets->open($set));
+        $page = $request->has('page') ? $request->integer('page', 1) - 1 : null;
+        $document = PanelFile::write($base, $request->string('device')->toString(), $request->string('panel')->toString(), $page);
+        $name = Ids::free($document['name'], 'panel', fn () => false);
+
+        return new Response(Json::encode($document), 200, ['Content-Type' => 'application/json; charset=UTF-8', 'Content-Disposition' => 'attachment; filename="'.$name.'.panel.json"']);
     }
 
     /** What was made is picked: it is said next what it does. */

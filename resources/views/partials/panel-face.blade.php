@@ -32,12 +32,16 @@
                 @case(Nailrod\Core\Panel\TileKind::Shows)
                     @break
                 @default
-                    <g class="work" data-press="{{ $ref }}" data-contact="{{ $ref }}" tabindex="0" role="button" aria-pressed="false" aria-label="{{ $tile->name() }}"><rect class="cap tile__cap" x="{{ $x + 4 }}" y="{{ $y + 4 }}" width="{{ $tw - 8 }}" height="{{ $th - 8 }}" rx="11" /><circle class="cap__pin" cx="{{ $x + $tw - 24 }}" cy="{{ $y + 24 }}" r="8" /></g>
+                    <g class="work" data-press="{{ $ref }}" data-contact="{{ $ref }}" @if ($kind === Nailrod\Core\Panel\TileKind::LocksOn) data-locks="{{ $ref }}" @endif tabindex="0" role="button" aria-pressed="false" aria-label="{{ $tile->name() }}"><rect class="cap tile__cap" x="{{ $x + 4 }}" y="{{ $y + 4 }}" width="{{ $tw - 8 }}" height="{{ $th - 8 }}" rx="11" /><circle class="cap__pin" cx="{{ $x + $tw - 24 }}" cy="{{ $y + 24 }}" r="8" /></g>
             @endswitch
             @php($lines = App\View\Face::lines($kind === Nailrod\Core\Panel\TileKind::Shows && $tile->text !== '' ? $tile->text : ($kind === Nailrod\Core\Panel\TileKind::Turn && $tile->label === '' ? $device->panel->pages[$tile->page - 1]->name : $tile->name()), max(4, (int) ($tw / 15))))
-            @php($middle = match ($kind) { Nailrod\Core\Panel\TileKind::Pair => $y + 34, Nailrod\Core\Panel\TileKind::Stick => $y + $th - 28, Nailrod\Core\Panel\TileKind::Slide => $y + $th - 16, default => $y + $th / 2 + 8 - 14 * (count($lines) - 1) })
-            @foreach ($lines as $i => $line)<text class="tile__text" x="{{ $x + $tw / 2 }}" y="{{ $middle + 28 * $i }}" @if (str_contains($line, '{')) data-text="{{ $line }}" @endif>{{ $line }}</text>@endforeach
-            @if ($kind === Nailrod\Core\Panel\TileKind::Pair && $tile->text !== '')<text class="tile__value" x="{{ $x + $tw / 2 }}" y="{{ $y + 66 }}" data-text="{{ $tile->text }}">{{ $tile->text }}</text>@endif
+            @php($hasIcon = $tile->icon !== '' && $th >= 100 && ! in_array($kind, [Nailrod\Core\Panel\TileKind::Stick, Nailrod\Core\Panel\TileKind::Slide], true))
+            @php($isPair = $kind === Nailrod\Core\Panel\TileKind::Pair)
+            @if ($hasIcon)<x-icon :name="$tile->icon" :x="$isPair ? $x + 12 : $x + $tw / 2 - ($th >= 160 ? 36 : 24)" :y="$isPair ? $y + 10 : $y + $th / 2 - ($th >= 160 ? 78 : 50)" :size="$isPair ? 34 : ($th >= 160 ? 72 : 48)" class="tile__icon" />@endif
+            @php($middle = match ($kind) { Nailrod\Core\Panel\TileKind::Pair => $y + 34, Nailrod\Core\Panel\TileKind::Stick => $y + $th - 28, Nailrod\Core\Panel\TileKind::Slide => $y + $th - 16, default => $y + $th / 2 + ($hasIcon ? 30 : 8) - 14 * (count($lines) - 1) })
+            @foreach ($lines as $i => $line)<text class="tile__text" x="{{ $x + $tw / 2 }}" y="{{ $middle + 28 * $i }}" @if (str_contains($line, '{')) data-text="{{ $line }}" @endif>{{ App\View\Face::unknown($line) }}</text>@endforeach
+            @if ($kind->isButton())<text class="tile__next" x="{{ $x + $tw / 2 }}" y="{{ $y + $th - 16 }}" data-next="{{ $ref }}" data-most="{{ max(6, (int) ($tw / 12)) }}"></text>@endif
+            @if ($kind === Nailrod\Core\Panel\TileKind::Pair && $tile->text !== '')<text class="tile__value" x="{{ $x + $tw / 2 }}" y="{{ $y + 66 }}" data-text="{{ $tile->text }}">{{ App\View\Face::unknown($tile->text) }}</text>@endif
             @if ($tile->bar !== null)<rect class="tile__bar" x="{{ $x + 14 }}" y="{{ $y + $th - 34 }}" width="{{ $tw - 28 }}" height="10" /><rect class="tile__fill" x="{{ $x + 14 }}" y="{{ $y + $th - 34 }}" width="0" height="10" data-bar="{{ $tile->bar['variable'] }}" data-from="{{ $tile->bar['from'] }}" data-to="{{ $tile->bar['to'] }}" data-whole="{{ $tw - 28 }}" />@endif
         </g>
     @endforeach

@@ -20,12 +20,15 @@
             <form method="post" action="{{ $post('panel.remove') }}" data-edit novalidate>{{ $named() }}<button class="link">Take {{ $view->panel->name }} away</button></form>
         </div>
         <h2 class="column__title">Add to this page</h2>
-        <div class="strip-of-tiles">@foreach (Nailrod\Core\Panel\TileKind::cases() as $kind)<form method="post" action="{{ $post('panel.add-tile') }}" data-edit novalidate>{{ $named() }}<input type="hidden" name="kind" value="{{ $kind->value }}"><button class="button" data-tile-kind="{{ $kind->value }}" title="Click, or drag it onto the page">{{ $kind->inWords() }}</button></form>@endforeach</div>
+        <div class="strip-of-tiles">@foreach (Nailrod\Core\Panel\TileKind::cases() as $kind)<form method="post" action="{{ $post('panel.add-tile') }}" data-edit novalidate>{{ $named() }}<input type="hidden" name="kind" value="{{ $kind->value }}">@php($left = $view->leftOf($kind))<button class="button" data-tile-kind="{{ $kind->value }}" @disabled($left === 0) title="{{ $left === 0 ? 'The panel has as many as '.$view->device->name.' can have' : 'Click, or drag it onto the page' }}">{{ $kind->inWords() }}@if ($left !== null) <small>{{ $left }} left</small>@endif</button></form>@endforeach</div>
         @if ($view->groups() !== [])
         <h2 class="column__title">A page of a group</h2>
         <form method="post" action="{{ $post('panel.propose') }}" data-edit novalidate class="panel__row">{{ $named() }}<label class="field"><span class="sr-only">Group</span><select name="group" id="panel-group">@foreach ($view->groups() as $group)<option>{{ $group }}</option>@endforeach</select></label><button class="button">Make the page</button></form>
         @endif
         @endif
+        <h2 class="column__title">As a file</h2>
+        @if ($view->panel !== null)<div class="panel__row"><a class="link" href="{{ route('panel.file', ['set' => $place->record->id, 'device' => $view->device->id, 'panel' => $view->panel->id, 'page' => $view->page]) }}" download>Save this page</a><a class="link" href="{{ route('panel.file', ['set' => $place->record->id, 'device' => $view->device->id, 'panel' => $view->panel->id]) }}" download>Save the panel</a></div>@endif
+        <form method="post" action="{{ route('import.bring') }}" enctype="multipart/form-data" class="panel__row">@csrf<input type="hidden" name="for" value="{{ $place->record->id }}"><input type="hidden" name="device" value="{{ $view->device->id }}"><label class="field"><span class="sr-only">File of a panel</span><input type="file" name="file" id="panel-file" accept=".json" required></label><button class="button">Bring pages</button></form>
         @include('partials.phones')
     </nav>
     <section class="column panels__drawing" aria-labelledby="panel-title">
@@ -55,9 +58,10 @@
     </section>
     <section class="column panels__side scroll" aria-label="What is picked" tabindex="0" id="panels-side">
         @if ($view->tile !== null)
+            {{ App\View\IconShapes::sheet() }}
             <h2 class="column__title">{{ $view->tile->name() }}</h2>
             <form method="post" action="{{ $post('panel.tile') }}" data-edit novalidate data-autosave class="panel__part">{{ $named() }}<input type="hidden" name="tile" value="{{ $view->tile->id }}">
-                @foreach ($view->tileFields() as [$field, $value]){{ $view->input()->html($field, $field->name, $value) }}@endforeach
+                @foreach ($view->tileFields() as [$field, $value]){{ $view->input()->html($field, $field->name, $value) }}@if ($field->name === 'text' && $view->values() !== [])<label class="field" title="The value of the simulator that is put into the text"><span>Put a value in</span><select data-insert="text"><option value="">–</option>{{ App\Forms\Options::of($view->values()) }}</select></label>@endif @endforeach
             </form>
             @foreach ($view->ends() as $end)
                 <div class="panels__end"><p class="says"><b>{{ $end['name'] }}</b>: {{ $end['does'] }}</p>

@@ -5,15 +5,18 @@ declare(strict_types=1);
 namespace Tests\Core\Format;
 
 use Nailrod\Core\Action\Catalogue;
+use Nailrod\Core\Exchange\PanelFile;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Json;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Set\Assembly;
 use Nailrod\Core\Set\SetDocument;
 use Nailrod\Core\Typing\KeyLayout;
 use Nailrod\Core\Wiring\DeviceReader;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\Core\DemoSets;
 use Tests\Core\Laws\World;
 
 /** The published schemas and the readers say the same of a file. */
@@ -36,6 +39,7 @@ final class SchemasTest extends TestCase
                 'device' => DeviceReader::read($node),
                 'catalogue' => Catalogue::read($node),
                 'layout' => KeyLayout::read($node),
+                'panel' => PanelFile::read($node),
                 default => SetDocument::read($node),
             };
 
@@ -51,6 +55,18 @@ final class SchemasTest extends TestCase
         foreach (['device' => 'demo/devices', 'catalogue' => 'demo/catalogues', 'set' => 'demo/sets', 'layout' => 'layouts'] as $kind => $folder) {
             foreach (glob(self::ROOT.$folder.'/*.json') ?: [] as $file) {
                 yield basename($file) => [$kind, (string) file_get_contents($file)];
+            }
+        }
+    }
+
+    public function test_a_panel_that_is_written_fits_both_and_one_that_is_spoilt_neither(): void
+    {
+        $demo = new DemoSets(withPanels: true);
+        foreach (['skerrywing' => 'mail-route', 'hairpin-ladder' => 'pit-board'] as $id => $panel) {
+            $document = PanelFile::write((new Assembly($demo))->assemble($demo->set($id) ?? self::fail()), 'clover', $panel, null);
+            $this->assertSame([true, true], [self::fitsSchema('panel', Json::encode($document)), self::fitsReader('panel', Json::encode($document))]);
+            foreach ([['pages' => []], ['name' => ''], ['moon' => 1], ['version' => 2], ['actions' => ['horn' => ['name' => 'Horn']]]] as $spoilt) {
+                $this->assertSame([false, false], [self::fitsSchema('panel', Json::encode($spoilt + $document)), self::fitsReader('panel', Json::encode($spoilt + $document))], Json::encode($spoilt));
             }
         }
     }

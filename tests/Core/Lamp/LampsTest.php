@@ -17,6 +17,7 @@ use Nailrod\Core\Memory\DeviceAlone;
 use Nailrod\Core\Program\Compiler;
 use Nailrod\Core\Run\Machine;
 use Nailrod\Core\Run\Swap;
+use Nailrod\Core\Set\LampEdits;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\Words;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -296,5 +297,22 @@ final class LampsTest extends TestCase
             ['20 lamp d/lamp 1', '40 lamp d/lamp 0'],
             self::lamps($desk, ['lamp' => 'd/lamp', 'while' => ['layer' => 'water']], '10 a 400', '20 a 600', '30 a 610', '40 a 300', '50 a 200'),
         );
+    }
+
+    public function test_a_lamp_that_is_not_there_leaves_the_others_of_its_rule_lit_and_a_row_rests_without_one(): void
+    {
+        $while = ['while' => ['always' => true]];
+        $this->assertSame(['0 lamp d/lamp 1'], self::lamps(self::desk(), ['lamp' => 'd/none', 'also' => ['d/lamp', 'x/lamp']] + $while, '0 b1 0'));
+        $this->assertSame([], self::lamps(self::desk(), ['lamp' => 'd/none'] + $while, '0 b1 0'));
+        $this->assertSame([], self::lamps(self::desk(), ['lamps' => ['d/lamp', 'd/none'], 'shows' => 'rpm', 'from' => 0, 'to' => 0.0001], '0 b1 0', '10 sim/rpm 5'));
+    }
+
+    public function test_an_edit_of_a_rule_keeps_the_lamps_that_are_not_there_just_now(): void
+    {
+        $set = self::desk()->saying(['lamps' => ['rule' => ['lamp' => 'd/lamp', 'also' => ['x/tile'], 'while' => ['always' => true]]]])->assembled();
+        $this->assertSame(['d/lamp'], $set->lamps['rule']->lamps());
+        $changed = LampRules::read(Node::of(['lamp' => 'd/lamp', 'while' => ['layer' => 'water']]));
+        $this->assertSame(['also' => ['x/tile'], 'lamp' => 'd/lamp', 'while' => ['layer' => 'water']], (new LampEdits($set))->save('rule', $changed)->value(PartPath::lamp('rule')));
+        $this->assertSame(['lamp' => 'd/lamp', 'while' => ['layer' => 'water']], (new LampEdits($set))->save('', $changed)->value(PartPath::lamp('d-lamp')));
     }
 }

@@ -191,11 +191,11 @@ final class StopsTest extends TestCase
     {
         foreach (['above' => [1000, 500], 'below' => [0, 950]] as $side => [$held, $free]) {
             $machine = Machine::start(self::desk(['opens' => 'held', 'side' => $side])->program());
-            $this->assertNull($machine->heldBy('d/a'));
+            $this->assertNull($machine->questions->heldBy('d/a'));
             $machine->feed(Desk::inputs('0 a '.$held));
-            $this->assertSame('cruise', $machine->heldBy('d/a'), $side);
+            $this->assertSame('cruise', $machine->questions->heldBy('d/a'), $side);
             $machine->feed(Desk::inputs('10 a '.$free));
-            $this->assertNull($machine->heldBy('d/a'));
+            $this->assertNull($machine->questions->heldBy('d/a'));
         }
     }
 }
