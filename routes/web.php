@@ -91,6 +91,7 @@ Route::prefix('sets/{set}')->where(['set' => '[a-z0-9_-]+'])->group(function ():
     Route::post('panel/tiles/say', [PanelController::class, 'tile'])->name('panel.tile');
     Route::post('panel/tiles/move', [PanelController::class, 'move'])->name('panel.move');
     Route::post('panel/tiles/size', [PanelController::class, 'size'])->name('panel.size');
+    Route::post('panel/tiles/give', [PanelController::class, 'give'])->name('panel.give');
     Route::post('panel/tiles/copy', [PanelController::class, 'copy'])->name('panel.copy');
     Route::post('panel/tiles/remove', [PanelController::class, 'removeTile'])->name('panel.remove-tile');
     Route::post('settings', [DeskController::class, 'setting'])->name('settings');

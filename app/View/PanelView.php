@@ -138,6 +138,18 @@ final readonly class PanelView
         return array_combine($names, $names);
     }
 
+    /** @return array<string, list<Action>> all actions, by the name of their group */
+    public function byGroup(): array
+    {
+        $catalogue = $this->place->set->catalogue;
+        $named = [];
+        foreach ($catalogue?->byGroup() ?? [] as $group => $actions) {
+            $named[$catalogue->groups[$group] ?? (string) $group] = array_values($actions);
+        }
+
+        return $named;
+    }
+
     /** @return list<string> groups of actions that a page can be made of */
     public function groups(): array
     {

@@ -6,25 +6,23 @@ namespace Nailrod\Core\Plan;
 
 use Nailrod\Core\Action\Action;
 use Nailrod\Core\Action\Catalogue;
-use Nailrod\Core\Action\EffectKind;
 use Nailrod\Core\Action\Pairs;
-use Nailrod\Core\Device\Rig;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Ids;
-use Nailrod\Core\Layer\Layer;
+use Nailrod\Core\Format\Keys;
+use Nailrod\Core\Panel\Icons;
 use Nailrod\Core\Panel\Panel;
 use Nailrod\Core\Panel\PanelPage;
 use Nailrod\Core\Panel\Tile;
 use Nailrod\Core\Panel\TileKind;
 use Nailrod\Core\Set\BindingSet;
-use Nailrod\Core\Set\MergedDocument;
 use Nailrod\Core\Set\PanelEdits;
-use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\SetDocument;
+use Nailrod\Core\Set\TileEdits;
 
 /**
- * A page of a panel from a group of the game's actions: a tile for each, pairs as pairs with their value between, what is
- * flipped locks on and is lit while it is on; and what the tiles do, in the base layer.
+ * A page of a panel from a group of the game's actions: a tile for each, pairs as pairs with their value between, what is on or
+ * off locks on, what has more settings is a cycle; and what the tiles do, in the base layer.
  */
 final readonly class PanelPlan
 {
@@ -48,7 +46,7 @@ final readonly class PanelPlan
         }
         $cells = array_sum(array_map(fn (Unit $unit) => self::cellsOf($unit), $units));
         [$columns, $rows] = self::grid($cells, $this->set->rig->devices[$this->device]->limits->tiles ?? PHP_INT_MAX, count($units));
-        $tiles = $does = $lamps = [];
+        $tiles = $own = [];
         [$column, $row] = [0, 0];
         foreach ($units as $unit) {
             $across = self::cellsOf($unit);
@@ -57,19 +55,44 @@ final readonly class PanelPlan
             }
             $id = $this->freeId($unit, $found, $tiles);
             $tiles[$id] = $this->tile($id, $unit, $column, $row, $across);
-            $does += $this->spots($id, $unit);
-            $lamps += $unit->first()->effect->kind === EffectKind::Flip ? [$id => ['lamp' => $this->device.'/'.$id, 'while' => ['variable' => $unit->first()->effect->variable, 'from' => 1, 'to' => 1], 'colour' => 'green']] : [];
+            $own[$id] = $unit;
             $column += $across;
         }
         $page = ['name' => ucfirst($group), 'columns' => $columns, 'rows' => max($rows, $row + 1), 'tiles' => array_values($tiles)];
+        $document = (new PanelEdits($this->set, $this->device))->morePages($panel, [$page]);
+        foreach (Keys::each($own) as $id => $unit) {
+            $document = (new TileWork($this->set, $this->catalogue, $this->device))->done($document, $id, TileWork::kindOf($unit), $unit);
+        }
 
-        return $this->assigned($panel, (new PanelEdits($this->set, $this->device))->morePages($panel, [$page]), $does, $lamps);
+        return $document;
     }
 
-    /** How many cells the tile of a unit has: a pair two, a selector one for each of its settings. */
+    /**
+     * A tile does an action: a pair that and its opposite, one that locks on the two settings of one system in turn, a stick that
+     * way. A tile that says nothing yet gets its name, its value and an icon.
+     *
+     * @throws FormatError if there is no such tile or action, or the tile cannot do it
+     */
+    public function give(string $panel, string $tile, string $action): SetDocument
+    {
+        $found = ($this->set->panels[$this->device][$panel] ?? null)?->tile($tile) ?? throw FormatError::told('Tile', $tile, 'one of the panel');
+        $asked = $this->catalogue->action($action) ?? throw FormatError::told('Action', $action, 'one of '.$this->catalogue->name);
+        $unit = array_values(array_filter(Unit::of($this->catalogue, new Pairs($this->catalogue), fn (Action $one) => true), fn (Unit $one) => in_array($asked, $one->actions, true)))[0];
+        $work = new TileWork($this->set, $this->catalogue, $this->device);
+        $said = array_filter($this->said($unit, $found->kind), fn (mixed $value, string $field) => match ($field) {
+            'label' => $found->label === '',
+            'icon' => $found->icon === '',
+            default => $found->text === '',
+        }, ARRAY_FILTER_USE_BOTH);
+        $own = $said === [] ? $this->set->merged->own : (new TileEdits($this->set, $this->device))->tile($panel, $tile, $said);
+
+        return $work->done($own, $tile, $found->kind, $unit, $asked);
+    }
+
+    /** How many cells the tile of a unit has: two where it has a minus and a plus. */
     private static function cellsOf(Unit $unit): int
     {
-        return count($unit->actions) === 2 ? 2 : 1;
+        return TileWork::kindOf($unit) === TileKind::Pair ? 2 : 1;
     }
 
     /**
@@ -91,56 +114,28 @@ final readonly class PanelPlan
     /** @return array<string, mixed> a tile in the open format */
     private function tile(string $id, Unit $unit, int $column, int $row, int $across): array
     {
+        $kind = TileWork::kindOf($unit);
+
+        return ['id' => $id, 'kind' => $kind->value, 'column' => $column, 'row' => $row] + ($across > 1 ? ['across' => $across] : []) + $this->said($unit, $kind);
+    }
+
+    /** @return array<string, string> what stands on a tile that does this, in the open format */
+    private function said(Unit $unit, TileKind $kind): array
+    {
         $action = $unit->first();
         $variable = $this->catalogue->variables[$action->effect->variable] ?? null;
-        $kind = match (true) {
-            $action->isAxis() => TileKind::Slide,
-            $unit->isPair() => TileKind::Pair,
-            $action->effect->kind === EffectKind::Flip => TileKind::LocksOn,
-            default => TileKind::Press,
-        };
-        $label = $unit->isPair() && $variable !== null ? $variable->name : $action->name;
+        $label = count($unit->actions) > 1 && $variable !== null ? $variable->name : $action->name;
+        $icon = in_array('icon', array_column(Tile::fieldsOf($kind), 'name'), true) ? Icons::guess($action->role, $action->name, $this->catalogue->groups[$action->group] ?? '') : '';
 
-        return ['id' => $id, 'kind' => $kind->value, 'column' => $column, 'row' => $row] + ($across > 1 ? ['across' => $across] : []) + ['label' => mb_substr($label, 0, 40)]
-            + ($unit->isPair() && $variable !== null ? ['text' => '{'.$action->effect->variable.'}'] : []);
+        return ['label' => mb_substr($label, 0, 40)] + ($icon === '' ? [] : ['icon' => $icon]) + ($kind === TileKind::Pair && $variable !== null ? ['text' => '{'.$action->effect->variable.'}'] : []);
     }
 
     /** @param array<string, mixed> $tiles by id, that are there already */
     private function freeId(Unit $unit, Panel $panel, array $tiles): string
     {
         $action = $unit->first();
-        $wish = $unit->isPair() ? (string) preg_replace('/[-_](up|down|left|right|on|off|higher|lower|in|out)$/', '', $action->id) : $action->id;
+        $wish = count($unit->actions) > 1 ? (string) preg_replace('/[-_](up|down|left|right|on|off|higher|lower|in|out)$/', '', $action->id) : $action->id;
 
         return Ids::free($wish, 'tile', fn (string $id): bool => isset($tiles[$id]) || $panel->tile($id) !== null);
-    }
-
-    /** @return array<string, Action> what each contact or axis of a tile does, by reference */
-    private function spots(string $id, Unit $unit): array
-    {
-        $ref = $this->device.'/'.$id;
-
-        return $unit->isPair() ? [$ref.'.plus' => $unit->actions[0], $ref.'.minus' => $unit->actions[1]] : [$ref => $unit->first()];
-    }
-
-    /**
-     * @param array<string, Action>               $does  by reference
-     * @param array<string, array<string, mixed>> $lamps rules in the open format, by id
-     */
-    private function assigned(string $panel, SetDocument $own, array $does, array $lamps): SetDocument
-    {
-        foreach ($lamps as $id => $rule) {
-            $own = $own->with(PartPath::lamp(Ids::free($id, 'lamp', fn (string $one): bool => isset($this->set->lamps[$one]))), $rule);
-        }
-        foreach ($does as $ref => $action) {
-            $set = BindingSet::of(MergedDocument::of([...array_slice($this->set->merged->chain, 0, -1), $own]), new Rig(array_values($this->set->rig->devices)), $this->catalogue, [], $this->set->layouts);
-            try {
-                $own = (new PlanEdits($set))->take([(new Planner($set, $this->catalogue))->on($action, new Spot(Layer::BASE, $ref))]);
-            } catch (FormatError) {
-                // No way is left to reach it: the tile is there, and what it does is picked by hand.
-                continue;
-            }
-        }
-
-        return $own;
     }
 }

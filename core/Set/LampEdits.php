@@ -34,7 +34,7 @@ final readonly class LampEdits
     {
         $was = $id === '' || ! isset($said['while']) ? null : LampRules::read(Node::of($this->set->merged->value(PartPath::lamp($id))));
         $gone = $was === null ? [] : array_values(array_diff($was->lamps(), $this->set->lamps[$id]->lamps()));
-        $also = is_array($said['also'] ?? null) ? array_values(array_diff($said['also'], $gone)) : [];
+        $also = is_array($said['also'] ?? null) ? array_values(array_diff(array_filter($said['also'], is_string(...)), $gone)) : [];
 
         return $gone === [] ? $said : ['also' => [...$also, ...$gone]] + $said;
     }

@@ -32,6 +32,14 @@ function cellAt(plate, event) {
     return { column: Math.floor((at.x / width) * columns), row: Math.floor((at.y / height) * rows), isOn: at.x >= 0 && at.y >= 0 && at.x < width && at.y < height, w: width / columns, h: height / rows };
 }
 
+/** The action of the list that a pointer is over: a tile that is dropped there does it. */
+const actionAt = (event) => /** @type {HTMLElement|null} */ (document.elementFromPoint(event.clientX, event.clientY)?.closest('[data-drop-action]') ?? null);
+
+function aim(action) {
+    document.querySelectorAll('[data-drop-action].is-target').forEach((one) => one.classList.toggle('is-target', one === action));
+    action?.classList.add('is-target');
+}
+
 const within = (value, least, most) => Math.max(least, Math.min(most, value));
 const figures = (tile) => ['column', 'row', 'across', 'down'].map((name) => Number(tile.dataset[name]));
 
@@ -58,21 +66,29 @@ onDrag((event) => {
         rect.setAttribute('width', (to.across ?? across) * at.w - 8);
         rect.setAttribute('height', (to.down ?? down) * at.h - 8);
         tile.classList.add('is-dragged');
+        aim(isCorner ? null : actionAt(moved));
     };
 
     return {
         holds: tile,
         far: CLICK,
         move,
-        end: (_, moved) => {
+        end: (ended, moved) => {
             tile.classList.remove('is-dragged');
-            if (!moved) {
+            aim(null);
+            const action = moved && !isCorner ? actionAt(ended) : null;
+            if (action) {
+                send(plate, plate.dataset.give, { tile: tile.dataset.drawTile, action: action.dataset.dropAction });
+            } else if (!moved) {
                 visit(tile.dataset.pick);
             } else if (to) {
                 send(plate, isCorner ? plate.dataset.size : plate.dataset.move, { tile: tile.dataset.drawTile, ...to });
             }
         },
-        cancel: () => tile.classList.remove('is-dragged'),
+        cancel: () => {
+            tile.classList.remove('is-dragged');
+            aim(null);
+        },
     };
 }, { before: true });
 

@@ -157,3 +157,139 @@ test('in the hand: a tap moves the game and is told at the desk, two fingers at 
         await context.close();
     }
 });
+
+const end = (page, id) => page.locator(`[data-face="clover"] [data-press="clover/${id}"]`);
+const hand = async (browser, app, size = { width: 390, height: 844 }) => {
+    const phone = await (await browser.newContext({ viewport: size, hasTouch: true })).newPage();
+    await phone.goto(`${app.url}/panel/clover`);
+    await phone.waitForFunction(() => window.nailrod?.live.picture !== null || document.querySelector('[data-hand-page]') !== null);
+
+    return phone;
+};
+
+test('three pages by the keyboard alone: a page of a group, an action that is typed, an icon found by a word, a value in a text, a cycle of seven', async ({ page, app }) => {
+    await draw(page, app);
+    const press = async (locator, key = 'Enter') => {
+        await locator.focus();
+        await page.keyboard.press(key);
+    };
+    await page.locator('#panel-group').focus();
+    await page.keyboard.type('radio');
+    await page.keyboard.press('Tab');
+    await saved(page, () => page.keyboard.press('Enter'));
+    await expect(page.locator('.pages a')).toHaveText(['Radio']);
+    await saved(page, () => press(page.getByRole('button', { name: 'One more page' })));
+    await saved(page, () => press(page.getByRole('button', { name: 'One more page' })));
+    await press(page.locator('.pages a').nth(2));
+    await expect(page.locator('.pages a').nth(2)).toHaveAttribute('aria-current', 'true');
+    await saved(page, () => press(page.locator('[data-tile-kind="pair"]')));
+    await page.locator('.panels__actions input[type=search]').focus();
+    await page.keyboard.type('heading mark r');
+    await saved(page, () => page.keyboard.press('Enter'));
+    await expect(page.locator('.panels__end')).toHaveText([/−: Heading mark left/, /\+: Heading mark right/]);
+    await expect(page.locator('.panels__side [name="label"]')).toHaveValue('Heading mark');
+    await expect(page.locator('.panels__side [name="text"]')).toHaveValue('{Heading mark}');
+    await page.locator('.panels__side [name="icon"]').focus();
+    await page.keyboard.type('mast');
+    await saved(page, () => page.keyboard.press('Enter'));
+    await expect(page.locator('.panels__side [name="icon"]')).toHaveValue('radio-tower');
+    await saved(page, () => press(page.locator('[data-tile-kind="only shows"]')));
+    await page.locator('[data-insert="text"]').focus();
+    await page.keyboard.type('airsp');
+    await saved(page, () => page.keyboard.press('Enter'));
+    await expect(page.locator('.panels__side [name="text"]')).toHaveValue('{Airspeed}');
+    await expect(page.locator('[data-tile="only-shows"] [data-text="{airspeed}"]')).toHaveText('0 %');
+    await saved(page, () => press(page.locator('[data-tile-kind="cycle"]')));
+    await page.locator('.panels__actions input[type=search]').focus();
+    await page.keyboard.type('anchor light');
+    await saved(page, () => page.keyboard.press('Enter'));
+    await expect(page.locator('.panels__end')).toContainText('Anchor light');
+});
+
+test('a tile is dropped on an action of the list, by the mouse and by a finger', async ({ page, app, browser }) => {
+    await draw(page, app);
+    await saved(page, () => page.locator('[data-tile-kind="locks on"]').click());
+    const list = page.locator('[data-drop-action="anchor"]');
+    await list.scrollIntoViewIfNeeded();
+    await saved(page, async () => drag(page, await middle(tile(page, 'locks-on')), await middle(list)));
+    await expect(page.locator('#notices')).toContainText('Anchor');
+    await choose(page, 'locks-on');
+    await expect(page.locator('.panels__end')).toContainText('Anchor');
+
+    const touch = await (await browser.newContext({ viewport: { width: 1180, height: 820 }, hasTouch: true })).newPage();
+    await touch.goto(`${app.url}/sets/skerrywing/panel`);
+    await touch.waitForFunction(() => window.nailrod?.live.picture !== null);
+    const on = await fingers(touch);
+    const way = async (from, to) => {
+        await on.down(1, from);
+        for (let i = 1; i <= 6; i++) {
+            await on.move(1, { x: from.x + ((to.x - from.x) * i) / 6, y: from.y + ((to.y - from.y) * i) / 6 });
+        }
+        await on.up(1);
+    };
+    await saved(touch, async () => way(await middle(touch.locator('[data-tile-kind="press"]')), await middle(touch.locator('.panels__grid'))));
+    await expect(touch.locator('[data-draw-tile]')).toHaveCount(2);
+    const at = async (id) => touch.locator(`[data-draw-tile="${id}"]`).evaluate((one) => [one.dataset.column, one.dataset.row, one.dataset.across, one.dataset.down].map(Number));
+    const [column, row] = await at('press');
+    const horn = touch.locator('[data-drop-action="horn"]');
+    await horn.scrollIntoViewIfNeeded();
+    await saved(touch, async () => way(await middle(touch.locator('[data-draw-tile="press"]')), await middle(horn)));
+    await expect(touch.locator('[data-draw-tile="press"]')).toHaveAttribute('aria-label', /^Horn,/);
+    // Stretched by its corner, then moved.
+    const corner = await touch.locator('[data-draw-tile="press"] [data-corner]').boundingBox();
+    const cell = await touch.locator('[data-draw-tile="press"] rect').boundingBox();
+    await saved(touch, () => way({ x: corner.x + corner.width * 0.7, y: corner.y + corner.height * 0.7 }, { x: corner.x + cell.width, y: corner.y + corner.height * 0.7 }));
+    expect(await at('press')).toEqual([column, row, 2, 1]);
+    const now = await middle(touch.locator('[data-draw-tile="press"]'));
+    await saved(touch, () => way(now, { x: now.x, y: now.y + cell.height * 1.1 }));
+    expect(await at('press')).toEqual([column, row + 1, 2, 1]);
+    await touch.context().close();
+});
+
+test('one tile makes fast or drops the mooring: the game decides, the tile shows which; what locks on is drawn as on', async ({ page, app, browser }) => {
+    await app.open(page, 'bench', '?device=clover&page=5');
+    const mooring = page.locator('[data-tile="mooring"]');
+    await expect(mooring.locator('[data-next]')).toHaveText('› Cast mooring off');
+    await expect(end(page, 'mooring')).toHaveClass(/is-on/);
+    const phone = await hand(browser, app);
+    await phone.locator('[data-turn="5"]:visible').click();
+    const its = phone.locator('[data-touch="clover/mooring"]');
+    await expect(its.locator('[data-next]')).toHaveText('› Cast mooring off');
+    const on = await fingers(phone);
+    await on.down(1, await middle(its));
+    await on.up(1);
+    await expect(its.locator('[data-next]')).toHaveText('› Make mooring fast');
+    await expect(its).not.toHaveClass(/is-on/);
+    await expect(page.locator('[data-variable="mooring"]')).toContainText('cast off');
+    await on.down(1, await middle(its));
+    await on.up(1);
+    await expect(its.locator('[data-next]')).toHaveText('› Cast mooring off');
+    await expect(mooring.locator('[data-next]')).toHaveText('› Cast mooring off');
+    await phone.context().close();
+});
+
+test('a page is saved as a file and taken into the other game with what fits by role; one step back, and it is gone', async ({ page, app }) => {
+    await app.open(page, 'panel');
+    const [saving] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'Save this page' }).click()]);
+    expect(saving.suggestedFilename()).toBe('radio.panel.json');
+    const file = await saving.path();
+    await page.goto(`${app.url}/sets/hairpin-ladder/panel`);
+    await page.locator('#panel-file').setInputFiles({ name: 'radio.panel.json', mimeType: 'application/json', buffer: (await import('node:fs')).readFileSync(file) });
+    await page.getByRole('button', { name: 'Bring pages' }).click();
+    await expect(page.getByRole('heading', { name: 'Radio' })).toBeVisible();
+    await page.locator('#panel-as').selectOption({ label: 'Pit board, after its pages' });
+    await page.getByRole('button', { name: 'Show it with these' }).click();
+    await expect(page.locator('caption')).toHaveText('7 of 9 things that its tiles do are here; the other tiles come without what they do.');
+    await expect(page.getByRole('row', { name: /^Battery/ })).toContainText('Ignition');
+    await expect(page.getByRole('row', { name: /^Squelch/ })).toContainText('nothing: Squelch is not here');
+    await page.getByRole('button', { name: 'Take it' }).click();
+    await expect(page.locator('.pages a')).toHaveText(['Pit', 'Stage', 'Radio']);
+    await page.waitForFunction(() => window.nailrod?.live.picture !== null);
+    await page.locator('.pages a').nth(2).click();
+    await expect(page.locator('[data-tile="battery"]')).toBeVisible();
+    await saved(page, () => page.getByRole('button', { name: 'Undo' }).click());
+    await expect(page.locator('.pages a')).toHaveText(['Pit', 'Stage']);
+    await page.locator('#panel-file').setInputFiles({ name: 'moon.json', mimeType: 'application/json', buffer: Buffer.from('{"format":"nailrod-panel","version":1,"name":"Moon","pages":[]}') });
+    await page.getByRole('button', { name: 'Bring pages' }).click();
+    await expect(page.locator('body')).toContainText('one page or more');
+});

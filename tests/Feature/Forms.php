@@ -120,6 +120,7 @@ final class Forms
             ['panel/tiles/move', self::PANEL + ['tile' => 'press', 'column' => '0', 'row' => '2']],
             ['panel/tiles/size', self::PANEL + ['tile' => 'press', 'across' => '2', 'down' => '1']],
             ['panel/tiles/copy', self::PANEL + ['tile' => 'press']],
+            ['panel/tiles/give', self::PANEL + ['tile' => 'press', 'action' => 'horn']],
             ['panel/pages', self::PANEL],
             ['panel/pages/say', ['onto' => '2'] + self::PANEL + ['name' => 'Dock', 'columns' => '3', 'rows' => '3', 'layer' => 'water']],
             ['panel/pages/propose', self::PANEL + ['group' => 'engine']],

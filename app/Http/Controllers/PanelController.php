@@ -80,10 +80,22 @@ final class PanelController
     /** A page of a group of the game's actions, with what its tiles do. */
     public function propose(PanelRequest $request, string $set): RedirectResponse
     {
-        return $this->edit($request, $set, function (Edits $edits, BindingSet $base) use ($request) {
+        return $this->plan($request, $set, fn (PanelPlan $plan) => $plan->page($request->word('panel'), $request->word('group')));
+    }
+
+    /** A tile does an action, with what belongs to it. */
+    public function give(PanelRequest $request, string $set): RedirectResponse
+    {
+        return $this->plan($request, $set, fn (PanelPlan $plan) => $plan->give($request->word('panel'), $request->word('tile'), $request->word('action')));
+    }
+
+    /** @param callable(PanelPlan): SetDocument $change */
+    private function plan(PanelRequest $request, string $set, callable $change): RedirectResponse
+    {
+        return $this->edit($request, $set, function (Edits $edits, BindingSet $base) use ($request, $change) {
             $catalogue = $base->catalogue ?? throw FormatError::told('Simulator', 'none', 'a set of a simulator, whose actions can lie on a page');
 
-            return (new PanelPlan($base, $catalogue, $request->word('device')))->page($request->word('panel'), $request->word('group'));
+            return $change(new PanelPlan($base, $catalogue, $request->word('device')));
         });
     }
 

@@ -29,6 +29,7 @@ final class PanelRequest extends RevisionRequest
             'down' => ['sometimes', 'integer', 'between:1,99'],
             'name' => ['sometimes', 'required', 'string', 'max:60'],
             'group' => ['sometimes', 'string'],
+            'action' => ['sometimes', 'string'],
         ];
     }
 

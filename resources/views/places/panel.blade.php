@@ -40,7 +40,7 @@
             @php($on = $view->on())
             <nav class="pages" aria-label="Pages">@foreach ($view->panel->pages as $i => $page)<a href="{{ $view->link(['page' => $i + 1]) }}" data-refresh @if ($i + 1 === $view->page) aria-current="true" @endif>{{ $page->name }}</a>@endforeach<form method="post" action="{{ $post('panel.add-page') }}" data-edit novalidate>{{ $named() }}<button class="link">One more page</button></form></nav>
             @php($drawn = $view->drawn())
-            <div class="panels__plate" data-panel-draw data-columns="{{ $on->columns }}" data-rows="{{ $on->rows }}" data-move="{{ $post('panel.move') }}" data-size="{{ $post('panel.size') }}" data-add="{{ $post('panel.add-tile') }}" data-remove="{{ $post('panel.remove-tile') }}" data-device="{{ $drawn->id }}" data-panel="{{ $view->panel->id }}" data-onto="{{ $view->page }}">
+            <div class="panels__plate" data-panel-draw data-columns="{{ $on->columns }}" data-rows="{{ $on->rows }}" data-move="{{ $post('panel.move') }}" data-size="{{ $post('panel.size') }}" data-add="{{ $post('panel.add-tile') }}" data-remove="{{ $post('panel.remove-tile') }}" data-give="{{ $post('panel.give') }}" data-device="{{ $drawn->id }}" data-panel="{{ $view->panel->id }}" data-onto="{{ $view->page }}">
                 <x-face :device="$drawn" :page="$view->page" />
                 <svg class="panels__grid" viewBox="0 0 {{ $drawn->width }} {{ $drawn->height }}" preserveAspectRatio="xMidYMin meet" role="group" aria-label="Tiles of {{ $on->name }}; arrows move the picked one, with Shift they stretch it">
                     @php([$w, $h] = [$drawn->width / $on->columns, $drawn->height / $on->rows])
@@ -84,6 +84,17 @@
                 <label class="field"><span>Belongs to</span><select name="layer" id="page-layer"><option value="">no layer</option>@foreach (array_diff_key($place->set->layers, ['base' => 0]) as $id => $layer)<option value="{{ $id }}" @selected($id === $view->on()->layer)>{{ $layer->name }}</option>@endforeach</select></label>
             </form>
             @if (count($view->panel->pages) > 1)<form method="post" action="{{ $post('panel.remove-page') }}" data-edit novalidate class="panel__row">{{ $named() }}<button class="link">Take the page away</button></form>@endif
+        @endif
+        @if ($view->panel !== null && $view->isShown($view->panel->id) && $view->byGroup() !== [])
+            <div class="panels__actions" x-data="actions">
+            <h2 class="column__title">Actions</h2>
+            <label class="find"><span class="sr-only">Find an action</span><input type="search" placeholder="{{ $view->tile === null ? 'Drop a tile on one; find' : 'Drop the tile on one, or type it' }}" x-on:input="filter" x-on:keydown.enter.prevent="takeFirst"></label>
+            <form method="post" action="{{ $post('panel.give') }}" data-edit novalidate aria-label="Actions">{{ $named() }}<input type="hidden" name="tile" value="{{ $view->tile?->id }}">
+                @foreach ($view->byGroup() as $group => $actions)<fieldset class="actions" data-group><legend><span>{{ $group }}</span></legend>
+                    @foreach ($actions as $action)<button name="action" value="{{ $action->id }}" class="action" data-drop-action="{{ $action->id }}" data-name="{{ mb_strtolower($action->name) }}" @disabled($view->tile === null)><span class="action__name">{{ $action->name }}</span></button>@endforeach
+                </fieldset>@endforeach
+            </form>
+            </div>
         @endif
     </section>
     @endif

@@ -138,10 +138,41 @@ final class PanelEditsTest extends TestCase
         $this->assertSame('{channel}', $this->panel()->tile('channel')?->text);
         $does = fn (string $ref): string => (string) json_encode($this->set->cell('base', 'clover/'.$ref)?->outputs[0]->toArray());
         $this->assertSame(['channel-up', 'channel-down', 'talk', 'squelch'], array_map(fn (string $ref) => json_decode($does($ref), true)['action'], ['channel.plus', 'channel.minus', 'talk', 'squelch']));
-        $this->assertSame(['clover/squelch'], $this->set->lamps['squelch']->lamps());
+        $this->assertSame(['mic', 'radio', 'volume-2', 'radio'], array_map(fn (Tile $tile) => $tile->icon, $this->panel()->tiles()), 'icons are guessed from the role');
         $this->take((new PanelPlan($this->set, $this->set->catalogue ?? self::fail(), 'clover'))->page('mine', 'lights'));
         $this->assertSame(['Radio', 'Lights'], array_map(fn ($page) => $page->name, $this->panel()->pages));
+        $heat = $this->set->merged->value(PartPath::cell('base', 'clover/pitot-heat'));
+        $this->assertSame(['pitot-heat-on', '=', 'pitot-heat-off'], is_array($heat) ? [$heat['outputs'][0]['action'], $heat['when']['is'], $heat['otherwise']['outputs'][0]['action']] : [], 'one tile sets on and off, the game decides');
+        $this->assertSame([TileKind::LocksOn, 'Pitot heat'], [$this->panel()->tile('pitot-heat')?->kind, $this->panel()->tile('pitot-heat')?->label]);
         $this->refused(fn () => $plan->page('mine', 'moon'), 'one with actions');
         $this->assertSame($this->set->merged->own->value(PartPath::panel('clover', 'mine')), $this->set->merged->value(PartPath::panel('clover', 'mine')));
+    }
+
+    public function test_a_tile_is_given_an_action_and_does_what_belongs_to_it(): void
+    {
+        $plan = fn (): PanelPlan => new PanelPlan($this->set, $this->set->catalogue ?? self::fail(), 'clover');
+        $does = fn (string $ref): string => $this->set->actionOf($this->set->cell('base', 'clover/'.$ref)?->outputs[0])->id ?? '';
+        foreach ([TileKind::Pair, TileKind::Stick, TileKind::Press, TileKind::LocksOn, TileKind::Slide, TileKind::Shows] as $kind) {
+            $this->take($this->tiles()->addTile('mine', 0, $kind, null));
+        }
+        $this->take($plan()->give('mine', 'pair', 'heading-left'));
+        $this->assertSame(['heading-right', 'heading-left'], [$does('pair.plus'), $does('pair.minus')]);
+        $pair = $this->panel()->tile('pair');
+        $this->assertSame(['Heading mark', 'compass', '{heading_mark}'], [$pair?->label, $pair?->icon, $pair?->text]);
+        $this->take($plan()->give('mine', 'stick', 'look-higher'));
+        $this->take($plan()->give('mine', 'stick', 'look-left'));
+        $this->assertSame(['look-higher', 'look-left', ''], [$does('stick.north'), $does('stick.west'), $does('stick.south')]);
+        $this->take($this->tiles()->tile('mine', 'press', ['label' => 'Mine']));
+        $this->take($plan()->give('mine', 'press', 'cast-off'));
+        $this->assertSame(['cast-off', 'Mine', null], [$does('press'), $this->panel()->tile('press')?->label, $this->set->cell('base', 'clover/press')?->otherwise]);
+        $this->take($plan()->give('mine', 'locks-on', 'cast-off'));
+        $this->assertNotNull($this->set->cell('base', 'clover/locks-on')?->otherwise);
+        $this->refused(fn () => $plan()->give('mine', 'slide', 'horn'), 'an axis of the game');
+        $this->refused(fn () => $plan()->give('mine', 'press', 'look-across'), 'this wants a slide');
+        $this->take($plan()->give('mine', 'slide', 'look-across'));
+        $this->assertSame('look-across', $does('slide'));
+        $this->refused(fn () => $plan()->give('mine', 'only-shows', 'horn'), 'one that is touched');
+        $this->refused(fn () => $plan()->give('mine', 'none', 'horn'), 'one of the panel');
+        $this->refused(fn () => $plan()->give('mine', 'press', 'none'), 'one of Skerrywing');
     }
 }
