@@ -84,6 +84,7 @@ Route::prefix('sets/{set}')->where(['set' => '[a-z0-9_-]+'])->group(function ():
     Route::post('panel/pages/remove', [PanelController::class, 'removePage'])->name('panel.remove-page');
     Route::post('panel/pages/propose', [PanelController::class, 'propose'])->name('panel.propose');
     Route::post('panel/pair', [PairingController::class, 'begin'])->name('panel.pair');
+    Route::post('panel/phones/give', [PairingController::class, 'give'])->name('panel.give-phone');
     Route::post('panel/phones/remove', [PairingController::class, 'takeAway'])->name('panel.phone');
     Route::post('panel/phones/remove-all', [PairingController::class, 'takeAllAway'])->name('panel.phones');
     Route::get('panel/file', [PanelController::class, 'file'])->name('panel.file');

@@ -15,6 +15,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int    $until in seconds of the epoch
  * @property int    $wrong how often somebody guessed
  * @property bool   $used
+ * @property string $token_id of the phone that it is for, if that is paired already; empty for a new one
  */
 final class PairingRecord extends Model
 {

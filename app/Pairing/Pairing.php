@@ -20,12 +20,16 @@ final readonly class Pairing
 
     public function __construct(private Tokens $tokens) {}
 
-    /** A new code for a panel; those before it are over. */
-    public function begin(string $device, int $now): PairingRecord
+    /**
+     * A new code for a panel; those before it are over.
+     *
+     * @param string $phone id of one that is paired already and comes by another address; empty for a new one
+     */
+    public function begin(string $device, int $now, string $phone = ''): PairingRecord
     {
         PairingRecord::query()->delete();
 
-        return PairingRecord::query()->create(['device_id' => $device, 'code' => sprintf('%06d', random_int(0, 999_999)), 'until' => $now + self::SECONDS]);
+        return PairingRecord::query()->create(['device_id' => $device, 'code' => sprintf('%06d', random_int(0, 999_999)), 'until' => $now + self::SECONDS, 'token_id' => $phone]);
     }
 
     /** The code that is good for a panel now; null if none is. */
@@ -39,10 +43,11 @@ final readonly class Pairing
      * those that are allowed.
      *
      * @param string $name what the phone is called in the list
+     * @param string $host by which it asked
      *
      * @return array{Guess, string, string} what came of it; the token and its panel, if it was right
      */
-    public function guess(string $code, string $name, int $now): array
+    public function guess(string $code, string $name, int $now, string $host = ''): array
     {
         $isCounted = PairingRecord::query()->where('until', '>', $now)->where('wrong', '<', self::MOST_WRONG)->where('used', false)->increment('wrong') === 1;
         $pairing = $isCounted ? PairingRecord::query()->first() : null;
@@ -56,13 +61,27 @@ final readonly class Pairing
             return [Guess::Over, '', ''];
         }
 
-        return [Guess::Right, $this->tokens->forPanel($name, $pairing->device_id), $pairing->device_id];
+        $known = $pairing->token_id === '' ? null : TokenRecord::query()->find($pairing->token_id);
+
+        return [Guess::Right, $known === null ? $this->tokens->forPanel($name, $pairing->device_id, $host) : $this->tokens->again($known, $host), $pairing->device_id];
     }
 
     /** @return Collection<int, TokenRecord> phones that are paired with a panel, the latest first */
     public function paired(string $device): Collection
     {
         return TokenRecord::query()->orderByDesc('created_at')->get()->filter(fn (TokenRecord $token) => $token->panelOf() === $device)->values();
+    }
+
+    /** What a phone gets from now on; null if there is none of that id. */
+    public function give(string $id, Gets $gets): ?TokenRecord
+    {
+        $phone = TokenRecord::query()->find($id);
+        if ($phone === null || $phone->panelOf() === '') {
+            return null;
+        }
+        $phone->update(['scope' => $gets->scope($phone->panelOf())->toArray()]);
+
+        return $phone;
     }
 
     /** @return ?string name of the phone; null if there is none of that id */

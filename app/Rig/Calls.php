@@ -50,7 +50,7 @@ final class Calls
     {
         try {
             return match (true) {
-                $scope->panel !== '' && preg_match('#^/hands(/|$)#', $path) !== 1 => throw NotAllowed::to('do anything but be its panel'),
+                $scope->isOnlyPanel() && preg_match('#^/hands(/|$)#', $path) !== 1 => throw NotAllowed::to('do anything but be its panel'),
                 $method === 'GET' && $path === '/health' => new Reply(200, $this->health->told($this->rig)),
                 $method === 'GET' && $path === '/survey' => $this->survey($scope),
                 $method === 'POST' && $path === '/hands' => $this->open(self::read($body), $scope),
@@ -88,6 +88,8 @@ final class Calls
         if ($name === '') {
             throw HandError::shape('name', $body['name'] ?? null, 'a name for the hand');
         }
+        // A phone is called as it was paired, whatever its page says.
+        [$name, $kind] = $scope->phone === '' ? [$name, $kind] : [$scope->phone, HandKind::Panel];
         $hand = $this->rig->open($name, $kind, $this->devices($body['devices'] ?? [], $scope));
         $this->scopes[$hand] = $scope;
         if (is_string($body['eye'] ?? null) && isset($this->rig->eyes->all[$body['eye']])) {
@@ -103,7 +105,7 @@ final class Calls
         if (! is_array($devices) || ! array_is_list($devices) || count($devices) > self::MOST_DEVICES) {
             throw HandError::shape('devices', $devices, 'a list of at most '.self::MOST_DEVICES.' devices, or their ids');
         }
-        if ($scope->panel !== '' && $devices !== []) {
+        if ($scope->panel !== '' && ! $scope->all && $devices !== []) {
             throw NotAllowed::to('bring devices');
         }
         $ids = [];
@@ -224,7 +226,7 @@ final class Calls
         if (count($this->rig->eyes->all) >= Eyes::MOST) {
             throw HandError::tooManyEyes(Eyes::MOST);
         }
-        if ($scope->panel !== '') {
+        if ($scope->isOnlyPanel()) {
             $query = ['see' => 'picture'];
         }
         $sees = is_string($query['see'] ?? null) ? explode(',', $query['see']) : Eyes::KINDS;
@@ -233,7 +235,7 @@ final class Calls
             throw HandError::shape('see', implode(',', $unknown), 'some of '.implode(',', Eyes::KINDS));
         }
         $word = fn (string $name): string => is_string($query[$name] ?? null) ? mb_strimwidth($query[$name], 0, 60) : '';
-        $eye = new Eye(bin2hex(random_bytes(8)), array_values(array_intersect(Eyes::KINDS, $sees)), $word('look'), $write, $scope->all ? $word('page') : '', $scope->panel);
+        $eye = new Eye(bin2hex(random_bytes(8)), array_values(array_intersect(Eyes::KINDS, $sees)), $word('look'), $write, $scope->all ? $word('page') : '', $scope->isOnlyPanel() ? $scope->panel : '');
         $this->rig->look($eye, $last);
 
         return $eye;

@@ -32,6 +32,9 @@ final class Connection
     /** Token of a panel that looks. */
     private string $phone = '';
 
+    /** What it allowed as it began to look. */
+    private ?Scope $scope = null;
+
     /** What waits until the other end has read what was sent before. */
     private string $waiting = '';
 
@@ -67,10 +70,10 @@ final class Connection
         $socket->on('error', static function (): void {});
     }
 
-    /** A phone whose pairing was taken away is cut off. */
+    /** A phone whose pairing was taken away, or that gets something else now, is cut off; it comes back with what it gets. */
     public function lookAtToken(): void
     {
-        if ($this->phone !== '' && $this->tokens->scopeOf($this->phone, time()) === null) {
+        if ($this->phone !== '' && $this->tokens->scopeOf($this->phone, time()) != $this->scope) {
             $this->socket->close();
         }
     }
@@ -156,12 +159,12 @@ final class Connection
         $token = preg_match('/^Bearer (\S+)$/D', $request->getHeaderLine('Authorization'), $match) === 1 ? $match[1] : ($request->getUri()->getPath() === '/events' && is_string($query['token'] ?? null) ? $query['token'] : '');
         try {
             $scope = $this->tokens->scopeOf($token, time());
-            if ($scope?->all === true && ! Peer::isThisMachine($this->remote(), $request->getHeaderLine('Host'))) {
+            if ($scope?->all === true && $scope->panel === '' && ! Peer::isThisMachine($this->remote(), $request->getHeaderLine('Host'))) {
                 $this->send(Reply::problem(403, 'Pages of this machine are let in from this machine only.'));
             } elseif ($scope === null) {
                 $this->send(Reply::problem(401, 'This token is not known, or it has ended. A page gets another when it is read again; a program gets one by php artisan nailrod:token.'));
             } elseif ($request->getMethod() === 'GET' && $request->getUri()->getPath() === '/events') {
-                $this->phone = $scope->panel === '' ? '' : $token;
+                [$this->phone, $this->scope] = [$scope->panel === '' ? '' : $token, $scope];
                 $this->stream($query, $request->getHeaderLine('Last-Event-ID'), $scope);
             } else {
                 $this->work = $this->calls->begin($request->getMethod(), $request->getUri()->getPath(), (string) $request->getBody(), $scope);

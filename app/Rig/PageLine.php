@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Rig;
 
+use App\Pairing\Gets;
+use App\Pairing\Peer;
 use Illuminate\Http\Client\ConnectionException;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Http;
@@ -23,7 +25,24 @@ final readonly class PageLine
         return 'http://'.$this->request->getHost().':'.$this->port();
     }
 
-    public function token(): string
+    /** What the browser that asks gets: this machine everything, a tablet what it was given. */
+    public function gets(): Gets
+    {
+        $phone = Peer::isHere($this->request) ? null : Peer::token($this->request);
+
+        return $phone === null ? Gets::All : Gets::of($phone);
+    }
+
+    /** A token for the browser that asks: of this machine for everything, of a tablet for what that was given. */
+    public function browserToken(): string
+    {
+        $phone = Peer::isHere($this->request) ? null : Peer::token($this->request);
+
+        return $phone === null ? $this->token() : $this->tokens->forHand($phone, time());
+    }
+
+    /** A token by which the server of the pages asks the rig itself. */
+    private function token(): string
     {
         return $this->tokens->forPage(time());
     }

@@ -40,6 +40,9 @@ final readonly class PanelSight
             }
         }
         $told += $this->maps($parts);
+        if (is_array($parts['unplugged'] ?? null)) {
+            $told['unplugged'] = array_values(array_intersect([$this->panel], $parts['unplugged']));
+        }
         if (is_array($parts['closed'] ?? null)) {
             $told['closed'] = array_values(array_filter($parts['closed'], fn (mixed $ref): bool => is_string($ref) && $this->isOwn($ref)));
         }

@@ -12,8 +12,9 @@ final readonly class Scope
      * @param list<string> $feeds devices that it may move
      * @param list<string> $games simulators whose variables it may tell
      * @param string       $panel the touch panel that it is: it moves that, and sees what is on it; empty for none
+     * @param string       $phone name of the phone that is the panel; empty if it is not known
      */
-    public function __construct(public bool $all = false, public bool $see = false, public bool $order = false, public array $feeds = [], public array $games = [], public string $panel = '') {}
+    public function __construct(public bool $all = false, public bool $see = false, public bool $order = false, public array $feeds = [], public array $games = [], public string $panel = '', public string $phone = '') {}
 
     public function maySee(): bool
     {
@@ -41,10 +42,22 @@ final readonly class Scope
         return $this->all || in_array($device, $this->feeds, true) || ($this->panel !== '' && $device === $this->panel) || ($device === 'sim' && in_array($simulator, $this->games, true));
     }
 
-    /** @return array{see: bool, order: bool, feeds: list<string>, games: list<string>, panel?: string} */
+    /** The same, by the name of the phone that has it. */
+    public function ofPhone(string $name): self
+    {
+        return new self($this->all, $this->see, $this->order, $this->feeds, $this->games, $this->panel, $name);
+    }
+
+    /** Does it see no more than what is on its panel? */
+    public function isOnlyPanel(): bool
+    {
+        return $this->panel !== '' && ! $this->all && ! $this->see;
+    }
+
+    /** @return array{see: bool, order: bool, feeds: list<string>, games: list<string>, panel?: string, all?: true} */
     public function toArray(): array
     {
-        return ['see' => $this->see, 'order' => $this->order, 'feeds' => $this->feeds, 'games' => $this->games] + ($this->panel === '' ? [] : ['panel' => $this->panel]);
+        return ['see' => $this->see, 'order' => $this->order, 'feeds' => $this->feeds, 'games' => $this->games] + ($this->panel === '' ? [] : ['panel' => $this->panel] + ($this->all ? ['all' => true] : []));
     }
 
     /** @param array<string, mixed> $written as toArray() gave it */
@@ -52,7 +65,9 @@ final readonly class Scope
     {
         $words = fn (string $name): array => array_values(array_filter((array) ($written[$name] ?? []), is_string(...)));
 
-        return new self(see: ($written['see'] ?? false) === true, order: ($written['order'] ?? false) === true, feeds: $words('feeds'), games: $words('games'), panel: is_string($written['panel'] ?? null) ? $written['panel'] : '');
+        $panel = is_string($written['panel'] ?? null) ? $written['panel'] : '';
+
+        return new self(all: $panel !== '' && ($written['all'] ?? false) === true, see: ($written['see'] ?? false) === true, order: ($written['order'] ?? false) === true, feeds: $words('feeds'), games: $words('games'), panel: $panel);
     }
 
     /** @return list<string> what it allows, in words */

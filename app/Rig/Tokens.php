@@ -38,10 +38,19 @@ final readonly class Tokens
     }
 
     /** A new token for a phone that is a panel; it lies in a cookie there, and here as a hash. */
-    public function forPanel(string $name, string $device): string
+    public function forPanel(string $name, string $device, string $host = ''): string
     {
         $token = 'np_'.bin2hex(random_bytes(20));
-        TokenRecord::query()->create(['id' => bin2hex(random_bytes(6)), 'name' => $name, 'hash' => hash('sha256', $token), 'scope' => (new Scope(panel: $device))->toArray()]);
+        TokenRecord::query()->create(['id' => bin2hex(random_bytes(6)), 'name' => $name, 'hash' => hash('sha256', $token), 'host' => $host, 'scope' => (new Scope(panel: $device))->toArray()]);
+
+        return $token;
+    }
+
+    /** A phone that is paired already comes by another address: it is the same phone, and gets what it got. */
+    public function again(TokenRecord $phone, string $host): string
+    {
+        $token = 'np_'.bin2hex(random_bytes(20));
+        $phone->update(['hash' => hash('sha256', $token), 'host' => $host]);
 
         return $token;
     }
@@ -59,7 +68,7 @@ final readonly class Tokens
         $isGood = ctype_digit($until) && (int) $until >= $time && hash_equals($this->sign($id.'.'.$until), $sign);
         $record = $isGood ? TokenRecord::query()->find($id) : null;
 
-        return $record === null ? null : Scope::of($record->scope);
+        return $record === null ? null : Scope::of($record->scope)->ofPhone($record->name);
     }
 
     /** What a token allows; null if there is no such token, or it has ended. */

@@ -144,7 +144,7 @@ final readonly class PanelView
         $catalogue = $this->place->set->catalogue;
         $named = [];
         foreach ($catalogue?->byGroup() ?? [] as $group => $actions) {
-            $named[$catalogue->groups[$group] ?? (string) $group] = array_values($actions);
+            $named[$catalogue->groups[$group] ?? (string) $group] = $actions;
         }
 
         return $named;

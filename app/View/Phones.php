@@ -6,6 +6,7 @@ namespace App\View;
 
 use App\Models\PairingRecord;
 use App\Models\TokenRecord;
+use App\Pairing\Gets;
 use App\Pairing\Pairing;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\Request;
@@ -17,15 +18,17 @@ final readonly class Phones
     /**
      * @param list<string>                 $addresses that a phone can reach
      * @param Collection<int, TokenRecord> $paired
+     * @param list<string>                 $hosts  of this machine
+     * @param array{phone?: string, gets?: string} $asked what a phone is to be given, if it is meant
      */
-    private function __construct(public bool $isOpen, public array $addresses, private ?PairingRecord $pairing, public Collection $paired, private int $now) {}
+    private function __construct(public bool $isOpen, public array $addresses, private ?PairingRecord $pairing, public Collection $paired, private int $now, private array $hosts, private array $asked) {}
 
     public static function of(Pairing $pairing, string $device, Request $request, int $now): self
     {
         /** @var array<int, string> $hosts */
         $hosts = config('app.hosts', []);
 
-        return new self(config('nailrod.open') === true, array_map(fn (string $host) => sprintf('http://%s:%d/pair', $host, $request->getPort()), array_values($hosts)), $pairing->code($device, $now), $pairing->paired($device), $now);
+        return new self(config('nailrod.open') === true, array_map(fn (string $host) => sprintf('http://%s:%d/pair', $host, $request->getPort()), array_values($hosts)), $pairing->code($device, $now), $pairing->paired($device), $now, array_values($hosts), (array) $request->session()->get('asked', []));
     }
 
     /** The code, in two halves; empty if none is good. */
@@ -46,6 +49,24 @@ final readonly class Phones
         $minutes = (int) ceil((($this->pairing->until ?? 0) - $this->now) / 60);
 
         return sprintf('Good for %d %s. Five wrong guesses end it.', $minutes, $minutes === 1 ? 'minute' : 'minutes');
+    }
+
+    /** Was it paired by an address that this machine no longer has? */
+    public function isLost(TokenRecord $phone): bool
+    {
+        return $phone->host !== '' && ! in_array($phone->host, $this->hosts, true);
+    }
+
+    /** The name of the phone that the code is for, if that is paired already; empty for a new one. */
+    public function codeFor(): string
+    {
+        return $this->paired->firstWhere('id', $this->pairing->token_id ?? '')->name ?? '';
+    }
+
+    /** What a phone is to be given, if it is meant; null if that is not asked. */
+    public function asked(TokenRecord $phone): ?Gets
+    {
+        return ($this->asked['phone'] ?? '') === $phone->id ? Gets::tryFrom($this->asked['gets'] ?? '') : null;
     }
 
     public function seen(TokenRecord $phone): string

@@ -46,6 +46,7 @@
 </main>
 @endif
 <p class="hand__cut" id="hand-cut" role="alert" hidden>The desk does not answer. What was held is let go of there; this panel comes back by itself.</p>
+@if ($gets !== App\Pairing\Gets::Panel)<a class="hand__desk" href="/">The rig</a>@endif
 <button type="button" class="hand__full" id="hand-full" title="Full screen" aria-label="Full screen"><svg viewBox="0 0 16 16" aria-hidden="true"><path d="M2 6V2h4M10 2h4v4M14 10v4h-4M6 14H2v-4" /></svg></button>
 </body>
 </html>

@@ -4,7 +4,6 @@ import { chmodSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { App, expect, test } from './app.js';
-import { saved } from './hands.js';
 
 /** A phone in another network: it is let in by a code, and to its panel only. */
 
@@ -48,12 +47,12 @@ async function elsewhere(isLaid) {
     writeFileSync(way, `#!/bin/sh\nexec ${isLaid ? `ip netns exec ${network}` : ''} ${test.info().project.use.launchOptions.executablePath} "$@"\n`);
     chmodSync(way, 0o755);
     const browser = await chromium.launch({ ...test.info().project.use.launchOptions, executablePath: way });
-    const context = await browser.newContext({ viewport: { width: 844, height: 390 }, hasTouch: true });
+    const context = await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true });
 
     return { page: await context.newPage(), end: async () => { await browser.close(); rmSync(folder, { recursive: true }); } };
 }
 
-test('a phone of the house is paired by the code, is its panel, is cut off and back, and is taken away', async ({ page }) => {
+test('a phone of the house is paired by the code that is typed, works the game by several fingers, is cut off and back, is given more, and is taken away', async ({ page }) => {
     test.slow();
     const isLaid = lay();
     const desk = isLaid ? away : BESIDE;
@@ -62,14 +61,7 @@ test('a phone of the house is paired by the code, is its panel, is cut off and b
     const out = `http://${desk}:${app.port}`;
     try {
         await page.goto(`${app.url}/sets/skerrywing/panel`);
-        await page.locator('.inline-new [name="name"]').fill('Mail route');
-        await saved(page, () => page.getByRole('button', { name: 'Draw it' }).click());
-        await saved(page, () => page.locator('[data-tile-kind="press"]').click());
-        await expect(page.locator('[data-draw-tile="press"]')).toHaveAttribute('aria-current', 'true');
-        await saved(page, async () => {
-            await page.locator('[name="label"]').fill('Horn');
-            await page.locator('[name="label"]').press('Enter');
-        });
+        await page.waitForFunction(() => window.nailrod?.live.picture !== null);
         // Not paired: nothing but the page for the code, and no file but what that needs.
         for (const [path, status] of [['/', 200], ['/panel/clover', 200], ['/sets/skerrywing/rig', 404], ['/favicon.ico', 404], ['/icon.svg', 200], ['/robots.txt', 404]]) {
             expect((await hand.page.goto(out + path)).status(), path).toBe(status);
@@ -83,40 +75,97 @@ test('a phone of the house is paired by the code, is its panel, is cut off and b
         await expect(page.locator('.phones__qr path')).toHaveAttribute('d', /^M0 0h1v1/);
         const link = await page.locator('[data-qr]').getAttribute('data-qr');
         expect(link).toMatch(new RegExp(`^${out}/pair#\\d{6}$`));
-        // As a camera opens it: the code stands there, and pairing is a tap.
+        // As a camera opens it, the code stands there; here it is typed, and pairing is a tap.
         await hand.page.goto('about:blank');
         await hand.page.goto(link);
+        await expect(hand.page.getByLabel('Code')).toHaveValue(/^\d{3} ?\d{3}$/);
+        await hand.page.goto('about:blank');
+        await hand.page.goto(`${out}/pair`);
+        await hand.page.getByLabel('Code').fill(await page.locator('.phones__code b').innerText());
         await hand.page.getByLabel('What this phone is called').fill('Phone of Una');
         await hand.page.getByRole('button', { name: 'Pair' }).tap();
         await expect(hand.page).toHaveURL(`${out}/panel/clover`);
-        await expect(hand.page.locator('[data-touch="clover/press"]')).toContainText('Horn');
         expect((await hand.page.context().cookies()).find(({ name }) => name === 'panel')).toMatchObject({ httpOnly: true, sameSite: 'Strict' });
-        // It is a hand of the rig.
-        const touch = await hand.page.context().newCDPSession(hand.page);
-        const box = await hand.page.locator('[data-touch="clover/press"]').boundingBox();
-        const at = { id: 1, x: box.x + box.width / 2, y: box.y + box.height / 2 };
-        const isDown = (value) => page.waitForFunction((wanted) => (window.nailrod.live.picture?.hands['clover/press'] ?? 0) === wanted, value);
-        await touch.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: [at] });
-        await isDown(1);
+        // It is a hand of the rig: what is tapped moves the game, and is told at the desk; what the game does shows on the tile.
+        await page.goto(`${app.url}/sets/skerrywing/bench`);
+        await page.waitForFunction(() => window.nailrod?.live.picture !== null);
+        const session = await hand.page.context().newCDPSession(hand.page);
+        const on = new Map();
+        const tell = (type) => session.send('Input.dispatchTouchEvent', { type, touchPoints: [...on].map(([id, at]) => ({ id, ...at })) });
+        const middle = async (locator) => {
+            const box = await locator.boundingBox();
+
+            return { x: box.x + box.width / 2, y: box.y + box.height / 2 };
+        };
+        const down = async (id, port) => {
+            on.set(id, await middle(hand.page.locator(`[data-touch="clover/${port}"]`)));
+            await tell('touchStart');
+        };
+        const up = (id) => {
+            on.delete(id);
+
+            return tell(on.size > 0 ? 'touchMove' : 'touchEnd');
+        };
+        const isDown = (port, value) => page.waitForFunction(([of, wanted]) => (window.nailrod.live.picture?.hands[`clover/${of}`] ?? 0) === wanted, [port, value]);
+        const squelch = hand.page.locator('[data-touch="clover/squelch"]');
+        await expect(squelch).not.toHaveClass(/is-on/);
+        await down(1, 'squelch');
+        await up(1);
+        await expect(page.locator('#tape')).toContainText('Squelch');
+        await expect(page.locator('#tape')).toContainText('Phone of Una');
+        await expect(page.locator('[data-variable="squelch"]')).toContainText('on');
+        await expect(squelch).toHaveClass(/is-on/);
+        await page.locator('[data-game="squelch"]').click();
+        await expect(squelch).not.toHaveClass(/is-on/);
+        const channel = hand.page.locator('.ptile--pair', { hasText: 'Channel' }).locator('.ptile__value');
+        const was = Number(await channel.innerText());
+        await down(1, 'talk');
+        await down(2, 'channel.plus');
+        await isDown('talk', 1);
+        await isDown('channel.plus', 1);
+        await up(2);
+        await expect(channel).toHaveText(String(was + 1));
+        // A finger that slides off has let go.
+        on.set(1, { x: on.get(1).x, y: 20 });
+        await tell('touchMove');
+        await isDown('talk', 0);
+        await up(1);
         // The line is cut: what it held is let go of there, and the phone says so over its whole face. A line can be cut only where a network could be laid.
+        await down(1, 'talk');
+        await isDown('talk', 1);
         if (isLaid) {
             ip('link', 'set', near, 'down');
             await expect(hand.page.locator('#hand-cut')).toBeVisible({ timeout: 10_000 });
-            await page.waitForFunction(() => window.nailrod.live.picture?.hands['clover/press'] === 0, undefined, { timeout: 20_000 });
+            await page.waitForFunction(() => window.nailrod.live.picture?.hands['clover/talk'] === 0, undefined, { timeout: 20_000 });
             ip('link', 'set', near, 'up');
             await expect(hand.page.locator('#hand-cut')).toBeHidden({ timeout: 20_000 });
         }
-        await touch.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
-        await isDown(0);
-        await touch.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: [at] });
-        await isDown(1);
-        await touch.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
-        await isDown(0);
+        await up(1);
+        await isDown('talk', 0);
+        await down(1, 'talk');
+        await isDown('talk', 1);
+        await up(1);
+        await isDown('talk', 0);
+        // It is given the whole rig to look at: asked twice, and what it changes there is not taken.
+        await page.goto(`${app.url}/sets/skerrywing/panel`);
+        await expect(page.locator('.panels__list')).toContainText('Phone of Una');
+        await page.locator('.phones__one [name="gets"]').selectOption('look');
+        await page.getByRole('button', { name: 'Give it that' }).click();
+        await page.getByRole('button', { name: 'Yes, give it the whole rig to look at' }).click();
+        await expect(page.locator('.phones__one')).toContainText('gets the whole rig to look at');
+        await hand.page.reload();
+        await hand.page.getByRole('link', { name: 'The rig' }).click();
+        await expect(hand.page.locator('main#place')).toBeVisible();
+        await expect(hand.page.locator('body')).toContainText('what is changed here is not taken');
+        await hand.page.waitForFunction(() => window.nailrod?.live.picture !== null);
+        await page.locator('.phones__one [name="gets"]').selectOption('panel');
+        await page.getByRole('button', { name: 'Give it that' }).click();
+        await expect(page.locator('.phones__one')).toContainText('gets its panel');
+        await hand.page.goto(`${out}/panel/clover`);
+        await expect(hand.page.locator('[data-touch="clover/talk"]')).toBeVisible();
         // It gets nothing else, and is taken away at once.
         const asked = await hand.page.evaluate(async (address) => (await fetch(`${address}/sets/skerrywing/rig`)).status, out);
         expect(asked).toBe(403);
-        await page.reload();
-        await expect(page.locator('.panels__list')).toContainText('Phone of Una');
         await page.getByRole('button', { name: 'Take Phone of Una away' }).click();
         await expect(page.locator('.panels__list')).not.toContainText('Phone of Una');
         await expect(hand.page).toHaveURL(`${out}/pair`);
@@ -126,5 +175,36 @@ test('a phone of the house is paired by the code, is its panel, is cut off and b
         await hand.end();
         await app.end();
         lift();
+    }
+});
+
+test('many who guess at once, over the line: none gets in, and who has the new code does', async ({ page }) => {
+    test.slow();
+    const app = await App.fresh({ open: BESIDE });
+    const guesses = Number(process.env.NAILROD_GUESSES ?? 600);
+    const out = `http://${BESIDE}:${app.port}`;
+    try {
+        await page.goto(`${app.url}/sets/skerrywing/panel`);
+        await page.getByRole('button', { name: 'Show a code' }).click();
+        const code = (await page.locator('.phones__code b').innerText()).replaceAll(' ', '');
+        const first = await fetch(`${out}/pair`);
+        const cookie = first.headers.getSetCookie().map((one) => one.split(';')[0]).join('; ');
+        const token = /name="_token" value="([^"]+)"/.exec(await first.text())[1];
+        const guess = async (said) => (await fetch(`${out}/pair`, { method: 'POST', redirect: 'manual', headers: { cookie, Origin: out }, body: new URLSearchParams({ _token: token, code: said, name: 'Thief' }) })).status;
+        const came = {};
+        let next = 1;
+        await Promise.all(Array.from({ length: 40 }, async () => {
+            while (next <= guesses) {
+                const status = await guess(String((Number(code) + next++) % 1_000_000).padStart(6, '0'));
+                came[status] = (came[status] ?? 0) + 1;
+            }
+        }));
+        expect(came).toEqual({ 422: 4, 429: guesses - 4 });
+        expect(await guess(code), 'the code has ended, for its owner too').toBe(429);
+        await page.reload();
+        await page.getByRole('button', { name: 'Show a code' }).click();
+        expect(await guess((await page.locator('.phones__code b').innerText()).replaceAll(' ', ''))).toBe(303);
+    } finally {
+        await app.end();
     }
 });

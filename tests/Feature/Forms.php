@@ -129,6 +129,7 @@ final class Forms
             ['panel/pick', ['panel' => ''] + self::PANEL],
             ['panel/rename', self::PANEL + ['name' => 'Route']],
             ['panel/pair', ['device' => 'clover']],
+            ['panel/phones/give', ['phone' => 'none', 'gets' => 'look', 'sure' => '1']],
             ['panel/phones/remove', ['phone' => 'none']],
             ['panel/phones/remove-all', ['device' => 'clover']],
             ['panel/remove', self::PANEL],

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\PairingRecord;
 use App\Models\TokenRecord;
+use App\Pairing\Gets;
 use App\Pairing\Guess;
 use App\Pairing\Pairing;
 use App\Pairing\Peer;
@@ -162,5 +163,50 @@ final class PairingTest extends TestCase
         $this->assertNull($tokens->scopeOf(substr($hand, 0, -1).(str_ends_with($hand, '0') ? '1' : '0'), self::NOW));
         TokenRecord::query()->delete();
         $this->assertNull($tokens->scopeOf($hand, self::NOW));
+    }
+
+    private function atTheDesk(string $path, array $said = []): TestResponse
+    {
+        return $this->withServerVariables(['REMOTE_ADDR' => '127.0.0.1', 'HTTP_HOST' => 'localhost'])->from('http://localhost/sets/skerrywing/panel')->post('http://localhost/sets/skerrywing/'.$path, $said);
+    }
+
+    public function test_a_tablet_is_given_more_when_it_is_asked_twice_and_it_is_taken_back_at_once(): void
+    {
+        $token = app(Tokens::class)->forPanel('Tablet', 'clover');
+        $tablet = TokenRecord::query()->sole()->id;
+        $bench = 'http://192.168.7.5:8080/sets/skerrywing/bench';
+        $edit = fn (): int => $this->elsewhere()->withUnencryptedCookie(Peer::COOKIE, $token)->post('http://192.168.7.5:8080/sets/skerrywing/sets/rename', ['name' => 'Mine', 'from' => '1'])->getStatusCode();
+        config(['nailrod.open' => true, 'app.hosts' => ['192.168.7.5']]);
+        $this->atTheDesk('panel/phones/give', ['phone' => $tablet, 'gets' => 'look'])->assertSessionHas('asked', ['phone' => $tablet, 'gets' => 'look']);
+        $this->assertSame(Gets::Panel, Gets::of(TokenRecord::query()->sole()), 'asked once it is not given yet');
+        $this->withSession(['asked' => ['phone' => $tablet, 'gets' => 'look']])->get('http://localhost/sets/skerrywing/panel')->assertSeeText('Tablet sees every place and all that the rig does.')->assertSeeText('Yes, give it the whole rig to look at');
+        $this->atTheDesk('panel/phones/give', ['phone' => $tablet, 'gets' => 'look', 'sure' => '1'])->assertSessionHas('said', 'Tablet gets the whole rig to look at.');
+        $this->elsewhere()->withUnencryptedCookie(Peer::COOKIE, $token);
+        $this->get($bench)->assertOk()->assertSee('data-rig-token="hand.', false)->assertDontSee('"page.', false)->assertSeeText('This tablet has the whole rig to look at');
+        $this->get('http://192.168.7.5:8080/panel/clover')->assertOk()->assertSeeText('The rig');
+        $this->assertSame(403, $edit());
+        $this->atTheDesk('panel/phones/give', ['phone' => $tablet, 'gets' => 'all', 'sure' => '1'])->assertSessionHas('said', 'Tablet gets everything.');
+        $this->assertNotSame(403, $edit());
+        $this->elsewhere()->withUnencryptedCookie(Peer::COOKIE, $token)->get($bench)->assertOk()->assertDontSeeText('to look at: what is changed');
+        $this->atTheDesk('panel/phones/give', ['phone' => $tablet, 'gets' => 'panel'])->assertSessionHas('said', 'Tablet gets its panel.');
+        $this->elsewhere()->withUnencryptedCookie(Peer::COOKIE, $token)->get($bench)->assertForbidden();
+        $this->atTheDesk('panel/phones/give', ['phone' => 'none', 'gets' => 'panel'])->assertSessionHas('said', 'That phone is gone already.');
+        $this->atTheDesk('panel/phones/give', ['phone' => $tablet, 'gets' => 'moon'])->assertSessionHas('problem');
+    }
+
+    public function test_a_phone_comes_by_a_new_address_and_stays_the_one_it_was(): void
+    {
+        $old = app(Tokens::class)->forPanel('Phone of Una', 'clover', '192.168.7.4');
+        $phone = TokenRecord::query()->sole();
+        app(Pairing::class)->give($phone->id, Gets::Look);
+        config(['nailrod.open' => true, 'app.hosts' => ['192.168.7.5']]);
+        $this->get('http://localhost/sets/skerrywing/panel')->assertSeeText('It was paired by 192.168.7.4, which is no address of this machine any more.');
+        $this->atTheDesk('panel/pair', ['device' => 'clover', 'phone' => $phone->id]);
+        $code = PairingRecord::query()->sole()->code;
+        $this->get('http://localhost/sets/skerrywing/panel')->assertSeeText('For Phone of Una.')->assertSee('/pair#'.$code, false);
+        $cookie = $this->elsewhere()->post('http://192.168.7.5:8080/pair', ['code' => $code, 'name' => 'Another name'])->getCookie(Peer::COOKIE, false);
+        $again = TokenRecord::query()->sole();
+        $this->assertSame([$phone->id, 'Phone of Una', '192.168.7.5', Gets::Look, hash('sha256', (string) $cookie?->getValue())], [$again->id, $again->name, $again->host, Gets::of($again), $again->hash]);
+        $this->withUnencryptedCookie(Peer::COOKIE, $old)->get('http://192.168.7.5:8080/panel/clover')->assertRedirect('/pair');
     }
 }

@@ -115,4 +115,23 @@ final class PanelScopeTest extends TestCase
         $this->rig->calls->gone($this->rig->rig->eyes->all[$eye]);
         $this->assertSame(0, $this->rig->seen(40_000)['hands']['clover/press']);
     }
+
+    public function test_a_tablet_that_was_given_more_sees_all_and_with_everything_orders_too(): void
+    {
+        $this->scope = new Scope(see: true, panel: 'clover');
+        $this->look();
+        $pictures = array_values(array_filter($this->told, fn (array $told) => $told[0] === 'picture'));
+        $this->assertArrayHasKey('flags', $pictures[0][1], 'the whole picture');
+        $this->assertSame(403, $this->rig->call('POST', '/orders', ['order' => 'let go'], $this->scope)->status);
+        $hand = (string) $this->rig->call('POST', '/hands', ['name' => 'Tablet', 'kind' => 'page'], $this->scope)->body['hand'];
+        $this->rig->call('POST', '/hands/'.$hand, ['n' => 1, 'inputs' => [[0, 'fennel/mark', 1]]], $this->scope);
+        $this->assertArrayNotHasKey('fennel/mark', array_filter((array) $this->rig->seen(20_000)['hands']), 'to look at is not to move');
+        $all = new Scope(all: true, panel: 'clover');
+        $this->assertNotSame(403, $this->rig->call('POST', '/orders', ['order' => 'let go'], $all)->status);
+        $hand = (string) $this->rig->call('POST', '/hands', ['name' => 'Tablet', 'kind' => 'page'], $all)->body['hand'];
+        $this->rig->call('POST', '/hands/'.$hand, ['n' => 1, 'inputs' => [[0, 'fennel/mark', 1]]], $all);
+        $this->assertSame(1, $this->rig->seen(40_000)['hands']['fennel/mark']);
+        $this->assertEquals([$all, $this->scope, new Scope(panel: 'clover')], array_map(fn (Scope $scope) => Scope::of($scope->toArray()), [$all, $this->scope, new Scope(panel: 'clover')]));
+        $this->assertFalse(Scope::of(['all' => true])->all, 'no program is given everything');
+    }
 }

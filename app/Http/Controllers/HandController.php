@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\SetRecord;
+use App\Pairing\Gets;
 use App\Pairing\Peer;
 use App\Rig\PageLine;
-use App\Rig\Tokens;
 use App\Sets\SetStore;
 use App\View\HandPanel;
 use Illuminate\Contracts\View\View;
@@ -17,7 +17,7 @@ use Nailrod\Core\Device\PanelDevice;
 /** A panel in the hand: on a phone or a tablet, of the set that is in play. */
 final class HandController
 {
-    public function __construct(private readonly SetStore $sets, private readonly PageLine $line, private readonly Tokens $tokens) {}
+    public function __construct(private readonly SetStore $sets, private readonly PageLine $line) {}
 
     public function show(Request $request, string $device): View
     {
@@ -30,6 +30,6 @@ final class HandController
             abort(404);
         }
 
-        return view('hand', ['record' => $record, 'device' => $device, 'rig' => $this->line->address(), 'token' => $phone === null ? $this->line->token() : $this->tokens->forHand($phone, time()), 'name' => $found->title(), 'hand' => $found->panel === null ? null : new HandPanel($set, $found, $found->panel)]);
+        return view('hand', ['record' => $record, 'device' => $device, 'rig' => $this->line->address(), 'token' => $this->line->browserToken(), 'gets' => $phone === null ? Gets::All : Gets::of($phone), 'name' => $found->title(), 'hand' => $found->panel === null ? null : new HandPanel($set, $found, $found->panel)]);
     }
 }

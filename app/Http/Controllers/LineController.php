@@ -20,7 +20,7 @@ final class LineController
     /** Another token, where that of the page has ended. */
     public function token(PageLine $line): JsonResponse
     {
-        return new JsonResponse(['token' => $line->token()]);
+        return new JsonResponse(['token' => $line->browserToken()]);
     }
 
     /** Which device it is whose reports the browser reads; a new one is taken into the rig. */

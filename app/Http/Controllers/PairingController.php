@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Pairing\Gets;
 use App\Pairing\Pairing;
 use App\Sets\SetStore;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Nailrod\Core\Device\Device;
 use Nailrod\Core\Device\PanelDevice;
+use Nailrod\Core\Format\FormatError;
 
 /** Phones at the desk: a code for the next one, and those that are paired. */
 final class PairingController
@@ -18,9 +20,22 @@ final class PairingController
 
     public function begin(Request $request, string $set): RedirectResponse
     {
-        $this->pairing->begin($this->panel($request, $set)->id, time());
+        $this->pairing->begin($this->panel($request, $set)->id, time(), $request->string('phone')->toString());
 
         return back(303);
+    }
+
+    /** A phone is given more, or less: more is asked twice. */
+    public function give(Request $request): RedirectResponse
+    {
+        $gets = Gets::tryFrom($request->string('gets')->toString()) ?? throw FormatError::told('What it gets', $request->string('gets')->toString(), 'one of the list');
+        $phone = $request->string('phone')->toString();
+        if ($gets !== Gets::Panel && ! $request->boolean('sure')) {
+            return back(303)->with('asked', ['phone' => $phone, 'gets' => $gets->value]);
+        }
+        $given = $this->pairing->give($phone, $gets);
+
+        return back(303)->with('said', $given === null ? 'That phone is gone already.' : sprintf('%s gets %s.', $given->name, $gets->inWords()));
     }
 
     public function takeAway(Request $request): RedirectResponse

@@ -27,7 +27,7 @@ final class PhoneController
 
     public function pair(CodeRequest $request, Pairing $pairing): RedirectResponse|Response
     {
-        [$guess, $token, $device] = $pairing->guess($request->code(), $request->name(), time());
+        [$guess, $token, $device] = $pairing->guess($request->code(), $request->name(), time(), Peer::host($request));
         if ($guess === Guess::Right) {
             return redirect()->route('hand', $device, 303)->withCookie(cookie(Peer::COOKIE, $token, self::COOKIE_MINUTES, '/', null, false, true, false, 'strict'));
         }

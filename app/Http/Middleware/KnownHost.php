@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Pairing\Gets;
 use App\Pairing\Peer;
 use Closure;
 use Illuminate\Http\Request;
@@ -12,7 +13,7 @@ use Symfony\Component\HttpFoundation\Response;
 
 /**
  * Who is let in. This machine: everywhere. All others: nowhere, unless Nailrod was opened to the network; and then to the
- * page where a code is typed, and with a token of a panel to that panel.
+ * page where a code is typed, and with a token of a panel to that panel; a tablet that was given more, to all or to look.
  */
 final class KnownHost
 {
@@ -31,10 +32,13 @@ final class KnownHost
         $token = Peer::token($request);
         $path = trim($request->path(), '/');
         $own = $token === null ? null : 'panel/'.$token->panelOf();
+        $gets = $token === null ? null : Gets::of($token);
 
         return match (true) {
             $path === 'pair' => $next($request),
             $own !== null && in_array($path, [$own, $own.'/token'], true) => $next($request),
+            $gets === Gets::All, $gets === Gets::Look && (in_array($request->method(), ['GET', 'HEAD'], true) || $path === 'token') => $next($request),
+            $gets === Gets::Look => new Plain('This tablet has the whole rig to look at. Changes are made at the desk, or by a tablet that was given everything.', 403),
             $own !== null => new Plain('This phone is paired with its panel, and gets nothing else.', 403),
             $path === '' || preg_match('#^panel/[a-z0-9_-]+$#D', $path) === 1 => new Plain('', 302, ['Location' => '/pair']),
             default => new Plain('There is nothing here.', 404),

@@ -11,7 +11,7 @@
     <link rel="icon" href="/icon.svg" type="image/svg+xml">
     @vite(['resources/css/app.css', 'resources/js/app.js'])
 </head>
-<body data-brightness="{{ json_encode((object) $place->brightness()) }}" x-data="page" data-place="{{ $place->name }}" data-set="{{ $place->record->id }}" data-picked="{{ json_encode((object) $place->picked->toArray()) }}" data-simulator="{{ $place->set->catalogue?->name }}" data-already="{{ route('already', $place->record->id) }}" data-revision="{{ $place->edited->head_id }}" data-program="{{ $place->record->program }}" data-rig="{{ $line->address() }}" data-rig-token="{{ $line->token() }}">
+<body data-brightness="{{ json_encode((object) $place->brightness()) }}" x-data="page" data-place="{{ $place->name }}" data-set="{{ $place->record->id }}" data-picked="{{ json_encode((object) $place->picked->toArray()) }}" data-simulator="{{ $place->set->catalogue?->name }}" data-already="{{ route('already', $place->record->id) }}" data-revision="{{ $place->edited->head_id }}" data-program="{{ $place->record->program }}" data-rig="{{ $line->address() }}" data-rig-token="{{ $line->browserToken() }}">
 <nav class="skips" aria-label="Skip"><a class="skip" href="#place">To the content</a>@stack('skips')</nav>
 <header id="top" data-revision="{{ $place->edited->head_id }}">
 <div class="top">
@@ -51,6 +51,7 @@
     <x-refused />
 </div>
 <p class="notice notice--changed" id="moved" hidden>This set was changed in another tab. <a href="{{ request()->fullUrl() }}" data-refresh>Show it as it is now</a></p>
+@if ($line->gets() === App\Pairing\Gets::Look)<p class="notice" role="status">This tablet has the whole rig to look at: what is changed here is not taken.</p>@endif
 <p class="notice notice--problem" id="offline" hidden>The rig is not running; it is being started again. Pages and edits go on; what you move is kept and sent when it is back.</p>
 <p class="notice notice--changed" id="other-set" hidden><span><b></b> is in play now.</span> <button type="button" class="link" data-put-in-play>Put {{ $place->record->name }} in play</button></p>
 <x-listening />
