@@ -176,6 +176,7 @@ Route::prefix('sets/{set}')->where(['set' => '[a-z0-9_-]+'])->group(function ():
     Route::post('sets/bring-back', [SetsController::class, 'bringBack'])->name('sets.bring-back');
 });
 
+Route::get('panel/{device}/manifest', [HandController::class, 'manifest'])->where('device', '[a-z0-9_-]+')->name('hand.manifest');
 Route::get('panel/{device}', [HandController::class, 'show'])->where('device', '[a-z0-9_-]+')->name('hand');
 Route::post('memory/{device}', [StoreController::class, 'fresh'])->where('device', '[a-z0-9_-]+')->name('store.fresh');
 Route::post('import', [ImportController::class, 'bring'])->name('import.bring');

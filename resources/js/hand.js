@@ -199,6 +199,20 @@ document.addEventListener('live:status', async ({ detail }) => {
     }
 });
 
+/** Where the browser keeps no screen awake, it is said once how the phone itself does. */
+const NOTED = 'nailrod-screen-time';
+function noteScreenTime() {
+    const note = document.getElementById('hand-note');
+    note?.toggleAttribute('hidden', window.isSecureContext || localStorage.getItem(NOTED) !== null);
+}
+document.addEventListener('click', (event) => {
+    if (event.target.closest?.('#hand-note-away')) {
+        localStorage.setItem(NOTED, '1');
+        noteScreenTime();
+    }
+});
+noteScreenTime();
+
 /** Kept awake where the browser allows it: only by a secure address. It lets go by itself when the page is covered. */
 function stayAwake() {
     /** @type {any} */ (navigator).wakeLock?.request('screen').catch(() => {});

@@ -6,6 +6,7 @@
     <meta name="csrf-token" content="{{ csrf_token() }}">
     <title>{{ $name }} · Nailrod</title>
     <link rel="icon" href="/icon.svg" type="image/svg+xml">
+    <link rel="manifest" href="{{ route('hand.manifest', $device, false) }}" crossorigin="use-credentials">
     @vite(['resources/css/app.css', 'resources/js/hand.js'])
 </head>
 <body class="hand" data-place="hand" data-set="{{ $record->id }}" data-program="{{ $record->program }}" data-rig="{{ $rig }}" data-rig-token="{{ $token }}" data-renew="{{ route('line.panel', $device, false) }}" data-layers="{{ json_encode($hand?->layers() ?? []) }}">
@@ -45,6 +46,7 @@
     @endforeach
 </main>
 @endif
+<p class="hand__note" id="hand-note" role="note" hidden>This screen goes dark by the phone's own settings, since the address is a plain one: give it a longer screen time there. <button type="button" class="link" id="hand-note-away">Understood</button></p>
 <p class="hand__cut" id="hand-cut" role="alert" hidden>The desk does not answer. What was held is let go of there; this panel comes back by itself.</p>
 @if ($gets !== App\Pairing\Gets::Panel)<a class="hand__desk" href="/">The rig</a>@endif
 <button type="button" class="hand__full" id="hand-full" title="Full screen" aria-label="Full screen"><svg viewBox="0 0 16 16" aria-hidden="true"><path d="M2 6V2h4M10 2h4v4M14 10v4h-4M6 14H2v-4" /></svg></button>

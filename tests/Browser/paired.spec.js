@@ -85,6 +85,9 @@ test('a phone of the house is paired by the code that is typed, works the game b
         await hand.page.getByLabel('What this phone is called').fill('Phone of Una');
         await hand.page.getByRole('button', { name: 'Pair' }).tap();
         await expect(hand.page).toHaveURL(`${out}/panel/clover`);
+        // A plain address keeps no screen awake: that is said once.
+        await hand.page.getByRole('button', { name: 'Understood' }).tap();
+        await expect(hand.page.locator('#hand-note')).toBeHidden();
         expect((await hand.page.context().cookies()).find(({ name }) => name === 'panel')).toMatchObject({ httpOnly: true, sameSite: 'Strict' });
         // It is a hand of the rig: what is tapped moves the game, and is told at the desk; what the game does shows on the tile.
         await page.goto(`${app.url}/sets/skerrywing/bench`);

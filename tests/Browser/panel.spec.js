@@ -243,6 +243,23 @@ test('a tile is dropped on an action of the list, by the mouse and by a finger',
     const now = await middle(touch.locator('[data-draw-tile="press"]'));
     await saved(touch, () => way(now, { x: now.x, y: now.y + cell.height * 1.1 }));
     expect(await at('press')).toEqual([column, row + 1, 2, 1]);
+    // Two pages more, one of a group, a colour; as new, and back again: all by taps.
+    // A tap right after a drag would be taken for the second of two.
+    await touch.waitForTimeout(400);
+    await saved(touch, () => touch.getByRole('button', { name: 'One more page' }).tap());
+    await touch.locator('#panel-group').selectOption('lights');
+    await saved(touch, () => touch.getByRole('button', { name: 'Make the page' }).tap());
+    await expect(touch.locator('.pages a')).toHaveText(['Page 1', 'Page 2', 'Lights']);
+    await touch.locator('.pages a').nth(2).tap();
+    await expect(touch.locator('.pages a').nth(2)).toHaveAttribute('aria-current', 'true');
+    await touch.locator('[data-draw-tile="wing-lights"]').tap();
+    await expect(touch.locator('.panels__side [name="label"]')).toHaveValue('Wing lights');
+    await saved(touch, () => touch.locator('.panels__side [name="colour"]').selectOption('plum'));
+    await expect(touch.locator('[data-tile="wing-lights"]')).toHaveClass(/layer--2/);
+    await saved(touch, () => touch.getByRole('button', { name: 'As new' }).tap());
+    await expect(touch.locator('.panels__list')).toContainText('shown: as the device file says');
+    await saved(touch, () => touch.getByRole('button', { name: 'Undo' }).tap());
+    await expect(touch.locator('.pages a')).toHaveCount(3);
     await touch.context().close();
 });
 

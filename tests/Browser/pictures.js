@@ -150,32 +150,20 @@ await page.waitForTimeout(900);
 await page.locator('[data-record-name] input').fill('Third drop');
 await page.locator('[data-record]').click();
 await page.locator('#playing').getByText('Kept as').waitFor();
-for (const [name, address] of [['recordings', 'skerrywing/recordings'], ['plan', 'dunlin/plan?propose=water'], ['roles', 'skerrywing/roles'], ['carry', 'hairpin-ladder/carry?old=bracken&new=teasel'], ['sets', 'skerrywing/sets']]) {
+for (const [name, address] of [['recordings', 'skerrywing/recordings'], ['plan', 'dunlin/plan?propose=surfaces'], ['roles', 'skerrywing/roles'], ['carry', 'hairpin-ladder/carry?old=bracken&new=teasel'], ['sets', 'skerrywing/sets']]) {
     await page.goto(`${app.url}/sets/${address}`);
     await page.waitForFunction(() => window.nailrod?.live.picture !== null);
     await shot(name);
 }
 
-await app.open(page, 'panel');
-await page.locator('.inline-new [name="name"]').fill('Mail route');
-await saved(page, () => page.getByRole('button', { name: 'Draw it' }).click());
-for (const group of ['radio', 'lights', 'surfaces']) {
-    await page.locator('#panel-group').selectOption(group);
-    await saved(page, () => page.getByRole('button', { name: 'Make the page' }).click());
-}
-await page.locator('.pages').getByRole('link', { name: 'Surfaces' }).click();
-await saved(page, () => page.locator('[data-tile-kind="turn to page"]').click());
-await saved(page, () => page.locator('[data-tile-kind="locks on"]').click());
-await saved(page, async () => {
-    await page.locator('[name="label"]').fill('Pump');
-    await page.locator('[name="label"]').press('Enter');
-});
-await saved(page, () => page.locator('[name="colour"]').selectOption('moss'));
+await app.open(page, 'panel', '?page=5&tile=mooring');
+await page.waitForFunction(() => document.querySelector('[data-next="clover/mooring"]')?.textContent !== '');
 await shot('panel');
 await page.setViewportSize({ width: 844, height: 390 });
 await page.goto(`${app.url}/panel/clover`);
-await page.locator('[data-hand-page]').first().waitFor();
-await page.waitForTimeout(1000);
+await page.locator('[data-turn="2"]:visible').click();
+await page.waitForFunction(() => /hPa/.test(document.querySelector('[data-text="{altimeter}"]')?.textContent ?? ''));
+await page.locator('#hand-note').evaluate((note) => note.toggleAttribute('hidden', true));
 await shot('hand');
 await browser.close();
 await app.end();

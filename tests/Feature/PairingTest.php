@@ -71,10 +71,11 @@ final class PairingTest extends TestCase
         foreach (self::routes() as [$method, $path]) {
             $status = $this->asks($method, $path)->getStatusCode();
             // A token is asked for by the page's own script only: see below.
-            $isOwn = in_array($path, ['/panel/clover', '/pair'], true);
+            $isOwn = in_array($path, ['/panel/clover', '/panel/clover/manifest', '/pair'], true);
             $this->assertSame($isOwn, $status !== 403, $method.' '.$path.': '.$status);
         }
         $this->get('http://192.168.7.5:8080/panel/clover')->assertOk()->assertSee('data-rig-token="hand.', false)->assertDontSee('"page.', false);
+        $this->get('http://192.168.7.5:8080/panel/clover/manifest')->assertOk()->assertJson(['start_url' => '/panel/clover', 'display' => 'fullscreen'])->assertHeader('Content-Type', 'application/manifest+json');
         $this->get('http://192.168.7.5:8080/panel/teasel')->assertForbidden();
         $this->withCredentials()->postJson('http://192.168.7.5:8080/panel/clover/token', [], ['Origin' => 'http://192.168.7.5:8080'])->assertOk()->assertJson(fn ($json) => $json->where('token', fn (string $token) => str_starts_with($token, 'hand.')));
         $this->assertGreaterThan(0, TokenRecord::query()->sole()->seen);

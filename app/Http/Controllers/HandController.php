@@ -11,6 +11,7 @@ use App\Rig\PageLine;
 use App\Sets\SetStore;
 use App\View\HandPanel;
 use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Nailrod\Core\Device\PanelDevice;
 
@@ -18,6 +19,12 @@ use Nailrod\Core\Device\PanelDevice;
 final class HandController
 {
     public function __construct(private readonly SetStore $sets, private readonly PageLine $line) {}
+
+    /** By which a browser puts the panel beside other applications, where its address is a secure one (W3C Web Application Manifest). */
+    public function manifest(string $device): JsonResponse
+    {
+        return new JsonResponse(['name' => 'Nailrod panel', 'short_name' => 'Panel', 'start_url' => route('hand', $device, false), 'scope' => route('hand', $device, false), 'display' => 'fullscreen', 'icons' => [['src' => '/icon.svg', 'sizes' => 'any', 'type' => 'image/svg+xml']]], 200, ['Content-Type' => 'application/manifest+json']);
+    }
 
     public function show(Request $request, string $device): View
     {
@@ -30,6 +37,6 @@ final class HandController
             abort(404);
         }
 
-        return view('hand', ['record' => $record, 'device' => $device, 'rig' => $this->line->address(), 'token' => $this->line->browserToken(), 'gets' => $phone === null ? Gets::All : Gets::of($phone), 'name' => $found->title(), 'hand' => $found->panel === null ? null : new HandPanel($set, $found, $found->panel)]);
+        return view('hand', ['record' => $record, 'device' => $device, 'rig' => $this->line->address(), 'token' => $this->line->browserToken(), 'gets' => $phone === null ? Gets::Panel : Gets::of($phone), 'name' => $found->title(), 'hand' => $found->panel === null ? null : new HandPanel($set, $found, $found->panel)]);
     }
 }

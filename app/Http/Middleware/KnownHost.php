@@ -36,7 +36,7 @@ final class KnownHost
 
         return match (true) {
             $path === 'pair' => $next($request),
-            $own !== null && in_array($path, [$own, $own.'/token'], true) => $next($request),
+            $own !== null && in_array($path, [$own, $own.'/token', $own.'/manifest'], true) => $next($request),
             $gets === Gets::All, $gets === Gets::Look && (in_array($request->method(), ['GET', 'HEAD'], true) || $path === 'token') => $next($request),
             $gets === Gets::Look => new Plain('This tablet has the whole rig to look at. Changes are made at the desk, or by a tablet that was given everything.', 403),
             $own !== null => new Plain('This phone is paired with its panel, and gets nothing else.', 403),

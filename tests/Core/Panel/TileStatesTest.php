@@ -21,6 +21,7 @@ final class TileStatesTest extends TestCase
         $tile = fn (string $id, int $column, string $kind): array => ['id' => $id, 'column' => $column, 'row' => 0, 'kind' => $kind];
         $document = ((new DemoSets)->set('skerrywing') ?? self::fail())
             ->with(PartPath::panel('clover', 'test'), ['name' => 'Test', 'pages' => [['name' => 'One', 'columns' => 8, 'tiles' => [$tile('line', 0, 'press'), $tile('seven', 1, 'cycle'), $tile('on', 2, 'locks on'), $tile('two', 3, 'pair')]]]])
+            ->with(PartPath::flag('moored'), ['name' => 'Moored'])
             ->with(PartPath::setting('clover', 'panel'), ['is' => 'test']);
         foreach ($cells as $id => $cell) {
             $document = $document->with(PartPath::cell('base', 'clover/'.$id), $cell);
@@ -58,21 +59,37 @@ final class TileStatesTest extends TestCase
         $this->assertSame('Cast mooring off', $live->tiles()['clover/line']['next']);
     }
 
-    public function test_a_cycle_shows_what_comes_next_and_begins_anew_after_its_time(): void
+    public function test_a_cycle_of_seven_shows_what_comes_next_and_begins_anew_after_its_time(): void
     {
-        $live = self::live(['seven' => ['behaviour' => ['kind' => 'cycle', 'idle_ms' => 5000], 'outputs' => [['kind' => 'button', 'number' => 101], self::action('horn'), ['kind' => 'button', 'number' => 103]]]]);
+        $numbered = array_map(fn (int $n): array => ['kind' => 'button', 'number' => $n], range(101, 106));
+        $live = self::live(['seven' => ['behaviour' => ['kind' => 'cycle', 'idle_ms' => 5000], 'outputs' => [$numbered[0], self::action('horn'), ...array_slice($numbered, 1)]]]);
         $next = [];
-        foreach ([1000, 2000, 3000] as $ms) {
+        for ($ms = 1000; $ms <= 7000; $ms += 1000) {
             $next[] = $live->tiles()['clover/seven']['next'];
             self::tap($live, $ms, 'seven');
         }
-        $next[] = $live->tiles()['clover/seven']['next'];
-        $this->assertSame([$next[0], 'Horn', $next[2], $next[0]], $next);
-        $this->assertStringContainsString('103', $next[2]);
-        self::tap($live, 4000, 'seven');
+        $this->assertCount(7, array_unique($next));
+        $this->assertSame('Horn', $next[1]);
+        $this->assertStringContainsString('106', $next[6]);
+        $this->assertSame($next[0], $live->tiles()['clover/seven']['next'], 'after the last comes the first');
+        self::tap($live, 8000, 'seven');
         $this->assertSame('Horn', $live->tiles()['clover/seven']['next']);
-        $live->step([], 12_000_000);
+        $live->step([], 16_000_000);
         $this->assertSame($next[0], $live->tiles()['clover/seven']['next']);
+    }
+
+    public function test_one_of_two_by_a_flag_and_a_tile_that_does_as_another(): void
+    {
+        $live = self::live([
+            'line' => ['behaviour' => ['kind' => 'pulse'], 'outputs' => [self::action('cast-off')], 'when' => ['flag' => 'moored', 'is' => 'up'], 'otherwise' => ['behaviour' => ['kind' => 'pulse'], 'outputs' => [self::action('make-fast')]]],
+            'on' => ['behaviour' => ['kind' => 'toggle'], 'outputs' => [['kind' => 'flag', 'flag' => 'moored']]],
+            'seven' => ['as' => 'clover/line'],
+        ]);
+        $next = fn (): array => array_map(fn (array $state): string => $state['next'], array_intersect_key($live->tiles(), ['clover/line' => 0, 'clover/seven' => 0]));
+        $this->assertSame(['clover/line' => 'Make mooring fast', 'clover/seven' => 'Make mooring fast'], $next());
+        self::tap($live, 1000, 'on');
+        $this->assertSame(['clover/line' => 'Cast mooring off', 'clover/seven' => 'Cast mooring off'], $next());
+        $this->assertTrue($live->tiles()['clover/on']['on']);
     }
 
     public function test_what_locks_on_is_on_by_its_toggle_or_by_the_game(): void
