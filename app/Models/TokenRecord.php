@@ -14,6 +14,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string               $name
  * @property int                  $seen  when a phone asked last, in seconds of the epoch; 0 for a program
  * @property string               $hash  of the token, SHA-256 in hex digits
+ * @property string               $screen of a phone, "390x844" in dots; empty if it has not said
  * @property string               $host  by which a phone was paired; empty if that is not known
  * @property array<string, mixed>       $scope as Scope::toArray() gives it
  * @property \Illuminate\Support\Carbon $created_at

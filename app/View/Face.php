@@ -14,6 +14,9 @@ use Nailrod\Core\Device\Device;
 /** How controls are drawn on a faceplate. */
 final class Face
 {
+    /** How wide a letter is at most, of its height. */
+    private const LETTER = 0.5;
+
     /** The drawing of a page of a device, kept: it is the same as long as the device is. */
     public static function drawn(Device $device, int $page): HtmlString
     {
@@ -43,6 +46,18 @@ final class Face
         }
 
         return new HtmlString(implode(' ', array_map(fn (string $name, int|string $value) => sprintf('data-%s="%s"', $name, e($value)), array_keys($data), $data)));
+    }
+
+    /** How small a line is drawn so that it stays within so many units, in words of the style sheet; empty for as usual. */
+    public static function narrow(string $line, float $width): string
+    {
+        $needs = mb_strlen(self::unknown($line)) * self::LETTER;
+
+        return match (true) {
+            $needs * 26 <= $width - 8 => '',
+            $needs * 20 <= $width - 8 => ' is-small',
+            default => ' is-tiny',
+        };
     }
 
     /** A text with values in it as it is shown before the rig has told them. */

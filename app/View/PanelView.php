@@ -7,12 +7,15 @@ namespace App\View;
 use App\Forms\Choices;
 use App\Forms\FieldInput;
 use App\Forms\Options;
+use App\Models\TokenRecord;
 use Nailrod\Core\Action\Action;
 use Nailrod\Core\Device\Device;
 use Nailrod\Core\Device\PanelDevice;
 use Nailrod\Core\Format\Field;
+use Nailrod\Core\Format\Node;
 use Nailrod\Core\Panel\Panel;
 use Nailrod\Core\Panel\PanelPage;
+use Nailrod\Core\Panel\Screen;
 use Nailrod\Core\Panel\Tile;
 use Nailrod\Core\Panel\TileKind;
 use Nailrod\Core\Panel\TileText;
@@ -23,10 +26,10 @@ use Nailrod\Core\Set\PartPath;
 final readonly class PanelView
 {
     /** @param int $page from 1 on */
-    private function __construct(public Place $place, public Device $device, public ?Panel $panel, public int $page, public ?Tile $tile) {}
+    private function __construct(public Place $place, public Device $device, public ?Panel $panel, public int $page, public ?Tile $tile, public string $size = '') {}
 
     /** @return ?self null if the rig has no touch panel */
-    public static function of(Place $place, string $device, string $panel, int $page, string $tile): ?self
+    public static function of(Place $place, string $device, string $panel, int $page, string $tile, string $size = ''): ?self
     {
         $touch = array_filter($place->set->rig->devices, fn (Device $one) => $one->kind === PanelDevice::KIND);
         $found = $touch[$device] ?? (array_values($touch)[0] ?? null);
@@ -41,10 +44,11 @@ final readonly class PanelView
         $place->notHere->ask('page', $page > $pages ? (string) $page : '', $page <= $pages, 'The last page');
         $picked = $shown?->tile($tile);
         $place->notHere->ask('tile', $tile, $picked !== null, 'The page');
+        $place->notHere->ask('size', $size, Screen::of($size) !== null, 'The size of the device');
         $place->picked->device = $found->id;
         $at = $picked === null ? $page : $shown->pageOf($tile) + 1;
 
-        return new self($place, $found, $shown, max(1, min($pages, $at)), $picked);
+        return new self($place, $found, $shown, max(1, min($pages, $at)), $picked, Screen::of($size) === null ? '' : $size);
     }
 
     /** @return array<string, Panel> those of the device, by id */
@@ -67,8 +71,36 @@ final readonly class PanelView
     public function drawn(): Device
     {
         $value = $this->panel === null ? null : $this->place->set->merged->value(PartPath::panel($this->device->id, $this->panel->id));
+        $screen = Screen::of($this->size);
+        $device = $screen === null ? $this->device : $this->device->sized(...$screen->units());
 
-        return $this->panel === null ? $this->device : PanelDevice::over($this->device, $this->panel, \Nailrod\Core\Format\Node::of($value));
+        return $this->panel === null ? $this->device : PanelDevice::over($device, $this->panel, Node::of($value));
+    }
+
+    /** How small the tiles of the page are on that screen, in words; empty where a finger hits them. */
+    public function tooSmall(): string
+    {
+        $cell = $this->on() === null ? null : Screen::of($this->size)?->cellOf($this->on());
+
+        return $cell === null || $cell >= Screen::LEAST_TILE ? '' : sprintf('A cell of this page is %s mm there: a finger wants %d. Take fewer columns or rows.', number_format($cell, 1), Screen::LEAST_TILE);
+    }
+
+    /**
+     * @param iterable<TokenRecord> $phones that are paired
+     *
+     * @return array<string, string> what the panel can be drawn as, by size
+     */
+    public function sizes(iterable $phones): array
+    {
+        $sizes = ['' => $this->device->name];
+        foreach ($phones as $phone) {
+            if (Screen::of($phone->screen) !== null) {
+                [$width, $height] = explode('x', $phone->screen);
+                $sizes += [$phone->screen => $phone->name.', '.$width.' × '.$height, $height.'x'.$width => $phone->name.', turned'];
+            }
+        }
+
+        return $sizes + (isset($sizes[$this->size]) ? [] : [$this->size => str_replace(['x', 'mm'], [' × ', ' mm'], $this->size)]);
     }
 
     /** Lines between cells, but not through tiles: a path. */
@@ -90,7 +122,7 @@ final readonly class PanelView
     /** @param array<string, int|string> $more */
     public function link(array $more = []): string
     {
-        return route('panel', array_filter(['set' => $this->place->record->id, 'device' => $this->device->id, 'panel' => $this->panel?->id, 'page' => $this->page === 1 ? null : $this->page, ...$more]));
+        return route('panel', array_filter(['set' => $this->place->record->id, 'device' => $this->device->id, 'panel' => $this->panel?->id, 'page' => $this->page === 1 ? null : $this->page, 'size' => $this->size, ...$more]));
     }
 
     public function input(): FieldInput

@@ -101,6 +101,16 @@ final readonly class Device
     }
 
     /** The same as it reports in one of its modes: other numbers, the same references. */
+    /**
+     * Drawn in another shape.
+     *
+     * @param int $width in units of the drawing; and $height
+     */
+    public function sized(int $width, int $height): self
+    {
+        return new self($this->id, $this->name, $this->kind, $this->standIn, $this->controls, $this->lamps, $width, $height, $this->onboard, $this->descriptor, $this->gamepad, $this->limits, $this->panel);
+    }
+
     public function inMode(?Mode $mode): self
     {
         return $mode?->descriptor === null ? $this : new self($this->id, $this->name, $this->kind, $this->standIn, array_map($mode->over(...), $this->controls), $this->lamps, $this->width, $this->height, $this->onboard, $mode->descriptor, $this->gamepad, $this->limits, $this->panel);

@@ -218,5 +218,8 @@ function stayAwake() {
     /** @type {any} */ (navigator).wakeLock?.request('screen').catch(() => {});
 }
 
+/** How large this screen is, so that the panel is drawn in its shape at the desk. */
+live.post(document.body.dataset.renew ?? '', { screen: [window.innerWidth, window.innerHeight] }).catch(() => {});
+
 stayAwake();
 live.start();

@@ -78,6 +78,9 @@ final class PairingTest extends TestCase
         $this->get('http://192.168.7.5:8080/panel/clover/manifest')->assertOk()->assertJson(['start_url' => '/panel/clover', 'display' => 'fullscreen'])->assertHeader('Content-Type', 'application/manifest+json');
         $this->get('http://192.168.7.5:8080/panel/teasel')->assertForbidden();
         $this->withCredentials()->postJson('http://192.168.7.5:8080/panel/clover/token', [], ['Origin' => 'http://192.168.7.5:8080'])->assertOk()->assertJson(fn ($json) => $json->where('token', fn (string $token) => str_starts_with($token, 'hand.')));
+        $this->postJson('http://192.168.7.5:8080/panel/clover/token', ['screen' => [390, 844]], ['Origin' => 'http://192.168.7.5:8080'])->assertOk();
+        $this->postJson('http://192.168.7.5:8080/panel/clover/token', ['screen' => ['x', [1], 3]], ['Origin' => 'http://192.168.7.5:8080'])->assertOk();
+        $this->assertSame('390x844', TokenRecord::query()->sole()->screen);
         $this->assertGreaterThan(0, TokenRecord::query()->sole()->seen);
         app(Pairing::class)->takeAllAway('clover');
         $this->get('http://192.168.7.5:8080/panel/clover')->assertRedirect('/pair');

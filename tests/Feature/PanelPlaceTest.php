@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Sets\SetStore;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
 use Nailrod\Core\Panel\Panel;
 use Nailrod\Core\Set\BindingSet;
@@ -88,5 +89,47 @@ final class PanelPlaceTest extends TestCase
             $this->does($path, $said)->assertSessionHas('problem', fn (?string $told) => str_contains((string) $told, $problem));
         }
         $this->get('/sets/skerrywing/panel?device=moon&panel=moon&tile=moon')->assertOk()->assertSeeText('moon');
+    }
+
+    public function test_it_is_drawn_in_the_shape_of_the_screen_that_it_will_be_on(): void
+    {
+        $this->does('panel/add', ['panel' => '', 'name' => 'Mail route']);
+        $this->does('panel/pages/say', ['name' => 'One', 'columns' => '8', 'rows' => '8', 'layer' => '']);
+        $this->get('/sets/skerrywing/panel')->assertSee('viewBox="0 0 980 720"', false)->assertDontSeeText('a finger wants');
+        $this->get('/sets/skerrywing/panel?size=390x844')->assertSee('viewBox="0 0 453 980"', false)->assertSeeText('A cell of this page is 7.7 mm there: a finger wants 9.');
+        $this->get('/sets/skerrywing/panel?size=&mm_across=160&mm_down=240')->assertSee('viewBox="0 0 653 980"', false)->assertSeeText('160 × 240 mm')->assertDontSeeText('a finger wants');
+        $this->get('/sets/skerrywing/panel?size=moon')->assertOk()->assertSee('viewBox="0 0 980 720"', false)->assertSeeText('moon');
+    }
+
+    public function test_a_panel_of_the_parent_says_so_and_is_given_back(): void
+    {
+        $this->does('panel/add', ['panel' => '', 'name' => 'Mail route']);
+        $this->get('/sets/dunlin/panel')->assertSeeText('from Skerrywing');
+        $from = fn (): int => (int) app(SetStore::class)->open('dunlin')->head_id;
+        $this->post('/sets/dunlin/panel/tiles', ['from' => $from(), 'device' => 'clover', 'panel' => 'mail-route', 'onto' => '1', 'kind' => 'press'])->assertSessionMissing('problem');
+        $this->get('/sets/dunlin/panel')->assertSeeText('give back');
+        $this->post('/sets/dunlin/give-back', ['from' => $from(), 'path' => 'panels/clover/mail-route'])->assertSessionMissing('problem');
+        $this->get('/sets/dunlin/panel')->assertSeeText('from Skerrywing')->assertSeeText('1 page, 0 tiles');
+    }
+
+    public function test_pages_of_a_file_are_looked_at_taken_and_gone_again_by_one_step_back(): void
+    {
+        $this->does('panel/add', ['panel' => '', 'name' => 'Mail route']);
+        $this->does('panel/pages/propose', ['group' => 'radio']);
+        $file = $this->get('/sets/skerrywing/panel/file?device=clover&panel=mail-route&page=1')->assertOk()->assertHeader('Content-Disposition', 'attachment; filename="radio.panel.json"')->getContent();
+        $bring = fn (string $text): TestResponse => $this->from('/sets/hairpin-ladder/panel')->post('/import', ['for' => 'hairpin-ladder', 'device' => 'clover', 'file' => UploadedFile::fake()->createWithContent('radio.panel.json', $text)]);
+        $page = (string) $bring((string) $file)->assertRedirect()->headers->get('Location');
+        $this->get($page)->assertOk()->assertSeeText('1 page, 4 tiles of a panel, made for Skerrywing.')->assertSeeText('5 of 6 things that its tiles do are here')->assertSeeText('nothing: Squelch is not here');
+        $this->get($page.'&panel=pit-board')->assertSeeText('Pit board, after its pages');
+        $this->post(explode('?', $page)[0].'/panel', ['for' => 'hairpin-ladder', 'device' => 'clover', 'panel' => 'pit-board'])->assertRedirect('/sets/hairpin-ladder/panel?device=clover')->assertSessionHas('said', fn (string $said) => str_contains($said, 'Pit board'));
+        $panel = fn (): Panel => app(SetStore::class)->current(app(SetStore::class)->open('hairpin-ladder'))->panels['clover']['pit-board'];
+        $this->assertCount(3, $panel()->pages);
+        $this->get($page)->assertStatus(422)->assertSeeText('no file that waits');
+        $this->post('/sets/hairpin-ladder/undo', ['from' => app(SetStore::class)->open('hairpin-ladder')->head_id]);
+        $this->assertCount(2, $panel()->pages);
+        $bring('{"format":"nailrod-panel","version":1,"name":"Moon","pages":[]}')->assertSessionHas('problem', fn (string $said) => str_contains($said, 'one page or more'));
+        $page = explode('?', (string) $bring((string) $file)->headers->get('Location'))[0];
+        $this->post($page, ['name' => 'X'])->assertSessionHas('problem', fn (string $said) => str_contains($said, 'pages of a panel'));
+        $this->get($page.'?for=house')->assertOk();
     }
 }

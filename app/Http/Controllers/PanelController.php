@@ -36,9 +36,15 @@ final class PanelController
     {
         $place = Place::open($this->sets, $set, 'panel');
 
-        $view = PanelView::of($place, $request->string('device')->toString(), $request->string('panel')->toString(), $request->integer('page', 1), $request->string('tile')->toString());
+        $view = PanelView::of($place, $request->string('device')->toString(), $request->string('panel')->toString(), $request->integer('page', 1), $request->string('tile')->toString(), self::sizeOf($request));
 
         return view('places.panel', ['place' => $place, 'view' => $view, 'phones' => $view === null ? null : Phones::of($pairing, $view->device->id, $request, time())]);
+    }
+
+    /** The screen that it is drawn for: one that was seen, or so many mm. */
+    private static function sizeOf(Request $request): string
+    {
+        return $request->filled('mm_across') && $request->filled('mm_down') ? $request->integer('mm_across').'x'.$request->integer('mm_down').'mm' : $request->string('size')->toString();
     }
 
     public function add(PanelRequest $request, string $set): RedirectResponse

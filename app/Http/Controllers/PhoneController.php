@@ -13,6 +13,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Nailrod\Core\Panel\Screen;
 
 /** What a phone asks: to be paired by the code that the desk shows, and for a token that lasts on. */
 final class PhoneController
@@ -42,6 +43,10 @@ final class PhoneController
             return new JsonResponse(['token' => $tokens->forPage(time())]);
         }
         $phone = Peer::token($request);
+        $screen = array_map(fn (mixed $side): int => is_numeric($side) ? (int) $side : 0, array_values($request->array('screen')));
+        if ($phone !== null && count($screen) === 2 && Screen::of(implode('x', $screen)) !== null) {
+            $phone->update(['screen' => implode('x', $screen), 'seen' => time()]);
+        }
 
         return $phone?->panelOf() === $device ? new JsonResponse(['token' => $tokens->forHand($phone, time())]) : new JsonResponse(['problem' => 'This phone is not paired any more.'], 403);
     }

@@ -47,7 +47,7 @@
     @if (session('said'))
         <p class="notice" data-fades>{{ session('said') }}</p>
     @endif
-    @foreach ($place->notHere->said as $line)<p class="notice notice--problem">{{ $line }}</p>@endforeach
+    @foreach ($place->notHere->said as $said)<p class="notice notice--problem">{{ $said }}</p>@endforeach
     <x-refused />
 </div>
 <p class="notice notice--changed" id="moved" hidden>This set was changed in another tab. <a href="{{ request()->fullUrl() }}" data-refresh>Show it as it is now</a></p>

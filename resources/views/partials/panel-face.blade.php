@@ -27,7 +27,7 @@
                     <g transform="translate({{ $x + $tw / 2 }} {{ $y + ($th - 40) / 2 + 2 }}) scale({{ $scale }})"><x-dynamic-component component="controls.rail" :control="$device->control($tile->id)" /></g>
                     @break
                 @case(Nailrod\Core\Panel\TileKind::Turn)
-                    <g class="tile__turn" data-turn="{{ $tile->page }}" tabindex="0" role="button" aria-label="{{ $tile->name() }}: turns to {{ $device->panel->pages[$tile->page - 1]->name }}"><rect class="hit" x="{{ $x }}" y="{{ $y }}" width="{{ $tw }}" height="{{ $th }}" /><path class="tile__arrow" d="M{{ $x + $tw - 44 }} {{ $y + 18 }}l20 18-20 18" /></g>
+                    <g class="tile__turn" data-turn="{{ $tile->page }}" tabindex="0" role="button" aria-label="{{ $tile->name() }}: turns to {{ $device->panel->pages[$tile->page - 1]->name }}"><rect class="hit" x="{{ $x }}" y="{{ $y }}" width="{{ $tw }}" height="{{ $th }}" />@if ($tw >= 120)<path class="tile__arrow" d="M{{ $x + $tw - 44 }} {{ $y + 18 }}l20 18-20 18" />@endif</g>
                     @break
                 @case(Nailrod\Core\Panel\TileKind::Shows)
                     @break
@@ -39,7 +39,7 @@
             @php($isPair = $kind === Nailrod\Core\Panel\TileKind::Pair)
             @if ($hasIcon)<x-icon :name="$tile->icon" :x="$isPair ? $x + 12 : $x + $tw / 2 - ($th >= 160 ? 36 : 24)" :y="$isPair ? $y + 10 : $y + $th / 2 - ($th >= 160 ? 78 : 50)" :size="$isPair ? 34 : ($th >= 160 ? 72 : 48)" class="tile__icon" />@endif
             @php($middle = match ($kind) { Nailrod\Core\Panel\TileKind::Pair => $y + 34, Nailrod\Core\Panel\TileKind::Stick => $y + $th - 28, Nailrod\Core\Panel\TileKind::Slide => $y + $th - 16, default => $y + $th / 2 + ($hasIcon ? 30 : 8) - 14 * (count($lines) - 1) })
-            @foreach ($lines as $i => $line)<text class="tile__text" x="{{ $x + $tw / 2 }}" y="{{ $middle + 28 * $i }}" @if (str_contains($line, '{')) data-text="{{ $line }}" @endif>{{ App\View\Face::unknown($line) }}</text>@endforeach
+            @foreach ($lines as $i => $line)<text class="tile__text{{ App\View\Face::narrow($line, $tw) }}" x="{{ $x + $tw / 2 }}" y="{{ $middle + 28 * $i }}" @if (str_contains($line, '{')) data-text="{{ $line }}" @endif>{{ App\View\Face::unknown($line) }}</text>@endforeach
             @if ($kind->isButton())<text class="tile__next" x="{{ $x + $tw / 2 }}" y="{{ $y + $th - ($colour === false ? 16 : 28) }}" data-next="{{ $ref }}" data-most="{{ max(6, (int) ($tw / 12)) }}"></text>@endif
             @if ($kind === Nailrod\Core\Panel\TileKind::Pair && $tile->text !== '')<text class="tile__value" x="{{ $x + $tw / 2 }}" y="{{ $y + 66 }}" data-text="{{ $tile->text }}">{{ App\View\Face::unknown($tile->text) }}</text>@endif
             @if ($tile->bar !== null)<rect class="tile__bar" x="{{ $x + 14 }}" y="{{ $y + $th - 34 }}" width="{{ $tw - 28 }}" height="10" /><rect class="tile__fill" x="{{ $x + 14 }}" y="{{ $y + $th - 34 }}" width="0" height="10" data-bar="{{ $tile->bar['variable'] }}" data-from="{{ $tile->bar['from'] }}" data-to="{{ $tile->bar['to'] }}" data-whole="{{ $tw - 28 }}" />@endif

@@ -14,6 +14,8 @@
         </ul>
         <form method="post" action="{{ $post('panel.add') }}" data-edit novalidate class="inline-new">{{ $named() }}<label class="field field--tall"><span>New panel</span><input name="name" maxlength="60" required></label><button class="button">Draw it</button></form>
         @if ($view->panel !== null)
+        @php($its = Nailrod\Core\Set\PartPath::panel($view->device->id, $view->panel->id))
+        <p class="panels__origin"><x-origin :place="$place" :origin="$place->originOf($its)" :path="(string) $its" /></p>
         <div class="panel__row">
             @if (! $view->isShown($view->panel->id))<form method="post" action="{{ $post('panel.pick') }}" data-edit novalidate>{{ $named() }}<button class="link">Show {{ $view->panel->name }}</button></form>@endif
             @if ($view->device->panel !== null)<form method="post" action="{{ $post('panel.pick') }}" data-edit novalidate>{{ $place->from() }}<input type="hidden" name="device" value="{{ $view->device->id }}"><input type="hidden" name="panel" value=""><button class="link">As new</button></form>@endif
@@ -33,6 +35,8 @@
     </nav>
     <section class="column panels__drawing" aria-labelledby="panel-title">
         <h1 id="panel-title">{{ $view->panel->name ?? $view->device->name.' as new' }} <span class="column__note">{{ $view->left() }}</span> <a class="link column__note" href="{{ route('hand', $view->device->id) }}" target="_blank">In the hand</a></h1>
+        @if ($view->panel !== null)<form class="panels__size" action="{{ route('panel', $place->record->id) }}" data-visit>@foreach (['device' => $view->device->id, 'panel' => $view->panel->id, 'page' => $view->page, 'tile' => $view->tile?->id] as $name => $value)<input type="hidden" name="{{ $name }}" value="{{ $value }}">@endforeach
+            <label class="field"><span>Drawn as</span><select name="size" id="panel-size">{{ App\Forms\Options::of($view->sizes($phones->paired ?? []), $view->size) }}</select></label><label class="field"><span>or mm</span><input name="mm_across" id="mm-across" type="number" min="40" max="600" step="1" aria-label="Millimetres across"></label><label class="field"><span aria-hidden="true">×</span><input name="mm_down" id="mm-down" type="number" min="40" max="600" step="1" aria-label="Millimetres down"></label><button class="link">Draw it so</button></form>@endif
         @if ($view->panel === null)
             <div class="rig__plate"><x-face :device="$view->device" :page="1" /></div>
             <p class="column__note">The tiles that the device file has. Draw a panel of your own beside: it takes their place, and can be taken back.</p>
@@ -53,6 +57,7 @@
                     @endforeach
                 </svg>
             </div>
+            @if ($view->tooSmall() !== '')<p class="says says--warn">{{ $view->tooSmall() }}</p>@endif
             @foreach ($view->panel->deadEnds() as $page)<p class="says says--warn">{{ $page }} has no tile that leads to another page.</p>@endforeach
         @endif
     </section>
