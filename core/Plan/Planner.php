@@ -12,10 +12,12 @@ use Nailrod\Core\Behaviour\Behaviour;
 use Nailrod\Core\Behaviour\Follow;
 use Nailrod\Core\Behaviour\Pulse;
 use Nailrod\Core\Behaviour\Ticks;
+use Nailrod\Core\Behaviour\Toggle;
 use Nailrod\Core\Device\ControlKind;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Layer\Layer;
 use Nailrod\Core\Output\KeepsInStep;
+use Nailrod\Core\Panel\TileKind;
 use Nailrod\Core\Set\BindingSet;
 
 /**
@@ -248,10 +250,21 @@ final class Planner
         return $this->set->rig->latches($ref);
     }
 
+    /** Is it a tile that locks on, so that what would be held stays on until the next touch? */
+    private function locksOn(string $ref): bool
+    {
+        [$device, $tile] = explode('/', $ref, 2);
+
+        return ($this->set->rig->devices[$device] ?? null)?->panel?->tile($tile)?->kind === TileKind::LocksOn;
+    }
+
     private function behaviour(Action $action, string $ref, ChosenWay $way): Behaviour
     {
         if (($this->set->rig->contacts[$ref] ?? null)?->isTick() === true) {
             return Ticks::usual();
+        }
+        if ($action->effect->kind === EffectKind::Hold && $this->locksOn($ref)) {
+            return new Toggle;
         }
         if ($way->way instanceof KeepsInStep || $action->effect->kind === EffectKind::Hold) {
             return Follow::always();

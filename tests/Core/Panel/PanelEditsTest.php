@@ -167,6 +167,8 @@ final class PanelEditsTest extends TestCase
         $this->assertSame(['cast-off', 'Mine', null], [$does('press'), $this->panel()->tile('press')?->label, $this->set->cell('base', 'clover/press')?->otherwise]);
         $this->take($plan()->give('mine', 'locks-on', 'cast-off'));
         $this->assertNotNull($this->set->cell('base', 'clover/locks-on')?->otherwise);
+        $this->take($plan()->give('mine', 'locks-on', 'talk'));
+        $this->assertSame('toggle', $this->set->cell('base', 'clover/locks-on')?->behaviour?->toArray()['kind'], 'what would be held stays on');
         $this->refused(fn () => $plan()->give('mine', 'slide', 'horn'), 'an axis of the game');
         $this->refused(fn () => $plan()->give('mine', 'press', 'look-across'), 'this wants a slide');
         $this->take($plan()->give('mine', 'slide', 'look-across'));
