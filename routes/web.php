@@ -8,6 +8,7 @@ use App\Http\Controllers\CarryController;
 use App\Http\Controllers\CellController;
 use App\Http\Controllers\DeskController;
 use App\Http\Controllers\FileController;
+use App\Http\Controllers\FindController;
 use App\Http\Controllers\HandController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\ImportController;
@@ -49,6 +50,7 @@ Route::prefix('sets/{set}')->where(['set' => '[a-z0-9_-]+'])->group(function ():
     Route::post('plan/press', [PlanController::class, 'press'])->name('plan.press');
     Route::get('typed', PaperController::class)->name('typed');
     Route::get('already', AlreadyController::class)->name('already');
+    Route::get('find', FindController::class)->name('find');
     Route::get('told', [PlanController::class, 'told'])->name('told');
     Route::post('mend', [PlanController::class, 'mend'])->name('mend');
     Route::post('meant', [PlanController::class, 'meant'])->name('meant');

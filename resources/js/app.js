@@ -8,6 +8,7 @@ import './arrange.js';
 import './back.js';
 import './edits.js';
 import './faceplate.js';
+import './find.js';
 import './gamepads.js';
 import './herald.js';
 import './hid.js';

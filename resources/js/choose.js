@@ -57,7 +57,7 @@ export function say(text) {
 /** A picture of the sheet that the page has. */
 function pictureOf(name) {
     const svg = document.createElementNS('http://www.w3.org/2000/svg', 'svg');
-    svg.setAttribute('class', 'icon');
+    svg.setAttribute('class', 'picto');
     svg.append(document.createElementNS('http://www.w3.org/2000/svg', 'use'));
     svg.firstElementChild?.setAttribute('href', `#icon-${name}`);
 

@@ -33,6 +33,7 @@
         <form method="post" action="{{ route('redo', $place->edited->id) }}" data-edit novalidate id="redo">{{ $place->from() }}
             <button class="tool" @disabled($place->redo === null) title="{{ $place->redo === null ? 'Nothing to do again' : 'Do again in '.$place->edited->name.': '.$place->redo }} (Ctrl+Y)">{{ App\View\Icon::of('redo') }}<span class="sr-only">Redo</span></button>
         </form>
+        <button class="tool" type="button" data-find-anything title="Find anything (Ctrl+K)">{{ App\View\Icon::of('find') }}<span class="sr-only">Find anything</span></button>
         <button class="tool" type="button" x-on:click="turnTheme" title="Light or dark (T)">{{ App\View\Icon::of('theme') }}<span class="sr-only">Light or dark</span></button>
         <button class="tool" type="button" x-on:click="openHelp" title="Keys and help (?)">{{ App\View\Icon::of('help') }}<span class="sr-only">Keys and help</span></button>
     </div>
@@ -56,6 +57,7 @@
 <p class="notice notice--changed" id="other-set" hidden><span><b></b> is in play now.</span> <button type="button" class="link" data-put-in-play>Put {{ $place->record->name }} in play</button></p>
 <x-listening />
 <x-choose />
+<x-find :to="route('find', $place->record->id)" />
 <p class="notice notice--problem" id="broken" hidden></p>
 <p class="notice notice--changed" id="new-code" hidden>Nailrod was changed on the disk since the rig began. <button type="button" class="link" data-restart>Start the rig again</button></p>
 <p class="herald-notice" id="herald-notice" role="status" hidden></p>

@@ -5,7 +5,7 @@
         @if ($recordings->kept === [])<p class="empty">None yet. Press Record in the bar and do something; or take one from a file.</p>@else
             <table class="recordings"><thead><tr><th scope="col">Recording</th><th scope="col">Made</th><th scope="col" class="right">Length</th><th scope="col" class="right">Rows</th><th scope="col"><span class="sr-only">What to do</span></th></tr></thead><tbody>
             @foreach ($recordings->kept as $recording)
-                <tr><th scope="row">{{ $recording->name }}</th><td><time data-local datetime="{{ $recording->created_at->toIso8601ZuluString() }}">{{ $recording->created_at->format('Y-m-d H:i') }}</time></td><td class="right figure">{{ number_format($recording->length / 1e6, 1) }} s</td><td class="right figure">{{ $recording->rows }}</td>
+                <tr id="recording-{{ $recording->id }}"><th scope="row">{{ $recording->name }}</th><td><time data-local datetime="{{ $recording->created_at->toIso8601ZuluString() }}">{{ $recording->created_at->format('Y-m-d H:i') }}</time></td><td class="right figure">{{ number_format($recording->length / 1e6, 1) }} s</td><td class="right figure">{{ $recording->rows }}</td>
                     <td class="recordings__do"><button type="button" class="link" data-play="{{ $recording->id }}">Play</button> <a class="link" href="{{ route('recording.download', $recording->id) }}" download>Save</a>
                         <form method="post" action="{{ route('recording.remove', $recording->id) }}" data-edit novalidate>@csrf<button class="link">Remove</button></form></td></tr>
             @endforeach

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Sets\SetStore;
+use App\View\Findables;
+use App\View\Place;
+use App\View\Places;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Nailrod\Core\Find\Findable;
+use Nailrod\Core\Find\Finder;
+
+/** Anything is found by a part of its name. */
+final class FindController
+{
+    private const MOST = 40;
+
+    public function __invoke(Request $request, SetStore $sets, string $set): JsonResponse
+    {
+        $name = $request->string('at')->toString();
+        $place = Place::open($sets, $set, in_array($name, Places::pages(), true) ? $name : 'rig');
+        $found = (new Finder((new Findables($place))->all()))->find($request->string('q')->toString(), self::MOST);
+
+        return new JsonResponse(['found' => array_map(fn (Findable $one): array => ['kind' => $one->kind, 'name' => $one->name, 'more' => $one->more, 'to' => $one->to], $found)]);
+    }
+}

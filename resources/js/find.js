@@ -1,0 +1,102 @@
+import { visit } from './edits.js';
+
+/**
+ * Anything is found by a part of its name: Ctrl+K opens it from every place, Enter goes there with it picked. What is found is
+ * the server's word.
+ */
+const box = () => /** @type {HTMLDialogElement|null} */ (document.getElementById('find'));
+const field = () => /** @type {HTMLInputElement} */ (box()?.querySelector('.choose__find'));
+
+/** @type {{kind: string, name: string, more: string, to: string}[]} */
+let found = [];
+let at = 0;
+/** Answers come in their order, or not at all: only that of what was typed last counts. */
+let asked = 0;
+
+function draw() {
+    box()?.querySelector('.choose__list')?.replaceChildren(...found.map(({ kind, name, more }, i) => {
+        const line = Object.assign(document.createElement('li'), { id: `find-${i}`, role: 'option', ariaSelected: String(i === at), textContent: name });
+        line.dataset.found = String(i);
+        line.append(Object.assign(document.createElement('small'), { textContent: more === '' ? kind : `${kind} · ${more}` }));
+
+        return line;
+    }));
+    field().setAttribute('aria-activedescendant', found.length === 0 ? '' : `find-${at}`);
+    document.getElementById(`find-${at}`)?.scrollIntoView({ block: 'nearest' });
+}
+
+function say(text) {
+    const says = box()?.querySelector('.choose__says');
+    if (says) {
+        says.textContent = text;
+    }
+}
+
+async function ask() {
+    asked += 1;
+    const mine = asked;
+    const typed = field().value.trim();
+    try {
+        const answer = typed === '' ? { found: [] } : await (await fetch(`${box()?.dataset.findAt}?${new URLSearchParams({ q: typed, at: document.body.dataset.place ?? '' })}`, { headers: { Accept: 'application/json' } })).json();
+        if (mine === asked) {
+            found = answer.found;
+            at = 0;
+            say(typed !== '' && found.length === 0 ? `Nothing here has “${typed}” in its name.` : '');
+            draw();
+        }
+    } catch {
+        say('The server does not answer. Try again when it is back.');
+    }
+}
+
+function open() {
+    field().value = '';
+    found = [];
+    say('');
+    draw();
+    box()?.showModal();
+    field().focus();
+}
+
+function go(to) {
+    box()?.close();
+    // Another set is another page; within one set the page is only laid anew where it is the same place.
+    if (new URL(to).pathname === location.pathname && !to.includes('#')) {
+        visit(to);
+    } else {
+        location.assign(to);
+    }
+}
+
+document.addEventListener('keydown', (event) => {
+    if (event.key.toLowerCase() === 'k' && event.ctrlKey && !event.altKey && !event.shiftKey && !event.metaKey) {
+        event.preventDefault();
+        event.stopPropagation();
+        box()?.open ? box()?.close() : open();
+    } else if (box()?.open && event.target === field()) {
+        const to = { ArrowDown: at + 1, ArrowUp: at - 1, PageDown: at + 8, PageUp: at - 8 }[event.key];
+        if (to !== undefined) {
+            event.preventDefault();
+            at = Math.max(0, Math.min(found.length - 1, to));
+            draw();
+        } else if (event.key === 'Enter') {
+            event.preventDefault();
+            // What was typed at once is answered first.
+            (found.length > 0 ? Promise.resolve() : ask()).then(() => found[at] && go(found[at].to));
+        }
+    }
+}, true);
+document.addEventListener('input', (event) => event.target === field() && ask());
+document.addEventListener('click', ({ target }) => {
+    if (!(target instanceof Element)) {
+        return;
+    }
+    const line = /** @type {HTMLElement|null} */ (target.closest('[data-found]'));
+    if (line) {
+        go(found[Number(line.dataset.found)].to);
+    } else if (target.closest('[data-find-anything]')) {
+        open();
+    } else if (target === box()) {
+        box()?.close();
+    }
+});
