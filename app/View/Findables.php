@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Models\RecordingRecord;
+use App\Models\SetRecord;
 use App\Sets\SetList;
+use App\Sets\SetStore;
+use Illuminate\Support\Facades\Cache;
 use Nailrod\Core\Check\Report;
 use Nailrod\Core\Device\Control;
 use Nailrod\Core\Device\Device;
@@ -15,15 +18,52 @@ use Nailrod\Core\Layer\Layer;
 use Nailrod\Core\Made\Made;
 use Nailrod\Core\Plan\Reach;
 
-/** Everything that can be gone to from a place, each with the address at which it is picked. A new sort is one method. */
+/**
+ * Everything that can be gone to from a place, each with the address at which it is picked, without the name of the machine. A
+ * new sort is one method.
+ */
 final readonly class Findables
 {
+    private const KEPT_SECONDS = 86_400;
+
     public function __construct(private Place $place) {}
 
-    /** @return list<Findable> those that are met most often first */
-    public function all(): array
+    /**
+     * All of it. What a set has is kept by what it is compiled to, so that the set itself is not even read.
+     *
+     * @param string $at the place that is open
+     *
+     * @return list<Findable>
+     */
+    public static function of(SetStore $store, SetRecord $record, string $at): array
     {
-        return [...$this->places(), ...$this->devices(), ...$this->actions(), ...$this->parts(), ...$this->panels(), ...$this->sets(), ...$this->recordings(), ...$this->findings()];
+        $kept = Cache::remember('find-'.$record->id.'-'.$store->programOf($record), self::KEPT_SECONDS, fn (): string => serialize((new self(Place::open($store, $record->id, 'rig')))->ofSet()));
+        $all = unserialize($kept, ['allowed_classes' => [Findable::class]]);
+        $base = (string) parse_url(dirname(route('rig', $record->id)), PHP_URL_PATH);
+
+        return [...array_values(array_filter(is_array($all) ? $all : [], fn (mixed $one): bool => $one instanceof Findable)), ...self::sets($base, $at), ...self::recordings($base)];
+    }
+
+    /** @return list<Findable> what the set has, that which is met most often first */
+    private function ofSet(): array
+    {
+        return [...$this->places(), ...$this->devices(), ...$this->actions(), ...$this->parts(), ...$this->panels(), ...$this->findings()];
+    }
+
+    /** @param string $address as in Places: "rig?do=try" */
+    private function atAddress(string $address): string
+    {
+        [$name, $asked] = Places::split($address);
+
+        return $this->at($name, $asked);
+    }
+
+    /** @param array<string, string> $query */
+    private function at(string $name, array $query = []): string
+    {
+        $to = $this->place->at($name, $query);
+
+        return parse_url($to, PHP_URL_PATH).($query === [] ? '' : '?'.parse_url($to, PHP_URL_QUERY));
     }
 
     /** @return iterable<int, Findable> */
@@ -31,7 +71,7 @@ final readonly class Findables
     {
         foreach (Places::GROUPS as $group => $places) {
             foreach ($places as $address => $label) {
-                yield new Findable('place', $label, $group, $this->place->on($address));
+                yield new Findable('place', $label, $group, $this->atAddress($address));
             }
         }
     }
@@ -43,12 +83,12 @@ final readonly class Findables
             if ($id === Made::DEVICE) {
                 continue;
             }
-            yield new Findable('device', $device->title(), '', $this->place->at('rig', ['device' => $id]));
+            yield new Findable('device', $device->title(), '', $this->at('rig', ['device' => $id]));
             foreach ($device->controls as $control) {
                 yield new Findable($device->panel === null ? 'control' : 'tile', $control->name, $this->numbered($device, $control), $this->worked($id, $control));
             }
             foreach ($device->onboard->settings as $setting) {
-                yield new Findable('setting', $setting->name, $device->name, $this->place->at('rig', ['do' => 'settings', 'device' => $id]));
+                yield new Findable('setting', $setting->name, $device->name, $this->at('rig', ['do' => 'settings', 'device' => $id]));
             }
         }
     }
@@ -67,8 +107,8 @@ final readonly class Findables
     private function worked(string $device, Control $control): string
     {
         return $control->contacts === [] && $control->axes !== []
-            ? $this->place->at('shape', ['axis' => $control->axes[0]->ref])
-            : $this->place->at('assign', array_filter(['device' => $device, 'layer' => Layer::BASE, 'ref' => $control->contacts[0]->ref ?? '']));
+            ? $this->at('shape', ['axis' => $control->axes[0]->ref])
+            : $this->at('assign', array_filter(['device' => $device, 'layer' => Layer::BASE, 'ref' => $control->contacts[0]->ref ?? '']));
     }
 
     /** @return iterable<int, Findable> what the game can be told to do: where it is reached, else to be given a control */
@@ -81,7 +121,7 @@ final readonly class Findables
         $reach = Reach::of($this->place->set);
         foreach ($catalogue->actions as $action) {
             $spot = $reach->spots($action->id)[0] ?? null;
-            yield new Findable('action', $action->name, trim(($catalogue->groups[$action->group] ?? '').($action->role === '' || $action->role === mb_strtolower($action->name) ? '' : ', '.$action->role)), $this->place->at('assign', $spot === null ? ['take' => $action->id] : ['layer' => $spot->layer, 'ref' => $spot->ref]));
+            yield new Findable('action', $action->name, trim(($catalogue->groups[$action->group] ?? '').($action->role === '' || $action->role === mb_strtolower($action->name) ? '' : ', '.$action->role)), $this->at('assign', $spot === null ? ['take' => $action->id] : ['layer' => $spot->layer, 'ref' => $spot->ref]));
         }
     }
 
@@ -90,16 +130,16 @@ final readonly class Findables
     {
         $set = $this->place->set;
         foreach (Keys::each($set->layers) as $id => $layer) {
-            yield new Findable('layer', $layer->name, '', $this->place->at('assign', ['layer' => $id]));
+            yield new Findable('layer', $layer->name, '', $this->at('assign', ['layer' => $id]));
         }
         foreach (Keys::each($set->macros) as $id => $macro) {
-            yield new Findable('macro', $macro->name, $macro->about, $this->place->at('macros', ['macro' => $id]));
+            yield new Findable('macro', $macro->name, $macro->about, $this->at('macros', ['macro' => $id]));
         }
         foreach ($set->stops as $stop) {
-            yield new Findable('stop', $stop->name, implode(', ', array_map($set->rig->fullNameOf(...), $stop->axes)), $this->place->at('shape', ['axis' => $stop->axes[0] ?? '']));
+            yield new Findable('stop', $stop->name, implode(', ', array_map($set->rig->fullNameOf(...), $stop->axes)), $this->at('shape', ['axis' => $stop->axes[0] ?? '']));
         }
         foreach (Keys::each($set->lamps) as $id => $rule) {
-            yield new Findable('lamp', rtrim($this->place->words->lampRule($rule), '.'), '', $this->place->at('lamps', ['rule' => $id]));
+            yield new Findable('lamp', rtrim($this->place->words->lampRule($rule), '.'), '', $this->at('lamps', ['rule' => $id]));
         }
     }
 
@@ -108,27 +148,27 @@ final readonly class Findables
     {
         foreach (Keys::each($this->place->set->panels) as $device => $panels) {
             foreach (Keys::each($panels) as $id => $panel) {
-                yield new Findable('panel', $panel->name, $this->place->set->rig->devices[$device]->name ?? $device, $this->place->at('panel', ['device' => $device, 'panel' => $id]));
+                yield new Findable('panel', $panel->name, $this->place->set->rig->devices[$device]->name ?? $device, $this->at('panel', ['device' => $device, 'panel' => $id]));
                 foreach ($panel->pages as $i => $page) {
-                    yield new Findable('page', $page->name, 'of '.$panel->name, $this->place->at('panel', ['device' => $device, 'panel' => $id, 'page' => (string) ($i + 1)]));
+                    yield new Findable('page', $page->name, 'of '.$panel->name, $this->at('panel', ['device' => $device, 'panel' => $id, 'page' => (string) ($i + 1)]));
                 }
             }
         }
     }
 
     /** @return iterable<int, Findable> */
-    private function sets(): iterable
+    private static function sets(string $base, string $at): iterable
     {
         foreach (SetList::tree() as $set) {
-            yield new Findable('set', $set['name'], '', $this->place->at($this->place->name, [], $set['id']));
+            yield new Findable('set', $set['name'], '', dirname($base).'/'.$set['id'].'/'.$at);
         }
     }
 
     /** @return iterable<int, Findable> */
-    private function recordings(): iterable
+    private static function recordings(string $base): iterable
     {
         foreach (RecordingRecord::query()->where('kept', true)->where('removed', false)->orderByDesc('created_at')->get(['id', 'name']) as $recording) {
-            yield new Findable('recording', $recording->name, '', $this->place->at('recordings').'#recording-'.$recording->id);
+            yield new Findable('recording', $recording->name, '', $base.'/recordings#recording-'.$recording->id);
         }
     }
 
@@ -137,7 +177,7 @@ final readonly class Findables
     {
         foreach (Report::of($this->place->set)->told as $finding) {
             $spot = $finding->spots[0] ?? null;
-            yield new Findable('told', rtrim($finding->sentence, '.'), $finding->kind, $spot === null ? $this->place->at('plan') : $this->place->at('assign', ['layer' => $spot->layer, 'ref' => $spot->ref]));
+            yield new Findable('told', rtrim($finding->sentence, '.'), $finding->kind, $spot === null ? $this->at('plan') : $this->at('assign', ['layer' => $spot->layer, 'ref' => $spot->ref]));
         }
     }
 }

@@ -87,12 +87,7 @@ final readonly class Place
      */
     public function on(string $place): string
     {
-        [$name, $query] = [...explode('?', $place, 2), ''];
-        $asked = [];
-        foreach ($query === '' ? [] : explode('&', $query) as $word) {
-            [$key, $value] = explode('=', $word, 2);
-            $asked[$key] = $value;
-        }
+        [$name, $asked] = Places::split($place);
 
         return $this->at($name, $asked + $this->picked->toArray());
     }

@@ -16,6 +16,19 @@ final class Places
         'Keep' => ['store' => 'Store', 'sets' => 'Sets'],
     ];
 
+    /** @return array{string, array<string, string>} the page of an address as in GROUPS, and what it asks that for */
+    public static function split(string $address): array
+    {
+        [$page, $query] = [...explode('?', $address, 2), ''];
+        $asked = [];
+        foreach ($query === '' ? [] : explode('&', $query) as $word) {
+            [$key, $value] = explode('=', $word, 2);
+            $asked[$key] = $value;
+        }
+
+        return [$page, $asked];
+    }
+
     /** @return list<string> pages of a set, by the last word of their address */
     public static function pages(): array
     {

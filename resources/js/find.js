@@ -61,7 +61,7 @@ function open() {
 function go(to) {
     box()?.close();
     // Another set is another page; within one set the page is only laid anew where it is the same place.
-    if (new URL(to).pathname === location.pathname && !to.includes('#')) {
+    if (new URL(to, location.href).pathname === location.pathname && !to.includes('#')) {
         visit(to);
     } else {
         location.assign(to);

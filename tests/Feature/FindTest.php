@@ -7,7 +7,6 @@ namespace Tests\Feature;
 use App\Models\RecordingRecord;
 use App\Sets\SetStore;
 use App\View\Findables;
-use App\View\Place;
 use Nailrod\Core\Find\Findable;
 use Tests\TestCase;
 
@@ -19,7 +18,7 @@ final class FindTest extends TestCase
     /** @return list<Findable> */
     private static function all(string $set = 'dunlin'): array
     {
-        return (new Findables(Place::open(app(SetStore::class), $set, 'bench')))->all();
+        return Findables::of(app(SetStore::class), app(SetStore::class)->open($set), 'bench');
     }
 
     /** @return list<array{kind: string, name: string, more: string, to: string}> */
@@ -64,6 +63,15 @@ final class FindTest extends TestCase
         $this->assertStringContainsString('panel?device=clover&panel=mail-route&page=5', $first('dock'));
         $this->assertStringEndsWith('/sets/marl/bench', $first('marl'));
         $this->assertSame('control', $this->found('number 31 fennel', 'skerrywing')[0]['kind']);
+    }
+
+    public function test_what_is_new_is_found_at_once_and_what_is_gone_no_more(): void
+    {
+        $this->assertSame([], $this->found('lonely'));
+        $this->post('/sets/skerrywing/layers', ['from' => app(SetStore::class)->open('skerrywing')->head_id, 'name' => 'Lonely', 'holder' => '']);
+        $this->assertSame('layer', $this->found('lonely')[0]['kind'] ?? '', 'a layer of the parent');
+        $this->post('/sets/skerrywing/undo', ['from' => app(SetStore::class)->open('skerrywing')->head_id]);
+        $this->assertSame([], $this->found('lonely'));
     }
 
     public function test_nothing_is_found_by_nothing_and_by_what_is_not_here(): void

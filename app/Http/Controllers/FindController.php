@@ -6,7 +6,6 @@ namespace App\Http\Controllers;
 
 use App\Sets\SetStore;
 use App\View\Findables;
-use App\View\Place;
 use App\View\Places;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -20,9 +19,9 @@ final class FindController
 
     public function __invoke(Request $request, SetStore $sets, string $set): JsonResponse
     {
-        $name = $request->string('at')->toString();
-        $place = Place::open($sets, $set, in_array($name, Places::pages(), true) ? $name : 'rig');
-        $found = (new Finder((new Findables($place))->all()))->find($request->string('q')->toString(), self::MOST);
+        $at = $request->string('at')->toString();
+        $all = Findables::of($sets, $sets->open($set), in_array($at, Places::pages(), true) ? $at : 'rig');
+        $found = (new Finder($all))->find($request->string('q')->toString(), self::MOST);
 
         return new JsonResponse(['found' => array_map(fn (Findable $one): array => ['kind' => $one->kind, 'name' => $one->name, 'more' => $one->more, 'to' => $one->to], $found)]);
     }
