@@ -19,8 +19,11 @@ const LIVED_S = 1.0;
 /** How long a command may take to begin its workers: classes are read before, and a machine may be busy. */
 const BEGINS_WITHIN_S = 30.0;
 
-/** When some are there, but no more come for so long, one has died. What reads the classes is a process too, and ends. */
-const STANDS_S = 8.0;
+/** A beginning that failed so is given twice the time at the next one, up to so many times: each costs a busy machine more than it has. */
+const MOST_PATIENCE = 16;
+
+/** When some are there, but no more come for so long, one has died. What reads the classes is a process too, and ends. A test says less. */
+define('STANDS_S', (float) (getenv('NAILROD_STANDS_S') ?: 8.0));
 
 /** A command, its processes, and when it is begun again. */
 final class Group
@@ -32,6 +35,9 @@ final class Group
     private float $pause = 0.0;
 
     private int $most = 0;
+
+    /** How often as long as usual its workers may take to begin. */
+    private int $patience = 1;
 
     /** How many there were at the last look, and since when. */
     private int $last = 0;
@@ -55,9 +61,13 @@ final class Group
         $workers = $this->wanted === 0 ? 0 : $this->workers();
         $this->most = max($this->most, $workers);
         [$this->changed, $this->last] = [$workers === $this->last ? $this->changed : $now, $workers];
-        $isOnItsWay = $workers === 0 || $now < $this->changed + STANDS_S;
-        $isBeginning = $this->most < $this->wanted && $now < $this->started + BEGINS_WITHIN_S && $isOnItsWay;
+        $isOnItsWay = $workers === 0 || $now < $this->changed + $this->patience * STANDS_S;
+        $isBeginning = $this->most < $this->wanted && $now < $this->started + $this->patience * BEGINS_WITHIN_S && $isOnItsWay;
+        if ($this->most >= $this->wanted) {
+            $this->patience = 1;
+        }
         if ($isGone || ($workers < $this->wanted && ! $isBeginning)) {
+            $this->patience = $isGone || $this->most >= $this->wanted ? 1 : min(MOST_PATIENCE, 2 * $this->patience);
             $this->end();
             fwrite(STDERR, sprintf("%s %s of %s has ended; it is begun anew.\n", date('c'), $isGone ? 'The process' : 'A worker', basename($this->command[count($this->command) - 1])));
             // Who was killed from outside did not fail: it is begun again at once.

@@ -92,6 +92,32 @@ final class SuperviseTest extends TestCase
         $this->assertStringContainsString('The process of rig.php has ended; it is begun anew.', (string) file_get_contents($this->folder.'/said'));
     }
 
+    /** On a machine that is busy the workers come later than is waited for; were each beginning given the same time, none would ever do. */
+    public function test_who_begins_slowly_is_given_more_time_each_time(): void
+    {
+        file_put_contents($this->folder.'/slow.php', '<?php
+            for ($i = 0; $i < 2; $i++) {
+                if (pcntl_fork() === 0) {
+                    file_put_contents(__DIR__."/slow-".getmypid(), "");
+                    sleep(60);
+                    exit;
+                }
+                usleep(1_200_000);
+            }
+            sleep(60);
+        ');
+        $process = proc_open([PHP_BINARY, __DIR__.'/../../bin/supervise.php', '2', PHP_BINARY, $this->folder.'/slow.php'], [1 => ['file', '/dev/null', 'w'], 2 => ['file', $this->folder.'/slowly', 'w']], $pipes, null, ['NAILROD_STANDS_S' => '0.5', ...getenv()]);
+        $this->assertIsResource($process);
+        $this->until(fn () => count($this->alive('slow')) === 2);
+        $began = $this->alive('slow');
+        usleep(1_500_000);
+        $this->assertSame($began, $this->alive('slow'));
+        $this->assertStringContainsString('A worker of slow.php has ended; it is begun anew.', (string) file_get_contents($this->folder.'/slowly'));
+        proc_terminate($process, SIGTERM);
+        $this->until(fn () => $this->alive('slow') === []);
+        proc_close($process);
+    }
+
     public function test_to_end_it_ends_all(): void
     {
         $this->assertNotNull($this->process);
