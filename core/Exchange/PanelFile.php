@@ -89,7 +89,18 @@ final readonly class PanelFile
             $actions[$id] = ['name' => $action->get('name')->string(60), 'role' => (new Text(40, true))->read($action->maybe('role') ?? Node::of('')), 'variable' => $action->get('variable')->id()];
         }
 
-        return new self($name, $node->maybe('game')?->string(60) ?? '', $panel, $pages, self::map($node, 'does'), self::map($node, 'lit'), self::map($node, 'macros'), $actions);
+        $does = self::map($node, 'does');
+        foreach (array_keys($does) as $end) {
+            if (preg_match('/^[a-z0-9_-]+(\.[a-z0-9-]+)?$/D', (string) $end) !== 1) {
+                throw $node->get('does')->refuse('what tiles do, by the id of a tile or with its end, as "channel.plus"');
+            }
+        }
+        $macros = self::map($node, 'macros');
+        foreach (array_keys($macros) as $id) {
+            Node::of((string) $id, 'macros')->id();
+        }
+
+        return new self($name, $node->maybe('game')?->string(60) ?? '', $panel, $pages, $does, self::map($node, 'lit'), $macros, $actions);
     }
 
     /**

@@ -48,8 +48,9 @@ final readonly class PanelMatch
      * What of something is not here, in words; empty if nothing.
      *
      * @param array<array-key, mixed> $said
+     * @param bool                    $withMacros may it play macros that come with the file? One of those plays none of them
      */
-    public function lacks(array $said): string
+    public function lacks(array $said, bool $withMacros = true): string
     {
         $lacks = array_map(fn (string $id) => $this->file->actions[$id]['name'] ?? 'an action', array_values(array_diff(Named::in($said, 'action'), array_keys($this->actions))));
         foreach (['variable' => 'a value', 'layer' => 'a layer', 'stop' => 'a stop', 'flag' => 'a flag', 'macro' => 'a macro', 'contact' => 'a control'] as $sort => $words) {
@@ -59,7 +60,7 @@ final readonly class PanelMatch
                     'layer' => isset($this->set->layers[$id]),
                     'stop' => isset($this->set->stops[$id]),
                     'flag' => isset($this->set->flags[$id]),
-                    'macro' => isset($this->set->macros[$id]) || (isset($this->file->macros[$id]) && $this->lacks($this->file->macros[$id]) === ''),
+                    'macro' => isset($this->set->macros[$id]) || ($withMacros && isset($this->file->macros[$id]) && $this->lacks($this->file->macros[$id], false) === ''),
                     default => isset($this->set->rig->contacts[$id]),
                 };
                 $lacks = $isHere ? $lacks : [...$lacks, $words];

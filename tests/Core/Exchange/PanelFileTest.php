@@ -112,6 +112,20 @@ final class PanelFileTest extends TestCase
         self::set('skerrywing', $fit->take('mail-route'));
     }
 
+    public function test_macros_of_a_file_that_play_each_other_are_left_out(): void
+    {
+        $plays = fn (string $macro): array => ['behaviour' => ['kind' => 'macro', 'macro' => $macro]];
+        $file = self::read(['format' => PanelFile::FORMAT, 'version' => 1, 'name' => 'Round', 'pages' => [['name' => 'One', 'tiles' => [['id' => 'a', 'column' => 0, 'row' => 0], ['id' => 'b', 'column' => 1, 'row' => 0]]]],
+            'does' => ['a' => $plays('first'), 'b' => $plays('lone')], 'macros' => [
+                'first' => ['name' => 'First', 'steps' => [['do' => 'tap', 'output' => ['kind' => 'play macro', 'macro' => 'first']]]],
+                'lone' => ['name' => 'Lone', 'steps' => [['do' => 'wait', 'ms' => 5]]],
+            ]]);
+        $fit = new PanelFit(self::set('skerrywing'), $file, 'clover');
+        $this->assertSame(['a macro', ''], array_map(fn (PanelFitRow $row) => $row->lacks, $fit->rows()));
+        $taken = self::set('skerrywing', $fit->take(''));
+        $this->assertSame([false, true], [isset($taken->macros['first']), isset($taken->macros['lone'])]);
+    }
+
     /** @return iterable<string, array{array<string, mixed>, string}> */
     public static function bad(): iterable
     {
@@ -120,6 +134,8 @@ final class PanelFileTest extends TestCase
         yield 'a field of nobody' => [['moon' => 1] + $good, 'moon: found a field that this format does not have'];
         yield 'another version' => [['version' => 2] + $good, 'version: found 2'];
         yield 'a tile beyond its page' => [['pages' => [['name' => 'One', 'columns' => 2, 'tiles' => [['id' => 'a', 'column' => 5, 'row' => 0]]]]] + $good, 'a tile within the 2 by 6 cells of the page'];
+        yield 'what a tile does by no tile' => [['does' => ['a/b' => []]] + $good, 'by the id of a tile'];
+        yield 'a macro by no id' => [['macros' => ['A B' => []]] + $good, 'macros'];
         yield 'an action without its variable' => [['actions' => ['horn' => ['name' => 'Horn']]] + $good, 'variable'];
     }
 
