@@ -68,10 +68,13 @@ function go(to) {
     }
 }
 
+// Who records keys, or listens to them as a device, has them first.
 document.addEventListener('keydown', (event) => {
+    if (event.defaultPrevented) {
+        return;
+    }
     if (event.key.toLowerCase() === 'k' && event.ctrlKey && !event.altKey && !event.shiftKey && !event.metaKey) {
         event.preventDefault();
-        event.stopPropagation();
         box()?.open ? box()?.close() : open();
     } else if (box()?.open && event.target === field()) {
         const to = { ArrowDown: at + 1, ArrowUp: at - 1, PageDown: at + 8, PageUp: at - 8 }[event.key];
@@ -85,7 +88,7 @@ document.addEventListener('keydown', (event) => {
             (found.length > 0 ? Promise.resolve() : ask()).then(() => found[at] && go(found[at].to));
         }
     }
-}, true);
+});
 document.addEventListener('input', (event) => event.target === field() && ask());
 document.addEventListener('click', ({ target }) => {
     if (!(target instanceof Element)) {

@@ -207,6 +207,8 @@ test('many who guess at once, over the line: none gets in, and who has the new c
         await page.reload();
         await page.getByRole('button', { name: 'Show a code' }).click();
         expect(await guess((await page.locator('.phones__code b').innerText()).replaceAll(' ', ''))).toBe(303);
+        // What draws the picture is fetched while the server is still there.
+        await expect(page.locator('.phones__qr path')).toHaveAttribute('d', /^M0 0h1v1/);
     } finally {
         await app.end();
     }
