@@ -21,6 +21,14 @@ final readonly class Panel
 
     public static function fields(): Fields
     {
+        /** @var ?Fields $fields */
+        static $fields = null;
+
+        return $fields ??= self::made();
+    }
+
+    private static function made(): Fields
+    {
         return Fields::of(
             Field::given('name', 'Name', new Text(60), 'What it is called.', 'Mail route'),
             Field::given('pages', 'Pages', new Several(PanelPage::type(), 1, self::MOST_PAGES, false, 'one page or more'), 'Its pages, the one that comes first, first.'),

@@ -29,6 +29,14 @@ final readonly class PanelPage
 
     public static function fields(): Fields
     {
+        /** @var ?Fields $fields */
+        static $fields = null;
+
+        return $fields ??= self::made();
+    }
+
+    private static function made(): Fields
+    {
         return Fields::of(
             Field::given('name', 'Name', new Text(40), 'What it is called.', 'Radio'),
             Field::usually(4, 'columns', 'Columns', new Whole(self::FEWEST_CELLS, self::MOST_CELLS), 'Cells across.'),

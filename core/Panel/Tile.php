@@ -54,7 +54,16 @@ final readonly class Tile
         public ?array $bar,
     ) {}
 
+    /** Made once: a panel has dozens of tiles, and each is read by them. */
     public static function fields(): Fields
+    {
+        /** @var ?Fields $fields */
+        static $fields = null;
+
+        return $fields ??= self::made();
+    }
+
+    private static function made(): Fields
     {
         $cell = fn (string $name, string $label, string $help): Field => Field::given($name, $label, new Whole(0, PanelPage::MOST_CELLS - 1), $help, 0)->hidden();
         $bar = Fields::of(
