@@ -17,7 +17,7 @@ use Nailrod\Core\Set\BindingSet;
 final readonly class PanelFileView
 {
     /**
-     * @param array<string, string> $sets    that have a touch panel, by id
+     * @param array<string, string> $sets    all of them, by id
      * @param array<string, string> $devices touch panels of the set that is chosen, by id
      * @param string                $panel   to which the pages are added; empty for a panel of their own
      */

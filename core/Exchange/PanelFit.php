@@ -4,17 +4,13 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Exchange;
 
-use Nailrod\Core\Action\Action;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Ids;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Layer\Layer;
-use Nailrod\Core\Plan\PlanEdits;
-use Nailrod\Core\Plan\Planner;
-use Nailrod\Core\Plan\Spot;
+use Nailrod\Core\Plan\TileWork;
 use Nailrod\Core\Set\BindingSet;
-use Nailrod\Core\Set\MergedDocument;
 use Nailrod\Core\Set\PanelEdits;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\SetDocument;
@@ -75,6 +71,7 @@ final readonly class PanelFit
     /** @param array<string, string> $ids of the tiles here, by those of the file */
     private function assigned(SetDocument $own, array $ids): SetDocument
     {
+        $work = $this->set->catalogue === null ? null : new TileWork($this->set, $this->set->catalogue, $this->device);
         foreach (Keys::each($this->file->does) as $end => $cell) {
             if ($this->match->lacks($cell) !== '' || ! isset($ids[self::tileOf($end)])) {
                 continue;
@@ -82,30 +79,11 @@ final readonly class PanelFit
             $ref = $this->device.'/'.$ids[self::tileOf($end)].substr($end, strlen(self::tileOf($end)));
             $own = $own->with(PartPath::cell(Layer::BASE, $ref), $this->match->mapped($cell));
             foreach (Named::in($cell, 'action') as $id) {
-                $own = $this->reached($own, $this->match->actions[$id], $ref);
+                $own = $work?->reached($own, $this->match->actions[$id], $ref) ?? $own;
             }
         }
 
         return $own;
-    }
-
-    /** An action that nothing reaches yet gets the way that a plan would give it; the tile keeps how it drives it. */
-    private function reached(SetDocument $own, Action $action, string $ref): SetDocument
-    {
-        $catalogue = $this->set->catalogue;
-        if ($this->set->wayOf($action->id) !== null || $catalogue === null) {
-            return $own;
-        }
-        try {
-            $set = BindingSet::of(MergedDocument::of([...array_slice($this->set->merged->chain, 0, -1), $own]), $this->set->rig, $catalogue, [], $this->set->layouts);
-            $planned = (new PlanEdits($set))->take([(new Planner($set, $catalogue))->on($action, new Spot(Layer::BASE, $ref))]);
-            $way = $planned->value(PartPath::way($action->id));
-
-            return is_array($way) ? $own->with(PartPath::way($action->id), Node::of($way)->plain()) : $own;
-        } catch (FormatError) {
-            // No way is left: the tile says what it does, and that nothing reaches it is told by the checks.
-            return $own;
-        }
     }
 
     /**

@@ -65,6 +65,27 @@ final readonly class TileWork
         };
     }
 
+    /** An action that nothing reaches yet gets the way that a plan would give it; what the tile does is left as it is. */
+    public function reached(SetDocument $own, Action $action, string $ref): SetDocument
+    {
+        if ($this->set->wayOf($action->id) !== null) {
+            return $own;
+        }
+        try {
+            return $this->withWayOf($own, $this->planned($own, $action, $ref), $action);
+        } catch (FormatError) {
+            // No way is left: the tile says what it does, and that nothing reaches it is told by the checks.
+            return $own;
+        }
+    }
+
+    private function withWayOf(SetDocument $own, SetDocument $planned, Action $action): SetDocument
+    {
+        $way = $planned->value(PartPath::way($action->id));
+
+        return is_array($way) ? $own->with(PartPath::way($action->id), Node::of($way)->plain()) : $own;
+    }
+
     /** The way of a stick that an action asks for, else the first that does nothing yet. */
     private function wayOf(Action $action, string $ref): string
     {
@@ -87,8 +108,7 @@ final readonly class TileWork
             try {
                 $planned = $this->planned($own, $action, $ref);
                 $cells[] = Node::of($planned->value($path))->plain();
-                $way = $planned->value(PartPath::way($action->id));
-                $own = is_array($way) ? $own->with(PartPath::way($action->id), Node::of($way)->plain()) : $own;
+                $own = $this->withWayOf($own, $planned, $action);
             } catch (FormatError) {
                 // No way is left to reach it: the tile is there, and what it does is picked by hand.
                 continue;
