@@ -65,12 +65,14 @@ need_storage() {
     fi
 }
 
-# Compiled programs, live sessions and kept drawings are of the code that wrote them: after a change of it they are made anew.
+# Compiled programs, live sessions, kept drawings and compiled views are of the code that wrote them: after a change of it
+# they are made anew. A view that was compiled in the second of its last change would else be compiled again by every request.
 need_fresh_programs() {
     local programs=storage/framework/programs
     if [ ! -f "$programs/.stamp" ] || [ -n "$(find core app resources/views -newer "$programs/.stamp" -print -quit)" ]; then
         rm -rf "$programs"
         mkdir -p "$programs"
+        rm -f storage/framework/views/*.php
         touch "$programs/.stamp"
     fi
 }

@@ -81,7 +81,12 @@ final class Memories
     /** @return array{Standing, int} how the memory of a unit stands to a set, and in how many parts it differs */
     public static function standing(BindingSet $set, Unit $unit): array
     {
-        $image = DeviceMapping::of($set, $unit->device);
+        return self::standingOf(DeviceMapping::of($set, $unit->device), $unit);
+    }
+
+    /** @return array{Standing, int} how the memory of a unit stands to what would be written to it, and in how many parts it differs */
+    public static function standingOf(DeviceMapping $image, Unit $unit): array
+    {
         $bank = $unit->memory()->inForce();
         $stored = self::decoded($bank, $unit->device);
         // What cannot be read differs in all that would be written, and in itself.

@@ -38,7 +38,11 @@ final class CatalogueRecord extends Model
     /** @return array<string, string> names of the games that are at hand, by id */
     public static function names(): array
     {
-        return self::query()->with('head')->get()->sortBy('id')->mapWithKeys(fn (self $record) => [$record->id => $record->catalogue()->name])->all();
+        // The name alone is read out of the document: the lists themselves are long.
+        $names = self::query()->join('catalogue_revisions', 'catalogue_revisions.id', '=', 'catalogues.head_id')->orderBy('catalogues.id')
+            ->select('catalogues.id', 'catalogue_revisions.document->name as name')->toBase()->pluck('name', 'id')->all();
+
+        return array_map(strval(...), $names);
     }
 
     public function catalogue(): Catalogue

@@ -13,6 +13,8 @@ use Nailrod\Core\Program\Compiler;
 use Nailrod\Core\Program\Program;
 use Nailrod\Core\Program\Tables;
 use Nailrod\Core\Set\BindingSet;
+use Nailrod\Core\Set\Excerpt;
+use Nailrod\Core\Set\SetGlance;
 
 /**
  * Compiled programs and the sets they were made of, under one key each: the program as a PHP file, so that the opcode
@@ -23,13 +25,16 @@ use Nailrod\Core\Set\BindingSet;
 final class Programs
 {
     /** Counts up when sets or programs are written in another form, so that what an older version kept is made anew. */
-    private const FORM = 41;
+    private const FORM = 42;
 
     /** What the objects of a set look like in that form; where a test finds it changed, FORM has to be counted up. */
-    public const LOOKS = 'cd41258110a74eb14f9dddddb42bbf2c';
+    public const LOOKS = '3a19eeb25b53c83e712decc7ac35dcf6';
 
-    /** The set without its devices and its simulator, its program, and what the grid of roles shows of it. */
-    private const KINDS = ['set', 'php', 'roles'];
+    /** The set without its devices and its simulator, and its program. */
+    private const KINDS = ['set', 'php'];
+
+    /** What pages show on which many sets stand, by the class that says it. */
+    private const EXCERPTS = [RoleColumn::class => 'roles', SetGlance::class => 'glance'];
 
     /** Devices and simulator. */
     private const BASE = 'base';
@@ -70,16 +75,31 @@ final class Programs
         return new Program($tables);
     }
 
-    /** @throws \UnexpectedValueException if the set that it is of is not there or damaged */
-    public function roles(string $key): RoleColumn
+    /**
+     * @template T of Excerpt
+     *
+     * @param class-string<T> $class
+     *
+     * @return T
+     *
+     * @throws \UnexpectedValueException if the set that it is of is not there or damaged
+     */
+    public function excerpt(string $key, string $class): Excerpt
     {
-        $roles = $this->kept($key, 'roles');
-        if (! $roles instanceof RoleColumn) {
-            $roles = RoleColumn::of($this->set($key));
-            $this->write($this->file($key, 'roles'), self::sealed('', serialize($roles)));
+        $kind = self::kindOf($class);
+        $excerpt = $this->kept($key, $kind);
+        if (! $excerpt instanceof $class) {
+            $excerpt = $class::of($this->set($key));
+            $this->write($this->file($key, $kind), self::sealed('', serialize($excerpt)));
         }
 
-        return $roles;
+        return $excerpt;
+    }
+
+    /** @param class-string<Excerpt> $class */
+    private static function kindOf(string $class): string
+    {
+        return self::EXCERPTS[$class] ?? throw new \LogicException($class.' is not kept.');
     }
 
     /** @throws \UnexpectedValueException if it is not there or damaged */
@@ -129,7 +149,7 @@ final class Programs
     /** What was compiled under a key goes. */
     public function drop(string $key): void
     {
-        foreach (self::KINDS as $kind) {
+        foreach ([...self::KINDS, ...self::EXCERPTS] as $kind) {
             @unlink($this->file($key, $kind));
         }
     }
@@ -151,7 +171,7 @@ final class Programs
             if (! is_file($file)) {
                 continue;
             }
-            $isOurs = preg_match('/^([0-9a-f]{16,32})-(\d+)\.('.implode('|', [...self::KINDS, self::BASE]).')$/D', basename($file), $m) === 1;
+            $isOurs = preg_match('/^([0-9a-f]{16,32})-(\d+)\.('.implode('|', [...self::KINDS, ...self::EXCERPTS, self::BASE]).')$/D', basename($file), $m) === 1;
             $isNeeded = $isOurs ? (int) $m[2] === self::FORM && (isset($used[$m[1]]) || filemtime($file) >= $old) : filemtime($file) >= $drafts;
             if ($isNeeded) {
                 $kept++;

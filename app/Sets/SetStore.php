@@ -9,10 +9,10 @@ use App\Models\SetRecord;
 use Illuminate\Support\Facades\DB;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Json;
-use Nailrod\Core\Plan\RoleColumn;
 use Nailrod\Core\Set\Assembly;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Drafts;
+use Nailrod\Core\Set\Excerpt;
 use Nailrod\Core\Set\SetDiff;
 use Nailrod\Core\Set\SetDocument;
 use Nailrod\Core\Set\Words;
@@ -63,17 +63,24 @@ final class SetStore
     }
 
     /**
-     * What the grid of roles shows of sets, without reading the whole of them.
+     * A small part of each of many sets, without reading the whole of them.
      *
-     * @param list<string> $ids
+     * @template T of Excerpt
      *
-     * @return array<string, RoleColumn> by id, in the order asked for
+     * @param class-string<T> $class
+     * @param list<string>    $ids
+     *
+     * @return array<string, T> by id, in the order asked for
      */
-    public function roles(array $ids): array
+    public function excerpts(string $class, array $ids): array
     {
         $records = SetRecord::query()->findMany($ids)->keyBy('id');
+        $excerpts = [];
+        foreach (array_filter(array_map($records->get(...), array_combine($ids, $ids))) as $id => $record) {
+            $excerpts[$id] = $this->compiled($record, fn (string $key) => $this->programs->excerpt($key, $class));
+        }
 
-        return array_map(fn (SetRecord $record) => $this->compiled($record, $this->programs->roles(...)), array_filter(array_map($records->get(...), array_combine($ids, $ids))));
+        return $excerpts;
     }
 
     /** Key of the compiled program of the set that holds now. */

@@ -13,6 +13,7 @@ use Nailrod\Core\Plan\DeviceCarry;
 use Nailrod\Core\Plan\DeviceMatch;
 use Nailrod\Core\Plan\Plan;
 use Nailrod\Core\Set\BindingSet;
+use Nailrod\Core\Set\SetGlance;
 
 /** Carry over: what another set reaches into this one, or what one device does to another. */
 final readonly class CarryView
@@ -65,14 +66,9 @@ final readonly class CarryView
     /** @return array<string, string> sets with a game that can be carried over, by id */
     public function sets(): array
     {
-        $sets = [];
-        foreach ($this->place->sets as ['id' => $id, 'name' => $name]) {
-            if ($id !== $this->place->record->id && $this->store->current($this->store->open($id))->catalogue !== null) {
-                $sets[$id] = $name;
-            }
-        }
+        $names = array_diff_key(array_column($this->place->sets, 'name', 'id'), [$this->place->record->id => true]);
 
-        return $sets;
+        return array_intersect_key($names, array_filter($this->store->excerpts(SetGlance::class, Keys::of($names)), fn (SetGlance $glance) => $glance->game !== null));
     }
 
     /** @return array<string, string> names of the devices of the rig, by id */

@@ -25,7 +25,7 @@ final readonly class RolesView
 
     public function __construct(public Place $place, SetStore $store, string $show)
     {
-        $this->columns = array_filter($store->roles(array_column($place->sets, 'id')), fn (RoleColumn $column) => $column->game !== null);
+        $this->columns = array_filter($store->excerpts(RoleColumn::class, array_column($place->sets, 'id')), fn (RoleColumn $column) => $column->game !== null);
         $this->grid = RoleGrid::of($this->columns);
         $place->notHere->ask('filter', $show, isset(self::FILTERS[$show]), ucfirst(self::FILTERS['']));
         $this->show = isset(self::FILTERS[$show]) ? $show : '';

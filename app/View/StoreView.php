@@ -54,6 +54,18 @@ final readonly class StoreView
     /** @var list<array{Unit, Standing, int, bool}> how the memory of every unit stands to this set, in how many parts it differs, and can it be written now? */
     public array $memories;
 
+    /** @var array<string, string> keys of the units that are in use, by device */
+    private array $inUse;
+
+    /** @var list<array{subject: string, before: string, after: string}> from what is stored to what would be written */
+    public array $changes;
+
+    /** @var list<array{subject: string, before: string, after: string}> all that the device holds once it is written */
+    public array $holds;
+
+    /** @var list<array{subject: string, before: string, after: string}> from what this set says to what it would say */
+    public array $reading;
+
     /** What this set would say with what is in the memory; null if that is not looked at. */
     public ?SetDocument $read;
 
@@ -82,10 +94,13 @@ final readonly class StoreView
         $this->readiness = Memories::readiness($unit, ! in_array($unit->device->id, $away, true), strlen($this->content));
         $this->writesItself = DeviceRecord::query()->where('id', $unit->device->id)->where('writes_itself', true)->exists();
         $memories = [];
-        foreach (array_filter($place->set->rig->devices, fn (Device $one) => $one->keeps() !== null) as $one) {
+        $keep = array_filter($place->set->rig->devices, fn (Device $one) => $one->keeps() !== null);
+        $this->inUse = array_map(fn (Device $one) => Memories::unit($one)->key, $keep);
+        foreach ($keep as $one) {
             foreach (Memories::units($one) as $other) {
-                $isReady = $other->key === $unit->key && $one->id === $unit->device->id ? $this->readiness->isMet() : Memories::readiness($other, ! in_array($one->id, $away, true), 0)->isMet();
-                $memories[] = [$other, ...Memories::standing($place->set, $other), $isReady];
+                $isThis = $other->key === $unit->key && $one->id === $unit->device->id;
+                $isReady = $isThis ? $this->readiness->isMet() : Memories::readiness($other, ! in_array($one->id, $away, true), 0)->isMet();
+                $memories[] = [$other, ...($isThis ? Memories::standingOf($this->mapping, $unit) : Memories::standing($place->set, $other)), $isReady];
             }
         }
         $this->memories = $memories;
@@ -93,6 +108,10 @@ final readonly class StoreView
         $this->read = $this->stored === null ? null : $reading?->into($this->stored);
         $this->stays = $reading->left ?? [];
         $this->copies = Memories::copies($unit);
+        $empty = $this->mapping->empty();
+        $this->changes = Changes::rows($place->words, $this->mapping->since($this->stored ?? $empty));
+        $this->holds = $this->stored === null ? $this->changes : Changes::rows($place->words, $this->mapping->since($empty));
+        $this->reading = $this->read === null ? [] : Changes::rows($place->words, SetDiff::between($place->set->merged->own, $this->read));
     }
 
     /** Is this the unit that is looked at? */
@@ -104,7 +123,7 @@ final readonly class StoreView
     /** Is this the unit of its device that is in use? */
     public function isInUse(Unit $unit): bool
     {
-        return Memories::unit($unit->device)->key === $unit->key;
+        return $this->inUse[$unit->device->id] === $unit->key;
     }
 
     /** The firmware that is looked at; null if none is. */
@@ -175,25 +194,5 @@ final readonly class StoreView
         }
 
         return [$this->stored->name, SetRecord::query()->where('removed', false)->find($this->stored->id)?->id];
-    }
-
-    /** @return list<array{subject: string, before: string, after: string}> from what is stored to what would be written */
-    public function changes(): array
-    {
-        $before = $this->stored ?? $this->mapping->empty();
-
-        return Changes::rows($this->place->words, $this->mapping->since($before));
-    }
-
-    /** @return list<array{subject: string, before: string, after: string}> from what this set says to what it would say */
-    public function reading(): array
-    {
-        return $this->read === null ? [] : Changes::rows($this->place->words, SetDiff::between($this->place->set->merged->own, $this->read));
-    }
-
-    /** @return list<array{subject: string, before: string, after: string}> all that the device holds once it is written */
-    public function holds(): array
-    {
-        return Changes::rows($this->place->words, $this->mapping->since($this->mapping->empty()));
     }
 }

@@ -7,11 +7,12 @@ namespace Nailrod\Core\Plan;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Layer\Layer;
 use Nailrod\Core\Set\BindingSet;
+use Nailrod\Core\Set\Excerpt;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\SetDocument;
 
 /** What the grid of roles shows of one set: a small part of it, so that many sets can stand side by side. */
-final readonly class RoleColumn
+final readonly class RoleColumn implements Excerpt
 {
     /**
      * @param string                         $name    of the set
@@ -23,7 +24,7 @@ final readonly class RoleColumn
      */
     private function __construct(public string $name, public ?string $game, private array $parents, public array $places, private string $inputs, private array $taken) {}
 
-    public static function of(BindingSet $set): self
+    public static function of(BindingSet $set): static
     {
         $reach = Reach::of($set);
         $places = [];

@@ -46,6 +46,13 @@ final class SetsTest extends TestCase
         return ['sets' => SetRecord::query()->count(), 'revisions' => Revision::query()->count(), 'devices' => DeviceRecord::query()->count(), 'catalogues' => CatalogueRecord::query()->count()];
     }
 
+    public function test_the_list_says_what_each_set_says_and_its_game_as_they_are_now(): void
+    {
+        $this->get('/sets/house/sets')->assertOk()->assertSeeInOrder(['House', '–', 'Dunlin floatplane', 'Skerrywing', '1 assignment<', 'Quay'], false);
+        $this->from('/sets/dunlin/assign')->post('/sets/dunlin/cells', ['from' => SetRecord::query()->findOrFail('dunlin')->head_id, 'layer' => 'base', 'ref' => 'fennel/ring', 'does' => 'button', 'output' => ['number' => '5']])->assertSessionHas('said');
+        $this->get('/sets/house/sets')->assertOk()->assertSeeInOrder(['Dunlin floatplane', 'Skerrywing', '2 assignments<', 'Knot twin'], false);
+    }
+
     public function test_a_set_is_begun_renamed_copied_deleted_and_brought_back(): void
     {
         $this->get('/sets/skerrywing/sets')->assertOk()->assertSee('2 layers, 12 parts of shapings, 1 thing made from axes, 1 macro, 1 assignment')->assertSee('It cannot be deleted while Dunlin floatplane, Knot twin inherit from it.');

@@ -49,7 +49,7 @@ final class StorageTest extends TestCase
         $this->get('/sets/skerrywing/assign')->assertOk();
         $rig = $this->rig();
         $rig->rig->save();
-        foreach (['set', 'base', 'php', 'roles'] as $kind) {
+        foreach (['set', 'base', 'php', 'roles', 'glance'] as $kind) {
             foreach (['cut', 'flipped', 'empty', 'gone'] as $how) {
                 foreach (glob($this->folder.'/programs/*.'.$kind) ?: [] as $file) {
                     $content = (string) file_get_contents($file);
@@ -65,6 +65,7 @@ final class StorageTest extends TestCase
                 }
                 $this->get('/sets/skerrywing/assign')->assertOk()->assertSee('Mark button');
                 $this->get('/sets/skerrywing/roles')->assertOk()->assertSee('look left');
+                $this->get('/sets/skerrywing/sets')->assertOk()->assertSee('12 parts of shapings');
                 // A rig that begins now is as good as one that had it all.
                 $this->assertContains('fennel/switch-1.down', (new TestRig($rig->snapshot))->seen()['closed']);
             }

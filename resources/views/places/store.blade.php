@@ -19,8 +19,8 @@
             @elseif ($view->isCurrent()) The device holds what it can hold of this set. {{ count($view->mapping->leftOut) }} {{ count($view->mapping->leftOut) === 1 ? 'thing is' : 'things are' }} left out, listed beside; {{ count($view->mapping->leftOut) === 1 ? 'it works' : 'they work' }} only while Nailrod is running.
             @elseif ($view->inForce === null) Nothing is stored in the device yet.
             @elseif ($view->stored === null) What is in the device cannot be read as a mapping. A copy of it is kept before it is overwritten.
-            @elseif (($from = $view->writtenFrom()) !== null) What the device holds is of the set {{ $from[0] }}@if ($from[1] !== null), <a class="link" href="{{ route('store', ['set' => $from[1], 'device' => $view->device->id]) }}">which is here</a>@endif. It differs from this set in {{ count($view->changes()) }} {{ count($view->changes()) === 1 ? 'place' : 'places' }}.
-            @else What the device holds differs from this set in {{ count($view->changes()) }} {{ count($view->changes()) === 1 ? 'place' : 'places' }}{{ $view->standing() === Nailrod\Core\Memory\Standing::Differs ? '; it was not written from here' : '' }}. @endif
+            @elseif (($from = $view->writtenFrom()) !== null) What the device holds is of the set {{ $from[0] }}@if ($from[1] !== null), <a class="link" href="{{ route('store', ['set' => $from[1], 'device' => $view->device->id]) }}">which is here</a>@endif. It differs from this set in {{ count($view->changes) }} {{ count($view->changes) === 1 ? 'place' : 'places' }}.
+            @else What the device holds differs from this set in {{ count($view->changes) }} {{ count($view->changes) === 1 ? 'place' : 'places' }}{{ $view->standing() === Nailrod\Core\Memory\Standing::Differs ? '; it was not written from here' : '' }}. @endif
         </p>
         <table class="banks">
             <caption>Memory of the device</caption>
@@ -72,26 +72,26 @@
         <h2 class="column__title" id="changes-title">What reading would change in {{ $place->record->name }}</h2>
         <div class="scroll" id="changes" tabindex="0" role="region" aria-labelledby="changes-title">
             <table class="changes"><thead><tr><th scope="col">Part</th><th scope="col">In this set</th><th scope="col">As in the device</th></tr></thead><tbody>
-            @forelse ($view->reading() as $change)<tr><th scope="row">{{ $change['subject'] }}</th><td>{{ $change['before'] ?: 'not said here' }}</td><td>{{ $change['after'] ?: 'taken away' }}</td></tr>
+            @forelse ($view->reading as $change)<tr><th scope="row">{{ $change['subject'] }}</th><td>{{ $change['before'] ?: 'not said here' }}</td><td>{{ $change['after'] ?: 'taken away' }}</td></tr>
             @empty<tr><td colspan="3">Nothing: what the device keeps of this set is as it says.</td></tr>@endforelse
             </tbody></table>
             @if ($view->stays !== [])<h3>Stays as it is</h3><ul class="left-out">@foreach ($view->stays as $line)<li>{{ $line }}</li>@endforeach</ul>@endif
         </div>
         <div class="panel__row">
-            @if ($view->reading() !== [])<form method="post" action="{{ $view->link('store.read') }}" data-edit novalidate>{{ $place->from() }}<button class="button button--main">Take it into {{ $place->record->name }}</button></form>@endif
+            @if ($view->reading !== [])<form method="post" action="{{ $view->link('store.read') }}" data-edit novalidate>{{ $place->from() }}<button class="button button--main">Take it into {{ $place->record->name }}</button></form>@endif
             <a class="link" href="{{ $view->link() }}" data-refresh>What a write would change</a>
         </div>
         @else
-        <h2 class="column__title" id="changes-title">{{ $view->changes() === [] ? 'What the device does by itself' : 'What a write would change' }}</h2>
+        <h2 class="column__title" id="changes-title">{{ $view->changes === [] ? 'What the device does by itself' : 'What a write would change' }}</h2>
         <div class="scroll" id="changes" tabindex="0" role="region" aria-labelledby="changes-title">
-            @if ($view->changes() === [])
+            @if ($view->changes === [])
                 <table class="changes"><thead><tr><th scope="col">Part</th><th scope="col">In the device, and in the set</th></tr></thead><tbody>
-                @forelse ($view->holds() as $row)<tr><th scope="row">{{ $row['subject'] }}</th><td>{{ $row['after'] }}</td></tr>
+                @forelse ($view->holds as $row)<tr><th scope="row">{{ $row['subject'] }}</th><td>{{ $row['after'] }}</td></tr>
                 @empty<tr><td colspan="2">This set says nothing of {{ $view->device->name }}.</td></tr>@endforelse
                 </tbody></table>
             @else
                 <table class="changes"><thead><tr><th scope="col">Part</th><th scope="col">In the device</th><th scope="col">In the set</th></tr></thead><tbody>
-                @foreach ($view->changes() as $change)<tr><th scope="row">{{ $change['subject'] }}</th><td>{{ $change['before'] ?: 'not there' }}</td><td>{{ $change['after'] ?: 'not there' }}</td></tr>@endforeach
+                @foreach ($view->changes as $change)<tr><th scope="row">{{ $change['subject'] }}</th><td>{{ $change['before'] ?: 'not there' }}</td><td>{{ $change['after'] ?: 'not there' }}</td></tr>@endforeach
                 </tbody></table>
             @endif
         </div>
@@ -129,7 +129,7 @@
         @if ($view !== null)
         <div class="store__three">
             <h2 class="column__title">Kept by the device</h2>
-            <p class="column__note">{{ count($view->holds()) }} {{ count($view->holds()) === 1 ? 'part' : 'parts' }}: {{ count($view->holds()) === 0 ? 'this set says nothing that it could keep.' : 'they go on without Nailrod.' }}</p>
+            <p class="column__note">{{ count($view->holds) }} {{ count($view->holds) === 1 ? 'part' : 'parts' }}: {{ count($view->holds) === 0 ? 'this set says nothing that it could keep.' : 'they go on without Nailrod.' }}</p>
             <h2 class="column__title">Done by Nailrod while it runs</h2>
             @if ($view->mapping->leftOut === [])<p class="column__note">Nothing: the device can do all of its part of this set.</p>
             @else<ul class="left-out">@foreach ($view->mapping->leftOut as $line)<li>{{ $line }}</li>@endforeach</ul>@endif
