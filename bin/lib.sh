@@ -88,6 +88,11 @@ need_database() {
     php artisan nailrod:demo --quiet || stop 'the demo data could not be loaded; storage/logs/nailrod.log says why.'
 }
 
+# What a browser prints is measured with these.
+need_poppler() {
+    command -v pdftocairo >/dev/null || { step 'Tools that read PDF, for the browser tests'; apt_install poppler-utils; }
+}
+
 need_chromium() {
     command -v chromium >/dev/null || { step 'Chromium, for the browser tests'; apt_install chromium; }
 }

@@ -22,6 +22,7 @@ use App\Http\Controllers\PaperController;
 use App\Http\Controllers\PhoneController;
 use App\Http\Controllers\PlaceController;
 use App\Http\Controllers\PlanController;
+use App\Http\Controllers\PrintController;
 use App\Http\Controllers\RecordingController;
 use App\Http\Controllers\RigController;
 use App\Http\Controllers\RolesController;
@@ -75,6 +76,11 @@ Route::prefix('sets/{set}')->where(['set' => '[a-z0-9_-]+'])->group(function ():
     Route::post('lamps', [LampController::class, 'save'])->name('lamp.save');
     Route::post('lamps/remove', [LampController::class, 'remove'])->name('lamp.remove');
     Route::get('store', [PlaceController::class, 'store'])->name('store');
+
+    Route::get('print', [PrintController::class, 'show'])->name('print');
+    Route::get('print/{page}', [PrintController::class, 'page'])->name('print.page')->where('page', '[0-9]{1,4}');
+    Route::post('print/done', [PrintController::class, 'done'])->name('print.done');
+    Route::post('print/size', [PrintController::class, 'size'])->name('print.size');
 
     Route::get('panel', [PanelController::class, 'show'])->name('panel');
     Route::post('panel/add', [PanelController::class, 'add'])->name('panel.add');

@@ -18,6 +18,9 @@ use Nailrod\Core\Set\Words;
 /** What every place shows: the set that is open, its parents, what can be undone. */
 final readonly class Place
 {
+    /** Places that change what the rig is. */
+    private const OF_RIG = ['rig', 'print'];
+
     /**
      * @param SetRecord                                         $edited the set that edits of this place change: what the rig is
      *                                                                  goes into the root set, so that it holds for every simulator
@@ -46,7 +49,7 @@ final readonly class Place
         $record = $store->open($id);
         $set = $instead ?? $store->current($record);
         $root = $set->merged->chain[0]->id;
-        $edited = $name === 'rig' && $root !== $id ? $store->open($root) : $record;
+        $edited = in_array($name, self::OF_RIG, true) && $root !== $id ? $store->open($root) : $record;
         $redo = $edited->redo === [] ? null : Revision::query()->find($edited->redo[count($edited->redo) - 1]);
 
         return new self(

@@ -56,20 +56,11 @@ final class Summary
     /** @return list<string> device by device what each control does in a layer: its number, its name, the action, and what the game is told it by */
     private static function layer(BindingSet $set, Words $words, string $layer): array
     {
-        $cells = $set->cells[$layer] ?? [];
-        $byDevice = [];
-        foreach (array_keys(array_intersect_key($set->rig->axes + $set->rig->contacts, $cells)) as $ref) {
-            $byDevice[$set->rig->deviceNameOf((string) $ref)][] = (string) $ref;
-        }
         $lines = [];
-        // In the order of the rig; what is made from axes comes last.
-        $order = array_flip(array_values(array_map(fn ($device) => $device->name, $set->rig->devices)));
-        uksort($byDevice, fn (int|string $one, int|string $other) => ($order[$one] ?? PHP_INT_MAX) <=> ($order[$other] ?? PHP_INT_MAX));
-        foreach ($byDevice as $device => $refs) {
+        foreach (Keys::each(self::rows($set, $words, $layer)) as $device => $rows) {
             $lines[] = (string) $device;
-            foreach ($refs as $ref) {
-                $ways = array_filter(array_map(fn (Output $output) => $set->actionOf($output) === null ? '' : self::way($set, $words, $output), $cells[$ref]->outputsOfEither()));
-                $lines[] = sprintf('  %s %s: %s%s', $set->rig->numberOf($ref).str_repeat(' ', max(0, self::NUMBER - mb_strlen($set->rig->numberOf($ref)))), $set->rig->nameOf($ref), $words->brief($cells[$ref]).($set->isAside(PartPath::cell($layer, $ref)) ? ', set aside' : ''), $ways === [] ? '' : ' ('.implode(', ', $ways).')');
+            foreach ($rows as [$number, $name, $does, $way]) {
+                $lines[] = sprintf('  %s %s: %s%s', $number.str_repeat(' ', max(0, self::NUMBER - mb_strlen($number))), $name, $does, $way === '' ? '' : ' ('.$way.')');
             }
         }
         foreach ($set->chords[$layer] ?? [] as $chord) {
@@ -77,6 +68,22 @@ final class Summary
         }
 
         return $lines === [] ? ['says nothing of its own'] : $lines;
+    }
+
+    /** @return array<string, list<array{string, string, string, string}>> number, name, what it does and what the game is told by, of each input that a layer says something of, by the name of its device */
+    public static function rows(BindingSet $set, Words $words, string $layer): array
+    {
+        $cells = $set->cells[$layer] ?? [];
+        $byDevice = [];
+        foreach (Keys::of(array_intersect_key($set->rig->axes + $set->rig->contacts, $cells)) as $ref) {
+            $ways = array_filter(array_map(fn (Output $output) => $set->actionOf($output) === null ? '' : self::way($set, $words, $output), $cells[$ref]->outputsOfEither()));
+            $byDevice[$set->rig->deviceNameOf($ref)][] = [$set->rig->numberOf($ref), $set->rig->nameOf($ref), $words->brief($cells[$ref]).($set->isAside(PartPath::cell($layer, $ref)) ? ', set aside' : ''), implode(', ', $ways)];
+        }
+        // In the order of the rig; what is made from axes comes last.
+        $order = array_flip(array_values(array_map(fn ($device) => $device->name, $set->rig->devices)));
+        uksort($byDevice, fn (int|string $one, int|string $other) => ($order[$one] ?? PHP_INT_MAX) <=> ($order[$other] ?? PHP_INT_MAX));
+
+        return $byDevice;
     }
 
     private static function way(BindingSet $set, Words $words, Output $output): string

@@ -23,6 +23,11 @@ final readonly class PartPath
         return new self('settings', $device, $id);
     }
 
+    public static function size(string $device): self
+    {
+        return new self('sizes', $device);
+    }
+
     public static function panel(string $device, string $id): self
     {
         return new self('panels', $device, $id);

@@ -156,6 +156,31 @@ final readonly class RigEdits
         return $value === null ? $own->without($path) : $own->with($path, ['is' => $setting->value(Node::of($value, $setting->name))]);
     }
 
+    /**
+     * Says how large a device is.
+     *
+     * @param string $from  id of one control
+     * @param string $to    id of another one on the same page
+     * @param ?float $apart how far their middles are from each other, in mm; null for as it is drawn
+     *
+     * @throws FormatError if these are not two controls of the device with a distance between them on its drawing
+     */
+    public function size(string $device, string $from, string $to, ?float $apart): SetDocument
+    {
+        $path = PartPath::size($device);
+        if ($apart === null) {
+            return $this->own()->without($path);
+        }
+        $found = $this->set->rig->devices[$device] ?? throw FormatError::told('Device', 'one that is not here', 'a device of the rig');
+        $one = $found->control($from) ?? throw FormatError::told('From', 'a control that '.$found->name.' does not have', 'one that it has');
+        $other = $found->control($to) ?? throw FormatError::told('To', 'a control that '.$found->name.' does not have', 'one that it has');
+        if ($one->page !== $other->page || ($one->x === $other->x && $one->y === $other->y)) {
+            throw FormatError::told('To', $other->name, 'another control on the same page than '.$one->name);
+        }
+
+        return $this->own()->with($path, ['from' => $from, 'to' => $to, 'mm' => $apart]);
+    }
+
     private function control(string $ref): Control
     {
         foreach ($this->set->rig->deviceOf($ref)->controls ?? [] as $control) {

@@ -3,6 +3,7 @@ import focus from '@alpinejs/focus';
 import morph from '@alpinejs/morph';
 import './choose.js';
 import './pair.js';
+import './print.js';
 import './panel-draw.js';
 import './arrange.js';
 import './back.js';

@@ -38,17 +38,13 @@ await page.emulateMedia({ colorScheme: 'dark' });
 await shot('shape-dark');
 await page.emulateMedia({ colorScheme: 'light' });
 
-await page.goto(`${app.url}/sets/marl/shape?axis=rowan/wheel`);
-await page.waitForFunction(() => window.nailrod?.live.picture !== null);
-for (const value of [36000, 41000, 45500]) {
-    await page.evaluate((reading) => window.nailrod.live.input('rowan/wheel', reading), value);
-    await page.waitForTimeout(300);
-}
-await shot('shape-wheel');
 await app.open(page, 'rig', '?device=teasel&do=settings&side=back');
 await page.locator('#back-press').click();
 await page.locator('.back__lamp.is-lit').waitFor();
 await shot('back');
+
+await app.open(page, 'print', '?what=card');
+await shot('print');
 
 await app.open(page, 'assign', '?layer=base&ref=fennel/switch-2.up');
 for (const [layer, ref, action] of [['base', 'fennel/switch-2.up', 'Anchor light'], ['base', 'fennel/switch-3.up', 'Water rudder down'], ['base', 'fennel/switch-3.down', 'Water rudder up'], ['water', 'fennel/switch-3.up', 'Make mooring fast']]) {

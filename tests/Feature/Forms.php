@@ -102,6 +102,8 @@ final class Forms
             ['rig/flipped', ['open' => 'skerrywing']],
             ['rig/measured', ['parts' => ['calibrate']]],
             ['rig/note', ['control' => 'fennel/mark', 'name' => 'Sack', 'label' => 'SACK', 'kind' => 'button', 'x' => '700', 'y' => '240', 'debounce' => '20']],
+            ['print/done', []],
+            ['print/size', ['device' => 'fennel', 'control' => 'left-lever', 'other' => 'right-lever', 'mm' => '48']],
             ['rig/turn', ['control' => 'fennel/encoder', 'turns' => 'round', 'places' => '8']],
             ['rig/give-back', ['control' => 'fennel/mark']],
             ['rig/devices/remove', ['device' => 'burdock']],

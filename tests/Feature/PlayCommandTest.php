@@ -73,7 +73,7 @@ final class PlayCommandTest extends TestCase
     {
         $run = $this->file('run.csv', "t_us,device,control,value\n");
         $broken = $this->file('broken.set.json', (string) json_encode(['format' => 'nailrod-set', 'version' => 1, 'id' => 'x', 'name' => 'X', 'devices' => [], 'colour' => 'red']));
-        $this->assertSame([1, '', "broken.set.json: colour: found a field that this format does not have, expected one of format, version, id, name, parent, simulator, devices, controls, settings, panels, layers, flags, axes, made, stops, macros, lamps, chords, cells, ways, aside, meant.\n"], $this->play($broken, $run));
+        $this->assertSame([1, '', "broken.set.json: colour: found a field that this format does not have, expected one of format, version, id, name, parent, simulator, devices, controls, settings, sizes, panels, layers, flags, axes, made, stops, macros, lamps, chords, cells, ways, aside, meant.\n"], $this->play($broken, $run));
         $this->assertStringContainsString('none.set.json: found no such file, expected a set.', $this->play('none.set.json', $run)[2]);
         $this->assertStringContainsString('none.csv: found no such file, expected a recording.', $this->play('demo/sets/skerrywing.set.json', 'none.csv')[2]);
         $back = $this->file('back.csv', "t_us,device,control,value\n9,fennel,mark,1\n5,fennel,mark,0\n");

@@ -16,6 +16,7 @@ final class Sections
     private const OWN = [
         Controls::class,
         Settings::class,
+        Sizes::class,
         Panels::class,
         Layers::class,
         Flags::class,
