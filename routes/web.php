@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 use App\Http\Controllers\AlreadyController;
 use App\Http\Controllers\AsideController;
+use App\Http\Controllers\BeginController;
 use App\Http\Controllers\CarryController;
 use App\Http\Controllers\CellController;
 use App\Http\Controllers\DeskController;
+use App\Http\Controllers\DrawController;
 use App\Http\Controllers\FileController;
 use App\Http\Controllers\FindController;
 use App\Http\Controllers\HandController;
@@ -34,7 +36,13 @@ use App\Http\Controllers\TokenController;
 use App\Http\Controllers\WayController;
 use Illuminate\Support\Facades\Route;
 
-Route::get('/', [PlaceController::class, 'home'])->name('home');
+Route::get('/', [BeginController::class, 'home'])->name('home');
+Route::get('first', [BeginController::class, 'first'])->name('first');
+Route::post('first/demo', [BeginController::class, 'look'])->name('first.demo');
+Route::post('first/own', [BeginController::class, 'begin'])->name('first.own');
+Route::post('first/put-away', [BeginController::class, 'putAway'])->name('demo.put-away');
+Route::post('first/bring-back', [BeginController::class, 'bringBack'])->name('demo.bring-back');
+Route::post('first/list', [BeginController::class, 'list'])->name('first.list');
 
 Route::prefix('sets/{set}')->where(['set' => '[a-z0-9_-]+'])->group(function (): void {
     Route::get('rig', [PlaceController::class, 'rig'])->name('rig');
@@ -109,6 +117,9 @@ Route::prefix('sets/{set}')->where(['set' => '[a-z0-9_-]+'])->group(function ():
     Route::post('desk/{device}/press', [DeskController::class, 'press'])->name('desk.press');
     Route::post('rig/tokens', [TokenController::class, 'add'])->name('token.add');
     Route::post('rig/tokens/remove', [TokenController::class, 'remove'])->name('token.remove');
+    Route::post('steps', [BeginController::class, 'step'])->name('steps');
+    Route::get('rig/draw', [DrawController::class, 'show'])->name('rig.draw');
+    Route::post('rig/draw', [DrawController::class, 'take'])->name('rig.drawn');
     Route::post('rig/note', [RigController::class, 'note'])->name('rig.note');
     Route::post('rig/turn', [RigController::class, 'turn'])->name('rig.turn');
     Route::post('rig/give-back', [RigController::class, 'giveBack'])->name('rig.give-back');

@@ -27,7 +27,7 @@ final class GameCommand extends Command
 
     public function handle(SetStore $sets): int
     {
-        $record = SetRecord::query()->where('removed', false)->find($this->argument('set'));
+        $record = SetRecord::shown()->find($this->argument('set'));
         $set = $record === null ? null : $sets->current($record);
         if ($set?->catalogue === null) {
             return $this->refused($set === null ? 'There is no set of that id.' : 'This set has no simulator.');

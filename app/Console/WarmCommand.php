@@ -19,7 +19,7 @@ final class WarmCommand extends Command
 
     public function handle(Kernel $kernel): int
     {
-        $set = SetRecord::query()->where('removed', false)->orderByDesc('position')->first();
+        $set = SetRecord::shown()->orderByDesc('position')->first();
         if ($set === null) {
             $this->line('No set is there yet; nothing to warm.');
 

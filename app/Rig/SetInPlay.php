@@ -36,7 +36,7 @@ final class SetInPlay
     /** The same id if there is such a set, else that of the one that pages begin with; empty if there is none at all. */
     public function orAnother(string $id): string
     {
-        $sets = SetRecord::query()->where('removed', false);
+        $sets = SetRecord::shown();
 
         return (string) ((clone $sets)->where('id', $id)->value('id') ?? $sets->orderByDesc('position')->value('id'));
     }
@@ -48,7 +48,7 @@ final class SetInPlay
      */
     public function put(string $id): ?array
     {
-        $record = SetRecord::query()->where('removed', false)->find($id);
+        $record = SetRecord::shown()->find($id);
 
         return $record === null ? null : $this->taken($record);
     }

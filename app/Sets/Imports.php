@@ -25,23 +25,39 @@ final class Imports
 {
     private const KEPT_SECONDS = 3600;
 
+    /** Of a list that is written by hand: the time between two looks of its game, in µs. */
+    private const USUAL_FRAME = 16_667;
+
     /** The id of a list that has none of its own: see Incoming. */
     private const TABLE = 'table';
 
     public function __construct(private readonly SetStore $sets, private readonly CatalogueStore $catalogues) {}
 
-    /** @return string the id under which it waits */
-    public function keep(string $name, string $text): string
+    /**
+     * @param string $below the set below which it was asked for; empty if none was
+     *
+     * @return string the id under which it waits
+     */
+    public function keep(string $name, string $text, string $below = ''): string
     {
         Incoming::read($text, new DatabaseLibrary);
 
-        return self::put(bin2hex(random_bytes(8)), ['name' => $name, 'text' => $text]);
+        return self::put(bin2hex(random_bytes(8)), ['name' => $name, 'text' => $text] + ($below === '' ? [] : ['below' => $below]));
     }
 
     /** The list of a simulator that is at hand, to be changed. */
     public function keepList(Catalogue $catalogue, string $set): string
     {
         return self::put(bin2hex(random_bytes(8)), ['name' => 'The list of '.$catalogue->name, 'text' => Json::compact($catalogue->toArray()), 'from' => $set]);
+    }
+
+    /** A list of a game in which nothing stands yet, to be written. */
+    public function keepEmptyList(string $name, string $below): string
+    {
+        return $this->keep($name, Json::compact([
+            'format' => Catalogue::FORMAT, 'version' => 1, 'id' => self::TABLE, 'name' => $name, 'vehicle' => 'vehicle',
+            'frame_us' => self::USUAL_FRAME, 'sees' => ['buttons' => 32, 'axes' => 8], 'groups' => [], 'actions' => [], 'variables' => [],
+        ]), $below);
     }
 
     /** @return array{name: string, incoming: Incoming} what waits under an id */
@@ -57,7 +73,7 @@ final class Imports
     {
         $kept = self::kept($id);
 
-        return new ListImport($incoming, $kept['name'], $for, array_map(fn (string $document) => Catalogue::read(Node::of(Json::decode($document))), $kept['lists'] ?? []), $kept['from'] ?? null);
+        return new ListImport($incoming, $kept['name'], $for, array_map(fn (string $document) => Catalogue::read(Node::of(Json::decode($document))), $kept['lists'] ?? []), $kept['from'] ?? null, $kept['below'] ?? '');
     }
 
     /** What was changed in a list that waits. */
@@ -67,7 +83,7 @@ final class Imports
         self::put($id, ['lists' => [$list->for => Json::compact($list->catalogue->toArray())] + ($kept['lists'] ?? [])] + $kept);
     }
 
-    /** @param array{name: string, text: string, from?: string, lists?: array<string, string>} $kept */
+    /** @param array{name: string, text: string, from?: string, below?: string, lists?: array<string, string>} $kept */
     private static function put(string $id, array $kept): string
     {
         Cache::put('import-'.$id, $kept, self::KEPT_SECONDS);
@@ -75,7 +91,7 @@ final class Imports
         return $id;
     }
 
-    /** @return array{name: string, text: string, from?: string, lists?: array<string, string>} */
+    /** @return array{name: string, text: string, from?: string, below?: string, lists?: array<string, string>} */
     private static function kept(string $id): array
     {
         $kept = Cache::get('import-'.$id);
@@ -83,7 +99,7 @@ final class Imports
             throw FormatError::told('', 'no file that waits', 'one that was brought within the last hour; bring it again');
         }
 
-        /** @var array{name: string, text: string, from?: string, lists?: array<string, string>} $kept */
+        /** @var array{name: string, text: string, from?: string, below?: string, lists?: array<string, string>} $kept */
         return $kept;
     }
 

@@ -46,8 +46,9 @@ final readonly class ListImport
      * @param string                   $for    what it was said to be taken for; empty if nobody has said
      * @param array<string, Catalogue> $edited as it was changed since, by what it is taken for
      * @param ?string                  $from   the set from whose page it was taken up to be changed; null if it came as a file
+     * @param string                   $below  the set below which one for it was asked for; empty if none was
      */
-    public function __construct(public Incoming $incoming, public string $name, string $for, array $edited, public ?string $from)
+    public function __construct(public Incoming $incoming, public string $name, string $for, array $edited, public ?string $from, public string $below = '')
     {
         $newer = $incoming->catalogue ?? throw new \LogicException('It is no list.');
         $records = CatalogueRecord::query()->with('head')->orderBy('id')->get()->keyBy('id')->all();
@@ -108,7 +109,7 @@ final readonly class ListImport
     /** The same list after an edit. */
     public function edited(Catalogue $catalogue): self
     {
-        return new self($this->incoming, $this->name, $this->for, [$this->for => $catalogue], $this->from);
+        return new self($this->incoming, $this->name, $this->for, [$this->for => $catalogue], $this->from, $this->below);
     }
 
     /** What somebody has seen who has seen what goes from the sets: another word when that is something else. */

@@ -17,7 +17,7 @@ final class SetList
     public static function headings(): array
     {
         $headings = [];
-        foreach (SetRecord::query()->where('removed', false)->orderBy('position')->get(['id', 'name', 'parent']) as $record) {
+        foreach (SetRecord::shown()->orderBy('position')->get(['id', 'name', 'parent']) as $record) {
             $headings[] = ['id' => $record->id, 'name' => $record->name, 'parent' => $record->parent];
         }
 

@@ -185,6 +185,10 @@ final class SetStore
 
     private static function notRemoved(SetRecord $record): SetRecord
     {
+        if ($record->put_away) {
+            throw FormatError::told('set', $record->name.', which is put away with the demo', 'a set that is there; bring the demo back on its first page');
+        }
+
         return $record->removed ? throw FormatError::told('set', $record->name.', which is deleted', 'a set that is there; bring it back on Sets first') : $record;
     }
 

@@ -26,7 +26,9 @@ final readonly class ListView
     private const COLUMNS = ['action' => 'Action', 'group' => 'Group', 'kind' => 'Kind', 'key' => 'Key', 'role' => 'Role', 'variable' => 'Changes', 'amount' => 'By or to', 'essential' => 'Needed', 'written' => 'Written'];
 
     /** Rows for actions that are new. */
+    /** Rows for new actions: beside those that there are, and in a list that is begun. */
     private const BLANK = 3;
+    private const BLANK_AT_FIRST = 8;
 
     public ?CatalogueChange $change;
 
@@ -59,7 +61,7 @@ final readonly class ListView
     /** @return list<ActionRow> */
     public function blank(): array
     {
-        return array_fill(0, self::BLANK, new ActionRow([]));
+        return array_fill(0, $this->list->catalogue->actions === [] ? self::BLANK_AT_FIRST : self::BLANK, new ActionRow([]));
     }
 
     /** "new" or "changed" against the list that is at hand; empty if it is as it is there. */
@@ -134,10 +136,12 @@ final readonly class ListView
         return $this->isTable() ? $this->list->nameOfTable() : $this->list->catalogue->name;
     }
 
-    /** @return array<string, string> names of the sets here, by id */
+    /** @return array<string, string> names of the sets here, by id; the one below which it was asked for is the first */
     public function parents(): array
     {
-        return array_column(SetList::headings(), 'name', 'id');
+        $names = array_column(SetList::headings(), 'name', 'id');
+
+        return array_intersect_key($names, [$this->list->below => true]) + $names;
     }
 
     public function isTable(): bool

@@ -26,7 +26,7 @@ final readonly class PanelFileView
     public static function of(SetStore $store, string $id, PanelFile $file, string $for, string $device, string $panel): self
     {
         $sets = [];
-        foreach (SetRecord::query()->where('removed', false)->orderBy('position')->get() as $record) {
+        foreach (SetRecord::shown()->orderBy('position')->get() as $record) {
             $sets[$record->id] = $record->name;
         }
         $for = isset($sets[$for]) ? $for : (string) array_key_first($sets);

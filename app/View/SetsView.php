@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Models\CatalogueRecord;
+use App\Models\SetRecord;
+use App\Sets\Demo;
 use App\Sets\SetList;
 use App\Sets\SetStore;
 use Nailrod\Core\Set\SetGlance;
@@ -24,9 +26,29 @@ final readonly class SetsView
     }
 
     /** @return array<string, string> names of the games, by id */
-    public function games(): array
+    private function games(): array
     {
         return CatalogueRecord::names();
+    }
+
+    /** @return array<string, string> names of the games that a new set can be for, by id */
+    public function offered(): array
+    {
+        return array_diff_key($this->games(), Demo::isAway() ? array_flip(Demo::catalogues()) : []);
+    }
+
+    /** Is the demo there (true), put away (false), or was it never loaded (null)? */
+    public function demo(): ?bool
+    {
+        return Demo::isLoaded() ? ! Demo::isAway() : null;
+    }
+
+    /** The root of this rig, if its list of first steps was put away; null if it is listed, and in the demo. */
+    public function withoutSteps(): ?SetRecord
+    {
+        $root = SetRecord::query()->find($this->place->set->merged->chain[0]->id);
+
+        return $root === null || $root->steps !== null || Demo::isOf($root) ? null : $root;
     }
 
     /** @return array<string, string> names by id */

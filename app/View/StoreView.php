@@ -193,6 +193,6 @@ final readonly class StoreView
             return null;
         }
 
-        return [$this->stored->name, SetRecord::query()->where('removed', false)->find($this->stored->id)?->id];
+        return [$this->stored->name, SetRecord::shown()->find($this->stored->id)?->id];
     }
 }

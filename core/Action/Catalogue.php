@@ -71,7 +71,7 @@ final readonly class Catalogue
             Field::given('sees', 'Sees', new Thing($sees, 'how much of the controller it sees'), 'How much of the controller it sees.'),
             Field::given('groups', 'Groups', new Several(new Thing($group, 'a group'), 0, 64), 'What its actions and variables stand in, in their order.'),
             Field::given('actions', 'Actions', new Several(new Thing(Action::fields(), 'an action'), 0, 2000), 'What it can be told to do.'),
-            Field::given('variables', 'Variables', new ByKey(new NewId('flaps'), new Thing(Variable::fields(), 'a variable'), 'at least one variable'), 'What it keeps and shows, by id.'),
+            Field::given('variables', 'Variables', new ByKey(new NewId('flaps'), new Thing(Variable::fields(), 'a variable')), 'What it keeps and shows, by id.'),
             Field::usually([], 'reserved_keys', 'Reserved keys', new Several(new Thing(ReservedKey::fields(), 'a key stroke that is kept', ReservedKey::read(...)), 0, 200), 'Keys that it and the desktop keep for themselves.'),
         );
     }

@@ -13,7 +13,11 @@ final readonly class FirstLayout
     private const MOST = 3900;
 
     /** Room for a control with its label, across and down, and where its middle lies in it. */
-    private const ROOM = ['slider' => [130, 340, 145], 'encoder' => [210, 240, 95], 'hat' => [210, 240, 100], 'stick' => [400, 420, 190], 'button' => [120, 150, 60]];
+    private const ROOM = [
+        'lever' => [170, 440, 205], 'slider' => [130, 340, 145], 'pedal' => [200, 340, 145], 'paddle' => [150, 340, 145], 'twist' => [280, 160, 50], 'stick' => [400, 420, 190], 'wheel' => [560, 580, 270],
+        'encoder' => [210, 240, 95], 'dial' => [230, 240, 95], 'hat' => [210, 240, 100], 'two-way' => [130, 260, 105], 'three-way' => [130, 260, 105], 'sprung' => [130, 260, 105],
+        'button' => [120, 150, 60], 'trigger' => [130, 150, 60], 'tile' => [160, 160, 60],
+    ];
 
     /**
      * @param list<string> $kinds of the controls, in their order

@@ -73,7 +73,7 @@ test('a new vehicle set: a plan for a group, three actions by pressing, one turn
     const empty = await App.fresh({ demo: false });
     try {
         await page.goto(empty.url);
-        await expect(page.getByText('There is no set yet')).toBeVisible();
+        await expect(page.getByText('Begin with my own rig')).toBeVisible();
         await page.setInputFiles('input[type="file"]', { name: 'plover.set.json', mimeType: 'application/json', buffer: file });
         await page.getByRole('button', { name: 'Look at it' }).click();
         await expect(page.getByText('Skerrywing').first()).toBeVisible();

@@ -80,4 +80,9 @@ final class FindTest extends TestCase
         $this->get('/sets/none/find?q=x')->assertNotFound();
         $this->get('/sets/house/find?q=fennel&at=moon')->assertOk();
     }
+
+    public function test_an_address_that_says_where_it_is_in_a_list_is_answered_too(): void
+    {
+        $this->getJson('/sets/skerrywing/find?q=mark&at[]=shape')->assertOk()->assertJsonPath('found.0.name', fn (string $name) => $name !== '');
+    }
 }

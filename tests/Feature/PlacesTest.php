@@ -48,11 +48,11 @@ final class PlacesTest extends TestCase
 
     public function test_the_first_page_leads_to_the_rig_and_an_empty_database_says_what_to_do(): void
     {
-        $this->get('/')->assertRedirect('/sets/skerrywing/rig');
+        $this->withCookie('been', '1')->get('/')->assertRedirect('/sets/skerrywing/rig');
         SetRecord::query()->update(['head_id' => null]);
         \Illuminate\Support\Facades\DB::table('revisions')->delete();
         SetRecord::query()->delete();
-        $this->get('/')->assertOk()->assertSeeText('There is no set yet');
+        $this->get('/')->assertOk()->assertSeeText('Begin with my own rig');
     }
 
     public function test_a_set_without_devices_still_has_its_places(): void
@@ -61,7 +61,7 @@ final class PlacesTest extends TestCase
         $document['devices'] = [];
         $document['axes'] = $document['cells'] = (object) [];
         app(SetStore::class)->edit('house', (int) app(SetStore::class)->open('house')->head_id, 'you', fn () => SetDocument::fromJson((string) json_encode($document)));
-        foreach (['rig' => 'names no devices', 'shape' => 'No device of this set has an axis', 'assign' => 'names no devices', 'bench' => 'no simulator', 'store' => 'No device of this set has a memory'] as $place => $words) {
+        foreach (['rig' => 'No device is in this rig yet', 'shape' => 'No device of this set has an axis', 'assign' => 'No device is in this rig yet', 'bench' => 'no simulator', 'store' => 'No device of this set has a memory'] as $place => $words) {
             $this->get('/sets/house/'.$place)->assertOk()->assertSeeText($words);
         }
         $this->assertSame([], $this->rig('house')->seen()['axes']);

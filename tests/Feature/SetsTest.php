@@ -92,7 +92,7 @@ final class SetsTest extends TestCase
         foreach ([SetRecord::class, DeviceRecord::class, CatalogueRecord::class] as $model) {
             $model::query()->delete();
         }
-        $this->get('/')->assertOk()->assertSee('There is no set yet');
+        $this->get('/')->assertOk()->assertSee('Begin with my own rig');
         $preview = $this->post('/import', ['file' => UploadedFile::fake()->createWithContent('knot.json', $file)])->assertRedirect()->headers->get('Location');
         $this->get((string) $preview)->assertOk()->assertSee('Knot twin')->assertSee('comes with it')->assertSee('in the file');
         $this->post((string) $preview, ['name' => 'Knot twin'])->assertRedirect('/sets/knot/plan');

@@ -30,7 +30,7 @@ final class HandController
     {
         $phone = Peer::isHere($request) ? null : Peer::token($request);
         $phone?->update(['seen' => time()]);
-        $record = SetRecord::query()->where('removed', false)->find($this->line->setInPlay()) ?? SetRecord::query()->where('removed', false)->orderByDesc('position')->first() ?? abort(404);
+        $record = SetRecord::shown()->find($this->line->setInPlay()) ?? SetRecord::shown()->orderByDesc('position')->first() ?? abort(404);
         $set = $this->sets->current($record);
         $found = $set->rig->devices[$device] ?? null;
         if ($found?->kind !== PanelDevice::KIND) {

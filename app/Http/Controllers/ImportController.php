@@ -28,7 +28,7 @@ final class ImportController
     public function bring(FileRequest $request): RedirectResponse
     {
         try {
-            return redirect()->route('import.show', array_filter(['import' => $this->imports->keep($request->fileName(), $request->content()), 'for' => $request->string('for')->toString(), 'device' => $request->string('device')->toString()]), 303);
+            return redirect()->route('import.show', array_filter(['import' => $this->imports->keep($request->fileName(), $request->content(), $request->string('below')->toString()), 'for' => $request->string('for')->toString(), 'device' => $request->string('device')->toString()]), 303);
         } catch (FormatError $error) {
             throw $error->in($request->fileName());
         }

@@ -59,7 +59,7 @@ final class ListController
             }
             $revision = $this->catalogues->change($list->of->id, $request->integer('head'), $list->catalogue);
             $this->imports->forget($import);
-            $set = $list->from ?? SetRecord::query()->whereIn('id', $following->of ?? [])->where('removed', false)->value('id');
+            $set = $list->from ?? SetRecord::shown()->whereIn('id', $following->of ?? [])->value('id');
 
             return redirect()->route($set === null ? 'home' : 'actions', $set === null ? [] : $set, 303)->with('said', $revision->sentence);
         });

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Memory\Memories;
-use App\Models\SetRecord;
 use App\Rig\PageLine;
 use App\Sets\SetStore;
 use App\View\AssignView;
@@ -19,20 +18,12 @@ use App\View\RigView;
 use App\View\ShapeView;
 use App\View\StoreView;
 use Illuminate\Contracts\View\View;
-use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 
 /** The places of the application: each shows one set. */
 final class PlaceController
 {
     public function __construct(private readonly SetStore $sets) {}
-
-    public function home(): RedirectResponse|View
-    {
-        $set = SetRecord::query()->where('removed', false)->orderByDesc('position')->first();
-
-        return $set === null ? view('places.empty', ['found' => Memories::onDesk()]) : redirect()->route('rig', $set->id);
-    }
 
     public function rig(Request $request, PageLine $line, string $set): View
     {

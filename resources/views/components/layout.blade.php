@@ -43,6 +43,7 @@
         <a href="{{ $place->on($address) }}" data-carries @if ($address === $place->address()) aria-current="page" @endif>{{ $label }}</a>
     @endforeach
 </nav>
+<x-steps :place="$place" />
 </header>
 <div class="notices" id="notices" role="status" aria-live="polite">
     @if (session('said'))

@@ -2,7 +2,19 @@
 @php($catalogue = $view->catalogue())
 <x-layout :place="$place" title="Actions">
     @if ($catalogue === null)
-        <section class="column"><h1>Actions</h1><p class="empty">The set {{ $place->record->name }} has no simulator, so it has no actions. Pick a set below it in the bar above, or bring a list of actions on <a class="link" href="{{ route('sets', $place->record->id) }}">Sets</a>.</p></section>
+        <section class="column scroll actions-begin" aria-labelledby="actions-title" tabindex="0" id="actions-begin"><h1 id="actions-title">Actions</h1>
+            <p>{{ $place->record->name }} has no simulator, so it has no actions.@if (count($place->sets) > 1) Pick a set for a game in the bar above, or begin one here.@endif A set for the game comes below it, with what the game can be told to do.</p>
+            <h2 class="column__title">The game has a list</h2>
+            <form method="post" action="{{ route('import.bring') }}" enctype="multipart/form-data" class="upload">@csrf<input type="hidden" name="below" value="{{ $place->record->id }}">
+                <label class="field field--tall"><span>A catalogue of a simulator (JSON), or a table of actions (CSV). It is shown first; nothing is changed.</span><input type="file" name="file" accept=".json,.csv,application/json,text/csv" required></label>
+                <button class="button">Look at it</button>
+            </form>
+            <h2 class="column__title">A list of your own</h2>
+            <form method="post" action="{{ route('first.list') }}" class="upload">@csrf<input type="hidden" name="below" value="{{ $place->record->id }}">
+                <label class="field field--tall"><span>Name of the game</span><input name="name" maxlength="60" required></label>
+                <button class="button">Write its list</button>
+            </form>
+        </section>
     @else
     <section class="column" aria-labelledby="actions-title">
         <h1 id="actions-title">Actions <span class="column__note">{{ $catalogue->name }} can be told {{ count($catalogue->actions) }} things</span></h1>

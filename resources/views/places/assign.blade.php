@@ -6,7 +6,7 @@
 <x-layout :place="$place" title="Assign">
     @push('skips')<a class="skip" href="{{ $view->comb->shown() === [] ? '#comb-scroll' : '#comb-first' }}">To the table</a><a class="skip" href="#editor">To the editor</a>@endpush
     @if ($view->device === null)
-        <section class="column"><h1>Assign</h1><p class="empty">This set names no devices, so there is nothing to assign. Undo brings back what was there before.</p></section>
+        <section class="column"><h1>Assign</h1><p class="empty">No device is in this rig yet, so there is nothing to assign. <a class="link" href="{{ $place->at('rig') }}">Add one on Rig</a>.</p></section>
     @else
     <div class="loom" id="loom">
         <form method="post" action="{{ route('cell.assign', $place->record->id) }}" data-edit novalidate id="drag-assign" hidden>{{ $place->from() }}<input name="layer"><input name="ref"><input name="does" value="action"><input name="output[action]"></form>
@@ -72,7 +72,7 @@
         </section>
         <section class="column loom__actions" aria-label="Actions of the simulator" x-data="actions">
             @if ($catalogue === null)
-                <p class="empty">The set {{ $place->record->head->set()->name }} has no simulator. Pick a set below it in the bar above to assign actions; keys and outputs can be assigned here.</p>
+                <p class="empty">The set {{ $place->record->head->set()->name }} has no simulator. Pick a set below it in the bar above to assign actions, or <a class="link" href="{{ $place->at('actions') }}">bring or write a list</a>; keys and outputs can be assigned here.</p>
             @else
                 <label class="find"><span class="sr-only">Find an action of {{ $catalogue->name }}</span><input type="search" placeholder="{{ $view->ref === '' ? 'Find an action' : 'Type an action, Enter assigns it' }}" x-on:input="filter" x-on:keydown.enter.prevent="takeFirst"></label>
                 @php($reaching = $view->actions->reaching())

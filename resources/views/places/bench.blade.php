@@ -24,7 +24,7 @@
     </section>
     <section class="column bench__game scroll" aria-label="The simulator" tabindex="0">
         @if ($place->set->catalogue === null)
-            <p class="empty">This set has no simulator. Pick a set below it in the bar above.</p>
+            <p class="empty">This set has no simulator. Pick a set below it in the bar above, or <a class="link" href="{{ $place->at('actions') }}">bring or write a list of actions</a>.</p>
         @else
             <h2 class="column__title">{{ $place->set->catalogue->name }} <span class="tag">stand-in</span></h2>
             <p class="column__note">{{ $place->set->catalogue->vehicle }}. {{ $place->set->catalogue->buttons + $place->set->catalogue->axes === 0 ? 'It reads nothing but the keyboard.' : 'It looks at the controller every '.round($place->set->catalogue->frame / 1000, 1).' ms, and sees '.$place->set->catalogue->buttons.' buttons and '.$place->set->catalogue->axes.' axes of it.' }}</p>

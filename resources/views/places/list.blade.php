@@ -4,7 +4,7 @@
 <x-plain :title="$list->name" script="list">
     <h1>{{ $list->from !== null ? $list->name : 'A list of actions' }}@if ($list->from === null) <span class="column__note">{{ $list->name }}</span>@endif</h1>
     @if ($list->notHere !== '')<p class="says says--warn">The address names a use that is not here. It is shown as {{ $list->choices[$list->for] }}.</p>@endif
-    @if ($list->from === null)
+    @if ($list->from === null && count($list->choices) > 1)
         <form action="{{ route('import.show', $view->id) }}" class="list__for">
             <label class="field"><span>This is</span><select name="for">{{ App\Forms\Options::of($list->choices, $list->for) }}</select></label>
             <button class="button">Show it so</button>
@@ -12,10 +12,12 @@
     @endif
     @if ($list->isForKeys())
         <p>Only its keys are taken, into a new set for {{ $list->choices[$list->for] }}. What else the list says is left out.</p>
+    @elseif ($catalogue->actions === [])
+        <p>Write what {{ $catalogue->name }} can be told to do, one line each. A name is enough; a key is what the game itself has for it. More can be added later.</p>
     @else
         <p>{{ count($catalogue->actions) }} {{ count($catalogue->actions) === 1 ? 'action' : 'actions' }} in {{ count($catalogue->groups) }} {{ count($catalogue->groups) === 1 ? 'group' : 'groups' }}. Each can be changed here before it is taken; an action that is called something else stays the same for the sets.</p>
     @endif
-    @if (! $list->isForKeys())<x-no-roles :catalogue="$catalogue" />@endif
+    @if (! $list->isForKeys() && $catalogue->actions !== [])<x-no-roles :catalogue="$catalogue" />@endif
     <form method="post" action="{{ route('list.take', $view->id) }}" class="list" novalidate>@csrf
         <input type="hidden" name="for" value="{{ $list->for }}"><input type="hidden" name="seen" value="{{ $view->seen() }}"><input type="hidden" name="head" value="{{ $list->of?->head_id }}">
         @if (! $list->isForKeys())

@@ -2,7 +2,7 @@
 @php($catalogue = $place->set->catalogue)
 <x-layout :place="$place" title="Plan">
     @if ($catalogue === null)
-        <section class="column"><h1>Plan</h1><p class="empty">The set {{ $place->record->name }} has no simulator, so there is nothing to plan. Pick a set below it in the bar above.</p></section>
+        <section class="column"><h1>Plan</h1><p class="empty">The set {{ $place->record->name }} has no simulator, so there is nothing to plan. Pick a set below it in the bar above, or <a class="link" href="{{ $place->at('actions') }}">bring or write a list of actions</a>.</p></section>
     @else
     @push('skips')<a class="skip" href="#proposed">To the proposals</a>@endpush
     @php($figures = $view->figures())

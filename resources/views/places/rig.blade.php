@@ -13,27 +13,21 @@
         </ul>
         <x-say :rig="$rig" />
         <button type="button" class="button" id="swap-pads" hidden>Swap the two of one model</button>
+        @if ($view->device !== null)
         <details class="pop pop--up"><summary class="link">Add a device</summary>
             <div class="pop__body pop__body--wide">
-                <p class="column__note">A real controller: plug it in and press something on it; the browser shows it here by itself.</p>
-                <p class="panel__row" id="open-hid" hidden><span class="column__note">Any device by its reports, also while this window is covered</span><button type="button" class="button">Open it</button></p>
-                @foreach (Nailrod\Core\Device\OwnDevices::notIn($rig) as $name => $own)
-                <form method="post" action="{{ route('rig.own', $place->edited->id) }}" data-edit novalidate class="panel__row">{{ $place->from() }}<input type="hidden" name="own" value="{{ $name }}"><span class="column__note">{{ $own::offer() }}</span><button class="button">Add it</button></form>
-                @endforeach
-                <form method="post" action="{{ route('rig.add', $place->edited->id) }}" enctype="multipart/form-data" data-edit novalidate class="upload">{{ $place->from() }}
-                    <label class="field field--tall"><span>Or a file: a device of Nailrod, or its report descriptor (binary, hex or a C list)</span><input type="file" name="file" required></label>
-                    <label class="field"><span>Name</span><input name="name" maxlength="60" placeholder="as its file says"></label>
-                    <label class="field"><span>Kind</span><select name="kind">@foreach (Nailrod\Core\Wiring\DeviceReader::KINDS as $kind)<option>{{ $kind }}</option>@endforeach</select></label>
-                    <button class="button">Add it</button>
-                </form>
+                @include('partials.rig.add')
             </div>
         </details>
+        @endif
         @foreach ($rig->axes as $axis)
             @if (($axis->play->noise ?? 0) > 0)<i hidden data-noise="{{ $axis->play->noise }}" data-axis-noise {{ App\View\Face::axis($axis) }}></i>@endif
         @endforeach
     </nav>
     @if ($view->device === null)
-        <section class="column"><h1>Rig</h1><p class="empty">This set names no devices. A set file names them in its field "devices"; undo brings back what was there before.</p></section>
+        <section class="column scroll rig__begin" aria-labelledby="rig-title" tabindex="0" id="rig-begin"><h1 id="rig-title">No device is in this rig yet</h1>
+            @include('partials.rig.add')
+        </section>
     @else
     @php($device = $view->device)
     <section class="column rig__face" aria-labelledby="rig-title">

@@ -22,7 +22,7 @@
         @endif
     </nav>
     @if ($view->axis === null)
-        <section class="column"><p class="empty">No device of this set has an axis. Choose a set with devices in the bar above.</p></section>
+        <section class="column"><p class="empty">No device of this set has an axis. <a class="link" href="{{ $place->at('rig') }}">Add one on Rig</a>, or choose another set in the bar above.</p></section>
     @else
     @php($ref = $view->axis->ref)
     @php($name = $place->set->rig->nameOf($ref))

@@ -1,6 +1,6 @@
 <x-layout :place="$place" title="Store">
     @if ($view === null)
-        <section class="column"><h1>Store</h1><p class="empty">No device of this set has a memory of its own.</p></section>
+        <section class="column"><h1>Store</h1><p class="empty">No device of this set has a memory of its own: all that it does is done by Nailrod while it runs.</p></section>
     @else
     <nav class="column store__list" aria-label="Devices">
         <h2 class="column__title">What is in the devices</h2>

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\SetRecord;
+use App\View\DrawView;
+use Nailrod\Core\Wiring\CountedDevice;
+
+/** A device that is drawn by counting its controls. */
+final class DrawRequest extends RevisionRequest
+{
+    protected function fields(): array
+    {
+        return [
+            'name' => ['required', 'string', 'max:60'],
+            'kind' => ['required', 'in:'.implode(',', array_keys(CountedDevice::USUAL))],
+            'counts' => ['required', 'array'],
+            'counts.*' => ['nullable', 'integer', 'between:0,'.CountedDevice::MOST],
+            'open' => ['nullable', 'string'],
+        ];
+    }
+
+    public function name(): string
+    {
+        return $this->string('name')->trim()->toString();
+    }
+
+    public function kind(): string
+    {
+        return $this->string('kind')->toString();
+    }
+
+    /** @return array<string, int> */
+    public function counts(): array
+    {
+        return DrawView::counted($this->kind(), $this->array('counts'));
+    }
+
+    /** The set that was open when it was drawn. */
+    public function open(string $else): string
+    {
+        $open = $this->string('open')->toString();
+
+        return SetRecord::shown()->find($open) === null ? $else : $open;
+    }
+
+    public function attributes(): array
+    {
+        return ['counts' => 'How many', 'counts.*' => 'How many', 'kind' => 'Kind'] + parent::attributes();
+    }
+}

@@ -1,0 +1,27 @@
+@php($place = $view->place)
+@php($field = fn (string $kind) => str_replace('-', '_', $kind))
+<x-layout :place="$place" title="Draw a device">
+    <section class="column scroll draw__counts" aria-labelledby="draw-title" tabindex="0" id="draw-counts">
+        <h1 id="draw-title">Draw a device</h1>
+        <p class="column__note">Count what can be moved on it. Names, labels and places are said later, on Name &amp; place.</p>
+        <form action="{{ route('rig.draw', $place->record->id) }}" data-visit id="draw-kind">
+            <label class="field"><span>Kind</span><select name="kind">@foreach (array_keys(Nailrod\Core\Wiring\CountedDevice::USUAL) as $kind)<option @selected($kind === $view->kind)>{{ $kind }}</option>@endforeach</select></label>
+        </form>
+        <form action="{{ route('rig.draw', $place->record->id) }}" data-visit id="draw-form"><input type="hidden" name="kind" value="{{ $view->kind }}">
+            <label class="field"><span>Name</span><input name="name" maxlength="60" value="{{ $view->name }}"></label>
+            @foreach ($view->counts as $kind => $count)
+                <label class="field"><span>{{ ucfirst(Nailrod\Core\Wiring\CountedDevice::called($kind)) }}</span><input type="number" name="counts[{{ $field($kind) }}]" value="{{ $count }}" min="0" max="{{ Nailrod\Core\Wiring\CountedDevice::MOST }}" step="1"></label>
+            @endforeach
+        </form>
+        @if ($view->device !== null)
+        <form method="post" action="{{ route('rig.drawn', $place->edited->id) }}" class="panel__row">{{ $place->from() }}<input type="hidden" name="open" value="{{ $place->record->id }}"><input type="hidden" name="kind" value="{{ $view->kind }}"><input type="hidden" name="name" value="{{ $view->name }}">
+            @foreach ($view->counts as $kind => $count)<input type="hidden" name="counts[{{ $field($kind) }}]" value="{{ $count }}">@endforeach
+            <button class="button button--main">Take it into the rig</button> <a class="link" href="{{ route('rig', $place->record->id) }}">Leave it</a>
+        </form>
+        @endif
+    </section>
+    <section class="column" aria-label="How it looks">
+        @if ($view->device === null)<p class="empty">Nothing is counted yet.</p>
+        @else<h2 class="column__title">{{ $view->device->title() }} <span class="column__note">{{ App\View\RigView::counts($view->device) }}</span></h2><div class="rig__plate draw__face" inert><x-face :device="$view->device" /></div>@endif
+    </section>
+</x-layout>
