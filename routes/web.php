@@ -12,6 +12,7 @@ use App\Http\Controllers\DrawController;
 use App\Http\Controllers\FileController;
 use App\Http\Controllers\FindController;
 use App\Http\Controllers\HandController;
+use App\Http\Controllers\HelpController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\ImportController;
 use App\Http\Controllers\LampController;
@@ -37,6 +38,7 @@ use App\Http\Controllers\WayController;
 use Illuminate\Support\Facades\Route;
 
 Route::get('/', [BeginController::class, 'home'])->name('home');
+Route::get('help/{page}.png', [HelpController::class, 'picture'])->name('help.picture')->where('page', '[a-z-]+');
 Route::get('first', [BeginController::class, 'first'])->name('first');
 Route::post('first/demo', [BeginController::class, 'look'])->name('first.demo');
 Route::post('first/own', [BeginController::class, 'begin'])->name('first.own');
@@ -60,6 +62,7 @@ Route::prefix('sets/{set}')->where(['set' => '[a-z0-9_-]+'])->group(function ():
     Route::get('typed', PaperController::class)->name('typed');
     Route::get('already', AlreadyController::class)->name('already');
     Route::get('find', FindController::class)->name('find');
+    Route::get('help/{page}', [HelpController::class, 'show'])->name('help')->where('page', '[a-z-]+');
     Route::get('told', [PlanController::class, 'told'])->name('told');
     Route::post('mend', [PlanController::class, 'mend'])->name('mend');
     Route::post('meant', [PlanController::class, 'meant'])->name('meant');

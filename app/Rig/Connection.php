@@ -8,6 +8,7 @@ use App\Pairing\Peer;
 use GuzzleHttp\Psr7\Query;
 use Psr\Http\Message\RequestInterface;
 use React\EventLoop\LoopInterface;
+use React\Socket\Connection as Socket;
 use React\Socket\ConnectionInterface;
 
 /**
@@ -190,6 +191,11 @@ final class Connection
     /** @param array<array-key, mixed> $query */
     private function stream(array $query, string $last, Scope $scope): void
     {
+        if ($this->isGone()) {
+            $this->socket->close();
+
+            return;
+        }
         $head = "HTTP/1.1 200 OK\r\nContent-Type: text/event-stream\r\nCache-Control: no-store\r\nConnection: close\r\n".$this->cors()."\r\n";
         $isBegun = false;
         try {
@@ -200,6 +206,15 @@ final class Connection
         } catch (NotAllowed|\DomainException $error) {
             $this->send(Reply::problem($error instanceof NotAllowed ? 403 : 422, $error->getMessage()));
         }
+    }
+
+    /**
+     * Has the other end gone already? While the machine slept, eyes that heard nothing came again and again; what they left is
+     * passed over, so that the one that waits has its turn.
+     */
+    private function isGone(): bool
+    {
+        return $this->socket instanceof Socket && is_resource($this->socket->stream) && @stream_socket_recvfrom($this->socket->stream, 1, STREAM_PEEK) === '';
     }
 
     private function send(Reply $reply): void

@@ -6,12 +6,15 @@ namespace App\View;
 
 use App\Sets\SetList;
 use App\Sets\SetStore;
+use Nailrod\Core\Action\Action;
 use Nailrod\Core\Device\Device;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Plan\CarryOver;
 use Nailrod\Core\Plan\DeviceCarry;
 use Nailrod\Core\Plan\DeviceMatch;
 use Nailrod\Core\Plan\Plan;
+use Nailrod\Core\Plan\Reach;
+use Nailrod\Core\Plan\RoleColumn;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\SetGlance;
 
@@ -69,6 +72,20 @@ final readonly class CarryView
         $names = array_diff_key(array_column($this->place->sets, 'name', 'id'), [$this->place->record->id => true]);
 
         return array_intersect_key($names, array_filter($this->store->excerpts(SetGlance::class, Keys::of($names)), fn (SetGlance $glance) => $glance->game !== null));
+    }
+
+    /** @return list<array{id: string, name: string, known: int, open: int}> of each set that can be carried over how many jobs this game knows too, and how many of those are not reached here */
+    public function offers(): array
+    {
+        $roles = $this->place->set->catalogue?->byRole() ?? [];
+        $reach = Reach::of($this->place->set);
+        $offers = [];
+        foreach (Keys::each($this->store->excerpts(RoleColumn::class, Keys::of($this->sets()))) as $id => $column) {
+            $known = array_intersect_key($roles, array_filter($column->places));
+            $offers[] = ['id' => $id, 'name' => $column->name, 'known' => count($known), 'open' => count(array_filter($known, fn (Action $action) => ! $reach->reaches($action->id)))];
+        }
+
+        return $offers;
     }
 
     /** @return array<string, string> names of the devices of the rig, by id */

@@ -47,7 +47,7 @@ final readonly class Findables
     /** @return list<Findable> what the set has, that which is met most often first */
     private function ofSet(): array
     {
-        return [...$this->places(), ...$this->devices(), ...$this->actions(), ...$this->parts(), ...$this->panels(), ...$this->findings()];
+        return [...$this->places(), ...$this->devices(), ...$this->actions(), ...$this->parts(), ...$this->panels(), ...$this->findings(), ...$this->help()];
     }
 
     /** @param string $address as in Places: "rig?do=try" */
@@ -73,6 +73,14 @@ final readonly class Findables
             foreach ($places as $address => $label) {
                 yield new Findable('place', $label, $group, $this->atAddress($address));
             }
+        }
+    }
+
+    /** @return iterable<int, Findable> why and how of each place */
+    private function help(): iterable
+    {
+        foreach (HelpPages::all() as $name => [$label]) {
+            yield new Findable('help page', $label.', why and how', '', $this->at('help/'.$name));
         }
     }
 

@@ -14,6 +14,7 @@ use Nailrod\Core\Format\Type\Several;
 use Nailrod\Core\Lamp\LampRule;
 use Nailrod\Core\Lamp\LampRules;
 use Nailrod\Core\Lamp\Seen;
+use Nailrod\Core\Output\NamesLamp;
 use Nailrod\Core\Set\PartPath;
 
 /** The Lamps place: the devices that have lamps, and what lights them. */
@@ -82,6 +83,38 @@ final readonly class LampsView
         }
 
         return new LampInput(new Choices($this->place->set), $lamps, $this->states(), 'lamp-'.$class::key());
+    }
+
+    /** @return list<array{string, list<string>}> names of the lamps of the device, those together that the same lights, and what that is in words; none where they stay dark */
+    public function byLamp(): array
+    {
+        $lit = [];
+        foreach ($this->place->set->lamps as $rule) {
+            foreach ($rule->lamps() as $lamp) {
+                $lit[$lamp][] = rtrim($this->place->words->lampRule($rule), '.');
+            }
+        }
+        foreach (Keys::each($this->place->set->cells) as $layer => $cells) {
+            foreach (Keys::each($cells) as $ref => $cell) {
+                foreach ($cell->drives($this->place->set->macros) as $output) {
+                    if ($output instanceof NamesLamp) {
+                        $lit[$output->lamp()][] = $this->place->set->rig->nameOf($ref).' in '.$this->place->words->layerName($layer);
+                    }
+                }
+            }
+        }
+        $byLamp = [];
+        foreach ($this->device->lamps ?? [] as $lamp) {
+            $by = array_values(array_unique($lit[$this->device?->id.'/'.$lamp->id] ?? []));
+            $last = count($byLamp) - 1;
+            if ($last >= 0 && $byLamp[$last][2] === $by) {
+                $byLamp[$last][1] = $lamp->name;
+            } else {
+                $byLamp[] = [$lamp->name, $lamp->name, $by];
+            }
+        }
+
+        return array_map(fn (array $row) => [$row[0] === $row[1] ? $row[0] : $row[0].' to '.$row[1], $row[2]], $byLamp);
     }
 
     /** @return array<string, LampRule> rules for lamps of the device, by id */

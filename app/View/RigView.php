@@ -204,6 +204,19 @@ final readonly class RigView
         return $words === [] ? '' : ucfirst(implode(', ', $words)).'.';
     }
 
+    /** @return list<array{AxisInput, Device}> every axis that can be measured, with its device */
+    public function axes(): array
+    {
+        $axes = [];
+        foreach ($this->place->set->rig->devices as $device) {
+            foreach ($device->axes() as $axis) {
+                $axes[] = [$axis, $device];
+            }
+        }
+
+        return $axes;
+    }
+
     /** How an axis is shaped as far as the device is concerned, in words. */
     public function shapedAs(AxisInput $axis): string
     {

@@ -10,6 +10,8 @@ const RETRY_MS = 400;
 const FAILED = 5;
 /** Without an event for so long the stream is dead, though nobody has said so. */
 const SILENT_MS = 4000;
+/** A stream that has not opened yet is waited for: the rig may sleep, and each further attempt would stand in its way when it wakes. */
+const OPENING_MS = 60_000;
 
 export class Line {
     #clients = new Map();
@@ -151,8 +153,14 @@ export class Line {
     }
 
     #watch() {
-        if (this.#stream !== null && Date.now() - this.#heard > SILENT_MS) {
+        const silent = Date.now() - this.#heard;
+        if (this.#stream === null || silent <= SILENT_MS) {
+            return;
+        }
+        if (this.#eye !== '' || silent > OPENING_MS) {
             this.#lost(this.#stream);
+        } else {
+            this.#status(false);
         }
     }
 

@@ -1,4 +1,5 @@
 import { settled } from './edits.js';
+import { openHelp } from './help.js';
 import { toGroup } from './places.js';
 import { turnReach } from './reach.js';
 
@@ -12,9 +13,7 @@ export function registerParts(Alpine) {
             document.cookie = `theme=${next};path=/;max-age=31536000;samesite=strict`;
             document.dispatchEvent(new CustomEvent('theme:turned'));
         },
-        openHelp() {
-            document.getElementById('help').showModal();
-        },
+        openHelp,
     }));
 
     Alpine.data('menu', () => ({
@@ -78,7 +77,7 @@ document.addEventListener('keydown', (event) => {
     if (group > 0) {
         toGroup(group, event.shiftKey ? -1 : 1);
     } else if (event.key === '?') {
-        document.getElementById('help').showModal();
+        openHelp();
     } else if (event.key === 't' || event.key === 'T') {
         document.querySelector('.tools [title^="Light or dark"]')?.click();
     } else if (event.key === 'l' || event.key === 'L') {

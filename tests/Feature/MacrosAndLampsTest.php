@@ -191,4 +191,11 @@ final class MacrosAndLampsTest extends TestCase
         $say('')->assertSessionHas('said');
         $this->get('/sets/skerrywing/file')->assertDontSee('about');
     }
+
+    public function test_lamp_by_lamp_it_is_said_what_lights_it_those_together_that_the_same_lights(): void
+    {
+        $page = $this->get('/sets/skerrywing/lamps?device=rowan')->assertOk()->assertSee('Lamp by lamp');
+        $page->assertSeeInOrder(['Rev 1 to Rev 10', 'show Engine speed']);
+        $this->get('/sets/skerrywing/lamps?device=fennel')->assertSee('dark');
+    }
 }

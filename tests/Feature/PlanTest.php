@@ -162,4 +162,13 @@ final class PlanTest extends TestCase
         $this->post($preview, ['name' => 'Mine again'])->assertRedirect('/sets/skerrywing-2/plan');
         $this->get('/sets/skerrywing-2/plan')->assertSee('2 to look at, 1 meant');
     }
+
+    public function test_before_a_set_is_picked_it_is_said_what_each_could_bring(): void
+    {
+        $page = $this->get('/sets/skerrywing/carry')->assertOk()->assertSee('Not reached here yet')->assertSeeInOrder(['Quay &amp; Cable', 'Hairpin Ladder'], false);
+        // One that brings something leads to it, and there it is.
+        $this->assertMatchesRegularExpression('#<th scope="row">Hairpin Ladder</th>.*?carry\?from=hairpin-ladder#s', (string) $page->getContent());
+        $this->get('/sets/skerrywing/carry?from=hairpin-ladder')->assertSee('Take all');
+        $this->get('/sets/skerrywing/carry?old=gorse&new=rowan')->assertSeeInOrder(['The two devices', 'Gorse stick', 'Rowan wheel'], false);
+    }
 }

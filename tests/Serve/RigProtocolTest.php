@@ -179,4 +179,37 @@ final class RigProtocolTest extends TestCase
         $app->rig('DELETE', '/hands/'.$hand);
         $this->assertSame(['Cruise', ['bracken']], [$app->picture()['layer']['name'], $app->picture()['unplugged']]);
     }
+
+    /** @return resource an eye that has asked to be told */
+    private function eye()
+    {
+        $eye = stream_socket_client('tcp://127.0.0.1:'.$this->app()->rigPort, $code, $why, 5.0);
+        assert($eye !== false);
+        fwrite($eye, $this->head('GET /events?page=skerrywing&look=fennel'));
+
+        return $eye;
+    }
+
+    public function test_eyes_that_came_and_went_while_it_slept_do_not_stand_in_the_way_of_the_one_that_waits(): void
+    {
+        // What each costs that is answered, in the same run: the next one begins when the last one was greeted.
+        $begin = microtime(true);
+        for ($i = 0; $i < 100; $i++) {
+            $eye = $this->eye();
+            $this->assertStringContainsString('200 OK', (string) fgets($eye));
+            fclose($eye);
+        }
+        $answered = (microtime(true) - $begin) / 100;
+        posix_kill($this->app()->rigPid(), SIGSTOP);
+        for ($i = 0; $i < 180; $i++) {
+            fclose($this->eye());
+        }
+        $waits = $this->eye();
+        posix_kill($this->app()->rigPid(), SIGCONT);
+        $begin = microtime(true);
+        $this->assertStringContainsString('200 OK', (string) fgets($waits));
+        $took = microtime(true) - $begin;
+        $this->assertLessThan(180 * $answered / 2, $took, 'those that are gone are passed over');
+        fclose($waits);
+    }
 }

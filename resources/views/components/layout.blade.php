@@ -66,6 +66,7 @@
 <footer class="tape" id="tape" aria-label="What just happened and why">
     <ol class="tape__lines" id="tape-lines" aria-live="off"><li class="tape__empty">Move or press anything: what it does, and why, is said here.</li></ol>
 </footer>
-<x-help />
+<x-help :place="$place" />
+<div class="term-says" id="term-says" popover="manual" aria-hidden="true"></div>
 </body>
 </html>

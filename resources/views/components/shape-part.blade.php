@@ -7,5 +7,6 @@
         {{ $place->from() }}<input type="hidden" name="axis" value="{{ $view->axis->ref }}"><input type="hidden" name="centred" value="{{ (int) $view->isCentred() }}">
         {{ $slot }}
     </form>
+    @if (App\View\Terms::says($title) !== null)<p class="part__term"><x-term :word="$title">What is this?</x-term></p>@endif
     <x-origin :place="$place" :origin="$origin" path="axes/{{ $view->axis->ref }}/{{ $part }}" />
 </details>

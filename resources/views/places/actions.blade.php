@@ -29,7 +29,7 @@
             @if ($view->groups() === [])
                 <p class="empty">No action has “{{ $view->find }}” in its name, its key, its kind or its role.</p>
             @else
-            <table><thead><tr><th scope="col">Action</th><th scope="col">Kind</th><th scope="col">Its own key</th><th scope="col">Can be told by</th><th scope="col">Told by here</th><th scope="col">Done by</th><th scope="col">Role</th></tr></thead>
+            <table><thead><tr><th scope="col">Action</th><th scope="col">Kind</th><th scope="col">Its <x-term word="own key" /></th><th scope="col">Can be told by</th><th scope="col">Told by here</th><th scope="col">Done by</th><th scope="col"><x-term word="Role" /></th></tr></thead>
             @foreach ($view->groups() as $group => $actions)
                 <tbody><tr class="actions-list__group"><th colspan="7" scope="rowgroup">{{ $group }} <small>{{ count($actions) }}</small></th></tr>
                 @foreach ($actions as $action)

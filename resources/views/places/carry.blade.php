@@ -56,6 +56,16 @@
             @endif
         @else
             <p class="empty">Pick a set, or two devices. What is proposed says why, and is taken one by one or all at once; one undo brings it back.</p>
+            @if ($place->set->catalogue !== null && $view->offers() !== [])
+            <table class="carry__offers"><thead><tr><th scope="col">Set</th><th scope="col" class="right">Jobs that {{ $place->set->catalogue->name }} has too</th><th scope="col" class="right">Not reached here yet</th><th scope="col"></th></tr></thead><tbody>
+                @foreach ($view->offers() as $offer)<tr><th scope="row">{{ $offer['name'] }}</th><td class="right figure">{{ $offer['known'] }}</td><td class="right figure">{{ $offer['open'] }}</td><td>@if ($offer['open'] > 0)<a class="link" href="{{ route('carry', ['set' => $place->record->id, 'from' => $offer['id']]) }}" data-refresh>Look at them</a>@endif</td></tr>@endforeach
+            </tbody></table>
+            @endif
         @endif
     </section>
+    @if ($view->old !== null && $view->new !== null)
+    <section class="column carry__faces" aria-label="The two devices">
+        @foreach ([$view->old, $view->new] as $device)<h2 class="column__title">{{ $device->title() }} <span class="column__note">{{ $loop->first ? 'goes' : 'comes' }}</span></h2><div class="rig__plate" inert><x-face :device="$device" /></div>@endforeach
+    </section>
+    @endif
 </x-layout>

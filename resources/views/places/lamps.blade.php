@@ -20,6 +20,10 @@
         </ul>
         @if ($view->rules() === [])<p class="empty">No rule yet: its lamps stay dark, unless an assignment lights one.</p>@endif
         @if ($view->rule !== '')<p><x-origin :place="$place" :origin="$view->originOf($view->rule)" path="lamps/{{ $view->rule }}" /></p><a class="link" href="{{ route('lamps', ['set' => $place->record->id, 'device' => $view->device->id]) }}" data-refresh>A new rule instead</a>@endif
+        <h2 class="column__title">Lamp by lamp</h2>
+        <table class="lamps__each"><tbody>
+            @foreach ($view->byLamp() as [$lamp, $lit])<tr><th scope="row">{{ $lamp }}</th><td>@forelse ($lit as $words)<span>{{ $words }}</span>@if (! $loop->last)<br>@endif @empty<span class="column__note">dark</span>@endforelse</td></tr>@endforeach
+        </tbody></table>
     </section>
     <section class="column lamps__edit scroll" aria-label="A rule" tabindex="0">
         @foreach ($view->forms() as $class)

@@ -3,9 +3,9 @@
 @php($own = $place->set->merged->own)
 <x-layout :place="$place" title="Sets">
     <section class="column sets-list" aria-labelledby="sets-title">
-        <h1 id="sets-title">Sets <span class="column__note">what is said in one holds in all below it, until one of them says otherwise</span></h1>
+        <h1 id="sets-title">Sets <span class="column__note">what is said in one holds in all below it, until one of them says otherwise</span> <a class="link sets-first" href="{{ route('first') }}">The first page</a></h1>
         <div class="scroll" tabindex="0" role="region" aria-label="All sets" id="all-sets"><table class="all-sets">
-            <thead><tr><th scope="col">Set</th><th scope="col">Simulator</th><th scope="col">Says itself</th></tr></thead><tbody>
+            <thead><tr><th scope="col">Set</th><th scope="col">Simulator</th><th scope="col"><x-term word="Says itself" /></th></tr></thead><tbody>
             @foreach ($view->sets() as $set)
                 <tr @class(['is-picked' => $set['id'] === $place->record->id])><th scope="row"><a class="sets__item--{{ $set['depth'] }}" href="{{ route('sets', $set['id']) }}" data-set-row="{{ $set['id'] }}" @if ($set['id'] === $place->record->id) aria-current="true" @endif>{{ $set['name'] }}</a></th><td>{{ $set['game'] ?: '–' }}</td><td class="column__note">{{ $set['says'] }}</td></tr>
             @endforeach
@@ -13,8 +13,11 @@
             @if ($view->removed() !== [])<h2 class="column__title">Deleted</h2><ul class="left-out">@foreach ($view->removed() as $id => $name)<li>{{ $name }} <form method="post" action="{{ $post('sets.bring-back') }}" data-edit novalidate>{{ $place->from() }}<input type="hidden" name="id" value="{{ $id }}"><button class="link">Bring it back</button></form></li>@endforeach</ul>@endif
             @if ($view->demo() !== null)<form method="post" action="{{ $view->demo() ? route('demo.put-away') : route('demo.bring-back') }}" class="sets-demo">@csrf<button class="link" id="demo-turn">{{ $view->demo() ? 'Put the demo away' : 'Bring the demo back' }}</button> <span class="column__note">{{ $view->demo() ? 'It is not listed then; nothing of it is lost.' : 'As it was when it was put away.' }}</span></form>@endif
             @if (($root = $view->withoutSteps()) !== null)<form method="post" action="{{ route('steps', $root->id) }}" data-edit novalidate class="sets-demo">@csrf<button class="link" name="again" value="1">List the first steps of {{ $root->name }}</button></form>@endif
-            <p class="sets-demo"><a class="link" href="{{ route('first') }}">The first page</a></p>
         </div>
+        <h2 class="column__title" id="said-title">What was said in {{ $own->name }} <span class="column__note">the newest first; undo goes back step by step</span></h2>
+        <ol class="revisions scroll" tabindex="0" aria-labelledby="said-title" id="revisions">
+            @foreach ($place->history(60) as $revision)<li><time class="figure" datetime="{{ $revision->created_at->toIso8601String() }}" data-local>{{ $revision->created_at->format('Y-m-d H:i') }}</time> {{ $revision->sentence }} <small>{{ $revision->author }}</small></li>@endforeach
+        </ol>
     </section>
     <section class="column sets-one" aria-labelledby="one-title">
         <h2 class="column__title" id="one-title">{{ $own->name }}</h2>

@@ -24,7 +24,7 @@
         </p>
         <table class="banks">
             <caption>Memory of the device</caption>
-            <thead><tr><th scope="col">Bank</th><th scope="col" class="right">Write</th><th scope="col" class="right">Bytes</th><th scope="col">Checksum</th><th scope="col">State</th></tr></thead>
+            <thead><tr><th scope="col"><x-term word="Bank" /></th><th scope="col" class="right">Write</th><th scope="col" class="right">Bytes</th><th scope="col"><x-term word="Checksum" /></th><th scope="col">State</th></tr></thead>
             <tbody>
             @foreach ($view->banks as $i => $bank)
                 <tr @class(['is-current' => $bank !== null && $bank->number === $view->inForce?->number])><th scope="row">{{ $i + 1 }}</th>
@@ -151,9 +151,5 @@
             <label class="field field--tall"><span>Take a file in the place of this set; it can be undone</span><input type="file" name="file" accept=".json,application/json" required></label>
             <button class="button">Take the file</button>
         </form>
-        <h2 class="column__title">Revisions</h2>
-        <ol class="revisions scroll" tabindex="0" aria-label="Revisions, the newest first">
-            @foreach ($place->history() as $revision)<li><time class="figure" datetime="{{ $revision->created_at->toIso8601String() }}" data-local>{{ $revision->created_at->format('Y-m-d H:i') }}</time> {{ $revision->sentence }} <small>{{ $revision->author }}</small></li>@endforeach
-        </ol>
     </section>
 </x-layout>

@@ -3,7 +3,7 @@
 @elseif ($view->control === null)
     <p class="says">Press or click a control to name it. Drag controls to where they lie on the real thing; the grid is 1 mm.</p>
     <div class="scroll" id="arrange-scroll" tabindex="0" role="region" aria-label="Controls of {{ $view->device->name }}">
-        <table class="inputs"><thead><tr><th scope="col">Control</th><th scope="col">Label</th><th scope="col">Kind</th><th scope="col">Numbers</th></tr></thead><tbody>
+        <table class="inputs"><thead><tr><th scope="col">Control</th><th scope="col"><x-term word="Label" /></th><th scope="col">Kind</th><th scope="col">Numbers</th></tr></thead><tbody>
         @foreach ($view->device->controls as $control)
             <tr data-row="{{ $control->ref }}"><th scope="row"><a href="{{ $view->link(['ref' => $control->ref]) }}" data-refresh>{{ $control->name }}</a>@if ($view->isNoted($control))<small>yours</small>@endif</th><td>{{ $control->label }}</td><td>{{ $control->kind->inWords() }}</td>
                 <td class="figure">{{ implode(' ', array_map(fn (string $port) => $place->set->rig->numberOf($port), Nailrod\Core\Survey\Verdict::inputs($control))) }}</td></tr>

@@ -41,7 +41,7 @@
             </tbody></table>
             </div>
             <table class="figures"><caption>What was measured</caption><tbody>
-                @foreach ($measured->facts() as $what => $value)<tr><th scope="row">{{ $what }}</th><td class="right figure">{{ $value }}</td></tr>@endforeach
+                @foreach ($measured->facts() as $what => $value)<tr><th scope="row"><x-term :word="$what" /></th><td class="right figure">{{ $value }}</td></tr>@endforeach
             </tbody></table>
         </div>
         <form method="post" action="{{ route('rig.measured', $place->edited->id) }}" data-edit novalidate class="take">{{ $place->from() }}
@@ -50,6 +50,11 @@
             </ul>
             @if ($measured->isTaken())<p class="verdict verdict--good">This is how the axis is shaped now.</p>@else<p class="panel__row"><button class="button button--main">Take what is ticked</button><span class="column__note">One step back (Ctrl+Z) undoes it.</span></p>@endif
         </form>
+    @else
+        <h3>All axes of the rig</h3>
+        <table class="axes-of-rig"><tbody>
+            @foreach ($view->axes() as [$other, $device])<tr><th scope="row"><a class="link" href="{{ route('rig', ['set' => $place->record->id, 'device' => $device->id, 'do' => 'measure', 'ref' => $other->ref]) }}" data-refresh>{{ $device->name }} {{ $place->set->rig->nameOf($other->ref) }}</a></th><td>{{ $view->isCalibrated($other) ? 'calibrated' : 'not calibrated' }}</td><td class="column__note">{{ $view->shapedAs($other) }}</td></tr>@endforeach
+        </tbody></table>
     @endif
 </div>
 @endif
