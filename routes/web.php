@@ -31,6 +31,7 @@ use App\Http\Controllers\RigController;
 use App\Http\Controllers\RolesController;
 use App\Http\Controllers\SetsController;
 use App\Http\Controllers\ShapeController;
+use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\StopController;
 use App\Http\Controllers\StoreController;
 use App\Http\Controllers\TokenController;
@@ -88,6 +89,12 @@ Route::prefix('sets/{set}')->where(['set' => '[a-z0-9_-]+'])->group(function ():
     Route::post('lamps/remove', [LampController::class, 'remove'])->name('lamp.remove');
     Route::get('store', [PlaceController::class, 'store'])->name('store');
 
+    Route::get('shelf', [ShelfController::class, 'show'])->name('shelf');
+    Route::post('shelf/put', [ShelfController::class, 'put'])->name('shelf.put');
+    Route::post('shelf/take', [ShelfController::class, 'take'])->name('shelf.take');
+    Route::post('shelf/bring', [ShelfController::class, 'bring'])->name('shelf.bring');
+    Route::post('shelf/remove', [ShelfController::class, 'remove'])->name('shelf.remove');
+    Route::get('shelf/{item}/file', [ShelfController::class, 'file'])->name('shelf.file')->where('item', '[a-z0-9-]{1,80}');
     Route::get('print', [PrintController::class, 'show'])->name('print');
     Route::get('print/{page}', [PrintController::class, 'page'])->name('print.page')->where('page', '[0-9]{1,4}');
     Route::post('print/done', [PrintController::class, 'done'])->name('print.done');

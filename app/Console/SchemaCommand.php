@@ -9,6 +9,7 @@ use Nailrod\Core\Format\Json;
 use Nailrod\Core\Memory\FirmwareFile;
 use Nailrod\Core\Set\SetReference;
 use Nailrod\Core\Set\SetSchema;
+use Nailrod\Core\Shelf\ShelfSchema;
 
 /** Writes what is made of the fields of the files: their schemas, and the page that tells of every field. */
 final class SchemaCommand extends Command
@@ -44,11 +45,12 @@ final class SchemaCommand extends Command
             'schema/set.schema.json' => Json::encode(SetSchema::ofSets()),
             'schema/bindings.schema.json' => Json::encode(SetSchema::ofBindings()),
             'schema/panel.schema.json' => Json::encode(SetSchema::ofPanels()),
+            'schema/shelf.schema.json' => Json::encode(ShelfSchema::ofShelf()),
             'schema/device.schema.json' => Json::encode(SetSchema::ofDevices()),
             'schema/catalogue.schema.json' => Json::encode(SetSchema::ofCatalogues()),
             'schema/layout.schema.json' => Json::encode(SetSchema::ofLayouts()),
             'schema/firmware.schema.json' => Json::encode(SetSchema::document('nailrod:firmware', 'The head of a firmware file: for which board it is, and what a device with it keeps', FirmwareFile::fields())),
-            'docs/formats.md' => SetReference::markdown().SetReference::ofPanels().SetReference::file('Firmware', 'A file of its own (`nailrod-firmware`, version 1): this head as JSON on one line, a line feed, and then so many bytes as `length` says.', FirmwareFile::fields()),
+            'docs/formats.md' => SetReference::markdown().SetReference::ofPanels().ShelfSchema::markdown().SetReference::file('Firmware', 'A file of its own (`nailrod-firmware`, version 1): this head as JSON on one line, a line feed, and then so many bytes as `length` says.', FirmwareFile::fields()),
         ];
     }
 }

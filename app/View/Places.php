@@ -13,7 +13,7 @@ final class Places
         'Plan' => ['plan' => 'Plan', 'roles' => 'Roles', 'carry' => 'Carry over', 'actions' => 'Actions'],
         'Make' => ['shape' => 'Shape', 'assign' => 'Assign', 'layers' => 'Layers', 'macros' => 'Macros', 'lamps' => 'Lamps', 'panel' => 'Panel'],
         'Prove' => ['bench' => 'Bench', 'recordings' => 'Recordings'],
-        'Keep' => ['store' => 'Store', 'sets' => 'Sets', 'print' => 'Print'],
+        'Keep' => ['store' => 'Store', 'sets' => 'Sets', 'shelf' => 'Shelf', 'print' => 'Print'],
     ];
 
     /** @return array{string, array<string, string>} the page of an address as in GROUPS, and what it asks that for */

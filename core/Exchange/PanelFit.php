@@ -18,11 +18,11 @@ use Nailrod\Core\Set\SetDocument;
 /** A panel that comes from a file, in the set that takes it: what its tiles do is taken as far as it is here, its tiles come all the same. */
 final readonly class PanelFit
 {
-    private PanelMatch $match;
+    private NameMatch $match;
 
     public function __construct(private BindingSet $set, private PanelFile $file, private string $device)
     {
-        $this->match = new PanelMatch($set, $file);
+        $this->match = new NameMatch($set, $file->game, $file->actions, $file->macros);
     }
 
     /** @return list<PanelFitRow> what each end of a tile did there, and does here, in the order of the file */

@@ -17,7 +17,7 @@ use Symfony\Component\HttpFoundation\Response;
 final class PlainInput
 {
     /** Fields that are lists; every other field is one value. */
-    private const LISTS = ['output', 'behave', 'say', 'of', 'names', 'bounds', 'axes', 'parts', 'to', 'x', 'y', 'at', 'with', 'layers', 'band', 'band_colour', 'not', 'match', 'inputs', 'plugs', 'pads', 'gone', 'feeds', 'devices', 'otherwise', 'games', 'collections', 'rows', 'new', 'stays', 'when', 'when_to', 'bar', 'screen', 'counts'];
+    private const LISTS = ['output', 'behave', 'say', 'of', 'names', 'bounds', 'axes', 'parts', 'to', 'x', 'y', 'at', 'with', 'layers', 'band', 'band_colour', 'not', 'match', 'inputs', 'plugs', 'pads', 'gone', 'feeds', 'devices', 'otherwise', 'games', 'collections', 'rows', 'new', 'stays', 'when', 'when_to', 'bar', 'screen', 'counts', 'on'];
 
     /** Fields in which any sign may stand, since they are read by a reader of their own. */
     private const TEXTS = ['text', 'events', 'way'];

@@ -11,6 +11,7 @@ use Nailrod\Core\Format\Json;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Set\Assembly;
 use Nailrod\Core\Set\SetDocument;
+use Nailrod\Core\Shelf\ShelfItem;
 use Nailrod\Core\Typing\KeyLayout;
 use Nailrod\Core\Wiring\DeviceReader;
 use Opis\JsonSchema\Validator;
@@ -40,6 +41,7 @@ final class SchemasTest extends TestCase
                 'catalogue' => Catalogue::read($node),
                 'layout' => KeyLayout::read($node),
                 'panel' => PanelFile::read($node),
+                'shelf' => ShelfItem::read($node),
                 default => SetDocument::read($node),
             };
 
@@ -67,6 +69,18 @@ final class SchemasTest extends TestCase
             $this->assertSame([true, true], [self::fitsSchema('panel', Json::encode($document)), self::fitsReader('panel', Json::encode($document))]);
             foreach ([['pages' => []], ['name' => ''], ['moon' => 1], ['version' => 2], ['actions' => ['horn' => ['name' => 'Horn']]]] as $spoilt) {
                 $this->assertSame([false, false], [self::fitsSchema('panel', Json::encode($spoilt + $document)), self::fitsReader('panel', Json::encode($spoilt + $document))], Json::encode($spoilt));
+            }
+        }
+    }
+
+    public function test_ready_things_fit_both_and_one_that_is_spoilt_neither(): void
+    {
+        foreach (glob(self::ROOT.'shelf/*.shelf.json') ?: [] as $file) {
+            $json = (string) file_get_contents($file);
+            $this->assertSame([true, true], [self::fitsSchema('shelf', $json), self::fitsReader('shelf', $json)], $file);
+            foreach ([['kind' => 'sofa'], ['name' => ''], ['moon' => 1], ['version' => 2]] as $spoilt) {
+                $wrong = Json::encode($spoilt + Json::decode($json));
+                $this->assertSame([false, false], [self::fitsSchema('shelf', $wrong), self::fitsReader('shelf', $wrong)], $wrong);
             }
         }
     }

@@ -9,10 +9,10 @@ use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Set\BindingSet;
 
 /**
- * What a panel of a file names, in a set: for each action the one here of the same id in the same game, else of the same role,
+ * What a file names, in a set that takes it: for each action the one here of the same id in the same game, else of the same role,
  * else of the same name; for each variable the one that such an action changes here.
  */
-final readonly class PanelMatch
+final readonly class NameMatch
 {
     /** @var array<string, Action> those of this set, by the ids of the file */
     public array $actions;
@@ -20,7 +20,12 @@ final readonly class PanelMatch
     /** @var array<string, string> variables of this game, by the ids of the file */
     public array $variables;
 
-    public function __construct(private BindingSet $set, private PanelFile $file)
+    /**
+     * @param string                                                             $game   that the file was made for; empty for none
+     * @param array<string, array{name: string, role: string, variable: string}> $told   actions that it names, by id
+     * @param array<string, array<string, mixed>>                                $macros that come with it, in the open format, by id
+     */
+    public function __construct(private BindingSet $set, private string $game, private array $told, private array $macros)
     {
         [$this->actions, $this->variables] = $this->matched();
     }
@@ -31,8 +36,8 @@ final readonly class PanelMatch
         $catalogue = $this->set->catalogue;
         $byRole = $catalogue?->byRole() ?? [];
         $actions = $variables = [];
-        foreach (Keys::each($this->file->actions) as $id => $said) {
-            $isSame = $catalogue !== null && $catalogue->name === $this->file->game;
+        foreach (Keys::each($this->told) as $id => $said) {
+            $isSame = $catalogue !== null && $catalogue->name === $this->game;
             $byName = array_values(array_filter($catalogue->actions ?? [], fn (Action $action) => mb_strtolower($action->name) === mb_strtolower($said['name'])))[0] ?? null;
             $found = ($isSame ? $catalogue->action($id) : null) ?? ($said['role'] === '' ? null : $byRole[$said['role']] ?? null) ?? $byName;
             if ($found !== null) {
@@ -41,7 +46,7 @@ final readonly class PanelMatch
             }
         }
 
-        return [$actions, $variables + ($catalogue !== null && $catalogue->name === $this->file->game ? array_combine(array_keys($catalogue->variables), array_keys($catalogue->variables)) : [])];
+        return [$actions, $variables + ($catalogue !== null && $catalogue->name === $this->game ? array_combine(array_keys($catalogue->variables), array_keys($catalogue->variables)) : [])];
     }
 
     /**
@@ -52,7 +57,7 @@ final readonly class PanelMatch
      */
     public function lacks(array $said, bool $withMacros = true): string
     {
-        $lacks = array_map(fn (string $id) => $this->file->actions[$id]['name'] ?? 'an action', array_values(array_diff(Named::in($said, 'action'), array_keys($this->actions))));
+        $lacks = array_map(fn (string $id) => $this->told[$id]['name'] ?? 'an action', array_values(array_diff(Named::in($said, 'action'), array_keys($this->actions))));
         foreach (['variable' => 'a value', 'layer' => 'a layer', 'stop' => 'a stop', 'flag' => 'a flag', 'macro' => 'a macro', 'contact' => 'a control'] as $sort => $words) {
             foreach (Named::in($said, $sort) as $id) {
                 $isHere = match ($sort) {
@@ -60,7 +65,7 @@ final readonly class PanelMatch
                     'layer' => isset($this->set->layers[$id]),
                     'stop' => isset($this->set->stops[$id]),
                     'flag' => isset($this->set->flags[$id]),
-                    'macro' => isset($this->set->macros[$id]) || ($withMacros && isset($this->file->macros[$id]) && $this->lacks($this->file->macros[$id], false) === ''),
+                    'macro' => isset($this->set->macros[$id]) || ($withMacros && isset($this->macros[$id]) && $this->lacks($this->macros[$id], false) === ''),
                     default => isset($this->set->rig->contacts[$id]),
                 };
                 $lacks = $isHere ? $lacks : [...$lacks, $words];
@@ -97,8 +102,8 @@ final readonly class PanelMatch
      */
     public function did(array $cell): string
     {
-        $names = array_map(fn (string $id) => $this->file->actions[$id]['name'] ?? 'an action that the file does not tell', Named::in($cell, 'action'));
-        $macros = array_map(fn (string $id) => 'macro '.(is_string($this->file->macros[$id]['name'] ?? null) ? $this->file->macros[$id]['name'] : 'of another set'), Named::in($cell, 'macro'));
+        $names = array_map(fn (string $id) => $this->told[$id]['name'] ?? 'an action that the file does not tell', Named::in($cell, 'action'));
+        $macros = array_map(fn (string $id) => 'macro '.(is_string($this->macros[$id]['name'] ?? null) ? $this->macros[$id]['name'] : 'of another set'), Named::in($cell, 'macro'));
 
         return implode(', ', [...$names, ...$macros]) ?: 'something of its own';
     }

@@ -1,0 +1,239 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Shelf;
+
+use Nailrod\Core\Exchange\Named;
+use Nailrod\Core\Exchange\NameMatch;
+use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Format\Ids;
+use Nailrod\Core\Format\Keys;
+use Nailrod\Core\Set\BindingSet;
+use Nailrod\Core\Set\PartPath;
+use Nailrod\Core\Set\Section\Sections;
+use Nailrod\Core\Set\SetDocument;
+
+/**
+ * A ready thing in the set that takes it: devices by their kind, controls by their kind and number, actions by role, else by
+ * name. What does not fit is left out and told; what is here already stays as it is.
+ */
+final readonly class ShelfFit
+{
+    /** Sections whose parts get an id of their own here, and the field by which others name them. */
+    private const OWN = ['layers' => 'layer', 'macros' => 'macro', 'stops' => 'stop', 'flags' => 'flag', 'lamps' => '', 'made' => ''];
+
+    private const LACKS = ['layer' => 'a layer', 'macro' => 'a macro', 'stop' => 'a stop', 'flag' => 'a flag'];
+
+    private NameMatch $match;
+
+    private Places $places;
+
+    /** @var array<string, string> device here that each device of the file is taken for, by its id there; empty for none */
+    public array $devices;
+
+    /** @var array<string, string> the axis that was chosen, in the place of the one that a shape was made for */
+    private array $instead;
+
+    /** @var array<string, array<string, string>> ids here, by section and id there */
+    private array $ids;
+
+    /**
+     * @param array<string, string> $devices that were chosen, by id in the file
+     * @param ?string               $axis    of a shape: the axis that takes it; null for the one that is most alike
+     */
+    public function __construct(private BindingSet $set, private ShelfItem $item, array $devices = [], ?string $axis = null)
+    {
+        $this->instead = $axis === null || ! isset($set->rig->axes[$axis]) ? [] : array_fill_keys(array_map(fn (PartPath $path) => $path->key, array_filter(array_map(PartPath::of(...), Keys::of($item->parts)), fn (PartPath $path) => $path->section === 'axes')), $axis);
+        $this->match = new NameMatch($set, $item->game, $item->actions, []);
+        $taken = [];
+        foreach ($item->devices as $id => $kind) {
+            $asked = $devices[$id] ?? null;
+            $alike = array_values(array_filter($set->rig->devices, fn ($device) => $device->kind === $kind && ! in_array($device->id, $taken, true)));
+            $taken[$id] = $asked !== null && ($asked === '' || isset($set->rig->devices[$asked])) ? $asked : $alike[0]->id ?? '';
+        }
+        $this->devices = $taken;
+        $this->places = Places::taken($set, $taken);
+        $this->ids = $this->freeIds();
+    }
+
+    /** @return array<string, array<string, string>> */
+    private function freeIds(): array
+    {
+        $ids = [];
+        foreach (Keys::of($this->item->parts) as $path) {
+            $path = PartPath::of($path);
+            if (isset(self::OWN[$path->section])) {
+                $ids[$path->section][$path->key] = Ids::free($path->key, 'part', fn (string $id): bool => $this->set->merged->value(new PartPath($path->section, $id)) !== null || in_array($id, $ids[$path->section] ?? [], true));
+            }
+        }
+
+        return $ids;
+    }
+
+    /** @return list<ShelfRow> one for each part, in their order */
+    public function rows(): array
+    {
+        $rows = [];
+        foreach (Keys::each($this->item->parts) as $path => $said) {
+            $here = $this->path(PartPath::of($path));
+            $lacks = $this->lacks(PartPath::of($path), $here, $said);
+            $rows[] = new ShelfRow($this->wasInWords(PartPath::of($path), $said), $lacks === '' && $here !== null ? $this->hereInWords($here, $said) : '', $lacks);
+        }
+
+        return $rows;
+    }
+
+    /** How many parts fit. */
+    public function fits(): int
+    {
+        return count(array_filter($this->rows(), fn (ShelfRow $row) => $row->lacks === ''));
+    }
+
+    /**
+     * All that fits is taken.
+     *
+     * @throws FormatError if nothing does
+     */
+    public function take(): SetDocument
+    {
+        $own = $this->set->merged->own;
+        $some = false;
+        foreach (Keys::each($this->item->parts) as $path => $said) {
+            $here = $this->path(PartPath::of($path));
+            if ($here !== null && $this->lacks(PartPath::of($path), $here, $said) === '') {
+                $own = $own->with($here, $this->mapped($said));
+                $some = true;
+            }
+        }
+
+        return $some ? $own : throw FormatError::told($this->item->name, 'nothing that fits here', 'something that this rig and this game have');
+    }
+
+    private function path(PartPath $path): ?PartPath
+    {
+        $key = match ($path->section) {
+            'axes' => $this->refHere($path->key),
+            'cells', 'chords' => $this->ids['layers'][$path->key] ?? $path->key,
+            default => $this->ids[$path->section][$path->key] ?? $path->key,
+        };
+        $inner = $path->section === 'cells' ? $this->refHere((string) $path->inner) : $path->inner;
+
+        return $key === null || ($path->section === 'cells' && $inner === null) ? null : new PartPath($path->section, $key, $inner);
+    }
+
+    /** @param array<string, mixed> $said */
+    private function lacks(PartPath $there, ?PartPath $here, array $said): string
+    {
+        $lacks = $here === null ? [Places::inWords($there->section === 'cells' ? (string) $there->inner : $there->key)] : [];
+        foreach (array_diff(Named::in($said, 'action'), array_keys($this->match->actions)) as $id) {
+            $lacks[] = $this->item->actions[$id]['name'] ?? 'an action';
+        }
+        foreach ([...Named::in($said, 'variable'), ...Named::in($said, 'shows')] as $id) {
+            $lacks = isset($this->match->variables[$id]) ? $lacks : [...$lacks, $this->valueInWords($id)];
+        }
+        foreach (self::LACKS as $field => $words) {
+            $section = (string) array_search($field, self::OWN, true);
+            foreach (Named::in($said, $field) as $id) {
+                $isHere = isset($this->ids[$section][$id]) || $this->set->merged->value(new PartPath($section, $id)) !== null;
+                $lacks = $isHere ? $lacks : [...$lacks, $words];
+            }
+        }
+        array_walk_recursive($said, function (mixed $value) use (&$lacks): void {
+            if (is_string($value) && Places::isOne($value) && $this->refHere($value) === null) {
+                $lacks[] = Places::inWords($value);
+            }
+        });
+        if ($lacks === [] && $here?->section === 'cells' && $this->set->merged->value($here) !== null) {
+            $lacks[] = 'a free place: '.$this->set->rig->fullNameOf((string) $here->inner).' does something already';
+        }
+
+        return implode(', ', array_unique($lacks));
+    }
+
+    /** What a value of the other game is called, by an action that changes it: its own name is not in the file. */
+    private function valueInWords(string $variable): string
+    {
+        foreach ($this->item->actions as $action) {
+            if ($action['variable'] === $variable) {
+                return 'what '.$action['name'].' changes';
+            }
+        }
+
+        return 'a value that '.($this->item->game === '' ? 'its game' : $this->item->game).' has';
+    }
+
+    private function refHere(string $named): ?string
+    {
+        return $this->instead[$named] ?? $this->places->ref($named);
+    }
+
+    /**
+     * @param array<string, mixed> $said
+     *
+     * @return array<string, mixed> with the names of this set in the place of those of the file
+     */
+    private function mapped(array $said): array
+    {
+        array_walk_recursive($said, function (mixed &$value, int|string $key): void {
+            if (! is_string($value)) {
+                return;
+            }
+            $section = array_search($key, self::OWN, true);
+            $value = match (true) {
+                is_string($section) && $key !== '' => $this->ids[$section][$value] ?? $value,
+                $key === 'shows' => $this->match->variables[$value] ?? $value,
+                Places::isOne($value) => $this->refHere($value) ?? $value,
+                default => $value,
+            };
+        });
+        /** @var array<string, mixed> $said */
+
+        return $this->match->mapped($said);
+    }
+
+    /** @param array<string, mixed> $said */
+    private function wasInWords(PartPath $path, array $said): string
+    {
+        [$one] = Sections::all()[$path->section]::called();
+        $name = is_string($said['name'] ?? null) ? $said['name'] : '';
+        $of = match ($path->section) {
+            'cells' => Places::inWords((string) $path->inner),
+            'axes' => str_replace('_', ' ', (string) $path->inner),
+            'lamps' => implode(' to ', array_map(Places::inWords(...), self::lampsIn($said))),
+            default => $name,
+        };
+        $does = array_map(fn (string $id) => $this->item->actions[$id]['name'] ?? $id, Named::in($said, 'action'));
+
+        $does = ($said['nothing'] ?? false) === true ? ['nothing'] : $does;
+
+        return ucfirst(trim((in_array($path->section, ['cells', 'lamps', 'axes', 'made'], true) ? '' : $one.' ').$of)).($does === [] ? '' : ': '.implode(', ', $does));
+    }
+
+    /** @param array<string, mixed> $said */
+    private function hereInWords(PartPath $here, array $said): string
+    {
+        $where = match ($here->section) {
+            'cells' => $this->set->rig->fullNameOf((string) $here->inner),
+            'axes' => $this->set->rig->fullNameOf($here->key),
+            'lamps' => implode(', ', array_map(fn (string $lamp) => $this->set->rig->deviceNameOf($lamp).' '.$this->set->rig->lampNameOf($lamp), self::lampsIn($this->mapped($said)))),
+            default => 'new',
+        };
+        $does = array_map(fn (string $id) => $this->match->actions[$id]->name ?? $id, Named::in($said, 'action'));
+        $does = ($said['nothing'] ?? false) === true ? ['nothing'] : $does;
+
+        return $where.($does === [] ? '' : ': '.implode(', ', $does));
+    }
+
+    /**
+     * @param array<string, mixed> $said
+     *
+     * @return list<string>
+     */
+    private static function lampsIn(array $said): array
+    {
+        $lamps = array_values(array_filter([$said['lamp'] ?? null, ...(array) ($said['lamps'] ?? []), ...(array) ($said['also'] ?? [])], is_string(...)));
+
+        return count($lamps) > 3 ? [$lamps[0], $lamps[count($lamps) - 1]] : $lamps;
+    }
+}

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Shelf;
+
+/** One part of a ready thing, in the set that would take it. */
+final readonly class ShelfRow
+{
+    /**
+     * @param string $was   what it is, and of what, where it comes from
+     * @param string $here  where it comes to, and what it does there; empty if it is not taken
+     * @param string $lacks what of it is not here; empty if all is
+     */
+    public function __construct(public string $was, public string $here, public string $lacks) {}
+}
