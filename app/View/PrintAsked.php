@@ -20,6 +20,9 @@ final readonly class PrintAsked
 
     public const WHAT = [self::LABELS => 'Labels', self::CARD => 'Card for the knee', self::LIST => 'List'];
 
+    /** Kinds of devices on which no label is put. */
+    private const WITHOUT = ['touch panel', 'keyboard', 'mouse', 'phrase list'];
+
     /** The tape itself, rather than a sheet. */
     public const TAPE = 'tape';
 
@@ -72,10 +75,10 @@ final readonly class PrintAsked
         $this->isChanged = $one('changed') === '1';
     }
 
-    /** @return array<string, Device> devices that can have labels, by id: a thing whose face is a screen or another's keys has none */
+    /** @return array<string, Device> devices that can have labels, by id: what is a screen, or has the marks of its maker, has none */
     public static function printable(BindingSet $set): array
     {
-        return array_filter($set->rig->devices, fn (Device $device) => $device->panel === null && $device->controls !== []);
+        return array_filter($set->rig->devices, fn (Device $device) => ! in_array($device->kind, self::WITHOUT, true) && $device->controls !== []);
     }
 
     /**

@@ -114,7 +114,7 @@ test('a set is shaped and assigned with the keyboard alone', async ({ page, app 
     await page.locator('[data-face] [data-flip="fennel/switch-2.up"]').press('Space');
     await expect(page.locator('#tape-lines')).toContainText('Anchor light is set to off → Skerrywing: Anchor light off');
     await page.keyboard.press('?');
-    await expect(page.getByRole('dialog')).toContainText('Keys and help');
+    await expect(page.getByRole('dialog')).toContainText('find anything by a part of its name');
     await page.keyboard.press('Escape');
 });
 

@@ -144,8 +144,9 @@ test('a macro is recorded in the middle of the game by one button of the rig and
     await expect(other.locator('.says').first()).toContainText('Presses Drop a sack for 60 ms');
     await expect(other.locator('#moved')).toBeHidden();
     expect((await play(page, [[0, 'fennel/right-thumb', 1], [40, 'fennel/right-thumb', 0]])).map(([what]) => what)).toEqual(['button 4', 'button 5']);
+    await page.goto(`${app.url}/sets/skerrywing/sets`);
+    await expect(page.locator('#revisions')).toContainText('the rig');
     await page.goto(`${app.url}/sets/skerrywing/store?device=fennel`);
-    await expect(page.locator('#place')).toContainText('the rig');
     await expect(page.locator('#place')).toContainText('record Island round can only be done by Nailrod itself');
     const summary = await (await page.request.get(`${app.url}/sets/skerrywing/summary`)).text();
     expect(summary).toContain('Mail for three islands. Presses Drop a sack');

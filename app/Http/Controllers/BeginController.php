@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Memory\Memories;
 use App\Models\SetRecord;
+use App\Pairing\Peer;
 use App\Sets\Demo;
 use App\Sets\Imports;
 use App\View\Steps;
@@ -27,7 +28,10 @@ final class BeginController
     {
         $set = SetRecord::shown()->orderByDesc('position')->first();
 
-        return $set === null || ($request->cookie(self::COOKIE) === null && Demo::isUntouched()) ? $this->first() : redirect()->route('rig', $set->id);
+        // A tablet that was given the rig to look at has nothing to begin.
+        $isNew = Peer::isHere($request) && $request->cookie(self::COOKIE) === null && Demo::isUntouched();
+
+        return $set === null || $isNew ? $this->first() : redirect()->route('rig', $set->id);
     }
 
     public function first(): View
