@@ -8,6 +8,7 @@ use App\Sets\SetStore;
 use App\Sets\Shelf;
 use Nailrod\Core\Device\Device;
 use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Shelf\HoldsFile;
 use Nailrod\Core\Shelf\ReadyShape;
 use Nailrod\Core\Shelf\ShelfFit;
@@ -38,9 +39,22 @@ final readonly class ShelfView
         $place->notHere->ask('thing', $picked, isset($this->items[$picked]));
         $this->picked = isset($this->items[$picked]) ? $picked : (string) array_key_first($this->items);
         $this->item = $this->items[$this->picked] ?? null;
-        $isShape = $this->item?->kind === ReadyShape::class;
-        $this->axis = $isShape ? (isset($place->set->rig->axes[$axis]) ? $axis : array_key_first($this->axes())) : null;
+        $isShape = $this->item !== null && $this->item->kind === ReadyShape::class;
+        $this->axis = $isShape ? (isset($place->set->rig->axes[$axis]) ? $axis : $this->firstThatFits($this->item)) : null;
         $this->fit = $this->item === null || $this->item->holds !== [] ? null : new ShelfFit($place->set, $this->item, array_filter($devices, is_string(...)), $this->axis);
+    }
+
+    /** The first axis on which all of a shape fits, else the first there is. */
+    private function firstThatFits(ShelfItem $item): ?string
+    {
+        $axes = Keys::of($this->axes());
+        foreach ($axes as $axis) {
+            if ((new ShelfFit($this->place->set, $item, [], $axis))->fits() === count($item->parts)) {
+                return $axis;
+            }
+        }
+
+        return $axes[0] ?? null;
     }
 
     /** @return array<string, array<string, ShelfItem>> by title of their kind and id */

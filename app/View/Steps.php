@@ -80,7 +80,7 @@ final class Steps
 
         return match ($name) {
             'devices' => $rig->devices !== [],
-            'try' => $this->place->name === 'rig' && $rig->devices !== [] && $this->wasTouched(),
+            'try' => $rig->devices !== [] && $this->wasTouched(),
             'measure' => $rig->devices !== [] && $this->isMeasured(),
             'game' => array_filter($this->glances(), fn (SetGlance $glance) => $glance->game !== null) !== [],
             'plan' => array_filter($this->glances(), fn (SetGlance $glance) => ($glance->says['cells'] ?? 0) > 0) !== [],

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Shelf;
 
+use Nailrod\Core\Axis\AxisParts;
 use Nailrod\Core\Exchange\Named;
 use Nailrod\Core\Exchange\NameMatch;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Ids;
 use Nailrod\Core\Format\Keys;
+use Nailrod\Core\Format\Node;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\Section\Sections;
@@ -144,6 +146,9 @@ final readonly class ShelfFit
                 $lacks[] = Places::inWords($value);
             }
         });
+        if ($lacks === [] && $here?->section === 'axes' && ! $this->canBeShaped($here, $said)) {
+            $lacks[] = 'an axis that can be shaped so';
+        }
         if ($lacks === [] && $here?->section === 'cells' && $this->set->merged->value($here) !== null) {
             $lacks[] = 'a free place: '.$this->set->rig->fullNameOf((string) $here->inner).' does something already';
         }
@@ -161,6 +166,26 @@ final readonly class ShelfFit
         }
 
         return 'a value that '.($this->item->game === '' ? 'its game' : $this->item->game).' has';
+    }
+
+    /**
+     * What is for an axis that rests in its middle is nothing for one that does not.
+     *
+     * @param array<string, mixed> $said
+     */
+    private function canBeShaped(PartPath $here, array $said): bool
+    {
+        $class = AxisParts::all()[(string) $here->inner] ?? null;
+        $axis = $this->set->rig->axes[$here->key] ?? null;
+        try {
+            if ($class !== null && $axis !== null) {
+                $class::read(Node::of($said), $axis);
+            }
+
+            return true;
+        } catch (FormatError) {
+            return false;
+        }
     }
 
     private function refHere(string $named): ?string

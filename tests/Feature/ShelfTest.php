@@ -92,6 +92,12 @@ final class ShelfTest extends TestCase
 
     public function test_a_shape_goes_into_the_axis_that_is_chosen(): void
     {
+        // Each begins with an axis that it fits, and is drawn there.
+        foreach (array_keys(Shelf::shipped()) as $id) {
+            if (str_starts_with((string) $id, 'shape-')) {
+                $this->get('/sets/skerrywing/shelf?item='.$id)->assertOk()->assertSee('shelf__line', false)->assertDontSee('not taken');
+            }
+        }
         $this->get('/sets/hairpin-ladder/shelf?item=shape-flaps&axis=sedge/left-toe')->assertOk()->assertSee('Sedge Left toe brake');
         $this->send('hairpin-ladder', 'shelf/take', ['item' => 'shape-flaps', 'axis' => 'sedge/left-toe'])->assertSessionHas('said');
         $this->assertSame('stepped', $this->current('hairpin-ladder')->merged->value(\Nailrod\Core\Set\PartPath::axis('sedge/left-toe', 'notches'))['kind'] ?? '');

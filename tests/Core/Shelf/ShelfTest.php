@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Shelf;
 
+use Nailrod\Core\Axis\StartingShape;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Json;
 use Nailrod\Core\Format\Node;
@@ -182,6 +183,10 @@ final class ShelfTest extends TestCase
         $this->assertSame(['kind' => 'expo', 'k' => 0.4], $taken->value(PartPath::axis('sedge/left-toe', 'curve')));
         $this->assertSame(['sedge/left-toe'], is_array($stop = $taken->value(PartPath::stop('gate'))) ? $stop['axes'] : []);
         DemoSets::skerrywing($taken);
+        // What is for an axis with a middle is nothing for one without, and that is told.
+        $steering = ShelfItem::ofShape(StartingShape::all()['steering']);
+        $this->assertContains('an axis that can be shaped so', self::lacks(new ShelfFit($shaped, $steering, [], 'fennel/left-lever')));
+        $this->assertSame([], self::lacks(new ShelfFit($shaped, $steering, [], 'rowan/wheel')));
     }
 
     public function test_what_is_no_ready_thing_is_refused_with_the_place(): void
