@@ -12,19 +12,19 @@ final class SetList
     /**
      * What every set is called and what it inherits from, without reading the sets themselves.
      *
-     * @return list<array{id: string, name: string, parent: ?string}> in their order
+     * @return list<array{id: string, name: string, parent: ?string, hasSteps: bool}> in their order; and are its first steps listed?
      */
     public static function headings(): array
     {
         $headings = [];
-        foreach (SetRecord::shown()->orderBy('position')->get(['id', 'name', 'parent']) as $record) {
-            $headings[] = ['id' => $record->id, 'name' => $record->name, 'parent' => $record->parent];
+        foreach (SetRecord::shown()->orderBy('position')->get(['id', 'name', 'parent', 'steps']) as $record) {
+            $headings[] = ['id' => $record->id, 'name' => $record->name, 'parent' => $record->parent, 'hasSteps' => $record->steps !== null];
         }
 
         return $headings;
     }
 
-    /** @return list<array{id: string, name: string, depth: int}> every set, parents before their children */
+    /** @return list<array{id: string, name: string, depth: int, hasSteps: bool}> every set, parents before their children */
     public static function tree(): array
     {
         $byParent = [];
@@ -33,8 +33,8 @@ final class SetList
         }
         $list = [];
         $walk = function (string $parent, int $depth) use (&$walk, &$list, $byParent): void {
-            foreach ($byParent[$parent] ?? [] as ['id' => $id, 'name' => $name]) {
-                $list[] = ['id' => $id, 'name' => $name, 'depth' => $depth];
+            foreach ($byParent[$parent] ?? [] as ['id' => $id, 'name' => $name, 'hasSteps' => $hasSteps]) {
+                $list[] = ['id' => $id, 'name' => $name, 'depth' => $depth, 'hasSteps' => $hasSteps];
                 $walk($id, $depth + 1);
             }
         };

@@ -38,6 +38,12 @@ final class SetStore
         return (new Assembly(Drafts::of(new DatabaseLibrary, $set)))->assemble($set);
     }
 
+    /** A set as it would be after an edit of one that is put together already; nothing is saved. */
+    public function after(BindingSet $before, SetDocument $after): BindingSet
+    {
+        return (new Assembly(Drafts::of(new DatabaseLibrary, $after)))->assemble($after, $before);
+    }
+
     /** The set that holds now, put together; read from what was compiled where that is at hand. */
     public function current(SetRecord $record): BindingSet
     {

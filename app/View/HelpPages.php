@@ -31,6 +31,12 @@ final class HelpPages
         return $pages;
     }
 
+    /** Name of the page about a place; null if it has none. */
+    public static function of(string $address): ?string
+    {
+        return is_file(self::file(self::nameOf($address))) ? self::nameOf($address) : null;
+    }
+
     /** The text of a page. */
     public static function text(string $name): HtmlString
     {

@@ -24,7 +24,7 @@ final readonly class Place
     /**
      * @param SetRecord                                         $edited the set that edits of this place change: what the rig is
      *                                                                  goes into the root set, so that it holds for every simulator
-     * @param list<array{id: string, name: string, depth: int}> $sets every set, parents before their children
+     * @param list<array{id: string, name: string, depth: int, hasSteps: bool}> $sets every set, parents before their children
      * @param ?string                                           $undo what would be undone
      * @param ?string                                           $redo what would be done again
      */

@@ -35,6 +35,12 @@ final class Places
         return array_values(array_unique(array_map(fn (string $address): string => explode('?', $address)[0], array_merge(...array_map(array_keys(...), array_values(self::GROUPS))))));
     }
 
+    /** What a place is called; empty if there is none at that address. */
+    public static function labelOf(string $address): string
+    {
+        return self::GROUPS[self::groupOf($address)][$address] ?? '';
+    }
+
     /** The group that a place is in; the first if it is in none. */
     public static function groupOf(string $address): string
     {

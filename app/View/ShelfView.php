@@ -48,8 +48,9 @@ final readonly class ShelfView
     private function firstThatFits(ShelfItem $item): ?string
     {
         $axes = Keys::of($this->axes());
+        $fit = new ShelfFit($this->place->set, $item);
         foreach ($axes as $axis) {
-            if ((new ShelfFit($this->place->set, $item, [], $axis))->fits() === count($item->parts)) {
+            if ($fit->fitsAxis($axis)) {
                 return $axis;
             }
         }
@@ -112,7 +113,7 @@ final readonly class ShelfView
             return '';
         }
         try {
-            $set = $sets->assemble($this->fit->take());
+            $set = $sets->after($this->place->set, $this->fit->take());
         } catch (FormatError) {
             return '';
         }

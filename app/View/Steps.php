@@ -59,6 +59,9 @@ final class Steps
     public static function of(Place $place, SetStore $sets, PageLine $line): ?self
     {
         $root = $place->set->merged->chain[0]->id;
+        if ((array_column($place->sets, 'hasSteps', 'id')[$root] ?? false) === false) {
+            return null;
+        }
         $record = $root === $place->record->id ? $place->record : ($root === $place->edited->id ? $place->edited : SetRecord::query()->find($root));
 
         return $record?->steps === null ? null : new self($record, $place, $sets, $line);

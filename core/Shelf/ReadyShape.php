@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Shelf;
 
-use Nailrod\Core\Axis\Calibration;
-use Nailrod\Core\Axis\Measured;
+use Nailrod\Core\Made\Made;
 use Nailrod\Core\Set\BindingSet;
 
 /** What is done with an axis: its dead zones, its curve, its notches and stops; not how it was measured, which is of the device. */
 final class ReadyShape implements ShelfKind
 {
+    /** Parts of an axis that are about the device, not about what is done with it. */
+    private const OF_DEVICE = ['calibrate', 'measured'];
+
     public static function kind(): string
     {
         return 'starting shape';
@@ -33,16 +35,26 @@ final class ReadyShape implements ShelfKind
 
     public static function offered(BindingSet $set): array
     {
-        $axes = array_filter($set->rig->axes, fn (string $ref) => ! str_starts_with($ref, 'made/') && self::parts($set, $ref) !== [], ARRAY_FILTER_USE_KEY);
+        $shaped = [];
+        foreach ($set->merged->parts() as $part) {
+            $axis = match ($part->path->section) {
+                'axes' => in_array($part->path->inner, self::OF_DEVICE, true) ? null : $part->path->key,
+                'stops' => count($set->stops[$part->path->key]->axes ?? []) === 1 ? $set->stops[$part->path->key]->axes[0] : null,
+                default => null,
+            };
+            if ($part->value !== null && $axis !== null && isset($set->rig->axes[$axis]) && ! str_starts_with($axis, Made::DEVICE.'/')) {
+                $shaped[$axis] = $set->rig->fullNameOf($axis);
+            }
+        }
 
-        return array_map(fn ($axis) => $set->rig->fullNameOf($axis->ref), $axes);
+        return $shaped;
     }
 
     public static function parts(BindingSet $set, string $id): array
     {
         $parts = [];
         foreach ($set->merged->parts() as $part) {
-            $isOfAxis = $part->path->section === 'axes' && $part->path->key === $id && ! in_array($part->path->inner, [Calibration::part(), Measured::part()], true);
+            $isOfAxis = $part->path->section === 'axes' && $part->path->key === $id && ! in_array($part->path->inner, self::OF_DEVICE, true);
             $isStop = $part->path->section === 'stops' && ($set->stops[$part->path->key]->axes ?? []) === [$id];
             if ($part->value !== null && ($isOfAxis || $isStop)) {
                 $parts[] = $part->path;

@@ -168,6 +168,19 @@ final readonly class ShelfFit
         return 'a value that '.($this->item->game === '' ? 'its game' : $this->item->game).' has';
     }
 
+    /** Could this axis take a shape? */
+    public function fitsAxis(string $axis): bool
+    {
+        foreach (Keys::each($this->item->parts) as $path => $said) {
+            $path = PartPath::of($path);
+            if ($path->section === 'axes' && ! $this->canBeShaped(new PartPath('axes', $axis, $path->inner), $said)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     /**
      * What is for an axis that rests in its middle is nothing for one that does not.
      *

@@ -1,9 +1,9 @@
 @props(['place'])
-@php($help = App\View\HelpPages::nameOf($place->address()))
-@php($page = App\View\HelpPages::all()[$help] ?? null)
+@php($help = App\View\HelpPages::of($place->address()))
+@php($label = App\View\Places::labelOf($place->address()))
 <dialog class="help" id="help" aria-labelledby="help-title">
-    <h2 id="help-title">@if ($page !== null){{ $page[0] }}: why and how @else Keys and help @endif</h2>
-    @if ($page !== null)<div class="help__page" id="help-why" data-from="{{ route('help', ['set' => $place->record->id, 'page' => $help]) }}" aria-live="polite"><p><a class="link" href="{{ route('help', ['set' => $place->record->id, 'page' => $help]) }}">Why and how of {{ $page[0] }}</a></p></div>@endif
+    <h2 id="help-title">@if ($help !== null){{ $label }}: why and how @else Keys and help @endif</h2>
+    @if ($help !== null)<div class="help__page" id="help-why" data-from="{{ route('help', ['set' => $place->record->id, 'page' => $help]) }}" aria-live="polite"><p><a class="link" href="{{ route('help', ['set' => $place->record->id, 'page' => $help]) }}">Why and how of {{ $label }}</a></p></div>@endif
     <h3 class="help__keys">Keys</h3>
     <div class="help__columns">
         <section>
