@@ -28,6 +28,7 @@ final class Checks
         LackingColour::class,
         ContradictingLamps::class,
         NotWired::class,
+        LabelWithoutRoom::class,
     ];
 
     /** So many findings of one sort are told; when they are mended, the next ones come. */

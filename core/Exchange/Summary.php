@@ -7,9 +7,9 @@ namespace Nailrod\Core\Exchange;
 use Nailrod\Core\Check\Report;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Macro\Macro;
-use Nailrod\Core\Output\Output;
 use Nailrod\Core\Plan\Reach;
 use Nailrod\Core\Set\BindingSet;
+use Nailrod\Core\Set\LayerRows;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\Section\Settings;
 use Nailrod\Core\Set\Words;
@@ -57,7 +57,7 @@ final class Summary
     private static function layer(BindingSet $set, Words $words, string $layer): array
     {
         $lines = [];
-        foreach (Keys::each(self::rows($set, $words, $layer)) as $device => $rows) {
+        foreach (Keys::each(LayerRows::of($set, $words, $layer)) as $device => $rows) {
             $lines[] = (string) $device;
             foreach ($rows as [$number, $name, $does, $way]) {
                 $lines[] = sprintf('  %s %s: %s%s', $number.str_repeat(' ', max(0, self::NUMBER - mb_strlen($number))), $name, $does, $way === '' ? '' : ' ('.$way.')');
@@ -68,28 +68,5 @@ final class Summary
         }
 
         return $lines === [] ? ['says nothing of its own'] : $lines;
-    }
-
-    /** @return array<string, list<array{string, string, string, string}>> number, name, what it does and what the game is told by, of each input that a layer says something of, by the name of its device */
-    public static function rows(BindingSet $set, Words $words, string $layer): array
-    {
-        $cells = $set->cells[$layer] ?? [];
-        $byDevice = [];
-        foreach (Keys::of(array_intersect_key($set->rig->axes + $set->rig->contacts, $cells)) as $ref) {
-            $ways = array_filter(array_map(fn (Output $output) => $set->actionOf($output) === null ? '' : self::way($set, $words, $output), $cells[$ref]->outputsOfEither()));
-            $byDevice[$set->rig->deviceNameOf($ref)][] = [$set->rig->numberOf($ref), $set->rig->nameOf($ref), $words->brief($cells[$ref]).($set->isAside(PartPath::cell($layer, $ref)) ? ', set aside' : ''), implode(', ', $ways)];
-        }
-        // In the order of the rig; what is made from axes comes last.
-        $order = array_flip(array_values(array_map(fn ($device) => $device->name, $set->rig->devices)));
-        uksort($byDevice, fn (int|string $one, int|string $other) => ($order[$one] ?? PHP_INT_MAX) <=> ($order[$other] ?? PHP_INT_MAX));
-
-        return $byDevice;
-    }
-
-    private static function way(BindingSet $set, Words $words, Output $output): string
-    {
-        $way = $set->leaving($output);
-
-        return $way === null ? 'no way yet' : $words->output($way);
     }
 }

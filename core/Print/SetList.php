@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Print;
 
-use Nailrod\Core\Exchange\Summary;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\LayerLook;
+use Nailrod\Core\Set\LayerRows;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\Words;
 
@@ -30,7 +30,7 @@ final readonly class SetList
         $flow = new Flow($this->paper, implode(', ', array_unique(array_filter([$this->set->merged->own->name, $this->set->catalogue?->name]))), $this->isLarge ? 12.0 : 8.5);
         foreach (Keys::each($this->set->layers) as $layer => $one) {
             $look = LayerLook::of($this->set, $layer);
-            foreach (Keys::each(Summary::rows($this->set, $this->words, $layer)) as $device => $rows) {
+            foreach (Keys::each(LayerRows::of($this->set, $this->words, $layer)) as $device => $rows) {
                 $flow->heading($one->name.' · '.$device, $look);
                 foreach ($rows as [$number, $name, $does, $way]) {
                     $flow->row([$number, $name, $does, $way], self::SHARES);
@@ -77,7 +77,7 @@ final readonly class SetList
     {
         $says = [];
         foreach (Keys::of($this->set->layers) as $layer) {
-            foreach (Keys::each(Summary::rows($this->set, $this->words, $layer)) as $device => $rows) {
+            foreach (Keys::each(LayerRows::of($this->set, $this->words, $layer)) as $device => $rows) {
                 foreach ($rows as [$number, $name, $does, $way]) {
                     $says[$layer.' '.$device.' '.$name] = $does.'|'.$way;
                 }

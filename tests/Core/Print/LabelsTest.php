@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Print;
 
+use Nailrod\Core\Check\Checks;
+use Nailrod\Core\Check\Finding;
+use Nailrod\Core\Check\LabelWithoutRoom;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Print\Label;
 use Nailrod\Core\Print\Labels;
@@ -219,5 +222,15 @@ final class LabelsTest extends TestCase
         $this->assertSame('2 labels since it was printed on Monday: 1 changed, 1 new.', $since->inWords('Monday', 'label', 'labels'));
         $this->assertSame(['fennel/mark', 'fennel/dial'], $since->again());
         $this->assertSame(['fennel/dial'], SincePrinted::of($now, $printed)->gone);
+    }
+
+    public function test_a_label_of_its_owners_that_has_no_room_is_told_until_it_is_shorter_or_the_device_is_measured(): void
+    {
+        $told = fn (BindingSet $set): array => array_values(array_map(fn (Finding $finding) => $finding->sentence, array_filter(Checks::over($set), fn (Finding $finding) => $finding->kind === LabelWithoutRoom::KIND)));
+        $this->assertSame([], $told(self::set()));
+        $long = fn (SetDocument $set) => $set->with(PartPath::control('fennel/mark'), ['label' => 'Mailsackdroppers now']);
+        $this->assertSame(['The label “Mailsackdroppers now” of Mark button has no room beside it, 10 mm on a strip of 12 mm: make it shorter, or say on Print how large the device is.'], array_map(fn (string $sentence) => rtrim($sentence, '.').'.', $told(self::set(change: $long))));
+        $this->assertSame([], $told(self::set(change: fn (SetDocument $set) => $set->with(PartPath::control('fennel/mark'), ['label' => 'Sacks']))));
+        $this->assertSame([], $told(self::set(change: fn (SetDocument $set) => $long($set)->with(PartPath::size('fennel'), ['from' => 'left-lever', 'to' => 'right-lever', 'mm' => 48]))));
     }
 }
