@@ -72,7 +72,8 @@ test('from an empty installation to a printed card', async ({ page }) => {
         // What is pressed is sent.
         const ref = await page.locator('.plan-group a[href*="ref="]').first().evaluate((link) => new URL(link.href).searchParams.get('ref'));
         await step(page, 'Bench').getByRole('link').click();
-        await page.waitForFunction(() => window.nailrod?.live.picture !== null);
+        // The controller is read again by the page that has just opened.
+        await page.waitForFunction(() => window.nailrod?.live.picture?.unplugged?.length === 0);
         await page.evaluate(async (pressed) => {
             await window.nailrod.live.input(pressed, 1);
             await window.nailrod.live.input(pressed, 0);
