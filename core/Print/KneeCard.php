@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Nailrod\Core\Print;
 
 use Nailrod\Core\Action\ReservedKey;
-use Nailrod\Core\Device\Control;
 use Nailrod\Core\Device\Device;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\PlainNames;
@@ -96,7 +95,7 @@ final readonly class KneeCard
     {
         $rows = [];
         foreach ($device->controls as $control) {
-            $does = $this->rows($control, $layers);
+            $does = $this->words->rows($control, PrintWords::inputs($control), $layers);
             if ($does !== []) {
                 $rows[$control->ref] = $does;
             }
@@ -104,26 +103,6 @@ final readonly class KneeCard
         $names = array_map(fn (string $layer) => [$this->set->layers[$layer]->name, LayerLook::of($this->set, $layer)], $layers);
 
         return (new DeviceCard($this->page, $device, count($this->layers) > 1 ? $names : [], $this->size()))->blocks($rows);
-    }
-
-    /**
-     * @param list<string> $layers
-     *
-     * @return list<LabelRow>
-     */
-    private function rows(Control $control, array $layers): array
-    {
-        $rows = [];
-        foreach ($layers as $layer) {
-            foreach ([...$control->axes, ...$control->contacts] as $input) {
-                $text = $this->words->does($layer, $input->ref);
-                if ($text !== '') {
-                    $rows[] = new LabelRow(count($layers) > 1 ? LayerLook::of($this->set, $layer) : null, $this->words->sign($layer, $control, $input->ref), trim($this->words->position($layer, $control, $input->ref).' '.$text), '');
-                }
-            }
-        }
-
-        return $rows;
     }
 
     /** @return list<PrintPage> what reaches each action, in the order of the alphabet, and the keys that others keep for themselves */

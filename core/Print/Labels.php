@@ -4,12 +4,9 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Print;
 
-use Nailrod\Core\Device\AxisInput;
-use Nailrod\Core\Device\ContactInput;
 use Nailrod\Core\Device\Control;
 use Nailrod\Core\Device\Device;
 use Nailrod\Core\Set\BindingSet;
-use Nailrod\Core\Set\LayerLook;
 use Nailrod\Core\Set\Played;
 
 /** The labels of a device: one for each control that does something, or for each of its positions. */
@@ -69,7 +66,7 @@ final readonly class Labels
     private function ofControl(Control $control): array
     {
         $width = $this->scale->room($control, $this->wish->height);
-        $refs = [...array_map(fn (AxisInput $axis) => $axis->ref, $control->axes), ...array_map(fn (ContactInput $contact) => $contact->ref, $control->contacts)];
+        $refs = PrintWords::inputs($control);
         $labels = [];
         if ($this->wish->byPosition) {
             foreach ($refs as $ref) {
@@ -91,17 +88,7 @@ final readonly class Labels
      */
     private function rows(Control $control, array $refs): array
     {
-        $does = [];
-        foreach ($this->wish->layers as $layer) {
-            $look = count($this->wish->layers) === 1 ? null : LayerLook::of($this->set, $layer);
-            foreach ($refs as $ref) {
-                $text = $this->words->does($layer, $ref);
-                $position = $this->words->position($layer, $control, $ref);
-                if ($text !== '') {
-                    $does[] = new LabelRow($look, $this->words->sign($layer, $control, $ref), trim($position.' '.$text), $control->label);
-                }
-            }
-        }
+        $does = $this->words->rows($control, $refs, $this->wish->layers);
 
         return match ($this->wish->text) {
             LabelText::Action => $does,

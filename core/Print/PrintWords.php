@@ -7,6 +7,7 @@ namespace Nailrod\Core\Print;
 use Nailrod\Core\Action\EffectKind;
 use Nailrod\Core\Action\Pairs;
 use Nailrod\Core\Behaviour\PlaysItsMacro;
+use Nailrod\Core\Device\AxisInput;
 use Nailrod\Core\Device\ContactInput;
 use Nailrod\Core\Device\Control;
 use Nailrod\Core\Device\ControlKind;
@@ -14,6 +15,7 @@ use Nailrod\Core\Layer\Layer;
 use Nailrod\Core\Print\Mark\Sign;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Cell;
+use Nailrod\Core\Set\LayerLook;
 use Nailrod\Core\Set\Words;
 
 /** What inputs do, in the few words that have room on paper, and the sign of the way in which a control is moved. */
@@ -58,10 +60,40 @@ final readonly class PrintWords
     }
 
     /**
+     * What inputs of a control do in some layers, a row for each that does something.
+     *
+     * @param list<string> $refs   of the inputs
+     * @param list<string> $layers ids, in the order in which they stand; they are told apart where there are several
+     *
+     * @return list<LabelRow>
+     */
+    public function rows(Control $control, array $refs, array $layers): array
+    {
+        $rows = [];
+        foreach ($layers as $layer) {
+            $look = count($layers) > 1 ? LayerLook::of($this->set, $layer) : null;
+            foreach ($refs as $ref) {
+                $text = $this->does($layer, $ref);
+                if ($text !== '') {
+                    $rows[] = new LabelRow($look, $this->sign($layer, $control, $ref), trim($this->position($layer, $control, $ref).' '.$text), $control->label);
+                }
+            }
+        }
+
+        return $rows;
+    }
+
+    /** @return list<string> references of all inputs of a control */
+    public static function inputs(Control $control): array
+    {
+        return [...array_map(fn (AxisInput $axis) => $axis->ref, $control->axes), ...array_map(fn (ContactInput $contact) => $contact->ref, $control->contacts)];
+    }
+
+    /**
      * The sign before what an input does: the way in which a switch or a hat is moved, plus and minus of a step and the step
      * back on anything else; null where there is only one way to move the control.
      */
-    public function sign(string $layer, Control $control, string $ref): ?Sign
+    private function sign(string $layer, Control $control, string $ref): ?Sign
     {
         $contact = $this->contact($control, $ref);
 
@@ -71,7 +103,7 @@ final readonly class PrintWords
     }
 
     /** What a position is called where no sign says it: "3" of a dial, "half" of a trigger. */
-    public function position(string $layer, Control $control, string $ref): string
+    private function position(string $layer, Control $control, string $ref): string
     {
         return count($control->contacts) + count($control->axes) < 2 || $this->sign($layer, $control, $ref) !== null ? '' : $this->contact($control, $ref)->name ?? $this->axisName($control, $ref);
     }

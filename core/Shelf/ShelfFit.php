@@ -124,8 +124,13 @@ final readonly class ShelfFit
         return $key === null || ($path->section === 'cells' && $inner === null) ? null : new PartPath($path->section, $key, $inner);
     }
 
-    /** @param array<string, mixed> $said */
-    private function lacks(PartPath $there, ?PartPath $here, array $said): string
+    /**
+     * @param array<string, mixed> $said
+     * @param list<string>         $asked see comes()
+     *
+     * @return string why it is not taken; empty if it is
+     */
+    private function lacks(PartPath $there, ?PartPath $here, array $said, array $asked = []): string
     {
         $lacks = $here === null ? [Places::inWords($there->section === 'cells' ? (string) $there->inner : $there->key)] : [];
         foreach (array_diff(Named::in($said, 'action'), array_keys($this->match->actions)) as $id) {
@@ -137,7 +142,7 @@ final readonly class ShelfFit
         foreach (self::LACKS as $field => $words) {
             $section = (string) array_search($field, self::OWN, true);
             foreach (Named::in($said, $field) as $id) {
-                $isHere = isset($this->ids[$section][$id]) || $this->set->merged->value(new PartPath($section, $id)) !== null;
+                $isHere = $this->comes($section, $id, $asked) || $this->set->merged->value(new PartPath($section, $id)) !== null;
                 $lacks = $isHere ? $lacks : [...$lacks, $words];
             }
         }
@@ -149,11 +154,24 @@ final readonly class ShelfFit
         if ($lacks === [] && $here?->section === 'axes' && ! $this->canBeShaped($here, $said)) {
             $lacks[] = 'an axis that can be shaped so';
         }
-        if ($lacks === [] && $here?->section === 'cells' && $this->set->merged->value($here) !== null) {
-            $lacks[] = 'a free place: '.$this->set->rig->fullNameOf((string) $here->inner).' does something already';
+        if ($lacks !== []) {
+            return implode(', ', array_unique($lacks)).(count(array_unique($lacks)) === 1 ? ' is' : ' are').' not here';
         }
 
-        return implode(', ', array_unique($lacks));
+        return $here?->section === 'cells' && $this->set->merged->value($here) !== null ? $this->set->rig->fullNameOf((string) $here->inner).' does something already' : '';
+    }
+
+    /**
+     * Does a part that comes along fit here too?
+     *
+     * @param list<string> $asked paths of parts that are looked at already: what names itself in a circle does not keep itself out
+     */
+    private function comes(string $section, string $id, array $asked): bool
+    {
+        $path = new PartPath($section, $id);
+        $said = $this->item->parts[(string) $path] ?? null;
+
+        return $said !== null && (in_array((string) $path, $asked, true) || $this->lacks($path, $this->path($path), $said, [...$asked, (string) $path]) === '');
     }
 
     /** What a value of the other game is called, by an action that changes it: its own name is not in the file. */

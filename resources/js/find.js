@@ -12,6 +12,8 @@ let found = [];
 let at = 0;
 /** Answers come in their order, or not at all: only that of what was typed last counts. */
 let asked = 0;
+/** What was typed last is answered when this is done: what a hand does meanwhile is about that answer. */
+let answered = Promise.resolve();
 
 function draw() {
     box()?.querySelector('.choose__list')?.replaceChildren(...found.map(({ kind, name, more }, i) => {
@@ -77,19 +79,24 @@ document.addEventListener('keydown', (event) => {
         event.preventDefault();
         box()?.open ? box()?.close() : open();
     } else if (box()?.open && event.target === field()) {
-        const to = { ArrowDown: at + 1, ArrowUp: at - 1, PageDown: at + 8, PageUp: at - 8 }[event.key];
-        if (to !== undefined) {
+        const by = { ArrowDown: 1, ArrowUp: -1, PageDown: 8, PageUp: -8 }[event.key];
+        if (by !== undefined) {
             event.preventDefault();
-            at = Math.max(0, Math.min(found.length - 1, to));
-            draw();
+            answered.then(() => {
+                at = Math.max(0, Math.min(found.length - 1, at + by));
+                draw();
+            });
         } else if (event.key === 'Enter') {
             event.preventDefault();
-            // What was typed at once is answered first.
-            (found.length > 0 ? Promise.resolve() : ask()).then(() => found[at] && go(found[at].to));
+            answered.then(() => found[at] && go(found[at].to));
         }
     }
 });
-document.addEventListener('input', (event) => event.target === field() && ask());
+document.addEventListener('input', (event) => {
+    if (event.target === field()) {
+        answered = ask();
+    }
+});
 document.addEventListener('click', ({ target }) => {
     if (!(target instanceof Element)) {
         return;

@@ -24,7 +24,7 @@
         <p class="says" id="shelf-fits">{{ $view->inWords() }}</p>
         <div class="scroll shelf__rows" tabindex="0" role="region" aria-label="What fits here" id="shelf-rows"><table>
             <thead><tr><th scope="col">Part</th><th scope="col">Here</th></tr></thead>
-            <tbody>@foreach ($view->fit->rows() as $row)<tr><th scope="row">{{ $row->was }}</th><td @class(['is-lacking' => $row->lacks !== ''])>{{ $row->lacks === '' ? $row->here : 'not taken: '.$row->lacks.(str_contains($row->lacks, 'already') ? '' : ' is not here') }}</td></tr>@endforeach</tbody>
+            <tbody>@foreach ($view->fit->rows() as $row)<tr><th scope="row">{{ $row->was }}</th><td @class(['is-lacking' => $row->lacks !== ''])>{{ $row->lacks === '' ? $row->here : 'not taken: '.$row->lacks }}</td></tr>@endforeach</tbody>
         </table></div>
         @inject('sets', App\Sets\SetStore::class)
         @if (($line = $view->line($sets)) !== '')<svg class="shelf__line" viewBox="0 0 300 150" role="img" aria-label="What is sent for what the hand does, with this shape"><rect x="6" y="6" width="288" height="138" /><path d="{{ $line }}" /></svg>@endif

@@ -146,7 +146,7 @@ final class ShelfTest extends TestCase
     {
         $item = self::given(ShelfItem::of(self::set('skerrywing'), ReadyMacro::class, 'three-sacks', 'Three sacks', ''));
         $fit = new ShelfFit(self::set('hairpin-ladder'), $item);
-        $this->assertSame(['Drop a sack'], self::lacks($fit));
+        $this->assertSame(['Drop a sack is not here'], self::lacks($fit));
         $horn = self::set('skerrywing', fn (SetDocument $own) => $own->with(PartPath::macro('hello'), ['name' => 'Hello', 'steps' => [['do' => 'tap', 'output' => ['kind' => 'action', 'action' => 'horn'], 'ms' => 400]]]));
         $taken = (new ShelfFit(self::set('hairpin-ladder'), self::given(ShelfItem::of($horn, ReadyMacro::class, 'hello', 'Hello', ''))))->take();
         $role = fn (BindingSet $set, string $action): string => $set->catalogue?->action($action)->role ?? '';
@@ -171,6 +171,15 @@ final class ShelfTest extends TestCase
         $this->assertNotNull($taken->cell('water-2', 'fennel/mark'));
     }
 
+    public function test_a_cell_stays_out_with_the_macro_that_it_plays(): void
+    {
+        $plays = self::set('skerrywing', fn (SetDocument $own) => $own->with(PartPath::cell('water', 'gorse/button-5'), ['behaviour' => ['kind' => 'macro', 'macro' => 'three-sacks']]));
+        $fit = new ShelfFit(self::set('hairpin-ladder'), self::given(ShelfItem::of($plays, ReadyLayer::class, 'water', 'On water', '')));
+        $this->assertContains('a macro is not here', self::lacks($fit));
+        $taken = DemoSets::skerrywing($fit->take());
+        $this->assertNull($taken->cell('water-2', 'gorse/button-5'));
+    }
+
     public function test_a_shape_goes_to_the_axis_that_is_chosen_with_its_stops_and_without_what_was_measured(): void
     {
         $shaped = self::set('skerrywing', fn (SetDocument $own) => $own
@@ -185,7 +194,7 @@ final class ShelfTest extends TestCase
         DemoSets::skerrywing($taken);
         // What is for an axis with a middle is nothing for one without, and that is told.
         $steering = ShelfItem::ofShape(StartingShape::all()['steering']);
-        $this->assertContains('an axis that can be shaped so', self::lacks(new ShelfFit($shaped, $steering, [], 'fennel/left-lever')));
+        $this->assertContains('an axis that can be shaped so is not here', self::lacks(new ShelfFit($shaped, $steering, [], 'fennel/left-lever')));
         $this->assertSame([], self::lacks(new ShelfFit($shaped, $steering, [], 'rowan/wheel')));
     }
 
