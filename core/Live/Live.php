@@ -213,6 +213,12 @@ final class Live
         return $this->answer($this->machine->letGoOfEverything(new Cause(Cause::CLOSED)), [], []);
     }
 
+    /** @return list<OutputEvent> what is sent now: of each output its value, but for those that are off */
+    public function sentNow(): array
+    {
+        return $this->machine->sentNow();
+    }
+
     /** Id of the live layer. */
     public function liveLayer(): string
     {

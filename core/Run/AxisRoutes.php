@@ -140,7 +140,7 @@ final class AxisRoutes
         if ($lane->route === null || $lane->integer < 0) {
             return;
         }
-        if (! $isSame) {
+        if (! $isSame || $before->waits) {
             $this->arrive($axis, $cause);
         } elseif ($before->sent !== $lane->route->output->send($lane->bounded(), $lane->integer) || $lane->route->kind === OutputEvent::MOUSE) {
             $this->sendUnlessThere($axis, $lane->route, $cause);

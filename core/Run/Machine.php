@@ -230,6 +230,12 @@ final class Machine
         return $this->collect();
     }
 
+    /** @return list<OutputEvent> what is sent now: of each output its value, but for those that are off */
+    public function sentNow(): array
+    {
+        return (new OutputsNow($this->run))->all();
+    }
+
     public function liveLayer(): int
     {
         return $this->run->layers->live();

@@ -8,6 +8,7 @@ use Nailrod\Core\Axis\Opening;
 use Nailrod\Core\Axis\Stop;
 use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Cause\StepKind;
+use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Output\OutputEvent;
 use Nailrod\Core\State\StopsState;
 use Nailrod\Core\State\Timer;
@@ -248,6 +249,9 @@ final class Stops implements Timed
                 $own->patience[$index] = max($own->patience[$index], $this->run->state->now);
                 $this->run->timers->set($own->patience[$index] - $this->run->state->now, self::OWNER, $index, $cause);
             }
+        }
+        foreach (Keys::of(array_diff_key($wasOpen, array_flip(array_column($this->run->program->tables->stops, 'id')))) as $gone) {
+            $this->run->emit(OutputEvent::STOP, $gone, 0, $cause);
         }
         foreach ($this->run->program->tables->stops as $index => $row) {
             foreach ($this->run->program->stop($index)->opening === Opening::HeldShut ? $this->axes[$index] ?? [] : [] as $axis) {

@@ -35,6 +35,7 @@ final class Variables
         $value = round($value, 6);
         if (($this->own->values[$name] ?? null) !== $value) {
             $this->own->values[$name] = $value;
+            $this->own->told[$name] = true;
             $this->run->emit(OutputEvent::VARIABLE, $name, $value, $cause);
         }
     }
@@ -75,6 +76,10 @@ final class Variables
     /** The game has changed a variable by itself. */
     public function learn(string $name, float $value): void
     {
-        $this->own->values[$name] = round($value, 6);
+        $value = round($value, 6);
+        if (($this->own->values[$name] ?? null) !== $value) {
+            unset($this->own->told[$name]);
+            $this->own->values[$name] = $value;
+        }
     }
 }

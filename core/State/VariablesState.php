@@ -13,10 +13,20 @@ final class VariablesState implements PartState
     /** @var array<string, array<string, float>> values held by sources, the latest last, by variable */
     public array $holders = [];
 
+    /** @var array<string, true> those that were sent, and of which the game has said nothing else since */
+    public array $told = [];
+
+    /** @return array<string, float> what was sent and still is so, by variable */
+    public function sent(): array
+    {
+        return array_intersect_key($this->values, $this->told);
+    }
+
     public function carried(Renumbering $to): static
     {
         $next = new self;
         $next->values = $this->values;
+        $next->told = $this->told;
 
         return $next;
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Laws;
 
 use Nailrod\Core\Cause\Input;
+use Nailrod\Core\Output\MouseButton;
 use Nailrod\Core\Output\OutputEvent;
 use Nailrod\Core\Program\Program;
 use Nailrod\Core\Run\Machine;
@@ -20,6 +21,61 @@ final class LivingLawsTest extends TestCase
     use InWorlds;
 
     private const RUNS = 3;
+
+    /** Whoever takes outputs and comes late, or was away, knows by what is sent now what its rows would have told it. */
+    public function test_what_is_sent_now_is_what_all_rows_until_now_come_to(): void
+    {
+        $swaps = $on = 0;
+        $this->inEveryWorld(function (World $world) use (&$swaps, &$on): void {
+            $program = $world->program;
+            $machine = Machine::start($program);
+            $told = $hands = [];
+            foreach ($world->inputs as $input) {
+                if ($machine->state->now > 0 && $world->chance(4)) {
+                    self::tell($told, $machine->unplug('d'));
+                    self::tell($told, $machine->plugIn('d'));
+                    $hands = array_filter($hands, fn (string $port): bool => ! str_starts_with($port, 'd/') || str_starts_with($port, 'd/a'), ARRAY_FILTER_USE_KEY);
+                }
+                if ($machine->state->now > 0 && $world->chance(8)) {
+                    $new = $world->edited();
+                    [$machine, $events] = Swap::to($new, $program, $machine->state, $hands);
+                    self::tell($told, $events);
+                    $program = $new;
+                    $swaps++;
+                }
+                if (str_starts_with($input->port, 'sim/') && isset($told['variable '.substr($input->port, 4)]) && $told['variable '.substr($input->port, 4)] !== round((float) $input->value, 6)) {
+                    unset($told['variable '.substr($input->port, 4)]);
+                }
+                self::tell($told, $machine->feed([$input]));
+                $hands[$input->port] = (int) $input->value;
+                $now = [];
+                self::tell($now, $machine->sentNow());
+                unset($now['layer live'], $told['layer live']);
+                ksort($told);
+                ksort($now);
+                $this->assertSame($told, $now);
+                $on += count($now);
+            }
+        });
+        $this->assertTried(self::worlds(), min($swaps, $on));
+    }
+
+    /**
+     * @param array<string, int|float|string> $told   values by kind and target, without those that are off
+     * @param list<OutputEvent>               $events
+     */
+    private static function tell(array &$told, array $events): void
+    {
+        foreach ($events as $event) {
+            if ($event->kind === OutputEvent::MOUSE && ! in_array($event->target, MouseButton::BUTTONS, true)) {
+                continue;
+            }
+            $told[$event->kind.' '.$event->target] = $event->value;
+            if ($event->value === ($event->kind === OutputEvent::HAT ? -1 : 0) && ! in_array($event->kind, [OutputEvent::AXIS, OutputEvent::VARIABLE], true)) {
+                unset($told[$event->kind.' '.$event->target]);
+            }
+        }
+    }
 
     public function test_nothing_is_held_that_no_hand_holds_and_no_toggle_says(): void
     {
