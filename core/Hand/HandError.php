@@ -19,6 +19,12 @@ final class HandError extends \DomainException implements Refusal
         return new self(sprintf('There are %d eyes on the rig already, which is the most. Close a page or end a program, then try again.', $most));
     }
 
+    /** @param string $what of which there are too many from one place elsewhere */
+    public static function tooManyElsewhere(string $what, int $most): self
+    {
+        return new self(sprintf('There are too many %s from elsewhere: %d is the most. Close a page on that phone or computer, then try again.', $what, $most));
+    }
+
     /** @param string $why the set that there is cannot be played; empty if there is none */
     public static function noSet(string $why): self
     {

@@ -51,10 +51,10 @@ final class Hands
         return true;
     }
 
-    /** The hand that moved a port last; null if nobody did, or it has gone. */
-    public function holderOf(string $port): ?Hand
+    /** @return list<Hand> the others that feed a device too: it goes with the last of them */
+    public function othersThatFeed(string $device, Hand $hand): array
     {
-        return $this->all[$this->holders[$port] ?? ''] ?? null;
+        return array_values(array_filter($this->all, fn (Hand $other): bool => $other !== $hand && in_array($device, $other->devices, true)));
     }
 
     /**

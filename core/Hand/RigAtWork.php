@@ -18,6 +18,9 @@ final class RigAtWork
 
     public readonly Hands $hands;
 
+    /** @var list<array{string, Hand, non-empty-list<Hand>}> devices that a hand has begun to feed beside others, and was not told of yet */
+    private array $shared = [];
+
     private ReportReading $reading;
 
     public function __construct(public Live $live, public BindingSet $set, private Program $program)
@@ -27,9 +30,9 @@ final class RigAtWork
     }
 
     /**
-     * A hand opens itself. What only it feeds counts as plugged in.
+     * A hand opens itself. What it feeds counts as plugged in.
      *
-     * @param list<string> $devices that only this hand feeds
+     * @param list<string> $devices that it feeds: each goes with the last hand that does
      *
      * @return array{Hand, LiveStep}
      *
@@ -39,6 +42,7 @@ final class RigAtWork
     {
         $hand = $this->hands->open($id, $name, $kind, $devices, $now);
         $this->lookForGame();
+        array_map(fn (string $device) => $this->noteShared($device, $hand), $devices);
 
         return [$hand, LiveStep::joined([$this->to($now), ...array_map($this->live->plugIn(...), $devices)])];
     }
@@ -109,11 +113,15 @@ final class RigAtWork
     {
         $steps = [$this->to($now), $this->letGo($hand, $batch->letsGo)];
         foreach ($batch->plugs as $device => $isThere) {
-            $steps[] = $isThere ? $this->live->plugIn((string) $device) : $this->live->unplug((string) $device);
-            $hand->devices = array_values(array_diff($hand->devices, [(string) $device]));
+            $device = (string) $device;
+            // What another hand feeds too is still there.
+            $isGone = ! $isThere && (! in_array($device, $hand->devices, true) || $this->hands->othersThatFeed($device, $hand) === []);
+            $steps[] = $isThere ? $this->live->plugIn($device) : ($isGone ? $this->live->unplug($device) : LiveStep::none());
+            $wasFed = in_array($device, $hand->devices, true);
+            $hand->devices = array_values(array_diff($hand->devices, [$device]));
             if ($isThere && $hand->kind !== HandKind::Recording && ($this->set->rig->devices[$device] ?? null)?->isReadByBrowser() === true) {
-                // The browser of this hand reads it, and nobody else does.
-                $hand->devices[] = (string) $device;
+                $hand->devices[] = $device;
+                $wasFed || $this->noteShared($device, $hand);
             }
         }
         $found = [];
@@ -146,14 +154,43 @@ final class RigAtWork
         return $this->live->step($placed, $at, $hand->kind->isDrawn());
     }
 
-    /** A hand goes: what it held and springs back does so, what only it fed counts as unplugged, all else stays. */
+    /** A hand goes: what it held and springs back does so, what nobody else feeds counts as unplugged, all else stays. */
     public function goes(Hand $hand, int $now): LiveStep
     {
         $steps = [$this->to($now), $this->letGo($hand, null)];
         $this->hands->close($hand);
         $this->lookForGame();
+        $alone = array_filter($hand->devices, fn (string $device): bool => $this->hands->othersThatFeed($device, $hand) === []);
 
-        return LiveStep::joined([...$steps, ...array_map($this->live->unplug(...), $hand->devices)]);
+        return LiveStep::joined([...$steps, ...array_map($this->live->unplug(...), array_values($alone))]);
+    }
+
+    private function noteShared(string $device, Hand $hand): void
+    {
+        $others = $this->hands->othersThatFeed($device, $hand);
+        if ($others !== []) {
+            $this->shared[] = [$device, $hand, $others];
+        }
+    }
+
+    /** @return array<string, list<string>> names of the other hands that feed a device too, by device */
+    public function shares(Hand $hand): array
+    {
+        $shares = [];
+        foreach ($hand->devices as $device) {
+            $shares[$device] = array_map(fn (Hand $other): string => $other->name, $this->hands->othersThatFeed($device, $hand));
+        }
+
+        return array_filter($shares);
+    }
+
+    /** @return list<string> a sentence for each device that a hand has begun to feed beside others, since this was asked last */
+    public function sharedNow(): array
+    {
+        $said = array_map(fn (array $one): string => sprintf('%s is fed by %s too, beside %s. It stays until the last of them goes.', $this->set->rig->deviceNameOf($one[0].'/'), $one[1]->name, implode(', ', array_map(fn (Hand $other): string => $other->name, $one[2]))), $this->shared);
+        $this->shared = [];
+
+        return $said;
     }
 
     /**
