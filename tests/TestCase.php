@@ -8,6 +8,8 @@ use App\Sets\SetStore;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
+use Illuminate\Support\Facades\Http;
+use Nailrod\Core\Survey\Survey;
 use Tests\Feature\TestRig;
 
 /** The application with the demo data in a database of its own. */
@@ -48,5 +50,7 @@ abstract class TestCase extends BaseTestCase
         config(['nailrod.runs' => self::$folder.'/runs', 'nailrod.programs' => self::$folder.'/programs', 'nailrod.memory' => self::$folder.'/devices-'.bin2hex(random_bytes(4))]);
         $this->withoutVite();
         $this->artisan('nailrod:demo')->assertSuccessful();
+        // A rig that says that everything is plugged in; rig() puts another in its place.
+        Http::fake(['127.0.0.1*' => fn () => Http::response(['set' => 'skerrywing', 'survey' => base64_encode((new Survey)->write()), 'now' => 0, 'unplugged' => []])]);
     }
 }

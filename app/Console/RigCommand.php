@@ -9,6 +9,7 @@ use App\Rig\Brought;
 use App\Rig\Calls;
 use App\Rig\Door;
 use App\Rig\Health;
+use App\Rig\KnownTokens;
 use App\Rig\Orders;
 use App\Rig\Resident;
 use App\Rig\RigLog;
@@ -18,6 +19,7 @@ use App\Rig\SteadyClock;
 use App\Rig\Tokens;
 use App\Sets\Programs;
 use App\Sets\SetStore;
+use App\Storage\StoreRefuses;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 use React\EventLoop\StreamSelectLoop;
@@ -29,6 +31,9 @@ final class RigCommand extends Command
     protected $signature = 'nailrod:rig {address=127.0.0.1} {--pages=8080 : port of the pages} {--port= : port of the rig; that of the pages + 1 if nothing is said} {--check : only say whether it could be started}';
 
     protected $description = 'Runs the rig: the process that works the set in play, whether anybody looks or not';
+
+    /** Between two tries to read the database, in µs. */
+    private const AGAIN_US = 250_000;
 
     /** Did it end as it should? */
     private bool $hasEnded = false;
@@ -51,12 +56,18 @@ final class RigCommand extends Command
         $log = new RigLog(storage_path('logs/rig.log'));
         $snapshot = $this->snapshot($database.'.snapshot', $log);
         $rig = new Resident($sets, $programs, $recordings, $snapshot, new SteadyClock);
-        $rig->begin();
+        $known = new KnownTokens;
+        $this->once(function () use ($rig, $known): void {
+            $known->read();
+            $rig->begin();
+        }, $log);
+        // From now on others wait for the rig: it waits for nobody.
+        DB::connection()->statement('PRAGMA busy_timeout = 0');
         $health = new Health;
         try {
             /** @var list<string> $hosts */
             $hosts = config('app.hosts', []);
-            $server = new Server(new StreamSelectLoop, $rig, new Calls($rig, new Orders, $health, $brought), $tokens, new Door($port, $pages, $hosts), $health, DB::connection()->getPdo(), $log, $snapshot, (string) $this->argument('address'), $port);
+            $server = new Server(new StreamSelectLoop, $rig, new Calls($rig, new Orders, $health, $brought), $tokens->by($known), $known, new Door($port, $pages, $hosts), $health, DB::connection()->getPdo(), $log, $snapshot, (string) $this->argument('address'), $port);
         } catch (\RuntimeException) {
             $this->hasEnded = true;
 
@@ -66,6 +77,21 @@ final class RigCommand extends Command
         $this->hasEnded = true;
 
         return self::SUCCESS;
+    }
+
+    /** Begins, as soon as the database can be read: nobody waits for the rig yet. */
+    private function once(\Closure $begin, RigLog $log): void
+    {
+        for ($isTold = false; ; usleep(self::AGAIN_US)) {
+            try {
+                StoreRefuses::whenDoing($begin);
+
+                return;
+            } catch (StoreRefuses $refused) {
+                $isTold || $log->say('The rig waits for the database: '.$refused->getMessage().'.');
+                $isTold = true;
+            }
+        }
     }
 
     /** What the rig remembers; a process that ends by a fault of its own says so to the next one. */

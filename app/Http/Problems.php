@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http;
 
-use App\Sets\Busy;
 use App\Sets\SetStore;
 use App\Sets\StaleEdit;
+use App\Storage\StoreRefuses;
 use App\View\Difference;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Database\QueryException;
@@ -26,19 +26,27 @@ final class Problems
     {
         $exceptions->dontReport([Refusal::class]);
         $exceptions->render(fn (FormatError $error, Request $request): Response|RedirectResponse|JsonResponse => self::notAsWanted($error, $request));
-        $exceptions->render(fn (Busy $busy, Request $request): Response|RedirectResponse|JsonResponse => self::busy($busy, $request));
-        $exceptions->render(fn (QueryException $failure, Request $request) => Busy::isIt($failure) ? self::busy(Busy::afterTrying($failure), $request) : null);
+        $exceptions->render(fn (StoreRefuses $refused, Request $request): Response|RedirectResponse|JsonResponse => self::refused($refused, $request));
+        $exceptions->render(function (QueryException $failure, Request $request) {
+            $refused = StoreRefuses::of($failure);
+
+            return $refused === null ? null : self::refused($refused, $request);
+        });
         $exceptions->render(fn (StaleEdit $stale): Response => response()->view('places.conflict', ['difference' => Difference::of($stale)], 409));
         // What is refused by a class of its own, and needs no page of its own either.
         $exceptions->render(fn (Refusal $refusal, Request $request): Response|RedirectResponse|JsonResponse => self::told($refusal->getMessage(), $request));
     }
 
-    private static function busy(Busy $busy, Request $request): Response|RedirectResponse|JsonResponse
+    private static function refused(StoreRefuses $refused, Request $request): Response|RedirectResponse|JsonResponse
     {
+        $why = $refused->getMessage().'.';
+
         return match (true) {
-            self::isData($request) => new JsonResponse(['problem' => $busy->getMessage().'. Nothing was changed.'], 503, ['Retry-After' => '1']),
-            $request->isMethod('POST') => back(303)->with('problem', $busy->getMessage().'.'),
-            default => response()->view('places.problem', ['message' => $busy->getMessage().'.'], 503, ['Retry-After' => '1']),
+            self::isData($request) => new JsonResponse(['problem' => $why], 503, ['Retry-After' => '1']),
+            // Where nothing can be written, a notice for the next page could not be kept either.
+            $request->isMethod('POST') && $refused->isLocked() => back(303)->with('problem', $why),
+            $refused->isLocked() => response()->view('places.problem', ['message' => $why], 503, ['Retry-After' => '1']),
+            default => response()->view('places.problem', ['message' => $why], 507),
         };
     }
 

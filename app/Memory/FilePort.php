@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Memory;
 
+use App\Storage\Waits;
+use Nailrod\Core\Memory\DeviceRefuses;
 use Nailrod\Core\Memory\MemoryPort;
 
 /** The bytes of a stand-in's memory, kept in a file. */
@@ -29,9 +31,8 @@ final readonly class FilePort implements MemoryPort
 
     public function alone(callable $do): mixed
     {
-        $lock = fopen($this->file.'.lock', 'c');
-        assert($lock !== false);
-        flock($lock, LOCK_EX);
+        $lock = @fopen($this->file.'.lock', 'c') ?: throw DeviceRefuses::noRoom();
+        Waits::until(fn (): bool => flock($lock, LOCK_EX | LOCK_NB), 'another program is writing to it.') || throw DeviceRefuses::busy();
         try {
             return $do();
         } finally {
@@ -49,8 +50,7 @@ final readonly class FilePort implements MemoryPort
 
     public function write(int $offset, string $bytes): void
     {
-        $handle = fopen($this->file, 'c');
-        assert($handle !== false);
+        $handle = @fopen($this->file, 'c') ?: throw DeviceRefuses::noRoom();
         fseek($handle, $offset);
         fwrite($handle, $bytes);
         fclose($handle);

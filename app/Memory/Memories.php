@@ -6,6 +6,7 @@ namespace App\Memory;
 
 use App\Models\DeviceRecord;
 use App\Models\MemoryCopyRecord;
+use App\Storage\Waits;
 use Illuminate\Support\Collection;
 use Nailrod\Core\Device\Device;
 use Nailrod\Core\Device\Rig;
@@ -100,7 +101,7 @@ final class Memories
      *
      * @param ?int $bytes that are to be written to its memory; null for a firmware
      */
-    public static function readiness(Unit $unit, bool $isPlugged, ?int $bytes): Readiness
+    public static function readiness(Unit $unit, ?bool $isPlugged, ?int $bytes): Readiness
     {
         return Readiness::of($unit->device, $unit->tells(), $isPlugged, $bytes, $unit->memory()->room());
     }
@@ -139,11 +140,11 @@ final class Memories
     public static function put(Unit $unit, string $content, string $sentence): Bank
     {
         $before = $unit->memory()->inForce()?->content;
-        if ($before !== null && $before !== self::lastWritten($unit) && ! self::copies($unit)->contains('content', $before)) {
+        if ($before !== null && Waits::forStore(fn (): bool => $before !== self::lastWritten($unit) && ! self::copies($unit)->contains('content', $before))) {
             self::keep($unit, false, 'Was in it before: '.(self::decoded(new Bank(0, 0, $before), $unit->device)->name ?? 'it cannot be read').'.', $before);
         }
         $bank = $unit->memory(BankMemory::cost($content))->write($content);
-        $unit->knows((string) DeviceRecord::query()->find($unit->device->id)?->document);
+        Waits::forStore(fn () => $unit->knows((string) DeviceRecord::query()->find($unit->device->id)?->document));
         self::keep($unit, true, $sentence, $content);
 
         return $bank;
@@ -250,8 +251,11 @@ final class Memories
     private static function keep(Unit $unit, bool $written, string $sentence, string $content): void
     {
         $said = ['device_id' => $unit->device->id, 'unit' => $unit->key, 'written' => $written];
-        MemoryCopyRecord::query()->create(['sentence' => mb_substr($sentence, 0, 200), 'content' => $content] + $said);
-        $old = MemoryCopyRecord::query()->where($said)->orderByDesc('id')->skip(self::KEPT)->take(100)->pluck('id');
-        MemoryCopyRecord::query()->whereIn('id', $old)->delete();
+        // What is in the device already must be known here too: in the rig it is waited for, without holding anybody up.
+        Waits::forStore(function () use ($said, $sentence, $content): void {
+            MemoryCopyRecord::query()->create(['sentence' => mb_substr($sentence, 0, 200), 'content' => $content] + $said);
+            $old = MemoryCopyRecord::query()->where($said)->orderByDesc('id')->skip(self::KEPT)->take(100)->pluck('id');
+            MemoryCopyRecord::query()->whereIn('id', $old)->delete();
+        });
     }
 }

@@ -7,6 +7,7 @@ namespace App\Memory;
 use Nailrod\Core\Device\Device;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Memory\BankMemory;
+use Nailrod\Core\Memory\DeviceRefuses;
 use Nailrod\Core\Memory\Fault\Fault;
 use Nailrod\Core\Memory\Fault\Faults;
 use Nailrod\Core\Memory\FirmwareFile;
@@ -149,7 +150,7 @@ final readonly class Unit
     private function change(array $said): void
     {
         $before = is_file($this->file.self::STATE) ? (array) json_decode((string) file_get_contents($this->file.self::STATE), true) : [];
-        file_put_contents($this->file.self::STATE, json_encode(array_filter($said + $before, fn (mixed $value) => $value !== null)), LOCK_EX);
+        self::replace($this->file.self::STATE, (string) json_encode(array_filter($said + $before, fn (mixed $value) => $value !== null)));
     }
 
     /** What it says it is, in the open format; null if it was never told. */
@@ -162,7 +163,18 @@ final readonly class Unit
     public function knows(string $document): void
     {
         if ($document !== '' && $document !== $this->document()) {
-            file_put_contents($this->file.self::TELLS, $document, LOCK_EX);
+            self::replace($this->file.self::TELLS, $document);
+        }
+    }
+
+    /** Written whole, then renamed: nobody reads half of it, and nobody waits for who writes it. */
+    private static function replace(string $file, string $content): void
+    {
+        $draft = $file.'.'.bin2hex(random_bytes(4)).'.new';
+        if (@file_put_contents($draft, $content) !== strlen($content) || ! @rename($draft, $file)) {
+            @unlink($draft);
+
+            throw DeviceRefuses::noRoom();
         }
     }
 

@@ -23,7 +23,13 @@ final readonly class Peer
      */
     public static function isThisMachine(string $remote, string $host): bool
     {
-        return in_array($remote, ['127.0.0.1', '::1'], true) && in_array(self::withoutPort($host), self::OWN, true);
+        return self::isLoopback($remote) && in_array(self::withoutPort($host), self::OWN, true);
+    }
+
+    /** Is it an address by which a machine reaches itself? */
+    public static function isLoopback(string $address): bool
+    {
+        return in_array($address, ['127.0.0.1', '::1'], true);
     }
 
     public static function isHere(Request $request): bool

@@ -45,18 +45,19 @@ final class Recordings
      * @param int $from in µs
      * @param int $to   in µs
      *
-     * @throws BadRecording if nothing lies between
+     * @throws BadRecording if nothing lies between, or the file is gone
      */
     public function cut(RecordingRecord $recording, int $from, int $to, string $name): RecordingRecord
     {
         if ($from >= $recording->length) {
             throw BadRecording::in($recording->name, new \DomainException(sprintf('found a start at %.1f s, expected one before its end at %.1f s.', $from / 1e6, $recording->length / 1e6)));
         }
+        $this->written($recording);
         $id = bin2hex(random_bytes(8));
         $file = new RecordingFile($this->file($id));
         $bytes = $file->append(0, RecordingReader::HEADER."\n") ?? throw BadRecording::noRoom();
         $rows = $length = 0;
-        foreach (RecordingCut::rows(RecordingReader::batches($this->lines($this->file($recording->id))), $from, $to) as [$text, $count, $last]) {
+        foreach (RecordingCut::rows(RecordingReader::batches($this->lines($this->written($recording))), $from, $to) as [$text, $count, $last]) {
             $bytes = $file->append($bytes, $text) ?? throw BadRecording::noRoom();
             $rows += $count;
             $length = max($length, $last);
@@ -90,11 +91,12 @@ final class Recordings
      *
      * @return array{rows: list<array{int, string, int|float}>, next: ?int, problem: ?string} next is null at the end; a damaged file gives what is before
      *                                                                                       the damage, and says where that is
+     *
+     * @throws BadRecording if there is no file
      */
     public function piece(RecordingRecord $recording, int $from): array
     {
-        $handle = fopen($this->file($recording->id), 'r');
-        assert($handle !== false);
+        $handle = fopen($this->written($recording), 'r') ?: throw BadRecording::gone($recording->name);
         if ($from === 0) {
             fgets($handle);
         } else {
@@ -124,6 +126,18 @@ final class Recordings
         }
 
         return ['rows' => $rows, 'next' => $next === false ? null : $next, 'problem' => $problem];
+    }
+
+    /**
+     * The file of a recording that is to be read.
+     *
+     * @throws BadRecording if it is gone, or cannot be read
+     */
+    public function written(RecordingRecord $recording): string
+    {
+        $file = $this->file($recording->id);
+
+        return is_file($file) && is_readable($file) ? $file : throw BadRecording::gone($recording->name);
     }
 
     public function file(string $id): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rig;
 
+use App\Storage\StoreRefuses;
 use Nailrod\Core\Format\Refusal;
 use Nailrod\Core\Hand\Batch;
 use Nailrod\Core\Hand\Hand;
@@ -19,9 +20,15 @@ final class Calls
     /** @var \WeakMap<Hand, Scope> what the token of each hand allows, as long as it is there */
     private \WeakMap $scopes;
 
+    private readonly Room $hands;
+
+    private readonly Room $eyes;
+
     public function __construct(public readonly Resident $rig, private readonly Orders $orders, private readonly Health $health, private readonly Brought $brought)
     {
         $this->scopes = new \WeakMap;
+        $this->hands = Room::forHands();
+        $this->eyes = Room::forEyes();
     }
 
     /**
@@ -29,9 +36,9 @@ final class Calls
      *
      * @param string $body as it came
      */
-    public function answer(string $method, string $path, string $body, Scope $scope): Reply
+    public function answer(string $method, string $path, string $body, Scope $scope, ?Asker $asker = null): Reply
     {
-        $work = $this->begin($method, $path, $body, $scope);
+        $work = $this->begin($method, $path, $body, $scope, $asker ?? Asker::here());
         foreach ($work as $ignored) {
             continue;
         }
@@ -46,22 +53,26 @@ final class Calls
      *
      * @return \Generator<int, null, mixed, Reply>
      */
-    public function begin(string $method, string $path, string $body, Scope $scope): \Generator
+    public function begin(string $method, string $path, string $body, Scope $scope, Asker $asker): \Generator
     {
         try {
             return match (true) {
                 $scope->isOnlyPanel() && preg_match('#^/hands(/|$)#', $path) !== 1 => throw NotAllowed::to('do anything but be its panel'),
                 $method === 'GET' && $path === '/health' => new Reply(200, $this->health->told($this->rig)),
                 $method === 'GET' && $path === '/survey' => $this->survey($scope),
-                $method === 'POST' && $path === '/hands' => $this->open(self::read($body), $scope),
+                $method === 'POST' && $path === '/hands' => $this->open(self::read($body), $scope, $asker),
                 $method === 'POST' && $path === '/orders' => $this->order(self::read($body), $scope),
                 preg_match('#^/hands/([0-9a-f]{16})$#D', $path, $match) === 1 => yield from $this->hand($method, $match[1], $body, $scope),
                 default => Reply::problem(404, 'There is nothing at '.mb_strimwidth($path, 0, 60, '…').'. docs/rig-protocol.md says what there is.'),
             };
         } catch (NotAllowed $error) {
             return Reply::problem(403, $error->getMessage());
+        } catch (StoreRefuses $error) {
+            return Reply::problem(503, $error->getMessage().'.');
         } catch (Refusal $error) {
             return Reply::problem(422, $error->getMessage());
+        } catch (\PDOException $error) {
+            return Reply::problem(503, (StoreRefuses::of($error) ?? throw $error)->getMessage().'.');
         }
     }
 
@@ -78,7 +89,7 @@ final class Calls
     }
 
     /** @param array<array-key, mixed> $body */
-    private function open(array $body, Scope $scope): Reply
+    private function open(array $body, Scope $scope, Asker $asker): Reply
     {
         if (! $scope->mayOpenHand()) {
             throw NotAllowed::to('open a hand');
@@ -90,16 +101,22 @@ final class Calls
         }
         // A phone is called as it was paired, whatever its page says.
         [$name, $kind] = $scope->phone === '' ? [$name, $kind] : [$scope->phone, HandKind::Panel];
-        $hand = $this->rig->open($name, $kind, $this->devices($body['devices'] ?? [], $scope));
+        $full = $this->hands->isFullFor($this->rig->hands(), $asker, $scope->of);
+        if ($full !== null) {
+            throw $asker->isHere ? HandError::tooMany($full) : HandError::tooManyElsewhere('hands', $full);
+        }
+        $devices = $this->devices($body['devices'] ?? [], $scope);
+        $hand = $this->rig->open($name, $kind, $devices);
         $this->scopes[$hand] = $scope;
+        $this->hands->take($hand, $asker, $scope->of);
         if (is_string($body['eye'] ?? null) && isset($this->rig->eyes->all[$body['eye']])) {
             $this->rig->eyes->all[$body['eye']]->hand = $hand->id;
         }
 
-        return new Reply(200, ['hand' => $hand->id, 'clock' => $this->rig->clock->now()]);
+        return new Reply(200, ['hand' => $hand->id, 'clock' => $this->rig->clock->now(), 'shared' => $this->rig->work()->shares($hand)]);
     }
 
-    /** @return list<string> devices that only this hand feeds: of those that it describes, and those that it names */
+    /** @return list<string> devices that the hand feeds: of those that it describes, and those that it names */
     private function devices(mixed $devices, Scope $scope): array
     {
         if (! is_array($devices) || ! array_is_list($devices) || count($devices) > self::MOST_DEVICES) {
@@ -218,13 +235,15 @@ final class Calls
      * @throws NotAllowed
      * @throws HandError if there are too many, or it asks for what there is not
      */
-    public function look(array $query, string $last, Scope $scope, \Closure $write): Eye
+    public function look(array $query, string $last, Scope $scope, \Closure $write, ?Asker $asker = null): Eye
     {
+        $asker ??= Asker::here();
         if (! $scope->maySee()) {
             throw NotAllowed::to('see what happens');
         }
-        if (count($this->rig->eyes->all) >= Eyes::MOST) {
-            throw HandError::tooManyEyes(Eyes::MOST);
+        $full = $this->eyes->isFullFor(array_values($this->rig->eyes->all), $asker, $scope->of);
+        if ($full !== null) {
+            throw $asker->isHere ? HandError::tooManyEyes($full) : HandError::tooManyElsewhere('eyes', $full);
         }
         if ($scope->isOnlyPanel()) {
             $query = ['see' => 'picture'];
@@ -236,6 +255,7 @@ final class Calls
         }
         $word = fn (string $name): string => is_string($query[$name] ?? null) ? mb_strimwidth($query[$name], 0, 60) : '';
         $eye = new Eye(bin2hex(random_bytes(8)), array_values(array_intersect(Eyes::KINDS, $sees)), $word('look'), $write, $scope->all ? $word('page') : '', $scope->isOnlyPanel() ? $scope->panel : '');
+        $this->eyes->take($eye, $asker, $scope->of);
         $this->rig->look($eye, $last);
 
         return $eye;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Rig;
 
 use App\Pairing\Peer;
+use App\Storage\StoreRefuses;
 use GuzzleHttp\Psr7\Query;
 use Psr\Http\Message\RequestInterface;
 use React\EventLoop\LoopInterface;
@@ -36,6 +37,12 @@ final class Connection
     /** What it allowed as it began to look. */
     private ?Scope $scope = null;
 
+    /** Whom it belongs to. */
+    private readonly Asker $asker;
+
+    /** Does the other end not read its answers? Then nothing more is read from it. */
+    private bool $isDeaf = false;
+
     /** What waits until the other end has read what was sent before. */
     private string $waiting = '';
 
@@ -64,6 +71,7 @@ final class Connection
         private readonly \Closure $log,
     ) {
         $this->incoming = new Incoming($door);
+        $this->asker = Asker::at((string) $socket->getRemoteAddress());
         $this->since = microtime(true);
         $socket->on('data', $this->data(...));
         $socket->on('drain', $this->drained(...));
@@ -105,7 +113,7 @@ final class Connection
     private function goOn(): void
     {
         if ($this->work === null) {
-            $request = $this->isClosing || $this->eye !== null ? null : $this->incoming->next();
+            $request = $this->isClosing || $this->isDeaf || $this->eye !== null ? null : $this->incoming->next();
             if ($request === null) {
                 return;
             }
@@ -160,25 +168,21 @@ final class Connection
         $token = preg_match('/^Bearer (\S+)$/D', $request->getHeaderLine('Authorization'), $match) === 1 ? $match[1] : ($request->getUri()->getPath() === '/events' && is_string($query['token'] ?? null) ? $query['token'] : '');
         try {
             $scope = $this->tokens->scopeOf($token, time());
-            if ($scope?->all === true && $scope->panel === '' && ! Peer::isThisMachine($this->remote(), $request->getHeaderLine('Host'))) {
-                $this->send(Reply::problem(403, 'Pages of this machine are let in from this machine only.'));
+            if ($scope?->all === true && $scope->panel === '' && ! Peer::isThisMachine($this->asker->address, $request->getHeaderLine('Host'))) {
+                $this->send(Reply::problem(403, 'Pages of this machine are let in from this machine only.', true));
             } elseif ($scope === null) {
-                $this->send(Reply::problem(401, 'This token is not known, or it has ended. A page gets another when it is read again; a program gets one by php artisan nailrod:token.'));
+                $this->send(Reply::problem(401, 'This token is not known, or it has ended. A page gets another when it is read again; a program gets one by php artisan nailrod:token.', true));
             } elseif ($request->getMethod() === 'GET' && $request->getUri()->getPath() === '/events') {
                 [$this->phone, $this->scope] = [$scope->panel === '' ? '' : $token, $scope];
                 $this->stream($query, $request->getHeaderLine('Last-Event-ID'), $scope);
             } else {
-                $this->work = $this->calls->begin($request->getMethod(), $request->getUri()->getPath(), (string) $request->getBody(), $scope);
+                $this->work = $this->calls->begin($request->getMethod(), $request->getUri()->getPath(), (string) $request->getBody(), $scope, $this->asker);
             }
+        } catch (StoreRefuses $error) {
+            $this->send(Reply::problem(503, $error->getMessage().'.'));
         } catch (\Throwable $error) {
             $this->failed($error);
         }
-    }
-
-    /** Address of the other end. */
-    private function remote(): string
-    {
-        return trim((string) parse_url((string) $this->socket->getRemoteAddress(), PHP_URL_HOST), '[]');
     }
 
     /** Nothing that comes over the line ends the process. */
@@ -202,7 +206,7 @@ final class Connection
             $this->eye = $this->calls->look($query, $last !== '' ? $last : (is_string($query['last'] ?? null) ? $query['last'] : ''), $scope, function (string $event) use ($head, &$isBegun): void {
                 $this->write($isBegun ? $event : $head.$event);
                 $isBegun = true;
-            });
+            }, $this->asker);
         } catch (NotAllowed|\DomainException $error) {
             $this->send(Reply::problem($error instanceof NotAllowed ? 403 : 422, $error->getMessage()));
         }
@@ -225,7 +229,12 @@ final class Connection
             .($reply->status === 204 ? '' : "Content-Type: application/json\r\nContent-Length: ".strlen($body)."\r\n")
             ."Cache-Control: no-store\r\n".($ends ? "Connection: close\r\n" : '').$this->cors()."\r\n";
         $this->isClosing = $ends;
-        $ends ? $this->socket->end($head.$body) : $this->socket->write($head.$body);
+        if ($ends) {
+            $this->socket->end($head.$body);
+        } elseif (! $this->socket->write($head.$body)) {
+            $this->isDeaf = true;
+            $this->socket->pause();
+        }
     }
 
     private function cors(): string
@@ -254,6 +263,11 @@ final class Connection
 
     private function drained(): void
     {
+        if ($this->isDeaf) {
+            $this->isDeaf = false;
+            $this->work === null && $this->socket->resume();
+            $this->goOn();
+        }
         $waiting = $this->waiting;
         $this->waiting = '';
         $this->isFull = $waiting !== '' && ! $this->socket->write($waiting);
@@ -274,8 +288,11 @@ final class Connection
         }
     }
 
-    public function isOpen(): bool
+    /** The process ends: what was told is sent before it closes. */
+    public function finish(): void
     {
-        return ! $this->isClosing || $this->eye !== null;
+        $this->isClosing = true;
+        $this->socket->end($this->waiting);
+        $this->waiting = '';
     }
 }

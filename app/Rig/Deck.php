@@ -41,6 +41,12 @@ final class Deck
         }
     }
 
+    /** Does something that was recorded wait until the database takes it? */
+    public function waits(?RigAtWork $work): bool
+    {
+        return $this->recorder->waits() || ($work !== null && $this->macros->wait($work));
+    }
+
     /** What is being recorded for a macro is kept: another set comes into play. */
     public function endMacro(?RigAtWork $work): void
     {
@@ -79,7 +85,7 @@ final class Deck
             $this->rig->take($this->player->hand, $batch);
         }
         if ($this->player !== null && $this->player->due() === null) {
-            $this->stop($this->player->problem === null ? sprintf('"%s" has been played.', $this->player->name()) : 'Played up to the damage. '.$this->player->problem);
+            $this->stop($this->player->problem() === null ? sprintf('"%s" has been played.', $this->player->name()) : 'Played up to the damage. '.$this->player->problem());
         }
     }
 
@@ -103,15 +109,21 @@ final class Deck
         return $this->recorder->keep($name);
     }
 
-    /** Plays a recording, as a hand of its own; false if there is none of that id. */
+    /**
+     * Plays a recording, as a hand of its own; false if there is none of that id.
+     *
+     * @throws BadRecording if it cannot be read
+     */
     public function play(string $id): bool
     {
         $recording = RecordingRecord::query()->where('kept', true)->find($id);
         if ($recording === null) {
             return false;
         }
+        // Its first rows are read before there is a hand: a recording that cannot be read leaves none behind.
+        $pieces = new Pieces($this->recordings, $recording);
         $this->stop();
-        $this->player = new Player($this->recordings, $recording, $this->rig->open($recording->name, HandKind::Recording, []), $this->rig->clock->now());
+        $this->player = new Player($pieces, $this->rig->open($recording->name, HandKind::Recording, []), $this->rig->clock->now());
         $this->rig->changed();
 
         return true;

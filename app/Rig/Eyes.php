@@ -18,7 +18,6 @@ use Nailrod\Core\Tape\Sentence;
  */
 final class Eyes
 {
-    public const MOST = 64;
     public const KINDS = ['rows', 'game', 'tape', 'picture'];
 
     /** What is told in less than this is told together, in µs. */
@@ -56,13 +55,14 @@ final class Eyes
     /** @var array<string, string> the sheet that was told last, by eye and device */
     private array $sheets = [];
 
-    /** @var array{rows: list<mixed>, game: list<mixed>, tape: list<mixed>} */
+    /** @var array{rows: list<array<string, mixed>>, game: list<array<string, mixed>>, tape: list<mixed>} */
     private array $waiting = ['rows' => [], 'game' => [], 'tape' => []];
 
     public function __construct(private readonly string $boot) {}
 
     /**
-     * A new eye is told where it is, the whole picture, and the sheets that it looks at; one that comes back what it has missed.
+     * A new eye is told where it is, what is on, the whole picture, and the sheets that it looks at; one that comes back what
+     * it has missed.
      *
      * @param string $last id of the event that it saw last; empty if it is new
      */
@@ -71,12 +71,18 @@ final class Eyes
         // What has happened until now is not told to it, but in the picture.
         $this->flush($work, $picture, $now);
         $this->all[$eye->id] = $eye;
-        ($eye->write)(self::event('hello', self::json(['eye' => $eye->id, 'boot' => $this->boot, 'clock' => $now])));
         $from = str_starts_with($last, $this->boot.'-') ? (int) substr($last, strlen($this->boot) + 1) : -1;
+        $goesOn = $eye->panel === '' && $from >= 0 && $from <= $this->number && ($from === $this->number || isset($this->told[$from + 1]));
+        ($eye->write)(self::event('hello', self::json(['eye' => $eye->id, 'boot' => $this->boot, 'clock' => $now, 'whole' => ! $goesOn])));
+        if (! $goesOn && in_array('rows', $eye->sees, true)) {
+            // Whoever takes outputs holds on to nothing that the rig has let go of while it was away.
+            $rows = array_map(fn (OutputEvent $event): array => self::row($event, new OutputWords($work->set)) + ['now' => true], $work->live->sentNow());
+            ($eye->write)(self::event('rows', self::json($rows), $this->boot.'-'.$this->number));
+        }
         if ($eye->panel !== '') {
             // What was told before was told to others; a panel that comes back is told the whole anew.
             ($eye->write)(self::event('picture', self::json(['now' => $now, 'whole' => true] + PanelSight::of($work->set, $eye)->in($picture->whole()))));
-        } elseif ($from >= 0 && $from <= $this->number && ($from === $this->number || isset($this->told[$from + 1]))) {
+        } elseif ($goesOn) {
             for ($number = $from + 1; $number <= $this->number; $number++) {
                 ($eye->write)($this->frames($eye, $this->told[$number][1], $number));
             }
@@ -126,10 +132,7 @@ final class Eyes
     {
         $words = new OutputWords($work->set);
         foreach ($step->outputs as $event) {
-            if (! Telling::isLampByItself($event)) {
-                // A lane of a lamp shows whether it is lit; how, is seen on the device.
-                $this->waiting['rows'][] = ['t' => $event->t, 'kind' => $event->kind, 'target' => $event->target, 'value' => $event->kind === OutputEvent::LAMP ? (int) ($event->value !== 0) : $event->value, 'name' => $words->nameOf($event)];
-            }
+            $this->waiting['rows'][] = self::row($event, $words) + (Telling::isLampByItself($event) ? ['by_itself' => true] : []);
         }
         foreach ($step->game as $event) {
             $this->waiting['game'][] = $this->game($event, $words);
@@ -137,9 +140,8 @@ final class Eyes
         foreach ($step->sentences as $line) {
             $this->waiting['tape'][] = $this->line($line, $by);
         }
-        foreach (['rows', 'game'] as $kind) {
-            $this->waiting[$kind] = array_slice($this->waiting[$kind], -self::MOST_ROWS);
-        }
+        $this->waiting['rows'] = self::latest($this->waiting['rows'], fn (array $row): string => $row['kind'].' '.$row['target']);
+        $this->waiting['game'] = self::latest($this->waiting['game'], fn (array $row): string => $row['variable']);
         foreach ($step->problems as $problem) {
             $this->waiting['tape'][] = $this->line(new Sentence($work->latest(), '', [$problem], false, []), $by) + ['problem' => true];
         }
@@ -184,6 +186,35 @@ final class Eyes
                 ($eye->write)(self::event('sheet', $sheet));
             }
         }
+    }
+
+    /** @return array{t: int, kind: string, target: string, value: int|float|string, name: string} */
+    private static function row(OutputEvent $event, OutputWords $words): array
+    {
+        return ['t' => $event->t, 'kind' => $event->kind, 'target' => $event->target, 'value' => $event->value, 'name' => $words->nameOf($event)];
+    }
+
+    /**
+     * Of too many rows the latest, and of those before them the last of each that it is about: how it ends is always told.
+     *
+     * @param list<array<string, mixed>>             $rows
+     * @param \Closure(array<string, mixed>): string $of   what a row is about
+     *
+     * @return list<array<string, mixed>>
+     */
+    private static function latest(array $rows, \Closure $of): array
+    {
+        if (count($rows) <= self::MOST_ROWS) {
+            return $rows;
+        }
+        $late = array_slice($rows, -intdiv(self::MOST_ROWS, 2));
+        $before = [];
+        foreach (array_slice($rows, 0, -intdiv(self::MOST_ROWS, 2)) as $row) {
+            unset($before[$of($row)]);
+            $before[$of($row)] = $row;
+        }
+
+        return [...array_values($before), ...$late];
     }
 
     /** @param array<string, string> $parts */

@@ -7,6 +7,7 @@ namespace App\Rig;
 use App\Memory\Memories;
 use App\Memory\Unit;
 use App\Models\DeviceRecord;
+use App\Storage\StoreRefuses;
 use Nailrod\Core\Device\Device;
 use Nailrod\Core\Format\Refusal;
 use Nailrod\Core\Hand\RigAtWork;
@@ -40,6 +41,12 @@ final class OnDesk
     /** @var ?\Fiber<mixed, mixed, string, mixed> the write that is under way: it goes on by a block each time */
     private ?\Fiber $writing = null;
 
+    /** The device that it writes to. */
+    private string $id = '';
+
+    /** What it waits for at its beginning or end; empty if it goes on. */
+    private string $waitsFor = '';
+
     /** When those that wait are looked at again, in µs. */
     private int $again = 0;
 
@@ -59,14 +66,6 @@ final class OnDesk
     public function modes(RigAtWork $work, int $now): LiveStep
     {
         return $work->modes(Memories::modes($work->set->rig), $now);
-    }
-
-    /** Another set comes into play. */
-    public function comes(RigAtWork $work, int $now): LiveStep
-    {
-        $this->edited($now);
-
-        return $this->modes($work, $now);
     }
 
     /** @return list<string> which devices hold other settings than a set that comes into play wants, where they are not written by themselves */
@@ -96,7 +95,11 @@ final class OnDesk
     /** When run() is to be called again; null if there is nothing to do. */
     public function due(int $now): ?int
     {
-        $due = array_filter([$this->writing === null && $this->asked === [] ? null : $now, $this->waiting === [] ? null : $this->again, $this->timer->due()], is_int(...));
+        $due = array_filter([
+            $this->writing === null ? null : ($this->waitsFor === '' ? $now : $this->again),
+            $this->asked === [] && $this->waiting === [] ? null : $this->again,
+            $this->timer->due() === null ? null : max($this->timer->due(), $this->again),
+        ], is_int(...));
 
         return $due === [] ? null : min($due);
     }
@@ -104,28 +107,42 @@ final class OnDesk
     /** @return list<string> what is to be told: that a device was written, or why it is not */
     public function run(RigAtWork $work, int $now): array
     {
+        if ($this->writing !== null) {
+            return $this->waitsFor === '' || $this->again <= $now ? $this->goOn($work, $now) : [];
+        }
+        try {
+            return $this->again <= $now ? StoreRefuses::whenDoing(fn (): array => $this->turn($work, $now)) : [];
+        } catch (StoreRefuses) {
+            // What is to be written where cannot be read just now.
+            $this->again = $now + self::AGAIN;
+
+            return [];
+        }
+    }
+
+    /** @return list<string> */
+    private function turn(RigAtWork $work, int $now): array
+    {
         $due = $this->timer->due();
         if ($due !== null && $due <= $now) {
+            $this->asked = array_values(array_filter(DeviceRecord::query()->where('writes_itself', true)->pluck('id')->all(), fn (mixed $id) => isset($work->set->rig->devices[$id])));
             $this->timer = WriteTimer::idle();
             $this->waiting = [];
-            $this->asked = array_values(array_filter(DeviceRecord::query()->where('writes_itself', true)->pluck('id')->all(), fn (mixed $id) => isset($work->set->rig->devices[$id])));
-            $this->again = $now;
+        }
+        if ($this->asked !== []) {
+            $this->look($work, $this->asked[0]);
+            array_shift($this->asked);
+
+            return [];
         }
 
-        return match (true) {
-            $this->writing !== null => $this->goOn(),
-            $this->asked !== [] => $this->look($work, (string) array_shift($this->asked)),
-            $this->waiting !== [] && $this->again <= $now => $this->next($work, $now),
-            default => [],
-        };
+        return $this->waiting === [] ? [] : $this->next($work, $now);
     }
 
     /**
      * What is to be written to a device is made; one device each time, since that takes a while.
-     *
-     * @return list<string>
      */
-    private function look(RigAtWork $work, string $id): array
+    private function look(RigAtWork $work, string $id): void
     {
         $device = $work->set->rig->devices[$id] ?? null;
         $unit = $device === null ? null : Memories::unit($device);
@@ -134,8 +151,6 @@ final class OnDesk
         } else {
             unset($this->why[$id]);
         }
-
-        return [];
     }
 
     /**
@@ -160,7 +175,7 @@ final class OnDesk
                 unset($this->waiting[$id], $this->why[$id]);
                 $this->again = $now;
 
-                return [...$said, ...$this->begin($unit, $content, $work->set->merged->own->name)];
+                return [...$said, ...$this->begin($unit, $content, $work, $now)];
             }
             if (($this->why[$id] ?? '') !== $why) {
                 $this->why[$id] = $why;
@@ -172,8 +187,9 @@ final class OnDesk
     }
 
     /** @return list<string> */
-    private function begin(Unit $unit, string $content, string $set): array
+    private function begin(Unit $unit, string $content, RigAtWork $work, int $now): array
     {
+        [$this->id, $set] = [$unit->device->id, $work->set->merged->own->name];
         $this->writing = new \Fiber(function () use ($unit, $content, $set): string {
             try {
                 Memories::put($unit, $content, 'Written after an edit of '.$set.'.');
@@ -183,28 +199,39 @@ final class OnDesk
                 return $unit->title().' was not written: '.$refusal->getMessage();
             }
         });
-        $this->writing->start();
 
-        return $this->ended();
+        return $this->went($this->writing->start(), $work, $now);
     }
 
     /** @return list<string> */
-    private function goOn(): array
+    private function goOn(RigAtWork $work, int $now): array
     {
-        $this->writing?->resume();
-
-        return $this->ended();
+        return $this->went($this->writing?->resume(), $work, $now);
     }
 
-    /** @return list<string> */
-    private function ended(): array
+    /**
+     * The write has gone on, has ended, or waits for somebody else.
+     *
+     * @param mixed $waitsFor a word for it, as Waits::until() gave it
+     *
+     * @return list<string>
+     */
+    private function went(mixed $waitsFor, RigAtWork $work, int $now): array
     {
-        if ($this->writing?->isTerminated() !== true) {
+        if ($this->writing?->isTerminated() === true) {
+            $said = $this->writing->getReturn();
+            [$this->writing, $this->waitsFor] = [null, ''];
+            unset($this->why[$this->id]);
+
+            return [$said];
+        }
+        $this->waitsFor = is_string($waitsFor) ? $waitsFor : '';
+        $this->again = $this->waitsFor === '' ? $now : $now + self::AGAIN;
+        if ($this->waitsFor === '' || ($this->why[$this->id] ?? '') === $this->waitsFor) {
             return [];
         }
-        $said = $this->writing->getReturn();
-        $this->writing = null;
+        $this->why[$this->id] = $this->waitsFor;
 
-        return [$said];
+        return [sprintf('%s is not written yet: %s', $work->set->rig->deviceNameOf($this->id.'/'), $this->waitsFor)];
     }
 }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Rig;
 
-use App\Sets\Busy;
 use App\Sets\Layouts;
 use App\Sets\StaleEdit;
+use App\Storage\StoreRefuses;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Refusal;
 use Nailrod\Core\Hand\RigAtWork;
@@ -33,10 +33,10 @@ final readonly class RecordedMacros
             $macro = $work->set->macros[$id]->name ?? $id;
             $bars = MacroRecording::bars($told);
             try {
-                $this->in->edit(fn (BindingSet $base) => (new MacroEdits($base, Layouts::all()))->record($id, $bars));
+                StoreRefuses::whenDoing(fn () => $this->in->edit(fn (BindingSet $base) => (new MacroEdits($base, Layouts::all()))->record($id, $bars)));
                 $said[] = sprintf('"%s" was recorded from the rig: %s in %s s. It plays from now on; one step back in %s undoes it.', $macro, count($bars) === 1 ? '1 press' : count($bars).' presses', self::seconds($bars), $this->in->name);
             } catch (Refusal $refusal) {
-                if (! $isLast && ($refusal instanceof Busy || $refusal instanceof StaleEdit)) {
+                if (! $isLast && ($refusal instanceof StoreRefuses || $refusal instanceof StaleEdit)) {
                     // Somebody else is writing: again in a second.
                     continue;
                 }
@@ -46,6 +46,14 @@ final readonly class RecordedMacros
         }
 
         return $said;
+    }
+
+    /** Does something wait until the database takes it? */
+    public function wait(RigAtWork $work): bool
+    {
+        $state = $work->live->state->run->macroRecording;
+
+        return array_diff_key($state->kept, $state->written) !== [];
     }
 
     /** @param list<Bar> $bars */

@@ -8,11 +8,15 @@ use App\Models\RecordingRecord;
 use App\Recordings\BadRecording;
 use App\Recordings\RecordingFile;
 use App\Recordings\Recordings;
+use App\Storage\StoreRefuses;
 use Nailrod\Core\Cause\Input;
 use Nailrod\Core\Recording\RecordingReader;
 use Nailrod\Core\Recording\RecordingWriter;
 
-/** Writes down what the rig takes, while somebody wants it. Rows go to the file a few times a second, not one by one. */
+/**
+ * Writes down what the rig takes, while somebody wants it. Rows go to the file a few times a second, not one by one; what the
+ * database does not take just now is written to it later.
+ */
 final class Recorder
 {
     private const MOST_WAITING = 65_536;
@@ -27,12 +31,21 @@ final class Recorder
 
     private string $rows = '';
 
+    /** @var array<string, RecordingRecord> those of which the database does not have everything yet, by id */
+    private array $unsaved = [];
+
     public function __construct(private readonly Recordings $recordings) {}
 
     /** When it began, in µs; null if nothing is recorded. */
     public function since(): ?int
     {
         return $this->record === null ? null : $this->from;
+    }
+
+    /** Does something wait until the database takes it? */
+    public function waits(): bool
+    {
+        return $this->unsaved !== [];
     }
 
     /**
@@ -50,7 +63,8 @@ final class Recorder
         }
         $id = bin2hex(random_bytes(8));
         $bytes = (new RecordingFile($this->recordings->file($id)))->append(0, RecordingReader::HEADER."\n".RecordingWriter::snapshot($found)) ?? throw BadRecording::noRoom();
-        $this->record = RecordingRecord::query()->create(['id' => $id, 'name' => '', 'rows' => count($found), 'length' => 0, 'kept' => false, 'bytes' => $bytes]);
+        $this->record = new RecordingRecord(['id' => $id, 'name' => '', 'rows' => count($found), 'length' => 0, 'kept' => false, 'bytes' => $bytes]);
+        $this->save($this->record);
         $this->from = $this->last = $now;
 
         return true;
@@ -75,20 +89,26 @@ final class Recorder
         return strlen($this->rows) > self::MOST_WAITING ? $this->write() : null;
     }
 
-    /** What waits goes to the file. */
+    /** What waits goes to the file, and how much of that holds to the database. */
     public function write(): ?string
     {
-        if ($this->record === null || $this->rows === '') {
-            return null;
-        }
-        $bytes = (new RecordingFile($this->recordings->file($this->record->id)))->append($this->record->bytes, $this->rows);
+        $ended = $this->record === null || $this->rows === '' ? null : $this->toFile($this->record);
+        array_map($this->save(...), $this->unsaved);
+
+        return $ended;
+    }
+
+    private function toFile(RecordingRecord $record): ?string
+    {
+        $bytes = (new RecordingFile($this->recordings->file($record->id)))->append($record->bytes, $this->rows);
         $this->rows = '';
         if ($bytes === null) {
-            $kept = $this->end('');
+            $kept = $this->end($record, '');
 
             return sprintf('The recording was ended, since the disk is full. What came before is kept as "%s".', $kept->name);
         }
-        $this->record->update(['rows' => $this->record->rows + $this->count, 'length' => max(0, $this->last - $this->from), 'bytes' => $bytes]);
+        $record->fill(['rows' => $record->rows + $this->count, 'length' => max(0, $this->last - $this->from), 'bytes' => $bytes]);
+        $this->unsaved[$record->id] = $record;
         $this->count = 0;
 
         return null;
@@ -101,19 +121,39 @@ final class Recorder
         $this->write();
 
         // On a full disk it has been ended and kept by then.
-        return $this->record === null ? $record : $this->end($name);
+        return $this->record === null ? $record : $this->end($this->record, $name);
     }
 
-    private function end(string $name): RecordingRecord
+    private function end(RecordingRecord $record, string $name): RecordingRecord
     {
-        assert($this->record !== null);
-        $record = $this->record;
         $this->record = null;
         $this->count = 0;
         $this->rows = '';
-        $record->update(['kept' => true, 'name' => $name === '' ? $this->recordings->freeName() : $name]);
+        $record->fill(['kept' => true, 'name' => $name === '' ? $this->freeName() : $name]);
+        $this->save($record);
 
         return $record;
+    }
+
+    private function freeName(): string
+    {
+        try {
+            return StoreRefuses::whenDoing($this->recordings->freeName(...));
+        } catch (StoreRefuses) {
+            return 'Recording of '.date('Y-m-d H:i:s');
+        }
+    }
+
+    private function save(RecordingRecord $record): void
+    {
+        $this->unsaved[$record->id] = $record;
+        try {
+            StoreRefuses::whenDoing($record->save(...));
+            unset($this->unsaved[$record->id]);
+        } catch (StoreRefuses) {
+            // Again in a second.
+            return;
+        }
     }
 
     /** Recordings that were under way when the process ended are kept as they are, with a name that says so. */

@@ -7,6 +7,7 @@ namespace App\Rig;
 use App\Recordings\Recordings;
 use App\Sets\Programs;
 use App\Sets\SetStore;
+use App\Storage\StoreRefuses;
 use Nailrod\Core\Format\Refusal;
 use Nailrod\Core\Hand\Batch;
 use Nailrod\Core\Hand\Hand;
@@ -36,7 +37,10 @@ final class Resident
 
     private bool $isSaved = true;
 
-    public function __construct(SetStore $sets, Programs $programs, Recordings $recordings, private readonly Snapshot $snapshot, public readonly Clock $clock, private readonly OnDesk $desk = new OnDesk, private readonly Measuring $measuring = new Measuring, private readonly News $news = new News)
+    /** Was something not read of the database that is to be read again? */
+    public bool $isToReread = false;
+
+    public function __construct(SetStore $sets, Programs $programs, Recordings $recordings, private readonly Snapshot $snapshot, public readonly Clock $clock, private readonly OnDesk $desk = new OnDesk, private readonly Measuring $measuring = new Measuring, private readonly News $news = new News, private readonly Lateness $lateness = new Lateness)
     {
         $this->eyes = new Eyes(bin2hex(random_bytes(4)));
         $this->in = new SetInPlay($sets, $programs);
@@ -99,11 +103,12 @@ final class Resident
         return $this->work?->set->catalogue->id ?? '';
     }
 
-    /** @param list<string> $devices that only this hand feeds */
+    /** @param list<string> $devices that it feeds: each goes with the last hand that does */
     public function open(string $name, HandKind $kind, array $devices): Hand
     {
         [$hand, $step] = $this->work()->open(bin2hex(random_bytes(8)), $name, $kind, $devices, $this->clock->now());
         $this->keep($step);
+        $this->eyes->notice(...$this->work()->sharedNow());
 
         return $hand;
     }
@@ -134,6 +139,7 @@ final class Resident
             }
         }
         $this->taken += $hand->inputs - $before;
+        $this->eyes->notice(...$this->work()->sharedNow());
         if (! $batch->isEmpty()) {
             $this->news->came(true);
         }
@@ -197,8 +203,12 @@ final class Resident
     public function look(Eye $eye, string $last): void
     {
         if ($eye->page !== '' && $eye->page !== $this->set() && $this->eyes->all === [] && ($this->work->hands->all ?? []) === []) {
-            // Nobody else is there: what the only page shows is in play.
-            $this->in->unlessBroken(fn () => $this->play($eye->page));
+            // Nobody else is there: what the only page shows is in play, unless it cannot be read just now.
+            try {
+                StoreRefuses::whenDoing(fn () => $this->in->unlessBroken(fn () => $this->play($eye->page)));
+            } catch (StoreRefuses) {
+                $this->news->came();
+            }
         }
         $this->eyes->open($eye, $this->work(), $this->picture(), $this->clock->now(), $last);
     }
@@ -233,29 +243,42 @@ final class Resident
      *
      * @return bool false if there is none of that id
      *
-     * @throws Refusal if it cannot be put together
+     * @throws Refusal if it cannot be put together, or cannot be read just now
      */
     public function play(string $id): bool
     {
         $this->deck->endMacro($id === $this->in->id ? null : $this->work);
-        $both = $id === $this->in->id ? [] : $this->in->put($id);
+        $both = $id === $this->in->id ? [] : StoreRefuses::whenDoing(fn () => $this->in->put($id));
         if ($both !== null && $both !== []) {
             [$program, $set] = $both;
             $now = $this->clock->now();
             $step = $this->work?->changeTo($program, $set, $now);
             $work = $this->work ??= new RigAtWork(new Live($program, $set, OnDesk::inModes(new LiveState, $set)), $set, $program);
             $this->keep($step ?? $work->live->begin($now));
-            $this->keep($this->desk->comes($work, $now));
-            $this->eyes->notice(...$this->desk->wants($set));
             $this->news->came();
+            $this->desk->edited($now);
+            try {
+                StoreRefuses::whenDoing(function () use ($work, $set, $now): void {
+                    $this->keep($this->desk->modes($work, $now));
+                    $this->eyes->notice(...$this->desk->wants($set));
+                });
+            } catch (StoreRefuses) {
+                // The modes of the devices are looked at again when the database is.
+                $this->isToReread = true;
+            }
         }
 
         return $both !== null;
     }
 
-    /** Something was written to the store: is the set in play another than it was? */
+    /**
+     * Something was written to the store: is the set in play another than it was?
+     *
+     * @throws StoreRefuses if it cannot be read just now
+     */
     public function reread(): void
     {
+        $this->isToReread = false;
         $id = $this->in->orAnother($this->in->id);
         if ($id !== $this->in->id || $id === '') {
             $this->in->unlessBroken(fn () => $this->play($id));
@@ -279,9 +302,9 @@ final class Resident
     {
         $this->deck->write($this->work);
         if (! $this->isSaved && $this->work !== null) {
-            $this->snapshot->write($this->set(), $this->in->program, $this->work->live->state, $this->work->held());
-            $this->isSaved = true;
+            $this->isSaved = $this->snapshot->write($this->set(), $this->in->program, $this->work->live->state, $this->work->held());
         }
+        $this->eyes->notice(...$this->lateness->look($this->deck->waits($this->work), $this->clock->now()));
     }
 
     /** The process ends as it should: all is let go of, then written. */

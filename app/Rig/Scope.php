@@ -13,8 +13,9 @@ final readonly class Scope
      * @param list<string> $games simulators whose variables it may tell
      * @param string       $panel the touch panel that it is: it moves that, and sees what is on it; empty for none
      * @param string       $phone name of the phone that is the panel; empty if it is not known
+     * @param string       $of    id of the token by which the phone was paired; empty if it is none
      */
-    public function __construct(public bool $all = false, public bool $see = false, public bool $order = false, public array $feeds = [], public array $games = [], public string $panel = '', public string $phone = '') {}
+    public function __construct(public bool $all = false, public bool $see = false, public bool $order = false, public array $feeds = [], public array $games = [], public string $panel = '', public string $phone = '', public string $of = '') {}
 
     public function maySee(): bool
     {
@@ -42,10 +43,10 @@ final readonly class Scope
         return $this->all || in_array($device, $this->feeds, true) || ($this->panel !== '' && $device === $this->panel) || ($device === 'sim' && in_array($simulator, $this->games, true));
     }
 
-    /** The same, by the name of the phone that has it. */
-    public function ofPhone(string $name): self
+    /** The same, by the name of the phone that has it, and the id of its token. */
+    public function ofPhone(string $name, string $of): self
     {
-        return new self($this->all, $this->see, $this->order, $this->feeds, $this->games, $this->panel, $name);
+        return new self($this->all, $this->see, $this->order, $this->feeds, $this->games, $this->panel, $name, $of);
     }
 
     /** Does it see no more than what is on its panel? */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rig;
 
+use App\Storage\StoreRefuses;
 use React\EventLoop\LoopInterface;
 use React\EventLoop\TimerInterface;
 use React\Socket\ConnectionInterface;
@@ -12,10 +13,11 @@ use React\Socket\TcpServer;
 /** The loop of the rig's process: connections, timers, what is looked at now and then. */
 final class Server
 {
-    private const MOST_CONNECTIONS = 200;
-
     /** How often it is looked whether the store was written to, in seconds: an edit is under the hands that soon. */
     private const LOOKS = 0.025;
+
+    /** How long who reads slowly is waited for at the end, in seconds. */
+    private const FAREWELL = 1.0;
 
     /** @var array<int, Connection> */
     private array $connections = [];
@@ -28,7 +30,11 @@ final class Server
 
     private int $version = -1;
 
+    private bool $isEnding = false;
+
     private readonly TcpServer $socket;
+
+    private readonly Room $room;
 
     /** @throws \RuntimeException if the port is in use */
     public function __construct(
@@ -36,6 +42,7 @@ final class Server
         private readonly Resident $rig,
         private readonly Calls $calls,
         private readonly Tokens $tokens,
+        private readonly KnownTokens $known,
         private readonly Door $door,
         private readonly Health $health,
         private readonly \PDO $store,
@@ -44,6 +51,7 @@ final class Server
         string $address,
         int $port,
     ) {
+        $this->room = Room::forConnections();
         $this->socket = new TcpServer($address.':'.$port, $loop);
         $this->socket->on('connection', $this->connected(...));
         $this->socket->on('error', static function (): void {});
@@ -51,7 +59,6 @@ final class Server
 
     public function run(): void
     {
-        $this->version = $this->version();
         $this->loop->addPeriodicTimer(self::LOOKS, fn () => $this->guarded($this->look(...)));
         $this->loop->addPeriodicTimer(1.0, fn () => $this->guarded($this->second(...)));
         foreach ([SIGTERM, SIGINT, SIGHUP] as $signal) {
@@ -64,27 +71,47 @@ final class Server
 
     private function connected(ConnectionInterface $socket): void
     {
-        if (count($this->connections) >= self::MOST_CONNECTIONS) {
+        $asker = Asker::at((string) $socket->getRemoteAddress());
+        if ($this->isEnding || $this->room->isFullFor(array_values($this->connections), $asker) !== null) {
             $socket->close();
 
             return;
         }
         $id = spl_object_id($socket);
         $this->connections[$id] = new Connection($this->loop, $socket, $this->calls, $this->tokens, $this->door, $this->after(...), $this->log->error(...));
+        $this->room->take($this->connections[$id], $asker);
         $socket->on('close', function () use ($id): void {
             unset($this->connections[$id]);
+            if ($this->isEnding && $this->connections === []) {
+                $this->loop->stop();
+            }
         });
     }
 
+    /** All is let go of and told; the loop goes on until that is sent, or for a second. */
     private function end(): void
     {
+        if ($this->isEnding) {
+            return;
+        }
+        $this->isEnding = true;
         $this->guarded($this->rig->end(...));
-        $this->loop->stop();
+        $this->socket->close();
+        if ($this->connections === []) {
+            $this->loop->stop();
+        }
+        foreach ($this->connections as $connection) {
+            $connection->finish();
+        }
+        $this->loop->addTimer(self::FAREWELL, $this->loop->stop(...));
     }
 
     /** Something was taken: what follows from it is told, and the next timer set. */
     private function after(): void
     {
+        if ($this->isEnding) {
+            return;
+        }
         if ($this->due !== null) {
             $this->health->late($this->rig->clock->now() - $this->due);
         }
@@ -115,29 +142,44 @@ final class Server
         $this->after();
     }
 
-    /** Has anybody else written to the store? */
+    /** Has anybody else written to the store? What cannot be read just now is looked at again. */
     private function look(): void
     {
-        $version = $this->version();
-        if ($version !== $this->version) {
-            $this->version = $version;
-            foreach ($this->connections as $connection) {
-                $connection->lookAtToken();
+        if ($this->isEnding) {
+            return;
+        }
+        try {
+            $version = $this->version();
+            if ($version !== $this->version || $this->rig->isToReread) {
+                $this->known->read();
+                foreach ($this->connections as $connection) {
+                    $connection->lookAtToken();
+                }
+                StoreRefuses::whenDoing($this->rig->reread(...));
+                $this->version = $version;
+                $this->arm();
             }
-            $this->rig->reread();
-            $this->arm();
+        } catch (StoreRefuses) {
+            // Somebody holds it: again in a moment.
+            return;
         }
     }
 
+    /** @throws StoreRefuses if it cannot be read just now */
     private function version(): int
     {
-        $answer = $this->store->query('PRAGMA data_version');
+        return StoreRefuses::whenDoing(function (): int {
+            $answer = $this->store->query('PRAGMA data_version');
 
-        return $answer === false ? 0 : (int) $answer->fetchColumn();
+            return $answer === false ? 0 : (int) $answer->fetchColumn();
+        });
     }
 
     private function second(): void
     {
+        if ($this->isEnding) {
+            return;
+        }
         $this->seconds++;
         // What must not be lost comes first.
         $this->rig->save();

@@ -7,6 +7,7 @@ namespace App\Rig;
 use App\Models\SetRecord;
 use App\Sets\Programs;
 use App\Sets\SetStore;
+use App\Storage\StoreRefuses;
 use Nailrod\Core\Format\Refusal;
 use Nailrod\Core\Program\Program;
 use Nailrod\Core\Set\BindingSet;
@@ -90,11 +91,16 @@ final class SetInPlay
      * @param callable(): T $take
      *
      * @return ?T
+     *
+     * @throws StoreRefuses if the database cannot be read just now
      */
     public function unlessBroken(callable $take): mixed
     {
         try {
             return $take();
+        } catch (StoreRefuses $busy) {
+            // The set is as it was; what cannot be read just now is read again later.
+            throw $busy;
         } catch (Refusal|\UnexpectedValueException $error) {
             $this->broken = $error->getMessage();
 

@@ -22,16 +22,20 @@ final readonly class Snapshot
     /**
      * @param string             $program key of the program that the state is of
      * @param array<string, int> $held    what hands held that springs back, by port
+     *
+     * @return bool false if it could not be written, since the disk is full; the last one is still there
      */
-    public function write(string $set, string $program, LiveState $state, array $held): void
+    public function write(string $set, string $program, LiveState $state, array $held): bool
     {
         $content = serialize(['set' => $set, 'program' => $program, 'state' => $state->write(), 'held' => $held]);
         $draft = $this->file.'.new';
-        if (@file_put_contents($draft, hash('xxh128', $content).$content) === 32 + strlen($content)) {
-            rename($draft, $this->file);
-        } else {
+        if (@file_put_contents($draft, hash('xxh128', $content).$content) !== 32 + strlen($content)) {
             @unlink($draft);
+
+            return false;
         }
+
+        return @chmod($draft, 0o600) && @rename($draft, $this->file);
     }
 
     /** @return ?array{set: string, program: string, state: LiveState, held: array<string, int>} null if there is none, or it cannot be read */

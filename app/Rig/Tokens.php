@@ -5,13 +5,21 @@ declare(strict_types=1);
 namespace App\Rig;
 
 use App\Models\TokenRecord;
+use App\Storage\StoreRefuses;
 
 /** Who may talk to the rig: pages carry a token that lasts half a day, programs one of their own that is kept as a hash. */
 final readonly class Tokens
 {
     private const PAGE_SECONDS = 43_200;
 
-    public function __construct(private string $key) {}
+    /** @param TokenList $list the tokens that were given to programs and phones */
+    public function __construct(private string $key, private TokenList $list = new StoredTokens) {}
+
+    /** The same, by another list of what was given. */
+    public function by(TokenList $list): self
+    {
+        return new self($this->key, $list);
+    }
 
     /** A token for a page, which may do everything. */
     public function forPage(int $time): string
@@ -66,12 +74,16 @@ final readonly class Tokens
     private function ofHand(string $id, string $until, string $sign, int $time): ?Scope
     {
         $isGood = ctype_digit($until) && (int) $until >= $time && hash_equals($this->sign($id.'.'.$until), $sign);
-        $record = $isGood ? TokenRecord::query()->find($id) : null;
+        $record = $isGood ? $this->list->ofId($id) : null;
 
-        return $record === null ? null : Scope::of($record->scope)->ofPhone($record->name);
+        return $record === null ? null : Scope::of($record->scope)->ofPhone($record->name, $record->id);
     }
 
-    /** What a token allows; null if there is no such token, or it has ended. */
+    /**
+     * What a token allows; null if there is no such token, or it has ended.
+     *
+     * @throws StoreRefuses if it is not known, and the database cannot be read just now
+     */
     public function scopeOf(string $token, int $time): ?Scope
     {
         $parts = explode('.', $token);
@@ -81,7 +93,7 @@ final readonly class Tokens
         if (count($parts) === 3 && $parts[0] === 'page') {
             return ctype_digit($parts[1]) && (int) $parts[1] >= $time && hash_equals($this->sign($parts[1]), $parts[2]) ? new Scope(all: true) : null;
         }
-        $record = str_starts_with($token, 'nr_') ? TokenRecord::query()->where('hash', hash('sha256', $token))->first() : null;
+        $record = str_starts_with($token, 'nr_') ? $this->list->ofHash(hash('sha256', $token)) : null;
 
         return $record === null ? null : Scope::of($record->scope);
     }

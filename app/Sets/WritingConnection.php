@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Sets;
 
+use App\Storage\StoreRefuses;
 use Illuminate\Database\SQLiteConnection;
 
 /**
@@ -28,10 +29,11 @@ final class WritingConnection extends SQLiteConnection
 
                 return;
             } catch (\PDOException $error) {
-                if (! Busy::isIt($error) || $try === self::TRIES) {
+                $refused = StoreRefuses::of($error);
+                if ($refused?->isLocked() !== true || $try === self::TRIES) {
                     $this->getPdo()->rollBack();
 
-                    throw Busy::isIt($error) ? Busy::afterTrying($error) : $error;
+                    throw $refused ?? $error;
                 }
             }
         }

@@ -37,6 +37,9 @@ final readonly class PlanView
     /** @var list<string> ids of devices that are not there */
     public array $away;
 
+    /** Does the rig not answer, so that nobody knows which devices are there? */
+    public bool $isRigSilent;
+
     /** @var list<string> ids of those that the plan uses */
     public array $devices;
 
@@ -46,14 +49,16 @@ final readonly class PlanView
     /** Page of its faceplate, from 1 on. */
     public int $page;
 
-    /** @param callable(): list<string> $away ids of devices that are not there, asked only if it matters */
+    /** @param callable(): ?list<string> $away ids of devices that are not there, null if nobody knows; asked only if it matters */
     public function __construct(public Place $place, string $asked, public PlanAsked $wants, string $take, string $device, int $page, callable $away)
     {
         $set = $place->set;
         $this->reach = Reach::of($set);
         $this->report = Report::of($set);
         $this->asked = isset($set->catalogue->groups[$asked]) || $asked === self::ALL ? $asked : '';
-        $this->away = $this->asked === '' ? [] : $away();
+        $told = $this->asked === '' ? [] : $away();
+        $this->isRigSilent = $told === null;
+        $this->away = $told ?? [];
         $this->devices = $this->wants->devices ?? array_values(array_diff(array_map(strval(...), array_keys($set->rig->devices)), $this->away));
         $this->plan = $this->asked === '' ? null : self::proposed($set, $this->asked, $this->wants->wishes($this->devices));
         $this->take = $set->catalogue?->action($take);

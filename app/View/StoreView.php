@@ -76,22 +76,23 @@ final readonly class StoreView
     public Collection $copies;
 
     /**
-     * @param list<string> $away   ids of the devices that are unplugged
+     * @param ?list<string> $away  ids of the devices that are unplugged; null if nobody knows
      * @param bool         $isRead is it looked at what reading would change, rather than writing?
      * @param string       $firmware name of one that was brought and is looked at; empty if none is
      */
-    public function __construct(public Place $place, Unit $unit, array $away, public bool $isRead = false, public string $firmware = '')
+    public function __construct(public Place $place, Unit $unit, ?array $away, public bool $isRead = false, public string $firmware = '')
     {
         $this->unit = $unit;
         $this->device = $unit->device;
         $memory = $unit->memory();
+        $isPlugged = fn (Device $device): ?bool => $away === null ? null : ! in_array($device->id, $away, true);
         $this->mapping = DeviceMapping::of($place->set, $unit->device);
         $this->content = $this->mapping->encode();
         $this->room = $memory->room();
         $this->inForce = $memory->inForce();
         $this->banks = $memory->banks();
         $this->stored = Memories::decoded($this->inForce, $unit->device);
-        $this->readiness = Memories::readiness($unit, ! in_array($unit->device->id, $away, true), strlen($this->content));
+        $this->readiness = Memories::readiness($unit, $isPlugged($unit->device), strlen($this->content));
         $this->writesItself = DeviceRecord::query()->where('id', $unit->device->id)->where('writes_itself', true)->exists();
         $memories = [];
         $keep = array_filter($place->set->rig->devices, fn (Device $one) => $one->keeps() !== null);
@@ -99,7 +100,7 @@ final readonly class StoreView
         foreach ($keep as $one) {
             foreach (Memories::units($one) as $other) {
                 $isThis = $other->key === $unit->key && $one->id === $unit->device->id;
-                $isReady = $isThis ? $this->readiness->isMet() : Memories::readiness($other, ! in_array($one->id, $away, true), 0)->isMet();
+                $isReady = $isThis ? $this->readiness->isMet() : Memories::readiness($other, $isPlugged($one), 0)->isMet();
                 $memories[] = [$other, ...($isThis ? Memories::standingOf($this->mapping, $unit) : Memories::standing($place->set, $other)), $isReady];
             }
         }

@@ -44,6 +44,11 @@ final class DeviceRefuses extends \RuntimeException implements Refusal
         return new self(sprintf('The device says that its memory is full after %d bytes.%s Assign fewer of its controls, then write again.', $bytes, self::KEPT));
     }
 
+    public static function noRoom(): self
+    {
+        return new self('The stand-in of the device could not be written: the disk is full, or its folder cannot be written to. Nothing of it has changed. Make room, then try again.');
+    }
+
     public static function busy(): self
     {
         return new self('Another program is writing to the device. Wait until it has done, then write again.');

@@ -19,6 +19,11 @@ final class MemoryError extends \DomainException implements Refusal
         return new self($name.' cannot be written now: '.lcfirst($why));
     }
 
+    public static function unknown(string $name): self
+    {
+        return new self('The rig does not answer, so nobody knows whether '.$name.' is plugged in. Wait a moment, then try again.');
+    }
+
     /** @param string $why a sentence */
     public static function notFor(string $why): self
     {

@@ -16,11 +16,15 @@ final readonly class Readiness
     /**
      * @param Device $device with the firmware that is in it
      * @param Told   $told   what the unit says of itself
+     * @param ?bool  $isPlugged null if nobody knows, since the rig does not answer
      * @param ?int   $bytes  that are to be written to its memory; null for a firmware, for which an old one is no hindrance
      * @param int    $room   of a bank, in bytes
      */
-    public static function of(Device $device, Told $told, bool $isPlugged, ?int $bytes, int $room): self
+    public static function of(Device $device, Told $told, ?bool $isPlugged, ?int $bytes, int $room): self
     {
+        if ($isPlugged === null) {
+            return new self([new Check(false, 'The rig does not answer, so nobody knows whether it is plugged in', 'Wait a moment, then try again')]);
+        }
         if (! $isPlugged) {
             return new self([new Check(false, 'It is unplugged', 'Plug it in')]);
         }

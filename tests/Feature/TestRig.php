@@ -17,6 +17,7 @@ use App\Rig\Scope;
 use App\Rig\Snapshot;
 use App\Sets\Programs;
 use App\Sets\SetStore;
+use Illuminate\Http\Client\Factory;
 use Illuminate\Support\Facades\Http;
 
 /** The rig without its process, under a clock that a test moves: one hand, one eye that sees everything. */
@@ -55,6 +56,7 @@ final class TestRig
         }
         $this->calls = new Calls($this->rig, new Orders, $this->health = new Health, app(Brought::class));
         // What the pages ask the rig themselves.
+        Http::swap(new Factory);
         Http::fake(['127.0.0.1*' => fn () => Http::response($this->call('GET', '/survey')->body)]);
         if ($withHand) {
             $this->look();

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Sets\Busy;
 use App\Sets\WritingConnection;
+use App\Storage\StoreRefuses;
 use PDO;
 use PHPUnit\Framework\TestCase;
 
@@ -28,7 +28,7 @@ final class TransactionTest extends TestCase
         try {
             $second->beginTransaction();
             $this->fail('the second one began as well');
-        } catch (Busy $busy) {
+        } catch (StoreRefuses $busy) {
             $this->assertStringContainsString('Try again', $busy->getMessage());
             $this->assertStringContainsString('locked', (string) $busy->getPrevious()?->getMessage());
         }

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\PanelRequest;
 use App\Pairing\Pairing;
+use App\Rig\PageLine;
 use App\Sets\SetStore;
 use App\View\PanelView;
 use App\View\Phones;
@@ -32,13 +33,13 @@ final class PanelController
 
     public function __construct(private readonly SetStore $sets) {}
 
-    public function show(Request $request, Pairing $pairing, string $set): View
+    public function show(Request $request, Pairing $pairing, PageLine $line, string $set): View
     {
         $place = Place::open($this->sets, $set, 'panel');
 
         $view = PanelView::of($place, $request->string('device')->toString(), $request->string('panel')->toString(), $request->integer('page', 1), $request->string('tile')->toString(), self::sizeOf($request));
 
-        return view('places.panel', ['place' => $place, 'view' => $view, 'phones' => $view === null ? null : Phones::of($pairing, $view->device->id, $request, time())]);
+        return view('places.panel', ['place' => $place, 'view' => $view, 'phones' => $view === null ? null : Phones::of($pairing, $view->device->id, $request, $line->gets(), time())]);
     }
 
     /** The screen that it is drawn for: one that was seen, or so many mm. */

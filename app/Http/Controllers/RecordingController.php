@@ -9,6 +9,7 @@ use App\Http\Requests\RecordingUploadRequest;
 use App\Models\RecordingRecord;
 use App\Recordings\Recordings;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Support\Str;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 /** Recordings that were kept: out as files, in again, cut. */
@@ -20,7 +21,15 @@ final class RecordingController
     {
         $record = RecordingRecord::query()->findOrFail($recording);
 
-        return response()->download($this->recordings->file($record->id), preg_replace('/[^a-z0-9]+/', '-', mb_strtolower($record->name)).'.csv', ['Content-Type' => 'text/csv']);
+        return response()->download($this->recordings->written($record), self::fileName($record->name), ['Content-Type' => 'text/csv']);
+    }
+
+    /** A name that every system takes: letters and digits, whatever the recording is called. */
+    private static function fileName(string $name): string
+    {
+        $plain = trim((string) preg_replace('/[^a-z0-9]+/', '-', mb_strtolower(Str::ascii($name))), '-');
+
+        return ($plain === '' ? 'recording' : $plain).'.csv';
     }
 
     public function cut(CutRequest $request, string $recording): RedirectResponse

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\AsksTheRig;
 use App\Http\Requests\DescriptorRequest;
 use App\Http\Requests\EditRequest;
 use App\Http\Requests\MeasuredRequest;
@@ -51,6 +52,7 @@ final class RigController
     }
 
     /** Takes what a switch was found to be while it was flipped. */
+    #[AsksTheRig]
     public function teach(EditRequest $request, string $set): RedirectResponse
     {
         return $this->edit($request, $set, function (Edits $edits, BindingSet $base) use ($request) {
@@ -68,6 +70,7 @@ final class RigController
     }
 
     /** A switch that arrives as an axis was flipped: it gets as many zones as it has positions, and the first of them is picked. */
+    #[AsksTheRig]
     public function flipped(EditRequest $request, string $set): RedirectResponse
     {
         $axis = '';
@@ -85,6 +88,7 @@ final class RigController
     }
 
     /** Takes the proposal for an axis that was measured, those of its parts that are ticked, in one revision. */
+    #[AsksTheRig]
     public function measured(MeasuredRequest $request, string $set): RedirectResponse
     {
         return $this->edit($request, $set, function (Edits $edits, BindingSet $base) use ($request) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\AsksTheRig;
 use App\Http\Requests\EditRequest;
 use App\Http\Requests\FileRequest;
 use App\Memory\FirmwareBrought;
@@ -37,6 +38,7 @@ final class StoreController
 
     public function __construct(private readonly SetStore $sets, private readonly PageLine $line) {}
 
+    #[AsksTheRig]
     public function write(Request $request, string $set, string $device): RedirectResponse
     {
         $current = $this->current($set);
@@ -46,6 +48,7 @@ final class StoreController
     }
 
     /** All that is not written, or empty; what Nailrod did not write there is asked for by itself, and so is every unit that is not in use. */
+    #[AsksTheRig]
     public function writeAll(string $set): RedirectResponse
     {
         $current = $this->current($set);
@@ -58,7 +61,7 @@ final class StoreController
                 continue;
             }
             try {
-                self::mustBeReady($unit, ! in_array($device->id, $away, true), strlen(DeviceMapping::of($current, $unit->device)->encode()));
+                self::mustBeReady($unit, $away === null ? null : ! in_array($device->id, $away, true), strlen(DeviceMapping::of($current, $unit->device)->encode()));
                 Memories::write($current, $unit);
                 $said[] = $unit->title();
             } catch (Refusal $error) {
@@ -71,12 +74,13 @@ final class StoreController
     }
 
     /** What is in the memory becomes one edit of this set. */
+    #[AsksTheRig]
     public function read(EditRequest $request, string $set, string $device): RedirectResponse
     {
         return $this->edit($request, $set, function (Edits $edits, BindingSet $base) use ($request, $device) {
             $unit = self::unit($request, $base, $device);
-            if (in_array($device, $this->line->away(), true)) {
-                throw FormatError::told($unit->title(), 'that it is unplugged', 'that it is plugged in; plug it in and try again');
+            if ($this->line->isPlugged($device) !== true) {
+                throw $this->line->isPlugged($device) === null ? MemoryError::unknown($unit->title()) : FormatError::told($unit->title(), 'that it is unplugged', 'that it is plugged in; plug it in and try again');
             }
 
             return (new ReadBack($base, $unit->device))->into(Memories::mapping($unit));
@@ -99,6 +103,7 @@ final class StoreController
     }
 
     /** A copy that was kept goes back into the unit. */
+    #[AsksTheRig]
     public function back(Request $request, string $set, string $device): RedirectResponse
     {
         $unit = self::unit($request, $this->current($set), $device);
@@ -108,6 +113,7 @@ final class StoreController
     }
 
     /** A copy that was saved as a file goes back into the unit. */
+    #[AsksTheRig]
     public function bring(FileRequest $request, string $set, string $device): RedirectResponse
     {
         $unit = self::unit($request, $this->current($set), $device);
@@ -149,12 +155,13 @@ final class StoreController
     }
 
     /** The firmware that was looked at goes into the unit. */
+    #[AsksTheRig]
     public function firmware(Request $request, string $set, string $device): RedirectResponse
     {
         $unit = self::unit($request, $this->current($set), $device);
         $firmware = FirmwareBrought::find($request->string('firmware')->toString()) ?? throw FormatError::told('Firmware', 'none that was looked at lately', 'one; choose its file again');
         try {
-            self::mustBeReady($unit, ! in_array($device, $this->line->away(), true), null);
+            self::mustBeReady($unit, $this->line->isPlugged($device), null);
             Memories::update($unit, $firmware);
         } catch (Refusal $error) {
             return back(303)->with('problem', $error->getMessage());
@@ -177,7 +184,7 @@ final class StoreController
     private function written(Unit $unit, int $bytes, callable $write, string $same): RedirectResponse
     {
         try {
-            self::mustBeReady($unit, ! in_array($unit->device->id, $this->line->away(), true), $bytes);
+            self::mustBeReady($unit, $this->line->isPlugged($unit->device->id), $bytes);
             $bank = $write();
         } catch (Refusal $error) {
             return back(303)->with('problem', $error->getMessage());
@@ -187,11 +194,12 @@ final class StoreController
     }
 
     /**
-     * @param ?int $bytes that are to be written to its memory; null for a firmware
+     * @param ?bool $isPlugged null if nobody knows
+     * @param ?int  $bytes     that are to be written to its memory; null for a firmware
      *
      * @throws MemoryError if the unit cannot be written now
      */
-    private static function mustBeReady(Unit $unit, bool $isPlugged, ?int $bytes): void
+    private static function mustBeReady(Unit $unit, ?bool $isPlugged, ?int $bytes): void
     {
         $why = Memories::readiness($unit, $isPlugged, $bytes)->why();
         if ($why !== null) {

@@ -49,7 +49,7 @@
                 <input type="hidden" name="propose" value="{{ $view->asked }}">
                 @foreach ($view->wants->not as $one)<input type="hidden" name="not[]" value="{{ $one }}">@endforeach
                 <fieldset class="choice choice--wrap"><legend>On</legend>@foreach ($place->set->rig->devices as $id => $device)<label><input type="checkbox" name="devices[]" value="{{ $id }}" @checked(in_array((string) $id, $view->wants->devices ?? [], true))><span>{{ $device->name }}@if (in_array((string) $id, $view->away, true)) <small>not there</small>@endif</span></label>@endforeach</fieldset>
-                <p class="column__note">{{ $view->wants->devices !== null ? 'only these' : ($view->away === [] ? 'none picked: all of them' : 'none picked: all that are there') }}</p>
+                <p class="column__note">{{ $view->isRigSilent ? 'The rig does not answer, so nobody knows which of them are plugged in: all are taken as there.' : '' }} {{ $view->wants->devices !== null ? 'only these' : ($view->away === [] ? 'none picked: all of them' : 'none picked: all that are there') }}</p>
                 <fieldset class="choice"><legend>By</legend>@foreach (['output' => 'output where the game takes it', 'key' => 'key'] as $by => $words)<label><input type="radio" name="by" value="{{ $by }}" @checked($view->wants->by === $by)><span>{{ $words }}</span></label>@endforeach</fieldset>
             </form>
             <form method="post" action="{{ route('plan.take', $place->record->id) }}" data-edit novalidate class="proposals-form">
