@@ -65,6 +65,10 @@ final class GameCommand extends Command
             array_push($rows, ...$line->rows($due - $line->now()));
             if (($now = $line->now()) >= $due) {
                 $due = $now + $game->frame();
+                $whole = $line->whole();
+                if ($whole !== null) {
+                    $game->standsAt($whole, $now);
+                }
                 $line->tell($game->play($rows, $now));
                 $rows = [];
             }

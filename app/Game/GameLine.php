@@ -21,6 +21,12 @@ final class GameLine
 
     private int $said = 0;
 
+    /** @var ?list<array<array-key, mixed>> all that is on, as the rig told it when it was reached; null once that was asked for */
+    private ?array $whole = null;
+
+    /** Do the next rows say all that is on? */
+    private bool $isWholeNext = false;
+
     /** How far the clock of the game is ahead of that of this process, in µs: as that of the rig was when the line was opened first. */
     private ?int $ahead = null;
 
@@ -60,12 +66,38 @@ final class GameLine
     {
         $rows = [];
         foreach ($this->stream?->events(max(0, $wait) / 1e6) ?? throw new \RuntimeException('The rig has gone.') as [$kind, $data]) {
-            foreach ($kind === 'rows' && is_array($data) ? array_filter($data, is_array(...)) : [] as $row) {
-                $rows[] = is_int($row['t'] ?? null) ? ['t' => $row['t'] + $this->shift] + $row : $row;
+            if ($kind === 'hello') {
+                $this->isWholeNext = is_array($data) && ($data['whole'] ?? false) === true;
+            } elseif ($kind === 'rows' && is_array($data)) {
+                $told = array_map($this->atGame(...), array_values(array_filter($data, is_array(...))));
+                if ($this->isWholeNext) {
+                    [$this->whole, $this->isWholeNext, $rows] = [$told, false, []];
+                } else {
+                    array_push($rows, ...$told);
+                }
             }
         }
 
         return $rows;
+    }
+
+    /** @return ?list<array<array-key, mixed>> all that is on, if the rig was reached anew since this was asked last */
+    public function whole(): ?array
+    {
+        $whole = $this->whole;
+        $this->whole = null;
+
+        return $whole;
+    }
+
+    /**
+     * @param array<array-key, mixed> $row
+     *
+     * @return array<array-key, mixed> the same at the time of the game's clock
+     */
+    private function atGame(array $row): array
+    {
+        return is_int($row['t'] ?? null) ? ['t' => $row['t'] + $this->shift] + $row : $row;
     }
 
     /**

@@ -7,6 +7,7 @@ namespace App\Game;
 use Nailrod\Core\Action\Catalogue;
 use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Exchange\GameBindings;
+use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Output\OutputEvent;
 use Nailrod\Core\Simulator\GameState;
 use Nailrod\Core\Simulator\StandInGame;
@@ -46,6 +47,38 @@ final class OutsideGame
     }
 
     /**
+     * The rig was away, or is there for the first time: what it does not send is let go of, what it sends and is not known is on.
+     *
+     * @param list<array<array-key, mixed>> $whole all that is on, as the rig tells it
+     * @param int                           $now   in µs of its own clock
+     */
+    public function standsAt(array $whole, int $now): void
+    {
+        $held = array_fill_keys(array_map(fn (array $one): string => implode(' ', $one), $this->game->held()), true);
+        $this->waiting = $on = [];
+        foreach (array_filter(array_map(fn (array $row): ?OutputEvent => self::event($row, $now), $whole)) as $event) {
+            $on[$event->kind.' '.$event->target] = $event;
+        }
+        foreach (Keys::of(array_diff_key($held, $on)) as $gone) {
+            [$kind, $target] = explode(' ', $gone, 2);
+            $this->waiting[] = new OutputEvent($now, $kind, $target, 0, new Cause(Cause::START));
+        }
+        array_push($this->waiting, ...array_values(array_diff_key($on, $held)));
+    }
+
+    /**
+     * @param array<array-key, mixed> $row as the rig tells it
+     * @param ?int                    $at  in µs; null: when it says
+     */
+    private static function event(array $row, ?int $at = null): ?OutputEvent
+    {
+        [$t, $kind, $target, $value] = [$row['t'] ?? null, $row['kind'] ?? null, $row['target'] ?? null, $row['value'] ?? null];
+        $isRow = is_int($t) && is_string($kind) && is_string($target) && (is_int($value) || is_float($value) || is_string($value));
+
+        return $isRow ? new OutputEvent($at ?? $t, $kind, $target, $value, new Cause(Cause::START)) : null;
+    }
+
+    /**
      * @param list<array<array-key, mixed>> $rows as the rig tells them
      * @param int                           $now  in µs of its own clock, as the times of the rows
      *
@@ -53,12 +86,10 @@ final class OutsideGame
      */
     public function play(array $rows, int $now): array
     {
-        foreach ($rows as $row) {
-            if (is_int($row['t'] ?? null) && is_string($row['kind'] ?? null) && is_string($row['target'] ?? null) && is_scalar($row['value'] ?? null) && ! is_bool($row['value'])) {
-                // Rows that come late are played later, with their spacing: what was on for a while is seen to be on.
-                $this->late = max($this->waiting === [] ? 0 : $this->late, $this->played - $row['t']);
-                $this->waiting[] = new OutputEvent($row['t'] + $this->late, $row['kind'], $row['target'], $row['value'], new Cause(Cause::START));
-            }
+        foreach (array_filter(array_map(self::event(...), $rows)) as $event) {
+            // Rows that come late are played later, with their spacing: what was on for a while is seen to be on.
+            $this->late = max($this->waiting === [] ? 0 : $this->late, $this->played - $event->t);
+            $this->waiting[] = new OutputEvent($event->t + $this->late, $event->kind, $event->target, $event->value, $event->cause);
         }
         $events = array_values(array_filter($this->waiting, fn (OutputEvent $event): bool => $event->t <= $now));
         $this->waiting = array_slice($this->waiting, count($events));

@@ -72,6 +72,15 @@ final class StandInGame
         return $events;
     }
 
+    /** @return list<array{string, string}> kind and target of each output that it knows to be on */
+    public function held(): array
+    {
+        return [
+            ...array_map(fn (int $button): array => [OutputEvent::BUTTON, (string) $button], array_keys($this->state->buttons)),
+            ...array_map(fn (string $key): array => [OutputEvent::KEY, $key], Keys::of($this->state->keys)),
+        ];
+    }
+
     /** @return array<string, float> where the gauges stand, which go after what they show, by variable */
     public function gaugesNow(): array
     {

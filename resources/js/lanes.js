@@ -64,7 +64,9 @@ document.addEventListener('live:answer', ({ detail }) => {
     if (layer.points.at(-1)?.[1] !== detail.layer.name) {
         put(layer, detail.sent.findLast((event) => event.kind === 'layer')?.t ?? detail.now, detail.layer.name);
     }
-    for (const { t, kind, target, value, name } of detail.sent) {
+    for (const { t, kind, target, value: said, name } of detail.sent) {
+        // A lane of a lamp shows whether it is lit; how, is seen on the device.
+        const value = kind === 'lamp' ? Number(said !== 0) : said;
         if (t <= 1) {
             found[`${kind} ${target}`] = value;
         } else if (kind !== 'layer') {

@@ -141,7 +141,8 @@ class Live {
         const takes = {
             whole: () => this.#take({ ...data, whole: true }),
             picture: () => this.#take(data),
-            rows: () => this.#news.sent.push(...data),
+            // What is on when a page comes, and lamps that the game moves, are seen in the picture.
+            rows: () => this.#news.sent.push(...data.filter((row) => !row.now && !row.by_itself)),
             game: () => this.#news.game.push(...data),
             tape: () => {
                 this.#news.lines.push(...data.filter((line) => !line.problem));
