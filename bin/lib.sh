@@ -57,12 +57,25 @@ need_build() {
 }
 
 need_storage() {
-    mkdir -p bootstrap/cache storage/{app,logs,database,devices} storage/framework/{views,cache/data,sessions,programs}
+    mkdir -p bootstrap/cache storage/{app,logs,database,devices} storage/framework/{views,cache/data,sessions,programs} 2>/dev/null || true
+    local folder
+    for folder in bootstrap/cache storage/{app,logs,database,devices} storage/framework/{views,cache/data,sessions,programs}; do
+        [ -d "$folder" ] && touch "$folder/.writable" 2>/dev/null && rm -f "$folder/.writable" \
+            || stop "the folder $folder cannot be written to, or its disk is full. Nailrod keeps its data there: give this user the right to write, or make room."
+    done
     if [ ! -f .env ]; then
         step 'A key of its own (.env)'
         printf 'APP_KEY=base64:%s\n' "$(php -r 'echo base64_encode(random_bytes(32));')" > .env
         chmod 600 .env
     fi
+}
+
+# What holds keys, sets and what the rig remembers is read by nobody else on this machine.
+only_mine() {
+    local file
+    for file in "$@"; do
+        [ ! -f "$file" ] || chmod 600 "$file" 2>/dev/null || true
+    done
 }
 
 # Compiled programs, live sessions, kept drawings and compiled views are of the code that wrote them: after a change of it
@@ -80,6 +93,7 @@ need_fresh_programs() {
 need_database() {
     [ -f storage/database/nailrod.sqlite ] || step 'Database with the demo data'
     touch storage/database/nailrod.sqlite
+    only_mine storage/database/nailrod.sqlite*
     # A copy of what is whole is made at each start; what is not whole is not touched.
     if [ -s storage/database/nailrod.sqlite ] || [ -n "${1:-}" ]; then
         php artisan nailrod:database ${1:+--restore="$1"} || stop 'the database cannot be used as it is; the lines above say what to do.'

@@ -16,13 +16,10 @@ const LONGEST_PAUSE_S = 5.0;
 /** What has lived for so long has begun well: it is begun again at once. */
 const LIVED_S = 1.0;
 
-/** How long a command may take to begin its workers: classes are read before, and a machine may be busy. */
-const BEGINS_WITHIN_S = 30.0;
-
-/** A beginning that failed so is given twice the time at the next one, up to so many times: each costs a busy machine more than it has. */
-const MOST_PATIENCE = 16;
-
-/** When some are there, but no more come for so long, one has died. What reads the classes is a process too, and ends. A test says less. */
+/**
+ * A beginning whose processes neither use the processor nor wait for it or for the disk for so long has stuck: a worker died, or
+ * never came. On a machine that is busy it may take as long as it takes. A test says less.
+ */
 define('STANDS_S', (float) (getenv('NAILROD_STANDS_S') ?: 8.0));
 
 /** A command, its processes, and when it is begun again. */
@@ -36,13 +33,10 @@ final class Group
 
     private int $most = 0;
 
-    /** How often as long as usual its workers may take to begin. */
-    private int $patience = 1;
+    /** Ticks of the processor that its processes had used at the last look, and when they had used more. */
+    private int $ticks = 0;
 
-    /** How many there were at the last look, and since when. */
-    private int $last = 0;
-
-    private float $changed = 0.0;
+    private float $worked = 0.0;
 
     /** @param list<string> $command */
     public function __construct(private readonly int $wanted, private readonly array $command) {}
@@ -58,16 +52,13 @@ final class Group
             return;
         }
         $isGone = pcntl_waitpid($this->pid, $status, WNOHANG) !== 0;
-        $workers = $this->wanted === 0 ? 0 : $this->workers();
+        [$workers, $ticks, $isBusy] = $this->wanted === 0 ? [0, 0, false] : $this->processes();
         $this->most = max($this->most, $workers);
-        [$this->changed, $this->last] = [$workers === $this->last ? $this->changed : $now, $workers];
-        $isOnItsWay = $workers === 0 || $now < $this->changed + $this->patience * STANDS_S;
-        $isBeginning = $this->most < $this->wanted && $now < $this->started + $this->patience * BEGINS_WITHIN_S && $isOnItsWay;
-        if ($this->most >= $this->wanted) {
-            $this->patience = 1;
+        if ($isBusy || $ticks !== $this->ticks) {
+            [$this->ticks, $this->worked] = [$ticks, $now];
         }
+        $isBeginning = $this->most < $this->wanted && $now < $this->worked + STANDS_S;
         if ($isGone || ($workers < $this->wanted && ! $isBeginning)) {
-            $this->patience = $isGone || $this->most >= $this->wanted ? 1 : min(MOST_PATIENCE, 2 * $this->patience);
             $this->end();
             fwrite(STDERR, sprintf("%s %s of %s has ended; it is begun anew.\n", date('c'), $isGone ? 'The process' : 'A worker', basename($this->command[count($this->command) - 1])));
             // Who was killed from outside did not fail: it is begun again at once.
@@ -80,8 +71,8 @@ final class Group
     private function begin(): void
     {
         $this->started = microtime(true);
-        $this->most = 0;
-        $this->last = 0;
+        $this->most = $this->ticks = 0;
+        $this->worked = $this->started;
         $pid = pcntl_fork();
         if ($pid === 0) {
             posix_setsid();
@@ -95,17 +86,27 @@ final class Group
         $this->pid = $pid;
     }
 
-    /** How many processes it has begun that are still there; those that have ended and wait to be noticed do not count. */
-    private function workers(): int
+    /**
+     * What its processes do; those that have ended and wait to be noticed do not count.
+     *
+     * @return array{int, int, bool} how many it has begun, ticks of the processor that all have used, and does one of them run, or wait for the disk?
+     */
+    private function processes(): array
     {
-        $count = 0;
-        foreach (glob('/proc/[0-9]*/stat') ?: [] as $file) {
+        [$count, $ticks, $isBusy] = [0, 0, false];
+        foreach (glob('/proc/[0-9]*/stat', GLOB_NOSORT) ?: [] as $file) {
             $stat = (string) @file_get_contents($file);
-            [$state, $parent] = [...explode(' ', trim((string) substr($stat, (int) strrpos($stat, ')') + 1))), '', ''];
-            $count += (int) ((int) $parent === $this->pid && $state !== 'Z');
+            $words = explode(' ', trim((string) substr($stat, (int) strrpos($stat, ')') + 1)));
+            // Of its group are all that it has begun, and those that they have begun (proc(5): state, ppid, pgrp, ... utime, stime).
+            if ((int) ($words[2] ?? 0) !== $this->pid || $words[0] === 'Z') {
+                continue;
+            }
+            $count += (int) ((int) $words[1] === $this->pid);
+            $ticks += (int) $words[11] + (int) $words[12];
+            $isBusy = $isBusy || in_array($words[0], ['R', 'D'], true);
         }
 
-        return $count;
+        return [$count, $ticks, $isBusy];
     }
 
     public function end(): void

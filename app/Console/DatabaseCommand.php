@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Storage\DatabaseCopies;
+use App\Storage\InUse;
 use Illuminate\Console\Command;
 
 /** Looks at the database before it is used: makes a copy of one that is whole, says how to go back from one that is not. */
@@ -16,9 +17,16 @@ final class DatabaseCommand extends Command
 
     public function handle(): int
     {
-        $copies = new DatabaseCopies((string) config('database.connections.sqlite.database'));
+        $file = (string) config('database.connections.sqlite.database');
+        $copies = new DatabaseCopies($file);
         $restore = $this->option('restore');
         if (is_string($restore)) {
+            $users = InUse::by($file);
+            if ($users !== []) {
+                $this->error(sprintf('Nailrod runs with this database, as process %s. A copy would take it away under it, with what is being edited. Stop it first (Ctrl+C where it was started), then restore.', implode(', ', $users)));
+
+                return self::FAILURE;
+            }
             try {
                 $this->line('The database is again as in the copy '.$copies->restore($restore === 'newest' ? '' : $restore).'. What was there before is kept beside it.');
             } catch (\RuntimeException $error) {

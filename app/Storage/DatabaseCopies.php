@@ -34,7 +34,7 @@ final readonly class DatabaseCopies
     /** Makes a copy of a database that is whole; the oldest beyond KEPT go. */
     public function make(): string
     {
-        is_dir($this->folder()) || mkdir($this->folder(), 0o755, true);
+        is_dir($this->folder()) || mkdir($this->folder(), 0o700, true);
         $name = gmdate('Y-m-d-His').'.sqlite';
         for ($n = 2; is_file($this->folder().'/'.$name); $n++) {
             $name = gmdate('Y-m-d-His').'-'.$n.'.sqlite';

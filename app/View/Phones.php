@@ -20,15 +20,17 @@ final readonly class Phones
      * @param Collection<int, TokenRecord> $paired
      * @param list<string>                 $hosts  of this machine
      * @param array{phone?: string, gets?: string} $asked what a phone is to be given, if it is meant
+     * @param bool $isDesk is it this machine, or a tablet that has everything? Nobody else sees a code: it lets in
      */
-    private function __construct(public bool $isOpen, public array $addresses, private ?PairingRecord $pairing, public Collection $paired, private int $now, private array $hosts, private array $asked) {}
+    private function __construct(public bool $isDesk, public bool $isOpen, public array $addresses, private ?PairingRecord $pairing, public Collection $paired, private int $now, private array $hosts, private array $asked) {}
 
-    public static function of(Pairing $pairing, string $device, Request $request, int $now): self
+    public static function of(Pairing $pairing, string $device, Request $request, Gets $gets, int $now): self
     {
+        $isDesk = $gets === Gets::All;
         /** @var array<int, string> $hosts */
         $hosts = config('app.hosts', []);
 
-        return new self(config('nailrod.open') === true, array_map(fn (string $host) => sprintf('http://%s:%d/pair', $host, $request->getPort()), array_values($hosts)), $pairing->code($device, $now), $pairing->paired($device), $now, array_values($hosts), (array) $request->session()->get('asked', []));
+        return new self($isDesk, config('nailrod.open') === true, array_map(fn (string $host) => sprintf('http://%s:%d/pair', $host, $request->getPort()), array_values($hosts)), $isDesk ? $pairing->code($device, $now) : null, $pairing->paired($device), $now, array_values($hosts), (array) $request->session()->get('asked', []));
     }
 
     /** The code, in two halves; empty if none is good. */

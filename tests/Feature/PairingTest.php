@@ -198,6 +198,28 @@ final class PairingTest extends TestCase
         $this->atTheDesk('panel/phones/give', ['phone' => $tablet, 'gets' => 'moon'])->assertSessionHas('problem');
     }
 
+    public function test_no_page_shows_a_code_to_a_tablet_that_may_only_look(): void
+    {
+        $token = app(Tokens::class)->forPanel('Tablet', 'clover');
+        app(Pairing::class)->give(TokenRecord::query()->firstOrFail()->id, Gets::Look);
+        config(['nailrod.open' => true, 'app.hosts' => ['192.168.7.5']]);
+        $code = app(Pairing::class)->begin('clover', time())->code;
+        $wanted = '/'.implode('\\s*', str_split($code)).'/';
+        $this->assertMatchesRegularExpression($wanted, (string) $this->get('http://localhost/sets/skerrywing/panel?device=clover')->getContent(), 'the desk sees it');
+        $this->elsewhere()->withUnencryptedCookie(Peer::COOKIE, $token);
+        $seen = 0;
+        foreach (array_filter(self::routes(), fn (array $route): bool => $route[0] === 'GET') as [$method, $path]) {
+            foreach ([$path, $path.'?device=clover'] as $asked) {
+                $answer = $this->asks($method, $asked);
+                $seen += (int) $answer->isOk();
+                $this->assertDoesNotMatchRegularExpression($wanted, (string) $answer->getContent(), $asked);
+            }
+        }
+        $this->assertGreaterThan(40, $seen);
+        app(Pairing::class)->give(TokenRecord::query()->firstOrFail()->id, Gets::All);
+        $this->assertMatchesRegularExpression($wanted, (string) $this->asks('GET', '/sets/skerrywing/panel?device=clover')->getContent(), 'who has everything pairs others');
+    }
+
     public function test_a_phone_comes_by_a_new_address_and_stays_the_one_it_was(): void
     {
         $old = app(Tokens::class)->forPanel('Phone of Una', 'clover', '192.168.7.4');

@@ -92,30 +92,46 @@ final class SuperviseTest extends TestCase
         $this->assertStringContainsString('The process of rig.php has ended; it is begun anew.', (string) file_get_contents($this->folder.'/said'));
     }
 
-    /** On a machine that is busy the workers come later than is waited for; were each beginning given the same time, none would ever do. */
-    public function test_who_begins_slowly_is_given_more_time_each_time(): void
+    /** On a machine that is busy the workers come later than is waited for; were they ended meanwhile, none would ever do. */
+    public function test_who_begins_slowly_is_waited_for_while_it_works(): void
     {
-        file_put_contents($this->folder.'/slow.php', '<?php
+        $this->assertSame('', $this->begun('slow', 'for ($end = microtime(true) + 1.2; microtime(true) < $end;) { hash("sha256", "x"); }'));
+    }
+
+    public function test_a_beginning_in_which_nothing_happens_is_begun_anew(): void
+    {
+        $this->assertStringContainsString('A worker of stuck.php has ended; it is begun anew.', $this->begun('stuck', 'is_file(__DIR__."/was") || (touch(__DIR__."/was") && sleep(60));'));
+    }
+
+    /**
+     * A server of two workers, with something between them.
+     *
+     * @return string what the supervisor said until both were there
+     */
+    private function begun(string $name, string $between): string
+    {
+        file_put_contents($this->folder.'/'.$name.'.php', '<?php
             for ($i = 0; $i < 2; $i++) {
                 if (pcntl_fork() === 0) {
-                    file_put_contents(__DIR__."/slow-".getmypid(), "");
+                    file_put_contents(__DIR__."/'.$name.'-".getmypid(), "");
                     sleep(60);
                     exit;
                 }
-                usleep(1_200_000);
+                '.$between.'
             }
             sleep(60);
         ');
-        $process = proc_open([PHP_BINARY, __DIR__.'/../../bin/supervise.php', '2', PHP_BINARY, $this->folder.'/slow.php'], [1 => ['file', '/dev/null', 'w'], 2 => ['file', $this->folder.'/slowly', 'w']], $pipes, null, ['NAILROD_STANDS_S' => '0.5', ...getenv()]);
+        $process = proc_open([PHP_BINARY, __DIR__.'/../../bin/supervise.php', '2', PHP_BINARY, $this->folder.'/'.$name.'.php'], [1 => ['file', '/dev/null', 'w'], 2 => ['file', $this->folder.'/slowly', 'w']], $pipes, null, ['NAILROD_STANDS_S' => '0.5', ...getenv()]);
         $this->assertIsResource($process);
-        $this->until(fn () => count($this->alive('slow')) === 2);
-        $began = $this->alive('slow');
+        $this->until(fn () => count($this->alive($name)) === 2);
+        $began = $this->alive($name);
         usleep(1_500_000);
-        $this->assertSame($began, $this->alive('slow'));
-        $this->assertStringContainsString('A worker of slow.php has ended; it is begun anew.', (string) file_get_contents($this->folder.'/slowly'));
+        $this->assertSame($began, $this->alive($name));
         proc_terminate($process, SIGTERM);
-        $this->until(fn () => $this->alive('slow') === []);
+        $this->until(fn () => $this->alive($name) === []);
         proc_close($process);
+
+        return (string) file_get_contents($this->folder.'/slowly');
     }
 
     public function test_to_end_it_ends_all(): void

@@ -5,12 +5,14 @@
     <p class="column__note">This machine has no address that a phone can reach. Name one in NAILROD_HOSTS, and start again.</p>
 @else
     @php($of = new Illuminate\Support\HtmlString('<input type="hidden" name="device" value="'.e($view->device->id).'">'))
-    @if ($phones->code() !== '')
+    @if (! $phones->isDesk)
+        <p class="column__note">A code that lets a phone in is shown at the desk only, and on a tablet that was given everything.</p>
+    @elseif ($phones->code() !== '')
         <div class="phones__code" role="status"><b class="figure">{{ $phones->code() }}</b><svg class="phones__qr" data-qr="{{ $phones->link() }}" role="img" aria-label="The address with the code, to be read by a camera"><rect x="-4" y="-4" width="100%" height="100%" /><path d="" /></svg></div>
         <p class="column__note">@if ($phones->codeFor() !== '')For {{ $phones->codeFor() }}. @endif{{ $phones->left() }} The phone opens:</p>
         @foreach ($phones->addresses as $address)<p class="phones__address">{{ $address }}</p>@endforeach
     @endif
-    <form method="post" action="{{ $post('panel.pair') }}">@csrf{{ $of }}<button class="button">{{ $phones->code() === '' ? 'Show a code' : 'Show a new code' }}</button></form>
+    @if ($phones->isDesk)<form method="post" action="{{ $post('panel.pair') }}">@csrf{{ $of }}<button class="button">{{ $phones->code() === '' ? 'Show a code' : 'Show a new code' }}</button></form>@endif
     @if ($phones->paired->isNotEmpty())
         <ul class="picks" aria-labelledby="phones-title">
             @foreach ($phones->paired as $phone)
