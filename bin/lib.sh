@@ -86,6 +86,8 @@ need_fresh_programs() {
         rm -rf "$programs"
         mkdir -p "$programs"
         rm -f storage/framework/views/*.php
+        # Compiled before they are asked for: on a full disk every page can still be shown.
+        php artisan view:cache --quiet || true
         touch "$programs/.stamp"
     fi
 }

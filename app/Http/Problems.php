@@ -9,12 +9,12 @@ use App\Sets\StaleEdit;
 use App\Storage\StoreRefuses;
 use App\View\Difference;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
-use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\View\ViewException;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Refusal;
 use Nailrod\Core\Set\RefusalWords;
@@ -27,8 +27,9 @@ final class Problems
         $exceptions->dontReport([Refusal::class]);
         $exceptions->render(fn (FormatError $error, Request $request): Response|RedirectResponse|JsonResponse => self::notAsWanted($error, $request));
         $exceptions->render(fn (StoreRefuses $refused, Request $request): Response|RedirectResponse|JsonResponse => self::refused($refused, $request));
-        $exceptions->render(function (QueryException $failure, Request $request) {
-            $refused = StoreRefuses::of($failure);
+        $exceptions->dontReportWhen(fn (\Throwable $failure): bool => StoreRefuses::of($failure) !== null);
+        $exceptions->render(function (\Throwable $failure, Request $request) {
+            $refused = StoreRefuses::of($failure instanceof ViewException ? $failure->getPrevious() ?? $failure : $failure);
 
             return $refused === null ? null : self::refused($refused, $request);
         });
@@ -46,8 +47,18 @@ final class Problems
             // Where nothing can be written, a notice for the next page could not be kept either.
             $request->isMethod('POST') && $refused->isLocked() => back(303)->with('problem', $why),
             $refused->isLocked() => response()->view('places.problem', ['message' => $why], 503, ['Retry-After' => '1']),
-            default => response()->view('places.problem', ['message' => $why], 507),
+            default => self::full($why),
         };
+    }
+
+    /** A page that says it, though nothing can be written, not even what a page is compiled to. */
+    private static function full(string $why): Response
+    {
+        try {
+            return response()->view('places.problem', ['message' => $why], 507);
+        } catch (\Throwable) {
+            return new Response('<!doctype html><html lang="en"><title>Not done</title><main><h1>That could not be done</h1><p>'.e($why).'</p></main></html>', 507);
+        }
     }
 
     private static function isData(Request $request): bool

@@ -20,8 +20,10 @@ use App\Console\TokenCommand;
 use App\Console\WarmCommand;
 use App\Rig\Tokens;
 use App\Sets\WritingConnection;
+use App\Storage\SessionFiles;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\Session;
 use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
@@ -35,6 +37,7 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::preventLazyLoading();
+        Session::extend('file', fn () => new SessionFiles($this->app->make('files'), (string) config('session.files'), (int) config('session.lifetime')));
         $this->commands([BenchCommand::class, DatabaseCommand::class, DemoCommand::class, DescribeCommand::class, GameCommand::class, LargeCommand::class, PlayCommand::class, RigCommand::class, SchemaCommand::class, StoreCommand::class, StructureCommand::class, TidyCommand::class, TokenCommand::class, WarmCommand::class]);
     }
 }

@@ -19,7 +19,7 @@ final readonly class RecordingFile
      */
     public function append(int $from, string $rows): ?int
     {
-        $handle = fopen($this->path, 'c');
+        $handle = @fopen($this->path, 'c');
         if ($handle === false || ! ftruncate($handle, $from)) {
             return null;
         }
@@ -30,6 +30,10 @@ final readonly class RecordingFile
             ftruncate($handle, $from);
         }
         fclose($handle);
+        if (! $isWhole && $from === 0) {
+            // Nothing of it holds: no file without a record stays.
+            @unlink($this->path);
+        }
 
         return $isWhole ? $from + strlen($rows) : null;
     }

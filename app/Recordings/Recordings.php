@@ -33,7 +33,7 @@ final class Recordings
         }
         $id = bin2hex(random_bytes(8));
         if (! @copy($file, $this->file($id))) {
-            throw BadRecording::noRoom();
+            $this->noRoomFor($id);
         }
 
         return RecordingRecord::query()->create(['id' => $id, 'name' => $name, 'rows' => $rows, 'length' => $now, 'kept' => true, 'bytes' => (int) filesize($this->file($id))]);
@@ -58,12 +58,20 @@ final class Recordings
         $bytes = $file->append(0, RecordingReader::HEADER."\n") ?? throw BadRecording::noRoom();
         $rows = $length = 0;
         foreach (RecordingCut::rows(RecordingReader::batches($this->lines($this->written($recording))), $from, $to) as [$text, $count, $last]) {
-            $bytes = $file->append($bytes, $text) ?? throw BadRecording::noRoom();
+            $bytes = $file->append($bytes, $text) ?? $this->noRoomFor($id);
             $rows += $count;
             $length = max($length, $last);
         }
 
         return RecordingRecord::query()->create(['id' => $id, 'name' => $name === '' ? mb_strimwidth($recording->name.', cut', 0, 60) : $name, 'rows' => $rows, 'length' => $length, 'kept' => true, 'bytes' => $bytes]);
+    }
+
+    /** @throws BadRecording */
+    private function noRoomFor(string $id): never
+    {
+        @unlink($this->file($id));
+
+        throw BadRecording::noRoom();
     }
 
     /**

@@ -38,6 +38,7 @@ final class Deck
         $ended = $this->recorder->write();
         if ($ended !== null) {
             $this->rig->keep(LiveStep::none()->withProblem($ended));
+            $this->rig->eyes->notice($ended);
         }
     }
 

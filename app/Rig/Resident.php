@@ -230,6 +230,9 @@ final class Resident
             return;
         }
         $ended = $this->deck->recorder->append($step->taken);
+        if ($ended !== null) {
+            $this->eyes->notice($ended);
+        }
         $isTold = $by !== null && ($by->kind !== HandKind::Page || count($this->work->hands->all) > 1);
         $this->eyes->keep($ended === null ? $step : $step->withProblem($ended), $this->work, $isTold ? $by->name : '');
         if ($step->outputs !== [] || $step->game !== [] || $step->sentences !== [] || $step->problems !== [] || $step->taken !== []) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Sets;
 
+use App\Storage\StoreRefuses;
 use Nailrod\Core\Action\Catalogue;
 use Nailrod\Core\Device\Device;
 use Nailrod\Core\Device\Rig;
@@ -206,7 +207,7 @@ final class Programs
         if (@file_put_contents($draft, $content) !== strlen($content)) {
             @unlink($draft);
 
-            throw new \RuntimeException('Nothing more can be written to '.basename(dirname($file)).': the disk is full.');
+            throw StoreRefuses::full();
         }
         rename($draft, $file);
     }

@@ -102,13 +102,26 @@ async function send(action, data) {
             const isSamePlace = new URL(response.url).pathname === location.pathname;
             history[isSamePlace ? 'replaceState' : 'pushState'](null, '', response.url);
         }
-        lay(await response.text(), typedIn(at), true);
+        const html = await response.text();
+        if (response.status >= 500) {
+            problem(`Not saved: ${reasonIn(html)} What you typed is still here.`);
+
+            return;
+        }
+        lay(html, typedIn(at), true);
     } catch {
         problem('Not saved: the server does not answer. What you typed is still here; change it again when the server is back.');
     } finally {
         sending -= 1;
         document.body.classList.toggle('is-saving', sending > 0);
     }
+}
+
+/** What a page says that is not the one that was asked for. */
+function reasonIn(html) {
+    const said = new DOMParser().parseFromString(html, 'text/html').querySelector('main p, body p')?.textContent.trim();
+
+    return said || 'the server could not do that; storage/logs/nailrod.log says why.';
 }
 
 /** When what was asked for so far is on the page. */

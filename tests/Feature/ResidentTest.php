@@ -6,9 +6,11 @@ namespace Tests\Feature;
 
 use App\Models\DeviceRecord;
 use App\Models\SetRecord;
+use App\Rig\Asker;
 use App\Rig\Eyes;
 use App\Rig\Scope;
 use App\Sets\SetStore;
+use Nailrod\Core\Hand\Hands;
 use Tests\TestCase;
 
 /** The rig that goes on, under a clock of the test. */
@@ -75,7 +77,7 @@ final class ResidentTest extends TestCase
     public function test_others_have_their_turn_while_a_long_batch_is_taken(): void
     {
         $this->rig->clock->time = 1_000_000;
-        $long = fn (string $hand, int $n) => $this->rig->calls->begin('POST', '/hands/'.$hand, (string) json_encode(['n' => $n, 'inputs' => array_map(fn (int $i) => [900_000 + $i, 'fennel/left-lever', 30_000 + $i], range(1, 1000))]), new Scope(all: true));
+        $long = fn (string $hand, int $n) => $this->rig->calls->begin('POST', '/hands/'.$hand, (string) json_encode(['n' => $n, 'inputs' => array_map(fn (int $i) => [900_000 + $i, 'fennel/left-lever', 30_000 + $i], range(1, 1000))]), new Scope(all: true), Asker::here());
         $slow = $this->rig->open('Slow', 'program');
         $work = $long($slow, 1);
         $work->current();
@@ -266,7 +268,87 @@ final class ResidentTest extends TestCase
             $frames .= $frame;
         });
         preg_match_all('/^event: (\w+)$/m', $frames, $kinds);
-        $this->assertSame(['hello', 'picture', 'sheet'], $kinds[1]);
+        $this->assertSame(['hello', 'rows', 'picture', 'sheet'], $kinds[1]);
+    }
+
+    /** @return array<string, int|float|string> what an eye that comes now is told to be on, by kind and target */
+    private function on(string $last = ''): array
+    {
+        $this->rig->on = [];
+        $this->rig->look($last);
+
+        return array_combine(array_map(fn (array $row): string => $row['kind'].' '.$row['target'], $this->rig->on), array_column($this->rig->on, 'value'));
+    }
+
+    public function test_an_eye_is_told_first_what_is_on_and_one_that_comes_back_goes_on(): void
+    {
+        $before = $this->on();
+        $this->assertArrayNotHasKey('button 1', $before);
+        $this->rig->step([[20_000, 'fennel/ring', 1]], 100_000);
+        $held = $this->on();
+        $this->assertSame(['On water', 'green'], [$held['layer live'], $held['lamp fennel/lamp-2'] ?? $held['lamp fennel/lamp-1'] ?? '']);
+        $this->assertIsInt($held['axis 1'], 'axes that were sent');
+        $this->assertArrayHasKey('variable lights_cabin', $held + ['variable lights_cabin' => 0]);
+        $last = $this->rig->eye?->id;
+        $id = '';
+        $this->rig->calls->look(['see' => 'rows'], '', new Scope(all: true), function (string $frame) use (&$id): void {
+            $id = preg_match('/^id: (\S+)$/m', $frame, $match) === 1 ? $match[1] : $id;
+        });
+        $this->assertNotNull($last);
+        $this->assertSame([], $this->on($id), 'the same process, nothing missed');
+        $this->assertNotSame([], $this->on('another-1'), 'another process');
+        $this->rig->step([[200_000, 'fennel/ring', 0]], 300_000);
+        $this->assertSame('Cruise', $this->on()['layer live']);
+    }
+
+    public function test_a_device_goes_with_the_last_hand_that_feeds_it_and_a_second_one_is_told(): void
+    {
+        $first = $this->rig->open('Box', 'program', 'bracken');
+        $second = $this->rig->call('POST', '/hands', ['name' => 'Box again', 'kind' => 'program', 'devices' => ['bracken']])->body;
+        $this->assertSame(['bracken' => ['Box']], $second['shared']);
+        $this->assertContains('Bracken is fed by Box again too, beside Box. It stays until the last of them goes.', $this->rig->said);
+        $this->rig->call('DELETE', '/hands/'.$first);
+        $this->assertSame([], $this->rig->seen()['unplugged']);
+        $this->assertSame(200, $this->rig->call('POST', '/hands/'.$second['hand'], ['n' => 1, 'inputs' => [[1, 'bracken/push-1', 1]]])->status);
+        $this->assertContains('bracken/push-1', $this->rig->seen()['closed'], 'the one that stays is heard');
+        $this->rig->call('DELETE', '/hands/'.$second['hand']);
+        $this->assertSame(['bracken'], $this->rig->seen()['unplugged']);
+        // Of two browsers that read one controller one no longer sees it.
+        [$one, $other] = [$this->rig->open('One browser', 'page', 'gorse'), $this->rig->open('Other browser', 'page', 'gorse')];
+        $this->rig->call('POST', '/hands/'.$other, ['n' => 1, 'plugs' => ['gorse' => false]]);
+        $this->assertSame(['bracken'], $this->rig->seen()['unplugged'], 'the first browser reads it still');
+        $this->rig->call('POST', '/hands/'.$one, ['n' => 1, 'plugs' => ['gorse' => false]]);
+        $this->assertSame(['bracken', 'gorse'], $this->rig->seen()['unplugged']);
+    }
+
+    public function test_a_hand_that_was_given_up_does_not_take_the_device_of_the_one_that_came_after(): void
+    {
+        $this->rig->open('Box', 'program', 'bracken');
+        $again = $this->rig->open('Box', 'program', 'bracken');
+        foreach ([1_000_000, 2_000_000, 3_500_000] as $n => $now) {
+            $this->rig->clock->time = $now;
+            $this->rig->call('POST', '/hands/'.$again, ['n' => $n + 1]);
+            $seen = $this->rig->seen();
+        }
+        $this->assertSame([['Box'], []], [array_column(array_filter($this->rig->health->told($this->rig->rig)['hands'], fn (array $hand) => $hand['kind'] === 'program'), 'name'), $seen['unplugged']]);
+    }
+
+    public function test_an_address_and_a_phone_have_few_hands_and_eyes_and_a_part_is_kept_for_this_machine(): void
+    {
+        $ask = fn (int $address, string $phone = ''): int => $this->rig->calls->answer('POST', '/hands', '{"name": "X", "kind": "panel"}', new Scope(panel: 'clover', phone: 'Phone', of: $phone), Asker::at('tcp://192.168.7.'.$address.':4000'))->status;
+        $this->assertSame([200, 200, 422], [$ask(9), $ask(9), $ask(9)], 'two of an address');
+        $this->assertSame([200, 200, 422], [$ask(10, 'a'), $ask(11, 'a'), $ask(12, 'a')], 'two of a phone, wherever it is');
+        $statuses = array_map(fn (int $address): int => $ask($address), range(20, 60));
+        $this->assertSame(Hands::MOST - 8, 4 + count(array_keys($statuses, 200, true)), 'of all that come from elsewhere');
+        for ($n = 1; $n < 8; $n++) {
+            $this->assertSame(200, $this->rig->call('POST', '/hands', ['name' => 'Desk', 'kind' => 'program'])->status);
+        }
+        $this->assertSame([422, 422], [$this->rig->call('POST', '/hands', ['name' => 'Desk', 'kind' => 'program'])->status, $ask(9)]);
+        $look = fn (int $address): mixed => $this->rig->calls->look([], '', new Scope(panel: 'clover'), static function (): void {}, Asker::at('tcp://192.168.8.'.$address.':4000'));
+        $look(9);
+        $look(9);
+        $this->expectExceptionMessage('There are too many eyes from elsewhere: 2 is the most.');
+        $look(9);
     }
 
     public function test_a_hand_of_a_page_goes_with_its_eye(): void
@@ -364,8 +446,10 @@ final class ResidentTest extends TestCase
         $this->assertStringStartsWith('green', (string) $seen['lamps']['rowan/rev-6']);
         $this->assertNotContains('lamp', $kinds);
         $this->assertSame([], $lines);
+        $this->assertContains('rowan/rev-6', array_column($this->rig->byItself, 'target'), 'a program that drives the lamps is told');
+        $this->assertStringStartsWith('green', (string) array_column($this->rig->byItself, 'value', 'target')['rowan/rev-6'], 'as in the CSV');
         $lit = $this->rig->step([[100_000 * $n - 5, 'fennel/ring', 1]], 100_000 * $n);
-        $this->assertSame([1], array_column(array_filter($lit['sent'], fn (array $row) => $row['kind'] === 'lamp'), 'value'), 'what a hand lights is told, and drawn in its lane');
+        $this->assertSame(['green'], array_column(array_filter($lit['sent'], fn (array $row) => $row['kind'] === 'lamp'), 'value'), 'what a hand lights is told, and drawn in its lane');
     }
 
     public function test_after_an_hour_of_sleep_an_eye_is_told_what_it_can_show(): void

@@ -43,6 +43,12 @@ final class TestRig
     /** @var list<string> notices */
     public array $said = [];
 
+    /** @var list<array<string, mixed>> what was on when the eye opened */
+    public array $on = [];
+
+    /** @var list<array<string, mixed>> rows of lamps that no hand lights, which pages draw in no lane */
+    public array $byItself = [];
+
     /** @var array<string, list<mixed>> what was told since it was asked last, by kind */
     private array $told = [];
 
@@ -137,7 +143,9 @@ final class TestRig
             $data = preg_match('/^data: (.*)$/m', $frame, $match) === 1 ? json_decode($match[1], true) : null;
             if ($kind === 'picture' && is_array($data)) {
                 $this->merge($data);
-            } elseif (in_array($kind, ['rows', 'game', 'tape'], true) && is_array($data)) {
+            } elseif ($kind === 'rows' && is_array($data)) {
+                $this->rows($data);
+            } elseif (in_array($kind, ['game', 'tape'], true) && is_array($data)) {
                 $this->told[$kind] = [...$this->told[$kind] ?? [], ...$data];
             } elseif ($kind === 'said' && is_array($data)) {
                 $this->said[] = $data['said'];
@@ -146,6 +154,20 @@ final class TestRig
                 $this->picture['played_said'] = $data['said'];
             } else {
                 $this->picture[$kind] = $data;
+            }
+        }
+    }
+
+    /** @param list<array<string, mixed>> $rows */
+    private function rows(array $rows): void
+    {
+        foreach ($rows as $row) {
+            if ($row['now'] ?? false) {
+                $this->on[] = $row;
+            } elseif ($row['by_itself'] ?? false) {
+                $this->byItself[] = $row;
+            } else {
+                $this->told['rows'][] = $row;
             }
         }
     }

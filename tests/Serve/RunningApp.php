@@ -23,15 +23,25 @@ final class RunningApp
     /** @var array<string, string> */
     private readonly array $environment;
 
-    public function __construct()
+    /** Bytes of the disk of its own that it keeps everything on; 0 for that of the machine. */
+    private readonly int $disk;
+
+    /** @param int $disk in bytes: all that it keeps lies on a disk of its own of that size, which only root can lay */
+    public function __construct(int $disk = 0)
     {
         $this->folder = sys_get_temp_dir().'/nailrod-serve-'.bin2hex(random_bytes(4));
-        foreach (['', '/devices', '/programs', '/runs', '/sessions', '/serve'] as $below) {
+        $this->disk = $disk;
+        mkdir($this->folder);
+        if ($disk > 0) {
+            exec('mount -t tmpfs -o size='.$disk.' tmpfs '.escapeshellarg($this->folder).' 2>&1', $said, $code);
+            $code === 0 || throw new \RuntimeException('No disk could be laid: '.implode(' ', $said));
+        }
+        foreach (['/devices', '/programs', '/runs', '/serve', '/storage', '/storage/framework', '/storage/framework/views', '/storage/framework/sessions', '/storage/logs'] as $below) {
             mkdir($this->folder.$below);
         }
         [$this->port, $this->rigPort] = self::freePorts();
         $this->environment = [
-            'APP_ENV' => 'production', 'APP_KEY' => self::KEY, 'DB_DATABASE' => $this->folder.'/nailrod.sqlite', 'NAILROD_MEMORY' => $this->folder.'/devices', 'NAILROD_PROGRAMS' => $this->folder.'/programs',
+            'LARAVEL_STORAGE_PATH' => $this->folder.'/storage', 'APP_ENV' => 'production', 'APP_KEY' => self::KEY, 'DB_DATABASE' => $this->folder.'/nailrod.sqlite', 'NAILROD_MEMORY' => $this->folder.'/devices', 'NAILROD_PROGRAMS' => $this->folder.'/programs',
             'NAILROD_RUNS' => $this->folder.'/runs', 'NAILROD_SERVE' => $this->folder.'/serve', 'CACHE_STORE' => 'file', 'SESSION_DRIVER' => 'file', 'PHP_CLI_SERVER_WORKERS' => '3', 'NAILROD_RIG_PORT' => (string) $this->rigPort,
         ] + getenv();
         touch($this->folder.'/nailrod.sqlite');
@@ -42,6 +52,19 @@ final class RunningApp
         $this->process = $process;
         $this->isBack();
         $this->isRigBack();
+    }
+
+    /**
+     * The same, for a process of its own that asks it.
+     *
+     * @param array{string, int, int} $where its folder, and the ports of its pages and of its rig
+     */
+    public static function at(array $where): self
+    {
+        $app = (new \ReflectionClass(self::class))->newInstanceWithoutConstructor();
+        [$app->folder, $app->port, $app->rigPort] = $where;
+
+        return $app;
     }
 
     /** @return array{int, int} */
@@ -56,6 +79,25 @@ final class RunningApp
         }
 
         return [$ports[0], $ports[1]];
+    }
+
+    /** The disk has not a byte left. */
+    public function fill(): void
+    {
+        $file = fopen($this->folder.'/fill', 'a');
+        assert($file !== false);
+        // The last bytes are smaller than what is written at a time.
+        foreach ([1 << 20, 4096, 1] as $bytes) {
+            while (@fwrite($file, str_repeat("\0", $bytes)) === $bytes && @fflush($file)) {
+                continue;
+            }
+        }
+        fclose($file);
+    }
+
+    public function empty(): void
+    {
+        unlink($this->folder.'/fill');
     }
 
     /** A token that a page has. */
@@ -167,13 +209,19 @@ final class RunningApp
         return [is_string($body) ? (int) $status : 0, is_array($decoded) ? $decoded : []];
     }
 
+    /** A browser's, which lie elsewhere than what the application keeps. */
+    private function cookies(): string
+    {
+        return sys_get_temp_dir().'/'.basename($this->folder).'.cookies';
+    }
+
     /** A page as a browser gets it. */
     public function page(string $path): string
     {
         // Who is killed in the middle answers nothing: a browser would be asked to read it again.
         for ($end = microtime(true) + 20.0; microtime(true) < $end; usleep(100_000)) {
             $curl = $this->curl('GET', $path);
-            curl_setopt_array($curl, [CURLOPT_COOKIEJAR => $this->folder.'/cookies', CURLOPT_COOKIEFILE => $this->folder.'/cookies']);
+            curl_setopt_array($curl, [CURLOPT_COOKIEJAR => $this->cookies(), CURLOPT_COOKIEFILE => $this->cookies()]);
             $html = (string) curl_exec($curl);
             if (curl_getinfo($curl, CURLINFO_RESPONSE_CODE) === 200) {
                 return $html;
@@ -181,6 +229,15 @@ final class RunningApp
         }
 
         return sprintf('Answered %d %s: %s%s', curl_getinfo($curl, CURLINFO_RESPONSE_CODE), curl_error($curl), mb_strimwidth($html, 0, 2000), file_get_contents($this->folder.'/said').' '.json_encode(array_map(fn (int $pid): string => $pid.' '.trim((string) @file_get_contents("/proc/$pid/wchan")), $this->pids())));
+    }
+
+    /** What the page that was read last says, by which forms are sent. */
+    private string $read = '';
+
+    /** The revision that the page showed which was read last. */
+    public function revision(): string
+    {
+        return preg_match('/data-revision="(\d+)"/', $this->read, $revision) === 1 ? $revision[1] : '';
     }
 
     /**
@@ -193,16 +250,28 @@ final class RunningApp
     public function send(string $page, string $path, array $fields): int
     {
         for ($end = microtime(true) + 20.0, $status = 0; $status === 0 && microtime(true) < $end; usleep(100_000)) {
-            $html = $this->page($page);
-            preg_match('/csrf-token" content="([^"]+)"/', $html, $token);
-            preg_match('/data-revision="(\d+)"/', $html, $revision);
-            $curl = $this->curl('POST', $path);
-            curl_setopt_array($curl, [CURLOPT_COOKIEJAR => $this->folder.'/cookies', CURLOPT_COOKIEFILE => $this->folder.'/cookies', CURLOPT_POSTFIELDS => http_build_query(['_token' => $token[1] ?? '', 'from' => $revision[1] ?? ''] + $fields), CURLOPT_REFERER => 'http://127.0.0.1:'.$this->port.$page]);
-            curl_exec($curl);
-            $status = (int) curl_getinfo($curl, CURLINFO_RESPONSE_CODE);
+            [$status] = $this->answered($page, $path, $fields);
         }
 
         return $status;
+    }
+
+    /**
+     * Sends a form of a page once.
+     *
+     * @param array<string, string> $fields
+     *
+     * @return array{int, string} status, 0 if there was no answer; and the page that came
+     */
+    public function answered(string $page, string $path, array $fields): array
+    {
+        $this->read = $this->page($page);
+        preg_match('/csrf-token" content="([^"]+)"/', $this->read, $token);
+        $curl = $this->curl('POST', $path);
+        curl_setopt_array($curl, [CURLOPT_COOKIEJAR => $this->cookies(), CURLOPT_COOKIEFILE => $this->cookies(), CURLOPT_POSTFIELDS => http_build_query(['_token' => $token[1] ?? '', 'from' => $this->revision()] + $fields), CURLOPT_REFERER => 'http://127.0.0.1:'.$this->port.$page]);
+        $html = (string) curl_exec($curl);
+
+        return [(int) curl_getinfo($curl, CURLINFO_RESPONSE_CODE), html_entity_decode($html)];
     }
 
     /** @param array<string, mixed>|null $json */
@@ -239,6 +308,9 @@ final class RunningApp
         proc_terminate($this->process, SIGTERM);
         for ($end = microtime(true) + 10.0; proc_get_status($this->process)['running'] && microtime(true) < $end; usleep(20_000));
         proc_close($this->process);
-        exec('rm -rf '.escapeshellarg($this->folder));
+        if ($this->disk > 0) {
+            exec('umount -l '.escapeshellarg($this->folder));
+        }
+        exec('rm -rf '.escapeshellarg($this->folder).' '.escapeshellarg($this->cookies()));
     }
 }
