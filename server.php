@@ -10,7 +10,8 @@ if (! class_exists(Peer::class, false)) {
     require __DIR__.'/app/Pairing/Peer.php';
 }
 $path = (string) parse_url((string) $_SERVER['REQUEST_URI'], PHP_URL_PATH);
-$file = realpath(__DIR__.'/public'.urldecode($path));
+// A name with a zero byte is no file's.
+$file = str_contains(urldecode($path), "\0") ? false : realpath(__DIR__.'/public'.urldecode($path));
 $isLetIn = Peer::isThisMachine((string) $_SERVER['REMOTE_ADDR'], (string) ($_SERVER['HTTP_HOST'] ?? ''))
     || (getenv('NAILROD_OPEN') === '1' && preg_match('#^/(build/|icon\.svg$)#', $path) === 1);
 if ($isLetIn && $path !== '/' && $file !== false && str_starts_with($file, __DIR__.'/public/') && is_file($file) && ! str_ends_with($file, '.php')) {

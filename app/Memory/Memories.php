@@ -116,6 +116,20 @@ final class Memories
         }
     }
 
+    /** Why what is in a bank cannot be read as a mapping of a device; null if it can, or nothing is in it. */
+    public static function whyUnread(?Bank $bank, Device $device): ?string
+    {
+        try {
+            if ($bank !== null) {
+                DeviceMapping::read($bank->content, $device);
+            }
+
+            return null;
+        } catch (FormatError $error) {
+            return $error->getMessage();
+        }
+    }
+
     /** @throws FormatError if nothing that can be read is in the memory */
     public static function mapping(Unit $unit): SetDocument
     {
@@ -135,10 +149,15 @@ final class Memories
     /**
      * Puts back what was in the memory before, from a copy.
      *
-     * @throws Refusal if the unit does not take it, or goes meanwhile
+     * @throws Refusal if it is no mapping of this device, or the unit does not take it, or goes meanwhile
      */
     public static function put(Unit $unit, string $content, string $sentence): Bank
     {
+        try {
+            DeviceMapping::check($content, $unit->device);
+        } catch (FormatError $error) {
+            throw MemoryError::noMapping($unit->title(), $error->getMessage());
+        }
         $before = $unit->memory()->inForce()?->content;
         if ($before !== null && Waits::forStore(fn (): bool => $before !== self::lastWritten($unit) && ! self::copies($unit)->contains('content', $before))) {
             self::keep($unit, false, 'Was in it before: '.(self::decoded(new Bank(0, 0, $before), $unit->device)->name ?? 'it cannot be read').'.', $before);

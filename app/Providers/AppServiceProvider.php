@@ -24,7 +24,9 @@ use App\Storage\SessionFiles;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Session;
+use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
+use Illuminate\Support\ViewErrorBag;
 
 final class AppServiceProvider extends ServiceProvider
 {
@@ -37,6 +39,8 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::preventLazyLoading();
+        // A page for an address that there is not has no session.
+        View::share('errors', new ViewErrorBag);
         Session::extend('file', fn () => new SessionFiles($this->app->make('files'), (string) config('session.files'), (int) config('session.lifetime')));
         $this->commands([BenchCommand::class, DatabaseCommand::class, DemoCommand::class, DescribeCommand::class, GameCommand::class, LargeCommand::class, PlayCommand::class, RigCommand::class, SchemaCommand::class, StoreCommand::class, StructureCommand::class, TidyCommand::class, TokenCommand::class, WarmCommand::class]);
     }

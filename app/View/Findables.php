@@ -176,7 +176,7 @@ final readonly class Findables
     private static function recordings(string $base): iterable
     {
         foreach (RecordingRecord::query()->where('kept', true)->where('removed', false)->orderByDesc('created_at')->get(['id', 'name']) as $recording) {
-            yield new Findable('recording', $recording->name, '', $base.'/recordings#recording-'.$recording->id);
+            yield new Findable('recording', $recording->name, '', $base.'/recordings?recording='.$recording->id.'#recording-'.$recording->id);
         }
     }
 

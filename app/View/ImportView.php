@@ -20,10 +20,36 @@ final readonly class ImportView
     /** The merged set of a file; null if it is none, or its parents are not at hand. */
     public ?MergedDocument $merged;
 
+    /** @var array<string, string> what becomes of each device that the set names: at hand, in the file, missing */
+    public array $devices;
+
+    /** @var array<string, string> names of the devices here, by id; read once, since each is taken apart for it */
+    public array $here;
+
+    /** @var list<array{string, string}> the parents of the set, and whether they are at hand */
+    public array $parents;
+
+    /** @var array<string, string> names of the sets here, by id */
+    public array $sets;
+
     /** @param array<string, string> $match devices of the file that stand for others here */
     public function __construct(public string $id, public string $name, public Incoming $incoming, public array $match)
     {
         $this->merged = $incoming->bundle === null ? null : self::merged($incoming);
+        $this->here = DeviceRecord::names();
+        $this->sets = array_column(SetList::headings(), 'name', 'id');
+        $devices = [];
+        foreach ($this->merged->devices ?? $incoming->bundle->set->devices ?? [] as $device) {
+            $devices[$device] = match (true) {
+                isset($this->here[$device]) => 'at hand',
+                isset($incoming->bundle->devices[$device]) => 'in the file',
+                default => 'missing',
+            };
+        }
+        $this->devices = $devices;
+        $chain = $this->merged === null ? [] : array_slice($this->merged->chain, 0, -1);
+        $known = array_flip(SetRecord::query()->whereIn('id', array_map(fn (SetDocument $parent): string => $parent->id, $chain))->pluck('id')->all());
+        $this->parents = array_map(fn (SetDocument $parent): array => [$parent->name, isset($known[$parent->id]) ? 'at hand: that one is used' : 'comes with it'], $chain);
     }
 
     private static function merged(Incoming $incoming): ?MergedDocument
@@ -36,30 +62,9 @@ final readonly class ImportView
         }
     }
 
-    /** @return array<string, string> what becomes of each device that the set names: at hand, in the file, missing */
-    public function devices(): array
-    {
-        $devices = [];
-        foreach ($this->merged->devices ?? $this->incoming->bundle->set->devices ?? [] as $id) {
-            $devices[$id] = match (true) {
-                DeviceRecord::query()->find($id) !== null => 'at hand',
-                isset($this->incoming->bundle->devices[$id]) => 'in the file',
-                default => 'missing',
-            };
-        }
-
-        return $devices;
-    }
-
     public function nameOf(string $device): string
     {
         return $this->incoming->bundle?->device($device)->name ?? $device;
-    }
-
-    /** @return array<string, string> names of the devices here, by id */
-    public function here(): array
-    {
-        return DeviceRecord::names();
     }
 
     /** The set as it would be, put together with what is at hand and in the file; null if it cannot be yet. */
@@ -86,23 +91,6 @@ final readonly class ImportView
         $cells = array_sum(array_map(count(...), $set->cells));
 
         return sprintf('%d %s in %d %s, %d %s', $cells, $cells === 1 ? 'assignment' : 'assignments', count($set->layers), count($set->layers) === 1 ? 'layer' : 'layers', count($set->macros), count($set->macros) === 1 ? 'macro' : 'macros');
-    }
-
-    /** @return list<array{string, string}> the parents of the set, and whether they are at hand */
-    public function parents(): array
-    {
-        $parents = [];
-        foreach ($this->merged === null ? [] : array_slice($this->merged->chain, 0, -1) as $parent) {
-            $parents[] = [$parent->name, SetRecord::query()->find($parent->id) !== null ? 'at hand: that one is used' : 'comes with it'];
-        }
-
-        return $parents;
-    }
-
-    /** @return array<string, string> names of the sets here, by id */
-    public function sets(): array
-    {
-        return array_column(SetList::headings(), 'name', 'id');
     }
 
     public function isTaken(SetDocument $set): bool

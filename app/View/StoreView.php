@@ -45,6 +45,9 @@ final readonly class StoreView
     /** What is in the memory; null if nothing is, or it cannot be read. */
     public ?SetDocument $stored;
 
+    /** Why it cannot be read; empty if it can. */
+    public string $whyUnread;
+
     /** What must be so before it takes a write. */
     public Readiness $readiness;
 
@@ -92,6 +95,7 @@ final readonly class StoreView
         $this->inForce = $memory->inForce();
         $this->banks = $memory->banks();
         $this->stored = Memories::decoded($this->inForce, $unit->device);
+        $this->whyUnread = (string) Memories::whyUnread($this->inForce, $unit->device);
         $this->readiness = Memories::readiness($unit, $isPlugged($unit->device), strlen($this->content));
         $this->writesItself = DeviceRecord::query()->where('id', $unit->device->id)->where('writes_itself', true)->exists();
         $memories = [];

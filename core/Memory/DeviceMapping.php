@@ -81,16 +81,42 @@ final readonly class DeviceMapping
     /**
      * What is stored in a device, said as this version would say it, so that two that mean the same are the same.
      *
-     * @throws FormatError if it is no mapping
+     * @throws FormatError if it is no mapping, or one of another device
      */
     public static function read(string $content, Device $device): SetDocument
     {
-        $stored = self::decode($content);
+        $stored = self::ofDevice(self::decode($content), $device);
         try {
-            return self::of(BindingSet::of(MergedDocument::of([$stored]), new Rig([$device]), null), $device)->document;
+            return self::assembled($stored, $device);
         } catch (FormatError) {
             return $stored;
         }
+    }
+
+    /**
+     * What is to be written to a device as it is must be a mapping that works there, whole.
+     *
+     * @throws FormatError if it is no mapping, one of another device, or one that cannot be put together
+     */
+    public static function check(string $content, Device $device): void
+    {
+        self::assembled(self::ofDevice(self::decode($content), $device), $device);
+    }
+
+    /** @throws FormatError if it cannot be put together */
+    private static function assembled(SetDocument $stored, Device $device): SetDocument
+    {
+        return self::of(BindingSet::of(MergedDocument::of([$stored]), new Rig([$device]), null), $device)->document;
+    }
+
+    /** @throws FormatError if it says that it is of another device */
+    private static function ofDevice(SetDocument $stored, Device $device): SetDocument
+    {
+        if ($stored->devices !== null && $stored->devices !== [$device->id]) {
+            throw FormatError::told('The mapping', 'one of '.($stored->devices === [] ? 'no device' : implode(', ', $stored->devices)), 'one of '.$device->id);
+        }
+
+        return $stored;
     }
 
     /** @return list<PartChange> in what parts another mapping differs from this one; of which set it is does not count */

@@ -19,6 +19,12 @@ final class MemoryError extends \DomainException implements Refusal
         return new self($name.' cannot be written now: '.lcfirst($why));
     }
 
+    /** @param string $why a sentence */
+    public static function noMapping(string $name, string $why): self
+    {
+        return new self('Nothing was written to '.$name.', since what was to go into it is no mapping of it. '.$why);
+    }
+
     public static function unknown(string $name): self
     {
         return new self('The rig does not answer, so nobody knows whether '.$name.' is plugged in. Wait a moment, then try again.');

@@ -145,14 +145,17 @@ final class MergedDocument
         if ($this->simulator !== null) {
             $raw['simulator'] = $this->simulator;
         }
-        $flat = SetDocument::read(Node::of($raw));
-        foreach ($this->parts() as $part) {
-            if (is_array($part->value)) {
-                $flat = $flat->with($part->path, Node::of($part->value)->plain());
+        $groups = $alone = [];
+        foreach (array_filter($this->parts(), fn (PartValue $part): bool => is_array($part->value)) as $part) {
+            if ($part->path->inner === null) {
+                $alone[$part->path->section][$part->path->key] = Node::of($part->value)->plain();
+            } else {
+                $groups[$part->path->section][$part->path->key][$part->path->inner] = Node::of($part->value)->plain();
             }
         }
 
-        return $flat;
+        // Read at once: put in one by one, each part would be a document of its own.
+        return SetDocument::read(Node::of($raw + $alone + $groups));
     }
 
     /** @return array<string, mixed> the documents say it all */

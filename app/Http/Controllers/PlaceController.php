@@ -80,9 +80,9 @@ final class PlaceController
         return view('places.bench', ['view' => new BenchView(Place::open($this->sets, $set, 'bench'), $request->string('device')->toString(), $request->integer('page', 1))]);
     }
 
-    public function recordings(string $set): View
+    public function recordings(Request $request, string $set): View
     {
-        return view('places.recordings', ['place' => Place::open($this->sets, $set, 'recordings'), 'recordings' => RecordingsView::all()]);
+        return view('places.recordings', ['place' => Place::open($this->sets, $set, 'recordings'), 'recordings' => RecordingsView::of($request)]);
     }
 
     public function store(Request $request, PageLine $line, string $set): View

@@ -10,10 +10,12 @@
                         <form method="post" action="{{ route('recording.remove', $recording->id) }}" data-edit novalidate>@csrf<button class="link">Remove</button></form></td></tr>
             @endforeach
             </tbody></table>
+            <x-pages :pages="$recordings->pages" by="page" label="Pages of recordings" />
         @endif
         @if ($recordings->removed !== [])
             <h2 class="column__title">Removed</h2>
             @foreach ($recordings->removed as $recording)<form method="post" action="{{ route('recording.bring-back', $recording->id) }}" data-edit novalidate class="panel__row">@csrf<span>{{ $recording->name }}</span><button class="link">Bring back</button></form>@endforeach
+            <x-pages :pages="$recordings->removedPages" by="removed" label="Pages of removed recordings" />
         @endif
         </div>
     </section>

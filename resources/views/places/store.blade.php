@@ -18,7 +18,7 @@
             @if ($view->isCurrent() && $view->mapping->leftOut === []) The device holds all that this set says of it. It works by itself, also where Nailrod is not running.
             @elseif ($view->isCurrent()) The device holds what it can hold of this set. {{ count($view->mapping->leftOut) }} {{ count($view->mapping->leftOut) === 1 ? 'thing is' : 'things are' }} left out, listed beside; {{ count($view->mapping->leftOut) === 1 ? 'it works' : 'they work' }} only while Nailrod is running.
             @elseif ($view->inForce === null) Nothing is stored in the device yet.
-            @elseif ($view->stored === null) What is in the device cannot be read as a mapping. A copy of it is kept before it is overwritten.
+            @elseif ($view->stored === null) What is in the device is no mapping of it. {{ $view->whyUnread }} A copy of it is kept before it is overwritten.
             @elseif (($from = $view->writtenFrom()) !== null) What the device holds is of the set {{ $from[0] }}@if ($from[1] !== null), <a class="link" href="{{ route('store', ['set' => $from[1], 'device' => $view->device->id]) }}">which is here</a>@endif. It differs from this set in {{ count($view->changes) }} {{ count($view->changes) === 1 ? 'place' : 'places' }}.
             @else What the device holds differs from this set in {{ count($view->changes) }} {{ count($view->changes) === 1 ? 'place' : 'places' }}{{ $view->standing() === Nailrod\Core\Memory\Standing::Differs ? '; it was not written from here' : '' }}. @endif
         </p>
