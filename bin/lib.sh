@@ -83,8 +83,8 @@ only_mine() {
 need_fresh_programs() {
     local programs=storage/framework/programs
     if [ ! -f "$programs/.stamp" ] || [ -n "$(find core app resources/views -newer "$programs/.stamp" -print -quit)" ]; then
-        rm -rf "$programs"
         mkdir -p "$programs"
+        find "$programs" -mindepth 1 ! -name .gitignore -delete
         rm -f storage/framework/views/*.php
         # Compiled before they are asked for: on a full disk every page can still be shown.
         php artisan view:cache --quiet || true

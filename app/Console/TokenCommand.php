@@ -8,6 +8,7 @@ use App\Rig\NotAllowed;
 use App\Rig\Scope;
 use App\Rig\Tokens;
 use Illuminate\Console\Command;
+use Nailrod\Core\Format\Signs;
 
 final class TokenCommand extends Command
 {
@@ -21,8 +22,12 @@ final class TokenCommand extends Command
     {
         $words = fn (string $option): array => array_values(array_filter((array) $this->option($option), is_string(...)));
         $scope = new Scope(see: (bool) $this->option('see'), order: (bool) $this->option('order'), feeds: $words('feed'), games: $words('game'));
+        $name = Signs::asName((string) $this->argument('name'), 60);
+        if ($name === '') {
+            return $this->refused('The name of the program: found nothing that can be seen, expected what it is called.', self::INVALID);
+        }
         try {
-            $this->line($tokens->forProgram((string) $this->argument('name'), $scope));
+            $this->line($tokens->forProgram($name, $scope));
         } catch (NotAllowed $error) {
             return $this->refused($error->getMessage(), self::INVALID);
         }

@@ -47,7 +47,7 @@ final readonly class Unit
         $text = is_file($this->file.self::STATE) ? (string) file_get_contents($this->file.self::STATE) : '';
         $said = (array) json_decode($text, true);
         $this->state = new UnitState($key === '' ? $device->onboard->serials[0] ?? null : $key, is_string($said['mode'] ?? null) ? $said['mode'] : null, is_int($said['pressed'] ?? null) ? $said['pressed'] : null);
-        $this->fault = isset($said['fault'], Faults::all()[$said['fault']]) ? $said['fault'] : '';
+        $this->fault = is_string($said['fault'] ?? null) && isset(Faults::all()[$said['fault']]) ? $said['fault'] : '';
         $this->percent = is_int($said['percent'] ?? null) ? $said['percent'] : 0;
         $content = is_file($this->file.'.firmware') ? (new BankMemory($this->firmwareBytes()))->read() : null;
         try {

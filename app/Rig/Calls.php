@@ -6,6 +6,7 @@ namespace App\Rig;
 
 use App\Storage\StoreRefuses;
 use Nailrod\Core\Format\Refusal;
+use Nailrod\Core\Format\Signs;
 use Nailrod\Core\Hand\Batch;
 use Nailrod\Core\Hand\Hand;
 use Nailrod\Core\Hand\HandError;
@@ -94,7 +95,7 @@ final class Calls
         if (! $scope->mayOpenHand()) {
             throw NotAllowed::to('open a hand');
         }
-        $name = is_string($body['name'] ?? null) ? trim(mb_strimwidth($body['name'], 0, self::MOST_NAME)) : '';
+        $name = is_string($body['name'] ?? null) && Signs::areText($body['name']) ? Signs::asName($body['name'], self::MOST_NAME) : '';
         $kind = HandKind::tryFrom(is_string($body['kind'] ?? null) ? $body['kind'] : '') ?? throw HandError::shape('kind', $body['kind'] ?? null, implode(', ', array_map(fn (HandKind $kind) => $kind->value, HandKind::cases())));
         if ($name === '') {
             throw HandError::shape('name', $body['name'] ?? null, 'a name for the hand');

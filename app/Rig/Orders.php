@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rig;
 
+use Nailrod\Core\Format\Signs;
 use Nailrod\Core\Hand\HandError;
 use Nailrod\Core\Live\LiveStep;
 use Nailrod\Core\Survey\Survey;
@@ -89,7 +90,7 @@ final class Orders
 
     private function keep(Resident $rig, string $name): Reply
     {
-        $recording = $rig->deck->keep(mb_strimwidth($name, 0, 60));
+        $recording = $rig->deck->keep(Signs::asName($name, 60));
 
         return $recording === null ? Reply::problem(409, 'Nothing was being recorded.') : new Reply(200, ['id' => $recording->id, 'name' => $recording->name, 'rows' => $recording->rows]);
     }

@@ -116,6 +116,7 @@ final class FormatError extends \DomainException implements Refusal
             $value === null => 'nothing (null)',
             is_string($value) => '"'.(mb_strlen($value) > 60 ? mb_substr($value, 0, 57).'...' : $value).'"',
             is_bool($value) => $value ? 'true' : 'false',
+            is_float($value) && ! is_finite($value) => 'a number that is too large',
             is_int($value), is_float($value) => (string) json_encode($value),
             is_array($value) => array_is_list($value) ? 'a list of '.count($value) : 'an object',
             default => get_debug_type($value),

@@ -16,6 +16,23 @@ final class Signs
         return preg_match(self::HIDDEN, $text) === 0;
     }
 
+    /** Signs that take room at most: spaces of every kind, fillers, joiners, and those that are not given out. */
+    private const BLANK = '/[\s\p{Z}\p{Cf}\p{Co}\p{Cn}\x{115F}\x{1160}\x{2800}\x{3164}\x{FFA0}]/u';
+
+    /** Is there anything to be seen of it? */
+    public static function canBeSeen(string $text): bool
+    {
+        return preg_replace(self::BLANK, '', $text) !== '' && mb_check_encoding($text, 'UTF-8');
+    }
+
+    /** A name as it is shown, of one that came from outside: without hidden signs and spaces about it; empty if nothing of it can be seen. */
+    public static function asName(string $given, int $most): string
+    {
+        $plain = trim((string) preg_replace('/[\s\p{Z}]+/u', ' ', (string) preg_replace(self::HIDDEN, ' ', mb_scrub($given))));
+
+        return self::canBeSeen($plain) ? mb_strimwidth($plain, 0, $most, '…') : '';
+    }
+
     /**
      * Path of the first text in a document that has other signs; null if none has. In a text that is typed by a macro
      * line ends and tabs are keys.

@@ -43,6 +43,16 @@ final class HandError extends \DomainException implements Refusal
 
     public static function shape(string $place, mixed $found, string $expected): self
     {
+        if (is_float($found) && ! is_finite($found)) {
+            return new self(sprintf('%s: found a number that is too large, expected %s.', $place, $expected));
+        }
+        if (is_array($found)) {
+            // What JSON has no word for is said, not told as 0.
+            array_walk_recursive($found, function (mixed &$value): void {
+                $value = is_float($value) && ! is_finite($value) ? 'a number that is too large' : $value;
+            });
+        }
+
         return new self(sprintf('%s: found %s, expected %s.', $place, mb_strimwidth((string) json_encode($found, JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_INVALID_UTF8_SUBSTITUTE | JSON_PARTIAL_OUTPUT_ON_ERROR), 0, 60, '...'), $expected));
     }
 }

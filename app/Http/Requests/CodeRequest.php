@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
+use Nailrod\Core\Format\Signs;
 
 /** A code that was typed on a phone, and what the phone is called. */
 final class CodeRequest extends FormRequest
@@ -25,7 +26,7 @@ final class CodeRequest extends FormRequest
 
     public function name(): string
     {
-        $name = $this->string('name')->trim()->toString();
+        $name = Signs::asName($this->string('name')->toString(), 40);
 
         return $name === '' ? self::PLAIN : $name;
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Illuminate\Http\UploadedFile;
+use Nailrod\Core\Format\Signs;
 
 /** A request that brings one file, in the field `file`. */
 trait HasUpload
@@ -12,7 +13,9 @@ trait HasUpload
     /** The name of the file as its owner knows it. */
     public function fileName(): string
     {
-        return mb_strimwidth($this->upload()->getClientOriginalName(), 0, 60, '...');
+        $name = Signs::asName($this->upload()->getClientOriginalName(), 60);
+
+        return $name === '' ? 'The file' : $name;
     }
 
     private function upload(): UploadedFile

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
+use Nailrod\Core\Format\Signs;
 
 final class RecordingUploadRequest extends FormRequest
 {
@@ -25,7 +26,9 @@ final class RecordingUploadRequest extends FormRequest
     /** The name that the recording gets: that of the file without its ending. */
     public function name(): string
     {
-        return mb_strimwidth(pathinfo($this->upload()->getClientOriginalName(), PATHINFO_FILENAME), 0, 60, '...') ?: 'Recording';
+        $name = Signs::asName(pathinfo($this->upload()->getClientOriginalName(), PATHINFO_FILENAME), 60);
+
+        return $name === '' ? 'Recording' : $name;
     }
 
     public function storedAt(): string
