@@ -113,7 +113,7 @@ final readonly class DeviceMapping
     private static function ofDevice(SetDocument $stored, Device $device): SetDocument
     {
         if ($stored->devices !== null && $stored->devices !== [$device->id]) {
-            throw FormatError::told('The mapping', 'one of '.($stored->devices === [] ? 'no device' : implode(', ', $stored->devices)), 'one of '.$device->id);
+            throw FormatError::told('The mapping', $stored->devices === [] ? 'one of no device' : 'one of another device ('.implode(', ', $stored->devices).')', 'one of '.$device->name);
         }
 
         return $stored;

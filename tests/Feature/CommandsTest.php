@@ -36,6 +36,19 @@ final class CommandsTest extends TestCase
         }
     }
 
+    /** A clone in which bin/start was never run, and a database that an older version left. */
+    public function test_without_a_database_each_command_says_what_to_do(): void
+    {
+        $empty = (string) tempnam(sys_get_temp_dir(), 'nailrod');
+        foreach ([[$empty.'-none', 'nailrod:store', 'fennel'], [$empty, 'nailrod:store', 'fennel'], [$empty, 'nailrod:token', 'Box', '--see'], [$empty, 'nailrod:game', 'skerrywing'], [$empty, 'nailrod:tidy']] as $command) {
+            $process = proc_open([PHP_BINARY, base_path('artisan'), ...array_slice($command, 1)], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes, null, ['DB_DATABASE' => $command[0], 'NAILROD_RUNS' => sys_get_temp_dir().'/nailrod-none'] + getenv());
+            assert(is_resource($process));
+            [$out, $problem] = [(string) stream_get_contents($pipes[1]), (string) stream_get_contents($pipes[2])];
+            $this->assertSame([1, '', "There is no database yet, or it is of an older version. Start Nailrod once: bin/start\n"], [proc_close($process), $out, $problem], implode(' ', $command));
+        }
+        unlink($empty);
+    }
+
     public function test_compiled_programs_are_made_anew_where_they_are_gone(): void
     {
         $store = app(SetStore::class);

@@ -190,6 +190,54 @@ final class RecordingsTest extends TestCase
         $this->assertMatchesRegularExpression('/^Unfinished, \d{4}-\d\d-\d\d \d\d:\d\d$/', $recording->name);
     }
 
+    /** All that are left can be reached, and none twice: page after page, by the links that each shows. */
+    public function test_however_many_there_are_each_can_be_reached_and_is_found(): void
+    {
+        for ($i = 1; $i <= 130; $i++) {
+            RecordingRecord::query()->create(['id' => sprintf('%016x', $i), 'name' => 'Take '.$i, 'rows' => 0, 'length' => 0, 'kept' => true, 'removed' => $i % 13 === 0, 'bytes' => 0, 'created_at' => now()->subMinutes($i)]);
+        }
+        foreach (['page' => range(1, 130), 'removed' => range(13, 130, 13)] as $by => $numbers) {
+            $seen = [];
+            for ($at = '/sets/skerrywing/recordings'; $at !== null;) {
+                $html = (string) $this->get($at)->assertOk()->getContent();
+                preg_match_all($by === 'page' ? '/<th scope="row">Take (\d+)</' : '/<span>Take (\d+)</', $html, $found);
+                array_push($seen, ...array_map(intval(...), $found[1]));
+                $at = preg_match('/href="([^"]*[?&;]'.$by.'=\d+[^"]*)" data-refresh rel="next"/', $html, $next) === 1 ? html_entity_decode($next[1]) : null;
+            }
+            $this->assertSame(array_values(array_filter($numbers, fn (int $i): bool => ($i % 13 === 0) === ($by === 'removed'))), $seen, $by);
+        }
+        $found = collect((array) $this->getJson('/sets/skerrywing/find?q=Take+127')->json('found'))->firstWhere('name', 'Take 127');
+        $this->assertStringContainsString('id="recording-'.sprintf('%016x', 127).'"', (string) $this->get((string) ($found['to'] ?? ''))->getContent(), 'what is found is on the page that it leads to');
+    }
+
+    public function test_a_recording_whose_file_is_gone_says_so_everywhere_and_takes_no_hand(): void
+    {
+        $recording = $this->recorded();
+        unlink(app(Recordings::class)->file($recording));
+        $said = 'The file of "Take-off" is gone or cannot be read, so there is nothing to play or save. Take the recording away, or put its file back.';
+        $this->from('/sets/skerrywing/recordings')->get('/recordings/'.$recording.'/file')->assertStatus(422)->assertSeeText($said);
+        $this->from('/sets/skerrywing/recordings')->post('/recordings/'.$recording.'/cut', ['start' => '0', 'end' => '0.2'])->assertSessionHas('problem', $said);
+        for ($i = 0; $i < 40; $i++) {
+            $reply = $this->rig->order('play', ['recording' => $recording]);
+            $this->assertSame([422, $said], [$reply->status, $reply->body['problem']]);
+        }
+        $this->assertCount(1, $this->rig->rig->hands());
+        $this->from('/sets/skerrywing/recordings')->post('/recordings/'.$recording.'/remove')->assertSessionHas('said');
+    }
+
+    public function test_a_name_that_cannot_be_seen_becomes_one_that_can(): void
+    {
+        $csv = "t_us,device,control,value\n0,fennel,mark,0\n";
+        foreach (["\u{202E}vsc.csv" => 'vsc', "\u{2800}\u{3164} .csv" => 'Recording', "  Take\u{00A0}off \t.csv" => 'Take off'] as $file => $name) {
+            $this->from('/sets/skerrywing/recordings')->post('/recordings', ['file' => UploadedFile::fake()->createWithContent($file, $csv)])->assertSessionHas('said', fn (string $said): bool => str_starts_with($said, 'Kept as "'.$name.'"'));
+        }
+        foreach (["\u{202E}evil", " \u{2800} ", "\u{200B}"] as $name) {
+            $this->assertSame(422, $this->rig->call('POST', '/hands', ['name' => $name, 'kind' => 'program'])->status, (string) json_encode($name));
+        }
+        $this->assertSame(200, $this->rig->call('POST', '/hands', ['name' => ' Höhenruder 2 ', 'kind' => 'program'])->status);
+        $this->assertSame('Höhenruder 2', $this->rig->rig->hands()[1]->name);
+    }
+
     public function test_a_full_disk_ends_the_recording_and_keeps_what_came_before(): void
     {
         $this->rig->order('record');

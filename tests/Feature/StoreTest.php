@@ -11,6 +11,7 @@ use App\Sets\SetStore;
 use Illuminate\Http\UploadedFile;
 use Nailrod\Core\Device\Device;
 use Nailrod\Core\Layer\Layer;
+use Nailrod\Core\Memory\Bank;
 use Nailrod\Core\Memory\DeviceMapping;
 use Nailrod\Core\Memory\Standing;
 use Nailrod\Core\Set\BindingSet;
@@ -142,11 +143,68 @@ final class StoreTest extends TestCase
     public function test_what_is_no_mapping_is_said_and_kept(): void
     {
         Memories::of(self::device())->write('no mapping at all');
-        $this->get('/sets/skerrywing/store')->assertSeeText('What is in the device cannot be read as a mapping.')->assertDontSeeText('Read into this set');
+        $this->get('/sets/skerrywing/store')->assertSeeText('What is in the device is no mapping of it.')->assertDontSeeText('Read into this set');
         $this->post('/sets/skerrywing/store/fennel/read', ['from' => self::latest()->id])->assertSessionHas('problem');
         $this->post('/memory/fennel')->assertSessionHas('problem');
         $this->post('/sets/skerrywing/store/fennel');
         $this->assertSame('no mapping at all', MemoryCopyRecord::query()->where('written', false)->value('content'));
+    }
+
+    /** @return array<string, string> what a copy may have in it that is no mapping of Fennel, by what it is */
+    private static function noMappings(): array
+    {
+        $own = DeviceMapping::of(self::set(), self::device())->encode();
+        $other = DeviceMapping::of(self::set(), self::device('teasel'))->encode();
+        $unknown = (array) json_decode($own, true);
+        $unknown['cells']['base']['fennel/mark'] = ['behaviour' => ['kind' => 'no such behaviour'], 'outputs' => []];
+
+        return ['nothing' => '', 'garbage' => random_bytes(200), 'half of one' => substr($own, 0, intdiv(strlen($own), 2)), 'no set' => '{"format":"nailrod-set"}', 'another device' => $other, 'what cannot be put together' => (string) json_encode($unknown)];
+    }
+
+    public function test_a_copy_that_is_no_mapping_of_the_device_is_not_written(): void
+    {
+        $this->post('/sets/skerrywing/store/fennel');
+        $mine = Memories::of(self::device())->read();
+        $document = json_decode((string) $this->get('/sets/skerrywing/store/fennel/copy')->getContent(), true);
+        foreach (self::noMappings() as $what => $content) {
+            $bank = new Bank(0, 9, $content);
+            $file = (string) json_encode(['banks' => [['count' => 9, 'content' => base64_encode($content), 'checksum' => $bank->checksum()]]] + $document);
+            $this->from('/sets/skerrywing/store')->post('/sets/skerrywing/store/fennel/file', ['file' => UploadedFile::fake()->createWithContent('old.copy.json', $file)])
+                ->assertSessionHas('problem', fn (string $said): bool => $content === '' || str_starts_with($said, 'Nothing was written to Fennel, since what was to go into it is no mapping of it.'));
+            $copy = MemoryCopyRecord::query()->create(['device_id' => 'fennel', 'unit' => '', 'written' => false, 'sentence' => 'Was in it before.', 'content' => $content]);
+            $this->from('/sets/skerrywing/store')->post('/sets/skerrywing/store/fennel/back', ['copy' => (string) $copy->id])->assertSessionHas('problem');
+            file_put_contents($path = tempnam(sys_get_temp_dir(), 'nailrod').'.json', $file);
+            $this->artisan('nailrod:store', ['device' => 'fennel', '--put' => $path])->assertFailed();
+            unlink($path);
+            $this->assertSame($mine, Memories::of(self::device())->read(), $what);
+        }
+    }
+
+    public function test_a_memory_that_holds_the_mapping_of_another_device_is_told_so(): void
+    {
+        foreach (array_filter(self::noMappings(), fn (string $content): bool => $content !== '') as $what => $content) {
+            Memories::of(self::device())->write($content);
+            $this->assertSame(Standing::Differs, self::standing()[0], $what);
+        }
+        Memories::of(self::device())->write(self::noMappings()['another device']);
+        $this->get('/sets/skerrywing/store')->assertSeeText('What is in the device is no mapping of it. The mapping: found one of another device (teasel), expected one of Fennel. A copy of it is kept')->assertDontSeeText('in step');
+    }
+
+    /** The file of a stand-in with another shape than it was written in, as somebody may leave it who looked into it. */
+    public function test_whatever_stands_in_the_file_of_a_unit_its_pages_are_shown(): void
+    {
+        $this->post('/sets/skerrywing/store/fennel');
+        foreach (['', '[]', 'null', '7', '"x"', '{', '{"fault":[]}', '{"fault":{"a":1}}', '{"fault":7}', '{"mode":{}}', '{"mode":7,"pressed":"x","percent":1e400}', "\xff"] as $content) {
+            foreach (['.unit.json', '.device.json', '.firmware', '.memory'] as $end) {
+                $file = config('nailrod.memory').'/fennel'.$end;
+                $before = is_file($file) ? (string) file_get_contents($file) : null;
+                file_put_contents($file, $content);
+                foreach (['store?device=fennel', 'rig?device=fennel', 'sets', 'rig?device=fennel&do=settings'] as $page) {
+                    $this->get('/sets/skerrywing/'.$page)->assertOk();
+                }
+                $before === null ? unlink($file) : file_put_contents($file, $before);
+            }
+        }
     }
 
     public function test_it_is_read_as_a_set_of_its_own_and_the_device_is_enough_for_it(): void

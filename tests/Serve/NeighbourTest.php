@@ -237,6 +237,24 @@ final class NeighbourTest extends TestCase
         $this->assertGreaterThan(intdiv($kill, 2), $eye->wholes);
     }
 
+    public function test_an_address_that_no_file_can_have_is_answered_and_nobody_else_reads_what_is_kept(): void
+    {
+        $app = self::app();
+        foreach (['/%00', '/a%00.css', '/sets/skerrywing/%00', '/%ff'] as $path) {
+            $curl = $app->curl('GET', $path);
+            $html = (string) curl_exec($curl);
+            $this->assertContains(curl_getinfo($curl, CURLINFO_RESPONSE_CODE), [400, 404], $path);
+            $this->assertStringContainsString('· Nailrod</title>', $html, $path);
+        }
+        usleep(1_200_000);
+        foreach (['/serve/config.php', '/nailrod.sqlite.snapshot', '/nailrod.sqlite.rig'] as $file) {
+            $this->assertSame(0, fileperms($app->folder.$file) & 0o077, $file);
+        }
+        foreach (glob($app->folder.'/storage/logs/*') ?: [] as $log) {
+            $this->assertSame(0, filesize($log), (string) file_get_contents($log));
+        }
+    }
+
     public function test_on_a_full_disk_the_rig_goes_on_and_whoever_edits_is_told_why_not(): void
     {
         // Only root can lay a disk; elsewhere the machine's own is not to be filled.
