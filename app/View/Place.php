@@ -22,8 +22,10 @@ final readonly class Place
     private const OF_RIG = ['rig', 'print'];
 
     /**
-     * @param SetRecord                                         $edited the set that edits of this place change: what the rig is
-     *                                                                  goes into the root set, so that it holds for every simulator
+     * @param SetRecord                                         $root   the set that says what the rig is, so that it holds for
+     *                                                                  every simulator
+     * @param SetRecord                                         $edited the set that edits of this place change, and whose steps are
+     *                                                                  undone here: where it is about what the rig is, the root
      * @param list<array{id: string, name: string, depth: int, hasSteps: bool}> $sets every set, parents before their children
      * @param ?string                                           $undo what would be undone
      * @param ?string                                           $redo what would be done again
@@ -31,6 +33,7 @@ final readonly class Place
     private function __construct(
         public string $name,
         public SetRecord $record,
+        public SetRecord $root,
         public SetRecord $edited,
         public BindingSet $set,
         public Words $words,
@@ -43,18 +46,23 @@ final readonly class Place
         public Picked $picked = new Picked,
     ) {}
 
-    /** @param ?BindingSet $instead shown in place of the set that holds now */
-    public static function open(SetStore $store, string $id, string $name, ?BindingSet $instead = null): self
+    /**
+     * @param ?BindingSet $instead shown in place of the set that holds now
+     * @param bool        $isOwn   is it about what the open set says itself, though the place is about what the rig is?
+     */
+    public static function open(SetStore $store, string $id, string $name, ?BindingSet $instead = null, bool $isOwn = false): self
     {
         $record = $store->open($id);
         $set = $instead ?? $store->current($record);
-        $root = $set->merged->chain[0]->id;
-        $edited = in_array($name, self::OF_RIG, true) && $root !== $id ? $store->open($root) : $record;
+        $isOfRig = in_array($name, self::OF_RIG, true);
+        $root = $isOfRig && $set->merged->chain[0]->id !== $id ? $store->open($set->merged->chain[0]->id) : $record;
+        $edited = $isOwn ? $record : $root;
         $redo = $edited->redo === [] ? null : Revision::query()->find($edited->redo[count($edited->redo) - 1]);
 
         return new self(
             $name,
             $record,
+            $root,
             $edited,
             $set,
             new Words($set),
@@ -103,10 +111,20 @@ final readonly class Place
         return in_array($last, Places::pages(), true) ? $last : 'rig';
     }
 
-    /** What every form of an edit sends along: the token of the page, and the revision that it was made from. */
-    public function from(): HtmlString
+    /**
+     * What every form of an edit sends along: the token of the page, and the revision that it was made from.
+     *
+     * @param ?SetRecord $of the set that it changes, if that is another than the place is about
+     */
+    public function from(?SetRecord $of = null): HtmlString
     {
-        return new HtmlString(csrf_field().'<input type="hidden" name="from" value="'.$this->edited->head_id.'">');
+        return new HtmlString(csrf_field().'<input type="hidden" name="from" value="'.($of ?? $this->edited)->head_id.'">');
+    }
+
+    /** @return array<string, int> the revision that holds of each set that forms of this page change, by id */
+    public function revisions(): array
+    {
+        return array_map(fn (SetRecord $set): int => (int) $set->head_id, array_column([$this->record, $this->root, $this->edited], null, 'id'));
     }
 
     /** Where the set says this part itself, or which parent says it; null if nobody does. */

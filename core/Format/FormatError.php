@@ -113,7 +113,7 @@ final class FormatError extends \DomainException implements Refusal
     private static function show(mixed $value): string
     {
         return match (true) {
-            $value === null => 'nothing (null)',
+            $value === null => 'nothing',
             is_string($value) => '"'.(mb_strlen($value) > 60 ? mb_substr($value, 0, 57).'...' : $value).'"',
             is_bool($value) => $value ? 'true' : 'false',
             is_float($value) && ! is_finite($value) => 'a number that is too large',

@@ -83,13 +83,20 @@ function typedIn(at) {
     return field?.matches('#place input:not([type=checkbox]):not([type=radio]), #place textarea') && (field !== at.field || field.value !== at.value) ? field : null;
 }
 
+/** The revision that the page knows of the set that a form changes: an edit before it may have made another since. */
+function revisionOf(action) {
+    const set = /\/sets\/([^/]+)\//.exec(new URL(action, location.href).pathname)?.[1];
+
+    return JSON.parse(document.body.dataset.revisions)[set];
+}
+
 async function send(action, data) {
     const at = { field: document.activeElement, value: document.activeElement?.value };
     sending += 1;
     document.body.classList.add('is-saving');
     try {
         if (data.has('from')) {
-            data.set('from', document.body.dataset.revision);
+            data.set('from', revisionOf(action) ?? data.get('from'));
         }
         const response = await fetch(action, { method: 'POST', body: data, headers: { Accept: 'text/html' } });
         if (response.status === 419) {

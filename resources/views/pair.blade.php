@@ -3,7 +3,7 @@
     <h1>Pair this phone</h1>
     <p>Type the six digits that the desk shows, on the place Panel under <b>On a phone</b>.</p>
     @if ($problem !== '')<p class="says says--warn" role="alert">{{ $problem }}</p>@endif
-    <form method="post" action="{{ route('phone.pair') }}" novalidate>
+    <form data-does="record" method="post" action="{{ route('phone.pair') }}" novalidate>
         @csrf
         <label class="field field--tall"><span>Code</span><input name="code" inputmode="numeric" autocomplete="off" maxlength="20" autofocus></label>
         <label class="field field--tall"><span>What this phone is called</span><input name="name" autocomplete="off" maxlength="40" placeholder="Phone"></label>

@@ -34,7 +34,7 @@ final class NewKindsFormTest extends TestCase
         $cell = ['layer' => 'base', 'ref' => 'fennel/left-thumb', 'does' => 'buzz', 'behaviour' => 'twice'];
 
         $this->send('cells', $cell + ['output' => ['tone' => '12'], 'behave' => ['beat_ms' => '40']])->assertSessionHas('problem', 'The assignment, tone: found 12, expected a whole number from 1 to 9.');
-        $this->send('cells', $cell + ['output' => ['tone' => ''], 'behave' => ['beat_ms' => '40']])->assertSessionHas('problem', 'The assignment, tone: found nothing (null), expected a whole number from 1 to 9.');
+        $this->send('cells', $cell + ['output' => ['tone' => ''], 'behave' => ['beat_ms' => '40']])->assertSessionHas('problem', 'The assignment, tone: found nothing, expected a whole number from 1 to 9.');
         $this->send('cells', $cell + ['output' => ['tone' => '7'], 'behave' => ['beat_ms' => '40']])->assertSessionHas('said', 'Left thumb in Cruise: not said here → buzz at 7 · twice 40 ms');
         $this->send('cells', ['layer' => 'base', 'ref' => 'fennel/friction', 'does' => 'tilt', 'output' => ['degrees' => '12.5']])->assertSessionHas('said');
 

@@ -141,7 +141,7 @@ final class RunningApp
         fwrite($stream, 'GET /events?see=picture&token='.$this->token()." HTTP/1.1\r\nHost: 127.0.0.1:".$this->rigPort."\r\n\r\n");
         while (($line = fgets($stream)) !== false) {
             $data = str_starts_with($line, 'data: ') ? json_decode(substr($line, 6), true) : null;
-            if (is_array($data) && isset($data['whole'])) {
+            if (is_array($data) && isset($data['whole'], $data['set'])) {
                 fclose($stream);
 
                 return $data;

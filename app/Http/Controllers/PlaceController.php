@@ -28,7 +28,8 @@ final class PlaceController
     public function rig(Request $request, PageLine $line, string $set): View
     {
         return view('places.rig', ['view' => new RigView(
-            Place::open($this->sets, $set, 'rig'),
+            // What a device shall be like is said by the set that is open.
+            Place::open($this->sets, $set, 'rig', isOwn: $request->string('do')->toString() === 'settings'),
             $request->string('device')->toString(),
             $request->string('do')->toString(),
             $request->string('ref')->toString(),

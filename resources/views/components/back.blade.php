@@ -27,12 +27,12 @@
     </svg>
     <div class="back__hands">
         @if (count($modes) > 1)
-        <form method="post" action="{{ route('desk.slide', ['set' => $place->record->id, 'device' => $device->id]) }}" data-edit novalidate class="panel__row" aria-label="Slide">@csrf
+        <form data-does="record" method="post" action="{{ route('desk.slide', ['set' => $place->record->id, 'device' => $device->id]) }}" data-edit novalidate class="panel__row" aria-label="Slide">@csrf
             @foreach ($modes as $mode)<button class="button" id="slide-{{ $mode->id }}" name="mode" value="{{ $mode->id }}" aria-pressed="{{ $mode->id === $at ? 'true' : 'false' }}">{{ $mode->setBy }}</button>@endforeach
         </form>
         @endif
         @if ($unlock !== null)
-        <form method="post" action="{{ route('desk.press', ['set' => $place->record->id, 'device' => $device->id]) }}" data-edit novalidate class="panel__row">@csrf
+        <form data-does="record" method="post" action="{{ route('desk.press', ['set' => $place->record->id, 'device' => $device->id]) }}" data-edit novalidate class="panel__row">@csrf
             <button class="button" id="back-press">{{ $unlock->by }}</button>
             <span class="back__says" role="status" data-open-for="{{ $open }}">@if ($open > 0)A write can begin for <b class="figure" data-open-left>{{ $open }}</b> s more. @else No write can begin. @endif</span>
         </form>

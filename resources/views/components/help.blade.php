@@ -38,5 +38,5 @@
             </dl>
         </section>
     </div>
-    <form method="dialog"><button class="button" autofocus>Close</button></form>
+    <form data-does="look" method="dialog"><button class="button" autofocus>Close</button></form>
 </dialog>

@@ -11,7 +11,7 @@
     <link rel="icon" href="/icon.svg" type="image/svg+xml">
     @vite(['resources/css/app.css', 'resources/js/app.js'])
 </head>
-<body data-brightness="{{ json_encode((object) $place->brightness()) }}" x-data="page" data-place="{{ $place->name }}" data-set="{{ $place->record->id }}" data-picked="{{ json_encode((object) $place->picked->toArray()) }}" data-simulator="{{ $place->set->catalogue?->name }}" data-already="{{ route('already', $place->record->id) }}" data-revision="{{ $place->edited->head_id }}" data-program="{{ $place->record->program }}" data-rig="{{ $line->address() }}" data-rig-token="{{ $line->browserToken() }}">
+<body data-brightness="{{ json_encode((object) $place->brightness()) }}" x-data="page" data-place="{{ $place->name }}" data-set="{{ $place->record->id }}" data-picked="{{ json_encode((object) $place->picked->toArray()) }}" data-simulator="{{ $place->set->catalogue?->name }}" data-already="{{ route('already', $place->record->id) }}" data-revision="{{ $place->edited->head_id }}" data-revisions="{{ json_encode((object) $place->revisions()) }}" data-program="{{ $place->record->program }}" data-rig="{{ $line->address() }}" data-rig-token="{{ $line->browserToken() }}">
 <nav class="skips" aria-label="Skip"><a class="skip" href="#place">To the content</a>@stack('skips')</nav>
 <header id="top" data-revision="{{ $place->edited->head_id }}">
 <div class="top">
@@ -27,10 +27,10 @@
     <x-listen :rig="$place->set->rig" />
     <x-recorder />
     <div class="tools">
-        <form method="post" action="{{ route('undo', $place->edited->id) }}" data-edit novalidate id="undo">{{ $place->from() }}
+        <form data-does="record" method="post" action="{{ route('undo', $place->edited->id) }}" data-edit novalidate id="undo">{{ $place->from() }}
             <button class="tool" @disabled($place->undo === null) title="{{ $place->undo === null ? 'Nothing to undo' : 'Undo in '.$place->edited->name.': '.$place->undo }} (Ctrl+Z)">{{ App\View\Icon::of('undo') }}<span class="sr-only">Undo</span></button>
         </form>
-        <form method="post" action="{{ route('redo', $place->edited->id) }}" data-edit novalidate id="redo">{{ $place->from() }}
+        <form data-does="record" method="post" action="{{ route('redo', $place->edited->id) }}" data-edit novalidate id="redo">{{ $place->from() }}
             <button class="tool" @disabled($place->redo === null) title="{{ $place->redo === null ? 'Nothing to do again' : 'Do again in '.$place->edited->name.': '.$place->redo }} (Ctrl+Y)">{{ App\View\Icon::of('redo') }}<span class="sr-only">Redo</span></button>
         </form>
         <button class="tool" type="button" data-find-anything title="Find anything (Ctrl+K)">{{ App\View\Icon::of('find') }}<span class="sr-only">Find anything</span></button>

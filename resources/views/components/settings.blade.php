@@ -4,7 +4,7 @@
     @php($setting = $line->setting)
     @php($id = 's-'.$settings->device->id.'-'.$setting->id)
     <div class="setting" key="{{ $id }}">
-        <form method="post" action="{{ route('settings', $place->record->id) }}" data-edit novalidate data-autosave>{{ $place->from() }}<input type="hidden" name="device" value="{{ $settings->device->id }}"><input type="hidden" name="setting" value="{{ $setting->id }}">
+        <form data-does="edit" method="post" action="{{ route('settings', $place->record->id) }}" data-edit novalidate data-autosave>{{ $place->from() }}<input type="hidden" name="device" value="{{ $settings->device->id }}"><input type="hidden" name="setting" value="{{ $setting->id }}">
             @if ($setting->isNumber())
                 <x-field name="value" :id="$id" :label="$setting->name" :value="$line->value" :unit="$setting->unit" :min="$setting->least" :max="$setting->most" :step="$setting->step" />
             @elseif ($setting->isOnOff())

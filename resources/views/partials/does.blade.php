@@ -3,13 +3,13 @@
 @if ($one->behaviour instanceof Nailrod\Core\Behaviour\PlaysItsMacro)
 <p class="behaves">Plays <a href="{{ route('macros', ['set' => $place->record->id, 'macro' => $one->behaviour->macro()]) }}">{{ $place->set->macros[$one->behaviour->macro()]->name }}</a>: {{ $place->words->macro($place->set->macros[$one->behaviour->macro()]) }}</p>
 @else
-<form method="post" action="{{ route('cell.behave', $place->record->id) }}" data-edit novalidate data-autosave class="editor__form behaves">
+<form data-does="edit" method="post" action="{{ route('cell.behave', $place->record->id) }}" data-edit novalidate data-autosave class="editor__form behaves">
     {{ $place->from() }}{{ $hidden() }}{{ $else }}
     <x-behaviour-fields :form="$view->behaviourForm($tick)" :behaviour="$one->behaviour" :tick="$tick" />
 </form>
 @endif
 <ol class="outputs">@foreach ($one->outputs as $i => $output)
     <li>{{ $view->roleOf($one, $i) }}{{ $place->words->output($output) }}
-        @if (count($one->outputs) > 1)<form method="post" action="{{ route('cell.remove-output', $place->record->id) }}" data-edit novalidate>{{ $place->from() }}{{ $hidden() }}{{ $else }}<input type="hidden" name="index" value="{{ $i }}"><button class="link" title="Take this output away">✕<span class="sr-only">Take {{ $place->words->output($output) }} away</span></button></form>@endif
+        @if (count($one->outputs) > 1)<form data-does="edit" method="post" action="{{ route('cell.remove-output', $place->record->id) }}" data-edit novalidate>{{ $place->from() }}{{ $hidden() }}{{ $else }}<input type="hidden" name="index" value="{{ $i }}"><button class="link" title="Take this output away">✕<span class="sr-only">Take {{ $place->words->output($output) }} away</span></button></form>@endif
     </li>
 @endforeach</ol>

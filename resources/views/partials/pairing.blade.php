@@ -13,7 +13,7 @@
             @endif
             <a class="link" href="{{ $pairing->ending() }}" data-refresh data-pair-end title="Escape twice">End pairing</a>
         </p>
-        <form method="post" action="{{ route('cell.pair', $place->record->id) }}" data-edit novalidate hidden>{{ $place->from() }}<input name="keys"><input name="ref"><input name="layer"><input name="apart"><input name="asked" value="{{ $pairing->asked }}"></form>
+        <form data-does="edit" method="post" action="{{ route('cell.pair', $place->record->id) }}" data-edit novalidate hidden>{{ $place->from() }}<input name="keys"><input name="ref"><input name="layer"><input name="apart"><input name="asked" value="{{ $pairing->asked }}"></form>
     </div>
     <div class="pairing__list scroll" tabindex="0" role="region" aria-label="Left">
         <h3>Left <span class="column__note">{{ count($pairing->left) }} of {{ $view->device->name }} do nothing here yet</span></h3>

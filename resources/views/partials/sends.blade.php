@@ -1,7 +1,7 @@
 {{-- Something else than an action, for the picked cell. --}}
 <details class="editor__other" @if ($isOpen) open @endif>
     <summary>{{ $action === null ? 'Sends' : 'Something else than an action' }}</summary>
-    <form method="post" action="{{ route('cell.assign', $place->record->id) }}" data-edit novalidate class="editor__form does">
+    <form data-does="edit" method="post" action="{{ route('cell.assign', $place->record->id) }}" data-edit novalidate class="editor__form does">
         {{ $place->from() }}<input type="hidden" name="layer" value="{{ $view->layer }}"><input type="hidden" name="ref" value="{{ $view->ref }}">
         <x-output-fields :form="$view->outputForm()" :does="$view->does()" :now="$view->shown()" :begins="$view->begins()" />
         @unless ($view->isAxis())

@@ -5,12 +5,12 @@
         <section class="column scroll actions-begin" aria-labelledby="actions-title" tabindex="0" id="actions-begin"><h1 id="actions-title">Actions</h1>
             <p>{{ $place->record->name }} has no simulator, so it has no actions.@if (count($place->sets) > 1) Pick a set for a game in the bar above, or begin one here.@endif A set for the game comes below it, with what the game can be told to do.</p>
             <h2 class="column__title">The game has a list</h2>
-            <form method="post" action="{{ route('import.bring') }}" enctype="multipart/form-data" class="upload">@csrf<input type="hidden" name="below" value="{{ $place->record->id }}">
+            <form data-does="look" method="post" action="{{ route('import.bring') }}" enctype="multipart/form-data" class="upload">@csrf<input type="hidden" name="below" value="{{ $place->record->id }}">
                 <label class="field field--tall"><span>A catalogue of a simulator (JSON), or a table of actions (CSV). It is shown first; nothing is changed.</span><input type="file" name="file" accept=".json,.csv,application/json,text/csv" required></label>
                 <button class="button">Look at it</button>
             </form>
             <h2 class="column__title">A list of your own</h2>
-            <form method="post" action="{{ route('first.list') }}" class="upload">@csrf<input type="hidden" name="below" value="{{ $place->record->id }}">
+            <form data-does="record" method="post" action="{{ route('first.list') }}" class="upload">@csrf<input type="hidden" name="below" value="{{ $place->record->id }}">
                 <label class="field field--tall"><span>Name of the game</span><input name="name" maxlength="60" required></label>
                 <button class="button">Write its list</button>
             </form>
@@ -19,12 +19,12 @@
     <section class="column" aria-labelledby="actions-title">
         <h1 id="actions-title">Actions <span class="column__note">{{ $catalogue->name }} can be told {{ count($catalogue->actions) }} things</span></h1>
         <div class="list-bar">
-            <form method="post" action="{{ route('list.begin', $place->record->id) }}">@csrf<button class="button">Change this list</button></form>
+            <form data-does="look" method="post" action="{{ route('list.begin', $place->record->id) }}">@csrf<button class="button">Change this list</button></form>
             @foreach (['undo' => ['Undo in the list', $view->undo()], 'redo' => ['Do again in the list', $view->redo()]] as $step => [$words, $sentence])
-                @if ($sentence !== null)<form method="post" action="{{ route('list.'.$step, $place->record->id) }}" data-edit novalidate>@csrf<input type="hidden" name="list" value="{{ $view->record->id }}"><input type="hidden" name="seen" value="{{ $view->record->head_id }}"><button class="button" title="{{ $sentence }}">{{ $words }}</button> <span class="column__note">{{ $sentence }}</span></form>@endif
+                @if ($sentence !== null)<form data-does="record" method="post" action="{{ route('list.'.$step, $place->record->id) }}" data-edit novalidate>@csrf<input type="hidden" name="list" value="{{ $view->record->id }}"><input type="hidden" name="seen" value="{{ $view->record->head_id }}"><button class="button" title="{{ $sentence }}">{{ $words }}</button> <span class="column__note">{{ $sentence }}</span></form>@endif
             @endforeach
         </div>
-        <form action="{{ route('actions', $place->record->id) }}" data-visit class="find"><label><span class="sr-only">Find an action</span><input type="search" name="find" value="{{ $view->find }}" placeholder="A part of a name, a key, a kind or a role, Enter finds it"></label></form>
+        <form data-does="look" action="{{ route('actions', $place->record->id) }}" data-visit class="find"><label><span class="sr-only">Find an action</span><input type="search" name="find" value="{{ $view->find }}" placeholder="A part of a name, a key, a kind or a role, Enter finds it"></label></form>
         <div class="scroll actions-list" id="actions-list" tabindex="0" role="region" aria-label="Actions of {{ $catalogue->name }}">
             @if ($view->groups() === [])
                 <p class="empty">No action has “{{ $view->find }}” in its name, its key, its kind or its role.</p>

@@ -9,8 +9,8 @@
         <section class="column"><h1>Assign</h1><p class="empty">No device is in this rig yet, so there is nothing to assign. <a class="link" href="{{ $place->at('rig') }}">Add one on Rig</a>.</p></section>
     @else
     <div class="loom" id="loom">
-        <form method="post" action="{{ route('cell.assign', $place->record->id) }}" data-edit novalidate id="drag-assign" hidden>{{ $place->from() }}<input name="layer"><input name="ref"><input name="does" value="action"><input name="output[action]"></form>
-        <form method="post" action="{{ route('cell.transfer', $place->record->id) }}" data-edit novalidate id="drag-cell" hidden>{{ $place->from() }}<input name="what" value="cell"><input name="how"><input name="layer"><input name="ref"><input name="to_layer"><input name="to_ref"></form>
+        <form data-does="edit" method="post" action="{{ route('cell.assign', $place->record->id) }}" data-edit novalidate id="drag-assign" hidden>{{ $place->from() }}<input name="layer"><input name="ref"><input name="does" value="action"><input name="output[action]"></form>
+        <form data-does="edit" method="post" action="{{ route('cell.transfer', $place->record->id) }}" data-edit novalidate id="drag-cell" hidden>{{ $place->from() }}<input name="what" value="cell"><input name="how"><input name="layer"><input name="ref"><input name="to_layer"><input name="to_ref"></form>
         <svg class="loom__wires" id="wires" aria-hidden="true"></svg>
         <section class="column loom__face" aria-label="Faceplate">
             <h1 class="tabs tabs--devices">
@@ -29,7 +29,7 @@
                 <div class="layers__new">
                 <a class="link" href="{{ route('assign', ['set' => $place->record->id, 'device' => $view->device->id, 'layer' => $view->layer, 'pair' => App\View\AssignPairing::ON]) }}" data-refresh title="Press a key and a control: they are assigned to each other">Pair</a>
                 <details class="pop" id="new-layer" data-once><summary class="link">New layer</summary>
-                    <form method="post" action="{{ route('layer.add', $place->record->id) }}" data-edit novalidate class="pop__body">
+                    <form data-does="edit" method="post" action="{{ route('layer.add', $place->record->id) }}" data-edit novalidate class="pop__body">
                         {{ $place->from() }}
                         <label class="field"><span>Name</span><input name="name" maxlength="30" required value="{{ Nailrod\Core\Set\LayerEdits::nameOfNext($place->set) }}"></label>
                         <label class="field"><span>Held by</span><select name="holder" data-of="contact" data-any><option value="">nothing yet</option>{{ App\Forms\Options::of($view->fieldInput()->choices->near(Nailrod\Core\Format\Type\Reference::CONTACT, $view->device->id)) }}</select></label>
@@ -37,7 +37,7 @@
                     </form>
                 </details>
                 <details class="pop" id="new-flag" data-once><summary class="link">New flag</summary>
-                    <form method="post" action="{{ route('flag.add', $place->record->id) }}" data-edit novalidate class="pop__body">
+                    <form data-does="edit" method="post" action="{{ route('flag.add', $place->record->id) }}" data-edit novalidate class="pop__body">
                         {{ $place->from() }}
                         <p class="hint">A flag is up while something raises it; assignments can depend on it.{{ $place->set->flags === [] ? '' : ' There are: '.implode(', ', $place->set->flags).'.' }}</p>
                         <label class="field"><span>Name</span><input name="name" maxlength="30" required></label>
@@ -50,7 +50,7 @@
             <div class="scroll comb-scroll" id="comb-scroll" tabindex="0" role="region" aria-label="Assignments of {{ $view->device->name }}">
                 <table @class(['comb', 'comb--many' => count($place->set->layers) > 4])>
                     <colgroup><col class="comb__number"><col class="comb__name">@foreach ($place->set->layers as $layer)<col>@endforeach</colgroup>
-                    <thead><tr><th scope="col" colspan="2" class="filter"><form action="{{ route('assign', $place->record->id) }}" data-visit><input type="hidden" name="device" value="{{ $view->device->id }}"><input type="hidden" name="layer" value="{{ $view->layer }}"><input type="hidden" name="ref" value="{{ $view->ref }}"><label><span class="sr-only">Show</span><select name="show">@foreach (App\View\AssignComb::FILTERS as $filter => $words)<option value="{{ $filter }}" @selected($filter === $view->comb->filter)>{{ $filter === '' ? 'all controls' : 'only '.$words }}</option>@endforeach</select></label></form></th>
+                    <thead><tr><th scope="col" colspan="2" class="filter"><form data-does="look" action="{{ route('assign', $place->record->id) }}" data-visit><input type="hidden" name="device" value="{{ $view->device->id }}"><input type="hidden" name="layer" value="{{ $view->layer }}"><input type="hidden" name="ref" value="{{ $view->ref }}"><label><span class="sr-only">Show</span><select name="show">@foreach (App\View\AssignComb::FILTERS as $filter => $words)<option value="{{ $filter }}" @selected($filter === $view->comb->filter)>{{ $filter === '' ? 'all controls' : 'only '.$words }}</option>@endforeach</select></label></form></th>
                         @foreach ($place->set->layers as $id => $layer)<th scope="col"><span class="layer-dot layer--{{ Nailrod\Core\Set\LayerLook::of($place->set, $id) }}"></span>{{ $layer->name }}</th>@endforeach
                     </tr></thead>
                     <tbody>
@@ -76,7 +76,7 @@
             @else
                 <label class="find"><span class="sr-only">Find an action of {{ $catalogue->name }}</span><input type="search" placeholder="{{ $view->ref === '' ? 'Find an action' : 'Type an action, Enter assigns it' }}" x-on:input="filter" x-on:keydown.enter.prevent="takeFirst"></label>
                 @php($reaching = $view->actions->reaching())
-                <form method="post" action="{{ route('cell.assign', $place->record->id) }}" data-edit novalidate class="scroll" id="action-list" tabindex="0" aria-label="Actions">
+                <form data-does="edit" method="post" action="{{ route('cell.assign', $place->record->id) }}" data-edit novalidate class="scroll" id="action-list" tabindex="0" aria-label="Actions">
                     {{ $place->from() }}<input type="hidden" name="layer" value="{{ $view->layer }}"><input type="hidden" name="ref" value="{{ $view->ref }}"><input type="hidden" name="does" value="action">
                     @foreach ($catalogue->byGroup() as $group => $actions)
                         <fieldset class="actions" data-group><legend><span>{{ $catalogue->groups[$group] }}</span><small>{{ count(array_filter($actions, fn ($a) => isset($reaching[$a->id]))) }} of {{ count($actions) }}</small></legend>
@@ -107,7 +107,7 @@
             @elseif ($view->ref === '' && $view->take !== '')
                 @php($taken = $catalogue->action($view->take))
                 <div class="take-up" data-take><p><strong>{{ $taken->isAxis() ? 'Move' : 'Press' }} the control for {{ $taken->name }}.</strong> It is assigned in the layer that is live then. <a class="link" href="{{ $link([]) }}" data-refresh>Leave it</a></p>
-                <form method="post" action="{{ route('cell.assign', $place->record->id) }}" data-edit novalidate hidden>{{ $place->from() }}<input name="layer"><input name="ref"><input name="does" value="action"><input name="output[action]" value="{{ $taken->id }}"></form></div>
+                <form data-does="edit" method="post" action="{{ route('cell.assign', $place->record->id) }}" data-edit novalidate hidden>{{ $place->from() }}<input name="layer"><input name="ref"><input name="does" value="action"><input name="output[action]" value="{{ $taken->id }}"></form></div>
             @elseif ($view->ref === '')
                 <p class="empty">Press or move a control, or pick a cell: what it does is shown here and can be changed.</p>
             @else

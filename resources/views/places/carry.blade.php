@@ -5,12 +5,12 @@
         <h1 id="carry-title">Carry over</h1>
         <p class="column__note">Into {{ $place->record->name }}: what another set does already, or what an old device did. Nothing moves before you take it.</p>
         <x-no-roles :catalogue="$place->set->catalogue" />
-        <form action="{{ route('carry', $place->record->id) }}" data-visit class="carry__form">
+        <form data-does="look" action="{{ route('carry', $place->record->id) }}" data-visit class="carry__form">
             <h2 class="column__title">From another set</h2>
             <p class="column__note">Matched by role: the same job goes to the same control where there is room for it.</p>
             <label class="field field--tall"><span>Set</span><select name="from"><option value="">none</option>{{ App\Forms\Options::of($view->sets(), $view->from?->merged->own->id) }}</select></label>
         </form>
-        <form action="{{ route('carry', $place->record->id) }}" data-visit class="carry__form">
+        <form data-does="look" action="{{ route('carry', $place->record->id) }}" data-visit class="carry__form">
             <h2 class="column__title">From an old device to a new one</h2>
             <p class="column__note">Matched by role, by kind of control, and by place on the faceplate. Everything that the old one does in this set moves, in every layer.</p>
             <label class="field field--tall"><span>It goes</span><select name="old"><option value="">none</option>{{ App\Forms\Options::of($view->devices(), $view->old?->id) }}</select></label>
@@ -23,7 +23,7 @@
         @if ($view->plan !== null)
             @if ($place->set->catalogue === null)<p class="empty">{{ $place->record->name }} has no simulator; pick a set below it in the bar above.</p>
             @elseif ($view->plan->proposals === [] && $view->plan->left === [])<p class="empty">Nothing is left to carry over: every role that both games have and {{ $view->from->merged->own->name }} reaches is reached here.</p>@else
-            <form method="post" action="{{ $post }}" data-edit novalidate class="proposals-form">{{ $place->from() }}<input type="hidden" name="carry" value="{{ $view->from->merged->own->id }}">
+            <form data-does="edit" method="post" action="{{ $post }}" data-edit novalidate class="proposals-form">{{ $place->from() }}<input type="hidden" name="carry" value="{{ $view->from->merged->own->id }}">
                 @foreach ($view->not as $one)<input type="hidden" name="not[]" value="{{ $one }}">@endforeach
                 @if ($view->plan->proposals !== [])<p class="plan__do"><button class="button button--main">Take all {{ count($view->plan->proposals) }}</button></p>@endif
                 <ol class="proposals scroll" id="proposals" tabindex="0" aria-label="Proposals">
@@ -40,7 +40,7 @@
             @endif
         @elseif ($view->old !== null && $view->new !== null)
             @if ($view->matches === [])<p class="empty">{{ $view->old->name }} does nothing in this set, so there is nothing to carry over.</p>@else
-            <form method="post" action="{{ $post }}" data-edit novalidate class="proposals-form">{{ $place->from() }}<input type="hidden" name="old" value="{{ $view->old->id }}"><input type="hidden" name="new" value="{{ $view->new->id }}">
+            <form data-does="edit" method="post" action="{{ $post }}" data-edit novalidate class="proposals-form">{{ $place->from() }}<input type="hidden" name="old" value="{{ $view->old->id }}"><input type="hidden" name="new" value="{{ $view->new->id }}">
                 @php($some = count(array_filter($view->matches, fn ($match) => $match->refs !== [])))
                 @if ($some > 0)<p class="plan__do"><button class="button button--main">Take all {{ $some }}</button> <span class="column__note">{{ $some }} of {{ count($view->matches) }} controls in use have a place</span></p>@endif
                 <ol class="proposals scroll" id="proposals" tabindex="0" aria-label="Proposals">

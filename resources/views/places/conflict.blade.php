@@ -11,7 +11,7 @@
             </tbody></table>
         @endforeach
         <div class="conflict__choice">
-            <form method="post" action="{{ request()->fullUrl() }}" data-edit novalidate>@csrf
+            <form data-does="edit" method="post" action="{{ request()->fullUrl() }}" data-edit novalidate>@csrf
                 @foreach (App\View\Fields::flat(request()->except(['_token', 'from', 'file'])) as $name => $value)<input type="hidden" name="{{ $name }}" value="{{ $value }}">@endforeach
                 <input type="hidden" name="from" value="{{ $difference->head }}"><button class="button button--main">Make my change on top of it</button>
             </form>

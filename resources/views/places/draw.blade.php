@@ -4,17 +4,17 @@
     <section class="column scroll draw__counts" aria-labelledby="draw-title" tabindex="0" id="draw-counts">
         <h1 id="draw-title">Draw a device</h1>
         <p class="column__note">Count what can be moved on it. Names, labels and places are said later, on Name &amp; place.</p>
-        <form action="{{ route('rig.draw', $place->record->id) }}" data-visit id="draw-kind">
+        <form data-does="look" action="{{ route('rig.draw', $place->record->id) }}" data-visit id="draw-kind">
             <label class="field"><span>Kind</span><select name="kind">@foreach (array_keys(Nailrod\Core\Wiring\CountedDevice::USUAL) as $kind)<option @selected($kind === $view->kind)>{{ $kind }}</option>@endforeach</select></label>
         </form>
-        <form action="{{ route('rig.draw', $place->record->id) }}" data-visit id="draw-form"><input type="hidden" name="kind" value="{{ $view->kind }}">
+        <form data-does="look" action="{{ route('rig.draw', $place->record->id) }}" data-visit id="draw-form"><input type="hidden" name="kind" value="{{ $view->kind }}">
             <label class="field"><span>Name</span><input name="name" maxlength="60" value="{{ $view->name }}"></label>
             @foreach ($view->counts as $kind => $count)
                 <label class="field"><span>{{ ucfirst(Nailrod\Core\Wiring\CountedDevice::called($kind)) }}</span><input type="number" name="counts[{{ $field($kind) }}]" value="{{ $count }}" min="0" max="{{ Nailrod\Core\Wiring\CountedDevice::MOST }}" step="1"></label>
             @endforeach
         </form>
         @if ($view->device !== null)
-        <form method="post" action="{{ route('rig.drawn', $place->edited->id) }}" class="panel__row">{{ $place->from() }}<input type="hidden" name="open" value="{{ $place->record->id }}"><input type="hidden" name="kind" value="{{ $view->kind }}"><input type="hidden" name="name" value="{{ $view->name }}">
+        <form data-does="edit" method="post" action="{{ route('rig.drawn', $place->edited->id) }}" class="panel__row">{{ $place->from() }}<input type="hidden" name="open" value="{{ $place->record->id }}"><input type="hidden" name="kind" value="{{ $view->kind }}"><input type="hidden" name="name" value="{{ $view->name }}">
             @foreach ($view->counts as $kind => $count)<input type="hidden" name="counts[{{ $field($kind) }}]" value="{{ $count }}">@endforeach
             <button class="button button--main">Take it into the rig</button> <a class="link" href="{{ route('rig', $place->record->id) }}">Leave it</a>
         </form>

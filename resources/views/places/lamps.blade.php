@@ -15,7 +15,7 @@
             @foreach ($view->rules() as $id => $rule)
                 <li><a href="{{ route('lamps', ['set' => $place->record->id, 'rule' => $id, 'device' => $view->device->id]) }}" data-refresh class="pick" @if ($id === $view->rule) aria-current="true" @endif><span @class(['is-aside' => $place->set->isAside(Nailrod\Core\Set\PartPath::lamp((string) $id))])>{{ $place->words->lampRule($rule) }}</span>@if ($place->set->isAside(Nailrod\Core\Set\PartPath::lamp((string) $id)))<small>set aside</small>@endif @if (! $view->originOf($id)?->own)<small>{{ $view->originOf($id)?->set }}</small>@endif</a>
                     <x-aside :place="$place" :path="Nailrod\Core\Set\PartPath::lamp((string) $id)" :of="$place->words->lampRule($rule)" />
-                    <form method="post" action="{{ $post('lamp.remove') }}" data-edit novalidate>{{ $place->from() }}<input type="hidden" name="rule" value="{{ $id }}"><button class="link" title="Take this rule away">✕<span class="sr-only">Take away: {{ $place->words->lampRule($rule) }}</span></button></form></li>
+                    <form data-does="edit" method="post" action="{{ $post('lamp.remove') }}" data-edit novalidate>{{ $place->from() }}<input type="hidden" name="rule" value="{{ $id }}"><button class="link" title="Take this rule away">✕<span class="sr-only">Take away: {{ $place->words->lampRule($rule) }}</span></button></form></li>
             @endforeach
         </ul>
         @if ($view->rules() === [])<p class="empty">No rule yet: its lamps stay dark, unless an assignment lights one.</p>@endif
@@ -30,7 +30,7 @@
         @php($input = $view->input($class))
         @php($now = $view->picked()?->toArray() ?? [])
         <h2 class="column__title">{{ $now === [] ? $class::title() : 'This rule' }}</h2>
-        <form method="post" action="{{ $post('lamp.save') }}" data-edit novalidate @if ($now !== []) data-autosave @endif class="lamp-form" id="lamp-{{ $class::key() }}">
+        <form data-does="edit" method="post" action="{{ $post('lamp.save') }}" data-edit novalidate @if ($now !== []) data-autosave @endif class="lamp-form" id="lamp-{{ $class::key() }}">
             {{ $place->from() }}<input type="hidden" name="rule" value="{{ $view->rule }}"><input type="hidden" name="kind" value="{{ $class::key() }}">
             @foreach ($class::fields()->all as $field){{ $input->html($field, $now[$field->name] ?? null) }}@endforeach
             @if ($now === [])<button class="button">{{ $class::does() }}</button>@endif

@@ -33,12 +33,12 @@
         @foreach ($view->troubles() as $trouble)<p class="says says--warn">{{ $trouble }}</p>@endforeach
         @foreach ($view->map->idleCells() as $cell)
             <div class="says says--warn">{{ $place->set->rig->nameOf($cell['ref']) }} holds {{ $place->set->layers[$cell['layer']]->name }}, so what that layer says of it never comes: {{ $place->words->brief($place->set->cell($cell['layer'], $cell['ref'])) }}.
-                <form method="post" action="{{ $post('cell.clear') }}" data-edit novalidate>{{ $place->from() }}<input type="hidden" name="layer" value="{{ $cell['layer'] }}"><input type="hidden" name="ref" value="{{ $cell['ref'] }}"><button class="link">Clear it</button></form>
+                <form data-does="edit" method="post" action="{{ $post('cell.clear') }}" data-edit novalidate>{{ $place->from() }}<input type="hidden" name="layer" value="{{ $cell['layer'] }}"><input type="hidden" name="ref" value="{{ $cell['ref'] }}"><button class="link">Clear it</button></form>
             </div>
         @endforeach
         @foreach ($place->set->layers as $id => $layer)
             <article class="layer-card layer--{{ $view->lookOf($id) }}" data-layer="{{ $id }}">
-                <form method="post" action="{{ $post('layer.say') }}" data-edit novalidate data-autosave class="layer-card__form">
+                <form data-does="edit" method="post" action="{{ $post('layer.say') }}" data-edit novalidate data-autosave class="layer-card__form">
                     {{ $place->from() }}<input type="hidden" name="layer" value="{{ $id }}">
                     <label class="layer-card__name"><span class="sr-only">Name</span><input name="name" maxlength="30" value="{{ $layer->name }}"></label>
                     @foreach ($view->fieldsOf($id) as [$field, $value]){{ $view->input()->html($field, $field->name, $value) }}@endforeach
@@ -48,13 +48,13 @@
                 <div class="layer-card__do">
                     @unless ($id === 'base')
                         @foreach (['up' => '↑', 'down' => '↓'] as $way => $sign)
-                            <form method="post" action="{{ $post('layer.shift') }}" data-edit novalidate>{{ $place->from() }}<input type="hidden" name="layer" value="{{ $id }}"><input type="hidden" name="way" value="{{ $way }}"><button class="link" title="Move {{ $layer->name }} {{ $way }} in the order">{{ $sign }}<span class="sr-only">Move {{ $layer->name }} {{ $way }}</span></button></form>
+                            <form data-does="edit" method="post" action="{{ $post('layer.shift') }}" data-edit novalidate>{{ $place->from() }}<input type="hidden" name="layer" value="{{ $id }}"><input type="hidden" name="way" value="{{ $way }}"><button class="link" title="Move {{ $layer->name }} {{ $way }} in the order">{{ $sign }}<span class="sr-only">Move {{ $layer->name }} {{ $way }}</span></button></form>
                         @endforeach
-                        <details class="layer-card__delete" data-once><summary class="link">Delete</summary><p>{{ $view->goes($id) }}</p><form method="post" action="{{ $post('layer.remove') }}" data-edit novalidate>{{ $place->from() }}<input type="hidden" name="layer" value="{{ $id }}"><button class="button">Delete {{ $layer->name }}</button></form></details>
+                        <details class="layer-card__delete" data-once><summary class="link">Delete</summary><p>{{ $view->goes($id) }}</p><form data-does="edit" method="post" action="{{ $post('layer.remove') }}" data-edit novalidate>{{ $place->from() }}<input type="hidden" name="layer" value="{{ $id }}"><button class="button">Delete {{ $layer->name }}</button></form></details>
                     @endunless
                 </div>
             </article>
         @endforeach
-        <form method="post" action="{{ $post('layer.add') }}" data-edit novalidate class="inline-new">{{ $place->from() }}<label class="field field--tall"><span>New layer</span><input name="name" maxlength="30" required></label><button class="button">Make it</button></form>
+        <form data-does="edit" method="post" action="{{ $post('layer.add') }}" data-edit novalidate class="inline-new">{{ $place->from() }}<label class="field field--tall"><span>New layer</span><input name="name" maxlength="30" required></label><button class="button">Make it</button></form>
     </section>
 </x-layout>

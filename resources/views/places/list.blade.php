@@ -5,7 +5,7 @@
     <h1>{{ $list->from !== null ? $list->name : 'A list of actions' }}@if ($list->from === null) <span class="column__note">{{ $list->name }}</span>@endif</h1>
     @if ($list->notHere !== '')<p class="says says--warn">The address names a use that is not here. It is shown as {{ $list->choices[$list->for] }}.</p>@endif
     @if ($list->from === null && count($list->choices) > 1)
-        <form action="{{ route('import.show', $view->id) }}" class="list__for">
+        <form data-does="look" action="{{ route('import.show', $view->id) }}" class="list__for">
             <label class="field"><span>This is</span><select name="for">{{ App\Forms\Options::of($list->choices, $list->for) }}</select></label>
             <button class="button">Show it so</button>
         </form>
@@ -18,7 +18,7 @@
         <p>{{ count($catalogue->actions) }} {{ count($catalogue->actions) === 1 ? 'action' : 'actions' }} in {{ count($catalogue->groups) }} {{ count($catalogue->groups) === 1 ? 'group' : 'groups' }}. Each can be changed here before it is taken; an action that is called something else stays the same for the sets.</p>
     @endif
     @if (! $list->isForKeys() && $catalogue->actions !== [])<x-no-roles :catalogue="$catalogue" />@endif
-    <form method="post" action="{{ route('list.take', $view->id) }}" class="list" novalidate>@csrf
+    <form data-does="record" method="post" action="{{ route('list.take', $view->id) }}" class="list" novalidate>@csrf
         <input type="hidden" name="for" value="{{ $list->for }}"><input type="hidden" name="seen" value="{{ $view->seen() }}"><input type="hidden" name="head" value="{{ $list->of?->head_id }}">
         @if (! $list->isForKeys())
             <p class="list__sim">

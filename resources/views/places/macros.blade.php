@@ -12,7 +12,7 @@
             @endforeach
         </ul>
         @if ($place->set->macros === [])<p class="empty">No macro yet. A macro is a row of presses, waits and texts that one press plays.</p>@endif
-        <form method="post" action="{{ $post('macro.add') }}" data-edit novalidate class="inline-new">
+        <form data-does="edit" method="post" action="{{ $post('macro.add') }}" data-edit novalidate class="inline-new">
             {{ $place->from() }}
             <label class="field field--tall"><span>New macro</span><input name="name" maxlength="60" required placeholder="Harbour call"></label>
             <button class="button">Make it</button>
@@ -21,14 +21,14 @@
     @if ($macro !== null)
     <section class="column macros__line" aria-label="{{ $macro->name }}">
         <header class="macros__head">
-            <form method="post" action="{{ $post('macro.say') }}" data-edit novalidate data-autosave class="macros__name">{{ $place->from() }}{{ $hidden }}<label><span class="sr-only">Name</span><input name="name" maxlength="60" value="{{ $macro->name }}"></label></form>
+            <form data-does="edit" method="post" action="{{ $post('macro.say') }}" data-edit novalidate data-autosave class="macros__name">{{ $place->from() }}{{ $hidden }}<label><span class="sr-only">Name</span><input name="name" maxlength="60" value="{{ $macro->name }}"></label></form>
             <button type="button" class="button button--main" data-try-macro="{{ $macro->id }}">Play it</button>
             <span class="figure">{{ $view->time($view->line->length) }} in all</span>
             <x-aside :place="$place" :path="Nailrod\Core\Set\PartPath::macro($macro->id)" :of="$macro->name" />
-            <form method="post" action="{{ $post('macro.copy') }}" data-edit novalidate>{{ $place->from() }}{{ $hidden }}<button class="link">Copy</button></form>
-            <form method="post" action="{{ $post('macro.remove') }}" data-edit novalidate>{{ $place->from() }}{{ $hidden }}<button class="link" title="Takes the macro away, and what plays it">Delete</button></form>
+            <form data-does="edit" method="post" action="{{ $post('macro.copy') }}" data-edit novalidate>{{ $place->from() }}{{ $hidden }}<button class="link">Copy</button></form>
+            <form data-does="edit" method="post" action="{{ $post('macro.remove') }}" data-edit novalidate>{{ $place->from() }}{{ $hidden }}<button class="link" title="Takes the macro away, and what plays it">Delete</button></form>
         </header>
-        <form method="post" action="{{ $post('macro.say') }}" data-edit novalidate data-autosave class="macros__about">{{ $place->from() }}{{ $hidden }}<label class="field"><span>What it is for</span><input name="about" id="macro-about" maxlength="200" value="{{ $macro->about }}" placeholder="in your words; it stands beside its name where it is chosen"></label></form>
+        <form data-does="edit" method="post" action="{{ $post('macro.say') }}" data-edit novalidate data-autosave class="macros__about">{{ $place->from() }}{{ $hidden }}<label class="field"><span>What it is for</span><input name="about" id="macro-about" maxlength="200" value="{{ $macro->about }}" placeholder="in your words; it stands beside its name where it is chosen"></label></form>
         <p class="says">{{ $place->set->isAside(Nailrod\Core\Set\PartPath::macro($macro->id)) ? 'Set aside: ' : '' }}{{ $place->words->macro($macro) }}</p>
         @foreach ($view->line->bars as $bar)
             @if ($bar->isText() && $view->missing($bar) !== [])<p class="says says--warn">{{ $view->layouts[$bar->layout] }} has no key for {{ implode(' ', $view->missing($bar)) }}: {{ count($view->missing($bar)) === 1 ? 'it is' : 'they are' }} left out of {{ $view->nameOf($bar) }}.</p>@endif
@@ -57,13 +57,13 @@
             <line class="timeline__now" id="timeline-now" x1="0" x2="0" y1="14" y2="100%" hidden />
         </svg>
         <p class="hint">Drag a bar to move it, its end to hold it longer. With the keys: <kbd>←</kbd> <kbd>→</kbd> move by 10 ms, with <kbd>Shift</kbd> by 1 ms, with <kbd>Alt</kbd> the end. While a text is typed nothing else begins or ends.</p>
-        <form method="post" action="{{ $post('macro.move-bar') }}" data-edit novalidate id="bar-moved" hidden>{{ $place->from() }}{{ $hidden }}<input name="bar"><input name="starts"><input name="lasts"></form>
+        <form data-does="edit" method="post" action="{{ $post('macro.move-bar') }}" data-edit novalidate id="bar-moved" hidden>{{ $place->from() }}{{ $hidden }}<input name="bar"><input name="starts"><input name="lasts"></form>
         <div class="scroll steps-table" tabindex="0" role="region" aria-label="Steps in numbers">
             <table><thead><tr><th scope="col">Presses</th><th scope="col" colspan="2"><span class="times"><span>Starts, ms</span><span>Lasts, ms</span></span></th><th scope="col"><span class="sr-only">Take away</span></th></tr></thead><tbody>
             @foreach ($view->line->bars as $i => $bar)
                 <tr data-step="{{ $i }}"><th scope="row">
                     @if ($bar->isText())
-                        <form method="post" action="{{ $post('macro.retype') }}" data-edit novalidate data-autosave class="retype">{{ $place->from() }}{{ $hidden }}<input type="hidden" name="bar" value="{{ $i }}">
+                        <form data-does="edit" method="post" action="{{ $post('macro.retype') }}" data-edit novalidate data-autosave class="retype">{{ $place->from() }}{{ $hidden }}<input type="hidden" name="bar" value="{{ $i }}">
                             <label><span class="sr-only">Text</span><textarea name="text" rows="2" maxlength="500">{{ $bar->text }}</textarea></label>
                             <label><span class="sr-only">Keyboard layout</span><select name="layout">{{ App\Forms\Options::of($view->layouts, $bar->layout) }}</select></label>
                             <label class="field"><span>Each key, ms</span><input type="number" name="key_ms" min="1" max="1000" step="1" value="{{ $bar->width / 1000 }}"></label>
@@ -72,11 +72,11 @@
                         {{ $view->nameOf($bar) }}
                     @endif
                 </th><td colspan="2">
-                    <form method="post" action="{{ $post('macro.move-bar') }}" data-edit novalidate data-autosave class="times">{{ $place->from() }}{{ $hidden }}<input type="hidden" name="bar" value="{{ $i }}">
+                    <form data-does="edit" method="post" action="{{ $post('macro.move-bar') }}" data-edit novalidate data-autosave class="times">{{ $place->from() }}{{ $hidden }}<input type="hidden" name="bar" value="{{ $i }}">
                         <label><span class="sr-only">{{ $view->nameOf($bar) }} starts at, ms</span><input class="small" type="number" name="starts" min="0" max="600000" step="any" value="{{ $bar->from / 1000 }}"></label>
                         @if ($bar->isText())<input type="hidden" name="lasts" value="0"><span class="figure">{{ ($bar->to - $bar->from) / 1000 }}</span>@else<label><span class="sr-only">{{ $view->nameOf($bar) }} lasts, ms</span><input class="small" type="number" name="lasts" min="0" max="600000" step="any" value="{{ ($bar->to - $bar->from) / 1000 }}"></label>@endif
                     </form>
-                </td><td><form method="post" action="{{ $post('macro.remove-bar') }}" data-edit novalidate>{{ $place->from() }}{{ $hidden }}<input type="hidden" name="bar" value="{{ $i }}"><button class="link" title="Take this step away">✕<span class="sr-only">Take {{ $view->nameOf($bar) }} away</span></button></form></td></tr>
+                </td><td><form data-does="edit" method="post" action="{{ $post('macro.remove-bar') }}" data-edit novalidate>{{ $place->from() }}{{ $hidden }}<input type="hidden" name="bar" value="{{ $i }}"><button class="link" title="Take this step away">✕<span class="sr-only">Take {{ $view->nameOf($bar) }} away</span></button></form></td></tr>
             @endforeach
             </tbody></table>
         </div>
@@ -84,7 +84,7 @@
     </section>
     <section class="column macros__side scroll" aria-label="Steps and how it plays" tabindex="0">
         <h2 class="column__title">One more step</h2>
-        <form method="post" action="{{ $post('macro.bar') }}" data-edit novalidate class="editor__form does">
+        <form data-does="edit" method="post" action="{{ $post('macro.bar') }}" data-edit novalidate class="editor__form does">
             {{ $place->from() }}{{ $hidden }}
             <x-output-fields :form="$view->outputForm()" does="key" :begins="$view->begins()" />
             <label class="field field--tall" data-kinds="type" hidden><span>Text; a new line is Enter</span><textarea name="text" rows="3" maxlength="500" cols="30">Text</textarea></label>
@@ -98,15 +98,15 @@
             <p><button type="button" class="button" data-record="keys" aria-pressed="false">From the keyboard</button> <button type="button" class="button" data-record="rig" aria-pressed="false">From the rig</button></p>
             <p class="hint" data-record-says>Keys are taken as you press them, or what the rig sends while you work it; it comes after the last step.</p>
             <p class="hint">Mid-game a control does it: <em>record a macro</em>, on Assign.</p>
-            <form method="post" action="{{ $post('macro.record') }}" data-edit novalidate id="macro-recorded" hidden>{{ $place->from() }}{{ $hidden }}<input name="events"></form>
+            <form data-does="edit" method="post" action="{{ $post('macro.record') }}" data-edit novalidate id="macro-recorded" hidden>{{ $place->from() }}{{ $hidden }}<input name="events"></form>
         </div>
         <h2 class="column__title">How it plays</h2>
-        <form method="post" action="{{ $post('macro.say') }}" data-edit novalidate data-autosave class="plays">
+        <form data-does="edit" method="post" action="{{ $post('macro.say') }}" data-edit novalidate data-autosave class="plays">
             {{ $place->from() }}{{ $hidden }}
             @foreach (Nailrod\Core\Macro\Macro::howItPlays()->all as $field){{ $view->fieldInput()->html($field, $field->name, $macro->toArray()[$field->name] ?? $field->usual) }}@endforeach
             <x-condition-fields :conditions="$view->conditions()" />
         </form>
-        <form method="post" action="{{ $post('macro.say') }}" data-edit novalidate data-autosave class="plays">{{ $place->from() }}{{ $hidden }}<label class="field"><span>Pause at the end, ms</span><input type="number" name="pause" min="0" max="600000" step="any" value="{{ $view->line->pause() / 1000 }}"></label></form>
+        <form data-does="edit" method="post" action="{{ $post('macro.say') }}" data-edit novalidate data-autosave class="plays">{{ $place->from() }}{{ $hidden }}<label class="field"><span>Pause at the end, ms</span><input type="number" name="pause" min="0" max="600000" step="any" value="{{ $view->line->pause() / 1000 }}"></label></form>
         <h2 class="column__title">Played by</h2>
         @foreach ($view->leftOut() as $sentence)<p class="says says--warn">{{ $sentence }}</p>@endforeach
         <ul class="uses">

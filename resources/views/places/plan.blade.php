@@ -34,7 +34,7 @@
         <h2 class="column__title" id="proposals-title">Proposed <span class="column__note">@if ($view->plan !== null){{ $view->asked === App\View\PlanView::ALL ? 'for all that is not reached' : 'for '.$catalogue->groups[$view->asked] }}@endif</span></h2>
         @if ($view->take !== null)
             <div class="take-up" data-take><p><strong>{{ $view->take->isAxis() ? 'Move' : 'Press' }} the control for {{ $view->take->name }}.</strong> It is assigned in the layer that is live then. <a class="link" href="{{ route('plan', ['set' => $place->record->id, 'propose' => $view->asked]) }}" data-refresh>Leave it</a></p>
-            <form method="post" action="{{ route('plan.press', $place->record->id) }}" data-edit novalidate hidden>{{ $place->from() }}<input name="layer"><input name="ref"><input name="action" value="{{ $view->take->id }}"></form>
+            <form data-does="edit" method="post" action="{{ route('plan.press', $place->record->id) }}" data-edit novalidate hidden>{{ $place->from() }}<input name="layer"><input name="ref"><input name="action" value="{{ $view->take->id }}"></form>
             @if ($view->device !== null)
                 <p class="chips" role="group" aria-label="Device that is drawn">@foreach ($place->set->rig->devices as $id => $device)<a class="chip" href="{{ $view->drawing((string) $id) }}" data-refresh @if ($device->id === $view->device->id) aria-current="true" @endif>{{ $device->name }}</a>@endforeach</p>
                 <div class="plan__face"><x-face :device="$view->device" :page="$view->page" /></div>
@@ -45,14 +45,14 @@
         @if ($view->plan === null)
             <p class="empty">Ask for a group, or for the whole plan: each proposal says where and why, and is taken or turned down by itself. Or pick an action and press its control.</p>
         @else
-            <form action="{{ route('plan', $place->record->id) }}" data-visit class="plan__wants">
+            <form data-does="look" action="{{ route('plan', $place->record->id) }}" data-visit class="plan__wants">
                 <input type="hidden" name="propose" value="{{ $view->asked }}">
                 @foreach ($view->wants->not as $one)<input type="hidden" name="not[]" value="{{ $one }}">@endforeach
                 <fieldset class="choice choice--wrap"><legend>On</legend>@foreach ($place->set->rig->devices as $id => $device)<label><input type="checkbox" name="devices[]" value="{{ $id }}" @checked(in_array((string) $id, $view->wants->devices ?? [], true))><span>{{ $device->name }}@if (in_array((string) $id, $view->away, true)) <small>not there</small>@endif</span></label>@endforeach</fieldset>
                 <p class="column__note">{{ $view->isRigSilent ? 'The rig does not answer, so nobody knows which of them are plugged in: all are taken as there.' : '' }} {{ $view->wants->devices !== null ? 'only these' : ($view->away === [] ? 'none picked: all of them' : 'none picked: all that are there') }}</p>
                 <fieldset class="choice"><legend>By</legend>@foreach (['output' => 'output where the game takes it', 'key' => 'key'] as $by => $words)<label><input type="radio" name="by" value="{{ $by }}" @checked($view->wants->by === $by)><span>{{ $words }}</span></label>@endforeach</fieldset>
             </form>
-            <form method="post" action="{{ route('plan.take', $place->record->id) }}" data-edit novalidate class="proposals-form">
+            <form data-does="edit" method="post" action="{{ route('plan.take', $place->record->id) }}" data-edit novalidate class="proposals-form">
                 {{ $place->from() }}<input type="hidden" name="propose" value="{{ $view->asked }}">
                 @foreach (['not' => $view->wants->not, 'devices' => $view->devices, 'otherwise' => $view->wants->otherwise] as $field => $values)@foreach ($values as $one)<input type="hidden" name="{{ $field }}[]" value="{{ $one }}">@endforeach @endforeach<input type="hidden" name="by" value="{{ $view->wants->by }}">
                 <p class="plan__do">@if ($view->plan->proposals !== [])<button class="button button--main">Take all {{ count($view->plan->proposals) }}</button> <span class="column__note">then {{ $catalogue->buttons === 0 ? 'no controller is used' : $view->plan->buttons.' buttons and '.$view->plan->axes.' axes are left' }}</span>@elseif ($view->plan->left === [])<span class="empty">Everything here is reached.</span>@endif</p>

@@ -4,7 +4,7 @@
 <x-layout :place="$place" title="Print">
     <section class="column print__ask scroll" aria-labelledby="print-title" tabindex="0" id="print-ask">
         <h1 id="print-title">Print</h1>
-        <form action="{{ route('print', $place->record->id) }}" data-visit id="print-form">
+        <form data-does="look" action="{{ route('print', $place->record->id) }}" data-visit id="print-form">
             <fieldset class="choice print__what" aria-label="What">@foreach (App\View\PrintAsked::WHAT as $what => $label)<label><input type="radio" name="what" value="{{ $what }}" @checked($what === $asked->what)><span>{{ $label }}</span></label>@endforeach</fieldset>
             @if ($isLabels)
                 <label class="field"><span>Of</span><select name="device" id="print-device">{{ App\Forms\Options::of($view->devices(), $asked->device?->id) }}</select></label>
@@ -28,7 +28,7 @@
         <p class="panel__row">
             <button type="button" class="button button--main" data-print @disabled($view->pages === [])>Print, or save as PDF</button>
         </p>
-        @if ($view->pages !== [])<form method="post" action="{{ $view->link('print.done') }}" data-edit novalidate class="panel__row">@csrf<button class="link">It is on paper: count what changes from now on</button></form>@endif
+        @if ($view->pages !== [])<form data-does="record" method="post" action="{{ $view->link('print.done') }}" data-edit novalidate class="panel__row">@csrf<button class="link">It is on paper: count what changes from now on</button></form>@endif
         @if ($view->changed() !== '')<p class="says" id="print-changed">{{ $view->changed() }}</p>@endif
         @if ($view->problems !== [])
             <h2 class="column__title">{{ count($view->problems) === 1 ? '1 label does not fit' : count($view->problems).' labels do not fit' }}</h2>
@@ -39,13 +39,13 @@
             <p class="column__note">Your own labels are said on <a class="link" href="{{ $place->at('rig', ['do' => 'arrange', 'device' => $asked->device->id]) }}">Name &amp; place</a>.</p>
             <h2 class="column__title">How large {{ $asked->device->name }} is</h2>
             <p class="column__note">A label is as wide as the way to the next control allows. @if ($view->size() === null)So far the drawing is taken for true. Measure between two controls, from middle to middle, and labels fit the real thing.@else It is {{ $view->size() }}.@endif</p>
-            <form method="post" action="{{ route('print.size', $place->edited->id) }}" data-edit novalidate class="panel__part">{{ $place->from() }}<input type="hidden" name="device" value="{{ $asked->device->id }}">
+            <form data-does="edit" method="post" action="{{ route('print.size', $place->edited->id) }}" data-edit novalidate class="panel__part">{{ $place->from() }}<input type="hidden" name="device" value="{{ $asked->device->id }}">
                 <label class="field"><span>From</span><select name="control" id="size-from">{{ App\Forms\Options::of($view->controls()) }}</select></label>
                 <label class="field"><span>To</span><select name="other" id="size-to">{{ App\Forms\Options::of($view->controls(), array_key_last($view->controls())) }}</select></label>
                 <label class="field"><span>Apart</span><span class="field__box"><input type="number" name="mm" id="size-mm" min="{{ Nailrod\Core\Set\Section\Sizes::LEAST }}" max="{{ Nailrod\Core\Set\Section\Sizes::MOST }}" step="0.5"><span class="field__unit">mm</span></span></label>
                 <p class="panel__row"><button class="button">Take this size</button></p>
             </form>
-            @if ($view->size() !== null)<form method="post" action="{{ route('print.size', $place->edited->id) }}" data-edit novalidate class="panel__row">{{ $place->from() }}<input type="hidden" name="device" value="{{ $asked->device->id }}"><button class="link">As it is drawn again</button></form>@endif
+            @if ($view->size() !== null)<form data-does="edit" method="post" action="{{ route('print.size', $place->edited->id) }}" data-edit novalidate class="panel__row">{{ $place->from() }}<input type="hidden" name="device" value="{{ $asked->device->id }}"><button class="link">As it is drawn again</button></form>@endif
         @endif
     </section>
     <section class="column scroll print__pages" aria-label="What is printed" tabindex="0" id="print-pages">

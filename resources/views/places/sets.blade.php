@@ -10,9 +10,9 @@
                 <tr @class(['is-picked' => $set['id'] === $place->record->id])><th scope="row"><a class="sets__item--{{ $set['depth'] }}" href="{{ route('sets', $set['id']) }}" data-set-row="{{ $set['id'] }}" @if ($set['id'] === $place->record->id) aria-current="true" @endif>{{ $set['name'] }}</a></th><td>{{ $set['game'] ?: '–' }}</td><td class="column__note">{{ $set['says'] }}</td></tr>
             @endforeach
             </tbody></table>
-            @if ($view->removed() !== [])<h2 class="column__title">Deleted</h2><ul class="left-out">@foreach ($view->removed() as $id => $name)<li>{{ $name }} <form method="post" action="{{ $post('sets.bring-back') }}" data-edit novalidate>{{ $place->from() }}<input type="hidden" name="id" value="{{ $id }}"><button class="link">Bring it back</button></form></li>@endforeach</ul>@endif
-            @if ($view->demo() !== null)<form method="post" action="{{ $view->demo() ? route('demo.put-away') : route('demo.bring-back') }}" class="sets-demo">@csrf<button class="link" id="demo-turn">{{ $view->demo() ? 'Put the demo away' : 'Bring the demo back' }}</button> <span class="column__note">{{ $view->demo() ? 'It is not listed then; nothing of it is lost.' : 'As it was when it was put away.' }}</span></form>@endif
-            @if (($root = $view->withoutSteps()) !== null)<form method="post" action="{{ route('steps', $root->id) }}" data-edit novalidate class="sets-demo">@csrf<button class="link" name="again" value="1">List the first steps of {{ $root->name }}</button></form>@endif
+            @if ($view->removed() !== [])<h2 class="column__title">Deleted</h2><ul class="left-out">@foreach ($view->removed() as $id => $name)<li>{{ $name }} <form data-does="record" method="post" action="{{ $post('sets.bring-back') }}" data-edit novalidate>{{ $place->from() }}<input type="hidden" name="id" value="{{ $id }}"><button class="link">Bring it back</button></form></li>@endforeach</ul>@endif
+            @if ($view->demo() !== null)<form data-does="record" method="post" action="{{ $view->demo() ? route('demo.put-away') : route('demo.bring-back') }}" class="sets-demo">@csrf<button class="link" id="demo-turn">{{ $view->demo() ? 'Put the demo away' : 'Bring the demo back' }}</button> <span class="column__note">{{ $view->demo() ? 'It is not listed then; nothing of it is lost.' : 'As it was when it was put away.' }}</span></form>@endif
+            @if (($root = $view->withoutSteps()) !== null)<form data-does="record" method="post" action="{{ route('steps', $root->id) }}" data-edit novalidate class="sets-demo">@csrf<button class="link" name="again" value="1">List the first steps of {{ $root->name }}</button></form>@endif
         </div>
         <h2 class="column__title" id="said-title">What was said in {{ $own->name }} <span class="column__note">the newest first; undo goes back step by step</span></h2>
         <ol class="revisions scroll" tabindex="0" aria-labelledby="said-title" id="revisions">
@@ -21,11 +21,11 @@
     </section>
     <section class="column sets-one" aria-labelledby="one-title">
         <h2 class="column__title" id="one-title">{{ $own->name }}</h2>
-        <form method="post" action="{{ $post('sets.rename') }}" data-edit novalidate class="sets-form">{{ $place->from() }}<label class="field field--tall"><span>Name</span><input name="name" maxlength="60" value="{{ $own->name }}" required></label><button class="button">Rename</button></form>
-        <form method="post" action="{{ $post('sets.new') }}" data-edit novalidate class="sets-form">{{ $place->from() }}<label class="field field--tall"><span>New set below it, as for a vehicle</span><input name="name" maxlength="60" placeholder="Its name" required></label>@if ($place->set->catalogue === null)<label class="field field--tall"><span>Simulator</span><select name="simulator"><option value="">none yet</option>{{ App\Forms\Options::of($view->offered()) }}</select></label>@endif<button class="button">Begin it</button></form>
-        <form method="post" action="{{ $post('sets.duplicate') }}" data-edit novalidate class="sets-form">{{ $place->from() }}<label class="field field--tall"><span>Copy beside it</span><input name="name" maxlength="60" value="{{ $own->name }} copy" required></label><button class="button">Copy</button></form>
+        <form data-does="edit" method="post" action="{{ $post('sets.rename') }}" data-edit novalidate class="sets-form">{{ $place->from() }}<label class="field field--tall"><span>Name</span><input name="name" maxlength="60" value="{{ $own->name }}" required></label><button class="button">Rename</button></form>
+        <form data-does="record" method="post" action="{{ $post('sets.new') }}" data-edit novalidate class="sets-form">{{ $place->from() }}<label class="field field--tall"><span>New set below it, as for a vehicle</span><input name="name" maxlength="60" placeholder="Its name" required></label>@if ($place->set->catalogue === null)<label class="field field--tall"><span>Simulator</span><select name="simulator"><option value="">none yet</option>{{ App\Forms\Options::of($view->offered()) }}</select></label>@endif<button class="button">Begin it</button></form>
+        <form data-does="record" method="post" action="{{ $post('sets.duplicate') }}" data-edit novalidate class="sets-form">{{ $place->from() }}<label class="field field--tall"><span>Copy beside it</span><input name="name" maxlength="60" value="{{ $own->name }} copy" required></label><button class="button">Copy</button></form>
         @if ($view->children() === [] && count($place->sets) > 1)
-            <form method="post" action="{{ $post('sets.remove') }}" data-edit novalidate class="sets-form">{{ $place->from() }}<p class="column__note">Deleting it takes what it says itself out of sight; it can be brought back.</p><button class="button">Delete {{ $own->name }}</button></form>
+            <form data-does="record" method="post" action="{{ $post('sets.remove') }}" data-edit novalidate class="sets-form">{{ $place->from() }}<p class="column__note">Deleting it takes what it says itself out of sight; it can be brought back.</p><button class="button">Delete {{ $own->name }}</button></form>
         @else<p class="column__note">{{ $view->children() === [] ? 'It is the only set, so it cannot be deleted.' : 'It cannot be deleted while '.implode(', ', $view->children()).(count($view->children()) === 1 ? ' inherits' : ' inherit').' from it.' }}</p>@endif
     </section>
     <section class="column scroll sets-files" aria-labelledby="files-title" tabindex="0">
@@ -40,7 +40,7 @@
             <li><a class="link" href="{{ route('file.summary', $place->record->id) }}" download>Summary</a> <span class="column__note">to read or send; plain text</span></li>
         </ul>
         <h2 class="column__title">In</h2>
-        <form method="post" action="{{ route('import.bring') }}" enctype="multipart/form-data" class="upload">@csrf
+        <form data-does="look" method="post" action="{{ route('import.bring') }}" enctype="multipart/form-data" class="upload">@csrf
             <label class="field field--tall"><span>A set, a catalogue of a simulator (JSON), or a table of actions (CSV); also a newer one of a simulator that is here. It is shown first; nothing is changed.</span><input type="file" name="file" accept=".json,.csv,application/json,text/csv" required></label>
             <button class="button">Look at it</button>
         </form>
@@ -49,7 +49,7 @@
             <pre role="figure" tabindex="0" aria-label="An example of a table of actions">{{ Nailrod\Core\Exchange\CatalogueTable::EXAMPLE }}</pre>
         </details>
         @if ($place->set->catalogue !== null)
-        <form method="post" action="{{ route('file.take-bindings', $place->record->id) }}" enctype="multipart/form-data" data-edit novalidate class="upload">{{ $place->from() }}
+        <form data-does="edit" method="post" action="{{ route('file.take-bindings', $place->record->id) }}" enctype="multipart/form-data" data-edit novalidate class="upload">{{ $place->from() }}
             <label class="field field--tall"><span>A binding list or key list of {{ $place->set->catalogue->name }}, into {{ $own->name }}; it can be undone</span><input type="file" name="file" accept=".json,.csv" required></label>
             <button class="button">Take its ways</button>
         </form>

@@ -7,7 +7,7 @@
             <h2 class="column__title">{{ $title }}</h2>
             <ul class="picks">@foreach ($items as $id => $one)<li><a class="pick" href="{{ route('shelf', ['set' => $place->record->id, 'item' => $id]) }}" data-refresh @if ($id === $view->picked) aria-current="true" @endif><span>{{ $one->name }}</span>@if ($view->isOwn($id))<small>yours</small>@endif</a></li>@endforeach</ul>
         @endforeach
-        @if (App\Sets\Shelf::removed() !== [])<h2 class="column__title">Taken down</h2><ul class="left-out">@foreach (App\Sets\Shelf::removed() as $id => $name)<li>{{ $name }} <form method="post" action="{{ route('shelf.remove', $place->record->id) }}" data-edit novalidate>@csrf<input type="hidden" name="item" value="{{ $id }}"><button class="link">Put it back</button></form></li>@endforeach</ul>@endif
+        @if (App\Sets\Shelf::removed() !== [])<h2 class="column__title">Taken down</h2><ul class="left-out">@foreach (App\Sets\Shelf::removed() as $id => $name)<li>{{ $name }} <form data-does="record" method="post" action="{{ route('shelf.remove', $place->record->id) }}" data-edit novalidate>@csrf<input type="hidden" name="item" value="{{ $id }}"><button class="link">Put it back</button></form></li>@endforeach</ul>@endif
     </nav>
     @if ($item !== null)
     <section class="column shelf__item" aria-labelledby="shelf-title">
@@ -17,7 +17,7 @@
         @if ($view->isFile())
             <p>It is looked at on a page of its own before anything of it is taken.</p>
         @else
-        <form action="{{ route('shelf', $place->record->id) }}" data-visit class="shelf__on" id="shelf-on"><input type="hidden" name="item" value="{{ $view->picked }}">
+        <form data-does="look" action="{{ route('shelf', $place->record->id) }}" data-visit class="shelf__on" id="shelf-on"><input type="hidden" name="item" value="{{ $view->picked }}">
             @if ($view->axis !== null)<label class="field"><span>Into the axis</span><select name="axis" id="shelf-axis">{{ App\Forms\Options::of($view->axes(), $view->axis) }}</select></label>
             @else @foreach ($item->devices as $id => $kind)<label class="field"><span>Its {{ $kind }} is here</span><select name="on[{{ $id }}]">{{ App\Forms\Options::of($view->devices(), $view->fit->devices[$id] ?? '') }}</select></label>@endforeach @endif
         </form>
@@ -31,11 +31,11 @@
         @if ($view->worked() !== [])<div class="shelf__faces" inert>@foreach (array_slice($view->worked(), 0, 3) as $device)<x-face :device="$device" />@endforeach</div>@endif
         @endif
         <div class="panel__row shelf__do">
-            <form method="post" action="{{ route('shelf.take', $place->edited->id) }}" @if (! $view->isFile()) data-edit @endif novalidate>{{ $place->from() }}<input type="hidden" name="item" value="{{ $view->picked }}">
+            <form data-does="edit" method="post" action="{{ route('shelf.take', $place->edited->id) }}" @if (! $view->isFile()) data-edit @endif novalidate>{{ $place->from() }}<input type="hidden" name="item" value="{{ $view->picked }}">
                 @if ($view->axis !== null)<input type="hidden" name="axis" value="{{ $view->axis }}">@else @foreach ($view->fit->devices ?? [] as $id => $here)<input type="hidden" name="on[{{ $id }}]" value="{{ $here }}">@endforeach @endif
                 <button class="button button--main" @disabled($view->fit !== null && $view->fit->fits() === 0)>{{ $view->isFile() ? 'Look at it' : 'Take it into '.$place->record->name }}</button></form>
             <a class="button" href="{{ route('shelf.file', ['set' => $place->record->id, 'item' => $view->picked]) }}" download>Save as a file</a>
-            @if ($view->isOwn($view->picked))<form method="post" action="{{ route('shelf.remove', $place->record->id) }}" data-edit novalidate>@csrf<input type="hidden" name="item" value="{{ $view->picked }}"><button class="link">Take it down</button></form>@endif
+            @if ($view->isOwn($view->picked))<form data-does="record" method="post" action="{{ route('shelf.remove', $place->record->id) }}" data-edit novalidate>@csrf<input type="hidden" name="item" value="{{ $view->picked }}"><button class="link">Take it down</button></form>@endif
         </div>
     </section>
     @endif
@@ -43,7 +43,7 @@
         <h2 class="column__title" id="put-title">Put something there</h2>
         @if ($view->offered() === [])<p class="empty">{{ $place->record->name }} has nothing yet that could lie there.</p>
         @else
-        <form method="post" action="{{ route('shelf.put', $place->record->id) }}" data-edit novalidate class="upload">{{ $place->from() }}
+        <form data-does="record" method="post" action="{{ route('shelf.put', $place->record->id) }}" data-edit novalidate class="upload">{{ $place->from() }}
             <label class="field field--tall"><span>Of {{ $place->record->name }}</span><select name="thing" id="shelf-thing">@foreach ($view->offered() as $title => $things)<optgroup label="{{ $title }}">@foreach ($things as $thing => $name)<option value="{{ $thing }}">{{ $name }}</option>@endforeach</optgroup>@endforeach</select></label>
             <label class="field field--tall"><span>Its name</span><input name="name" maxlength="{{ Nailrod\Core\Shelf\ShelfItem::LONGEST_NAME }}" required></label>
             <label class="field field--tall"><span>What it is good for</span><input name="about" maxlength="{{ Nailrod\Core\Shelf\ShelfItem::LONGEST_ABOUT }}"></label>
@@ -52,7 +52,7 @@
         <p class="column__note">It can be given away: no serials, no tokens and no names of your devices are in it.</p>
         @endif
         <h2 class="column__title">Given by somebody</h2>
-        <form method="post" action="{{ route('shelf.bring', $place->record->id) }}" enctype="multipart/form-data" data-edit novalidate class="upload">@csrf
+        <form data-does="record" method="post" action="{{ route('shelf.bring', $place->record->id) }}" enctype="multipart/form-data" data-edit novalidate class="upload">@csrf
             <label class="field field--tall"><span>A file from a shelf; nothing of it is taken yet</span><input type="file" name="file" accept=".json,application/json" required></label>
             <button class="button">Put it on the shelf</button>
         </form>

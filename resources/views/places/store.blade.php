@@ -10,7 +10,7 @@
             @endforeach
             @foreach ($view->keepNothing() as $device)<li><div class="pick pick--not"><span>{{ $device->title() }}</span><small>keeps nothing itself</small></div></li>@endforeach
         </ul>
-        @if (count($view->toBeWritten()) > 1)<form method="post" action="{{ route('store.write-all', $place->record->id) }}" data-edit novalidate class="panel__row">@csrf<button class="link" title="{{ implode(', ', $view->toBeWritten()) }}">Write all that is not written</button></form>@endif
+        @if (count($view->toBeWritten()) > 1)<form data-does="record" method="post" action="{{ route('store.write-all', $place->record->id) }}" data-edit novalidate class="panel__row">@csrf<button class="link" title="{{ implode(', ', $view->toBeWritten()) }}">Write all that is not written</button></form>@endif
     </nav>
     <section class="column store__device scroll" aria-labelledby="store-title" tabindex="0" id="store-device">
         <h1 id="store-title">{{ $view->device->title() }}@if ($view->serial() !== '') <span class="column__note figure">{{ $view->serial() }}</span>@endif</h1>
@@ -36,7 +36,7 @@
         </table>
         <p class="room"><meter min="0" max="{{ $view->room }}" value="{{ strlen($view->content) }}" aria-label="Room in a bank"></meter> <span class="figure">{{ strlen($view->content) }} of {{ $view->room }} bytes</span> of a bank would be used.</p>
         <ul class="checks" aria-label="What a write needs">@foreach ($view->readiness->checks as $check)<li @class(['is-not' => ! $check->isMet])>{{ $check->says }}.@if ($check->todo !== '') <b>{{ $check->todo }}.</b>@endif</li>@endforeach</ul>
-        <form method="post" action="{{ route('store.write', ['set' => $place->record->id, 'device' => $view->device->id]) }}" data-edit novalidate class="store__write">@csrf
+        <form data-does="record" method="post" action="{{ route('store.write', ['set' => $place->record->id, 'device' => $view->device->id]) }}" data-edit novalidate class="store__write">@csrf
             @if ($view->serial() === '')
                 <button class="button button--main" id="write" @if (! $view->readiness->isMet()) aria-disabled="true" title="{{ $view->readiness->why() }}" @endif>Write to {{ $view->device->name }}</button>
             @else
@@ -45,17 +45,17 @@
             @endif
         </form>
         @if ($view->isInUse($view->unit))
-        <form method="post" action="{{ route('store.itself', ['set' => $place->record->id, 'device' => $view->device->id]) }}" data-edit novalidate data-autosave class="store__write">@csrf
+        <form data-does="record" method="post" action="{{ route('store.itself', ['set' => $place->record->id, 'device' => $view->device->id]) }}" data-edit novalidate data-autosave class="store__write">@csrf
             <label class="field"><span>It is written</span><select name="itself" id="writes-itself"><option value="0">when I say so</option><option value="1" @selected($view->writesItself)>after each edit</option></select></label>
         </form>
         @endif
         <details class="copies" @if ($view->unit->fault !== '') open @endif><summary>Try out what goes wrong</summary>
-            <form method="post" action="{{ route('store.fault', ['set' => $place->record->id, 'device' => $view->device->id]) }}" data-edit novalidate class="store__write">@csrf<input type="hidden" name="unit" value="{{ $view->serial() }}">
+            <form data-does="record" method="post" action="{{ route('store.fault', ['set' => $place->record->id, 'device' => $view->device->id]) }}" data-edit novalidate class="store__write">@csrf<input type="hidden" name="unit" value="{{ $view->serial() }}">
                 <label class="field"><span>What</span><select name="fault" id="fault"><option value="">nothing</option>@foreach (Nailrod\Core\Memory\Fault\Faults::all() as $kind => $class)<option value="{{ $kind }}" @selected($kind === $view->unit->fault)>{{ $class::title() }}</option>@endforeach</select></label>
                 <label class="field"><span>after</span><span class="field__box"><input type="number" name="after" id="fault-after" min="0" max="100" step="1" value="{{ $view->unit->fault === '' ? 40 : $view->unit->percent }}"><span class="field__unit">% of a write</span></span></label>
                 <button class="button">Put it on</button>
             </form>
-            @if ($view->unit->fault !== '')<p class="says says--warn">{{ $view->unit->title() }}: {{ Nailrod\Core\Memory\Fault\Faults::all()[$view->unit->fault]::title() }}.</p><form method="post" action="{{ route('store.fault', ['set' => $place->record->id, 'device' => $view->device->id]) }}" data-edit novalidate>@csrf<input type="hidden" name="unit" value="{{ $view->serial() }}"><button class="link" name="fault" value="" id="mend">Mend it</button></form>@endif
+            @if ($view->unit->fault !== '')<p class="says says--warn">{{ $view->unit->title() }}: {{ Nailrod\Core\Memory\Fault\Faults::all()[$view->unit->fault]::title() }}.</p><form data-does="record" method="post" action="{{ route('store.fault', ['set' => $place->record->id, 'device' => $view->device->id]) }}" data-edit novalidate>@csrf<input type="hidden" name="unit" value="{{ $view->serial() }}"><button class="link" name="fault" value="" id="mend">Mend it</button></form>@endif
         </details>
         <p class="column__note">A write goes to the bank that is not in force and is read back before it counts. If it is cut off, the device goes on with what it had.</p>
     </section>
@@ -65,7 +65,7 @@
             <p class="column__note">{{ $view->device->name }} has {{ $view->device->onboard->firmware ?? 'one that it does not name' }}. Nothing was sent to it yet. If the new one is cut off on its way, it goes on with the one that it has.</p>
             @if ($brought->changes($view->device->keeps()) === [])<p class="says">It keeps what it kept before.</p>
             @else<ul class="left-out">@foreach ($brought->changes($view->device->keeps()) as $line)<li>{{ $line }}</li>@endforeach</ul>@endif
-            <form method="post" action="{{ $view->link('store.firmware') }}" data-edit novalidate class="panel__row">@csrf<input type="hidden" name="firmware" value="{{ $view->firmware }}"><button class="button button--main">Give it to {{ $view->unit->title() }}</button> <a class="link" href="{{ $view->link() }}" data-refresh>Leave it</a></form>
+            <form data-does="record" method="post" action="{{ $view->link('store.firmware') }}" data-edit novalidate class="panel__row">@csrf<input type="hidden" name="firmware" value="{{ $view->firmware }}"><button class="button button--main">Give it to {{ $view->unit->title() }}</button> <a class="link" href="{{ $view->link() }}" data-refresh>Leave it</a></form>
         </section>
         @endif
         @if ($view->isRead && $view->stored !== null)
@@ -78,7 +78,7 @@
             @if ($view->stays !== [])<h3>Stays as it is</h3><ul class="left-out">@foreach ($view->stays as $line)<li>{{ $line }}</li>@endforeach</ul>@endif
         </div>
         <div class="panel__row">
-            @if ($view->reading !== [])<form method="post" action="{{ $view->link('store.read') }}" data-edit novalidate>{{ $place->from() }}<button class="button button--main">Take it into {{ $place->record->name }}</button></form>@endif
+            @if ($view->reading !== [])<form data-does="edit" method="post" action="{{ $view->link('store.read') }}" data-edit novalidate>{{ $place->from() }}<button class="button button--main">Take it into {{ $place->record->name }}</button></form>@endif
             <a class="link" href="{{ $view->link() }}" data-refresh>What a write would change</a>
         </div>
         @else
@@ -103,21 +103,21 @@
             @if (! $view->isCurrent())<a class="button" id="look-read" href="{{ $view->link('store', ['do' => 'read']) }}" data-refresh>Read into this set</a>@endif
             <a class="button" href="{{ $view->link('store.copy') }}" download>Save a copy</a>
         </p>
-        <form method="post" action="{{ route('store.fresh', ['device' => $view->device->id] + ($view->unit->key === '' ? [] : ['unit' => $view->unit->key])) }}">@csrf<button class="link">Read it as a new set</button></form>
+        <form data-does="look" method="post" action="{{ route('store.fresh', ['device' => $view->device->id] + ($view->unit->key === '' ? [] : ['unit' => $view->unit->key])) }}">@csrf<button class="link">Read it as a new set</button></form>
         @endif
         @if ($view->copies->isNotEmpty())
         <details class="copies"><summary>What was in it before</summary>
             <ol class="revisions scroll" tabindex="0" aria-label="What was in it before, the latest first">@foreach ($view->copies as $copy)
-                <li><time class="figure" datetime="{{ $copy->created_at->toIso8601String() }}" data-local>{{ $copy->created_at->format('Y-m-d H:i') }}</time> {{ $copy->sentence }} <form method="post" action="{{ $view->link('store.back') }}" data-edit novalidate>@csrf<input type="hidden" name="copy" value="{{ $copy->id }}"><button class="link">Put it back</button></form></li>
+                <li><time class="figure" datetime="{{ $copy->created_at->toIso8601String() }}" data-local>{{ $copy->created_at->format('Y-m-d H:i') }}</time> {{ $copy->sentence }} <form data-does="record" method="post" action="{{ $view->link('store.back') }}" data-edit novalidate>@csrf<input type="hidden" name="copy" value="{{ $copy->id }}"><button class="link">Put it back</button></form></li>
             @endforeach</ol>
         </details>
         @endif
-        <form method="post" action="{{ $view->link('store.bring') }}" enctype="multipart/form-data" data-edit novalidate class="upload">@csrf
+        <form data-does="record" method="post" action="{{ $view->link('store.bring') }}" enctype="multipart/form-data" data-edit novalidate class="upload">@csrf
             <label class="field field--tall"><span>Put a saved copy back into {{ $view->device->name }}</span><input type="file" name="file" accept=".json,application/json" required></label>
             <button class="button">Put it back</button>
         </form>
         @if ($view->device->onboard->board !== null)
-        <form method="post" action="{{ $view->link('store.look-at') }}" enctype="multipart/form-data" data-edit novalidate class="upload">@csrf
+        <form data-does="look" method="post" action="{{ $view->link('store.look-at') }}" enctype="multipart/form-data" data-edit novalidate class="upload">@csrf
             <label class="field field--tall"><span>Firmware for board {{ $view->device->onboard->board }}, newer than {{ $view->device->onboard->firmware ?? 'none' }}</span><input type="file" name="file" required></label>
             <button class="button">Look at this firmware</button>
         </form>
@@ -142,12 +142,12 @@
         @endif
         @if ($found !== [])
             <h2 class="column__title">Also on the desk</h2>
-            @foreach ($found as $device)<form method="post" action="{{ route('store.fresh', $device->id) }}" class="panel__row">@csrf<span>{{ $device->title() }}</span> <button class="link">Read it as a new set</button></form>@endforeach
+            @foreach ($found as $device)<form data-does="look" method="post" action="{{ route('store.fresh', $device->id) }}" class="panel__row">@csrf<span>{{ $device->title() }}</span> <button class="link">Read it as a new set</button></form>@endforeach
         @endif
         <h2 class="column__title">The set as a file</h2>
         <p class="column__note">An open format that others can read: JSON, described in <code>schema/set.schema.json</code>.</p>
         <p><a class="button" href="{{ route('file.download', $place->record->id) }}" download>Save {{ $place->record->id }}.set.json</a></p>
-        <form method="post" action="{{ route('file.upload', $place->record->id) }}" enctype="multipart/form-data" data-edit novalidate class="upload">{{ $place->from() }}
+        <form data-does="edit" method="post" action="{{ route('file.upload', $place->record->id) }}" enctype="multipart/form-data" data-edit novalidate class="upload">{{ $place->from() }}
             <label class="field field--tall"><span>Take a file in the place of this set; it can be undone</span><input type="file" name="file" accept=".json,application/json" required></label>
             <button class="button">Take the file</button>
         </form>

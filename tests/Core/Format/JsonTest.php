@@ -52,7 +52,7 @@ final class JsonTest extends TestCase
         yield 'a long text' => [str_repeat('é', 9), fn (Node $n) => $n->string(8), 'x: found 9 characters, expected at most 8 characters.'];
         yield 'a bad name' => ['Left Lever', fn (Node $n) => $n->id(), 'x: found "Left Lever", expected lower-case letters, digits, "-" and "_" only.'];
         yield 'a word not known' => ['up', fn (Node $n) => $n->oneOf(['above', 'below']), 'x: found "up", expected one of above, below.'];
-        yield 'not true or false' => [null, fn (Node $n) => $n->bool(), 'x: found nothing (null), expected true or false.'];
+        yield 'not true or false' => [null, fn (Node $n) => $n->bool(), 'x: found nothing, expected true or false.'];
     }
 
     /** @param callable(Node): mixed $read */

@@ -5,10 +5,10 @@
 <p>Count its controls: a <span class="draw-kinds">@foreach (array_keys(Nailrod\Core\Wiring\CountedDevice::USUAL) as $kind)<a class="link" href="{{ $place->at('rig/draw', ['kind' => $kind]) }}">{{ $kind }}</a>@if (! $loop->last), @endif @endforeach</span></p>
 <h2 class="column__title">What is at this computer</h2>
 @foreach (Nailrod\Core\Device\OwnDevices::notIn($rig) as $name => $own)
-<form method="post" action="{{ route('rig.own', $place->edited->id) }}" data-edit novalidate class="panel__row">{{ $place->from() }}<input type="hidden" name="own" value="{{ $name }}"><span class="column__note">{{ $own::offer() }}</span><button class="button">Add it</button></form>
+<form data-does="edit" method="post" action="{{ route('rig.own', $place->root->id) }}" data-edit novalidate class="panel__row">{{ $place->from($place->root) }}<input type="hidden" name="own" value="{{ $name }}"><span class="column__note">{{ $own::offer() }}</span><button class="button">Add it</button></form>
 @endforeach
 <h2 class="column__title">From a file</h2>
-<form method="post" action="{{ route('rig.add', $place->edited->id) }}" enctype="multipart/form-data" data-edit novalidate class="upload">{{ $place->from() }}
+<form data-does="edit" method="post" action="{{ route('rig.add', $place->root->id) }}" enctype="multipart/form-data" data-edit novalidate class="upload">{{ $place->from($place->root) }}
     <label class="field field--tall"><span>A device of Nailrod, or its report descriptor (binary, hex or a C list)</span><input type="file" name="file" required></label>
     <label class="field"><span>Name</span><input name="name" maxlength="60" placeholder="as its file says"></label>
     <label class="field"><span>Kind</span><select name="kind">@foreach (Nailrod\Core\Wiring\DeviceReader::KINDS as $kind)<option>{{ $kind }}</option>@endforeach</select></label>
@@ -17,5 +17,5 @@
 @php($onDesk = array_diff_key(App\Memory\Memories::onDesk(), $rig->devices))
 @if ($onDesk !== [])
 <h2 class="column__title">Out of a device's own memory</h2>
-@foreach ($onDesk as $found)<form method="post" action="{{ route('store.fresh', $found->id) }}" class="panel__row">@csrf<span>{{ $found->title() }}</span> <button class="link">Read it as a new set</button></form>@endforeach
+@foreach ($onDesk as $found)<form data-does="look" method="post" action="{{ route('store.fresh', $found->id) }}" class="panel__row">@csrf<span>{{ $found->title() }}</span> <button class="link">Read it as a new set</button></form>@endforeach
 @endif

@@ -10,12 +10,12 @@
         @endforeach
         </tbody></table>
     </div>
-    <form method="post" action="{{ route('rig.remove', $place->edited->id) }}" data-edit novalidate class="panel__row">{{ $place->from() }}<input type="hidden" name="device" value="{{ $view->device->id }}"><button class="link">Take {{ $view->device->name }} out of the rig</button></form>
+    <form data-does="edit" method="post" action="{{ route('rig.remove', $place->edited->id) }}" data-edit novalidate class="panel__row">{{ $place->from() }}<input type="hidden" name="device" value="{{ $view->device->id }}"><button class="link">Take {{ $view->device->name }} out of the rig</button></form>
 @else
 @php($control = $view->control)
 <div class="scroll panel arrange" id="control-scroll" tabindex="0" role="region" aria-label="{{ $control->name }}">
     <p class="panel__row"><a class="link" href="{{ $view->link() }}" data-refresh>All controls</a></p>
-    <form method="post" action="{{ route('rig.note', $place->edited->id) }}" data-edit novalidate data-autosave class="panel__part">{{ $place->from() }}<input type="hidden" name="control" value="{{ $control->ref }}">
+    <form data-does="edit" method="post" action="{{ route('rig.note', $place->edited->id) }}" data-edit novalidate data-autosave class="panel__part">{{ $place->from() }}<input type="hidden" name="control" value="{{ $control->ref }}">
         <h3>{{ $control->name }}</h3>
         <label class="field"><span>Name</span><input name="name" id="n-name" value="{{ $control->name }}" maxlength="60"></label>
         <label class="field"><span>Label on the box</span><input name="label" id="n-label" value="{{ $control->label }}" maxlength="20"></label>
@@ -25,11 +25,11 @@
         @if ($control->reported() !== [])<label class="field" title="A change counts at once; what comes within this time after it is ignored"><span>Quiet after a change</span><span class="field__box"><input type="number" name="debounce" id="n-debounce" value="{{ $control->reported()[0]->debounce / 1000 }}" min="0" max="1000" step="1"><span class="field__unit">ms</span></span></label>@endif
     </form>
     @if ($view->isNoted($control))
-        <form method="post" action="{{ route('rig.give-back', $place->edited->id) }}" data-edit novalidate class="panel__row">{{ $place->from() }}<input type="hidden" name="control" value="{{ $control->ref }}"><button class="link">As the device says again</button></form>
+        <form data-does="edit" method="post" action="{{ route('rig.give-back', $place->edited->id) }}" data-edit novalidate class="panel__row">{{ $place->from() }}<input type="hidden" name="control" value="{{ $control->ref }}"><button class="link">As the device says again</button></form>
     @endif
     @if ($view->turns() !== [])
     @php($rotary = $control->rotary())
-    <form method="post" action="{{ route('rig.turn', $place->edited->id) }}" data-edit novalidate data-autosave class="panel__part">{{ $place->from() }}<input type="hidden" name="control" value="{{ $control->ref }}">
+    <form data-does="edit" method="post" action="{{ route('rig.turn', $place->edited->id) }}" data-edit novalidate data-autosave class="panel__part">{{ $place->from() }}<input type="hidden" name="control" value="{{ $control->ref }}">
         <h3>The other way</h3>
         <p class="says">{{ $view->turned() }}</p>
         <label class="field"><span>Also used as</span><select name="turns" id="n-turns">{{ App\Forms\Options::of($view->turns(), $rotary === null ? App\Http\Requests\TurnRequest::NOT : ($rotary->round ? App\Http\Requests\TurnRequest::ROUND : App\Http\Requests\TurnRequest::ENDS)) }}</select></label>
@@ -43,7 +43,7 @@
             <p class="panel__row"><button type="button" class="button" data-survey="teach" data-ref="{{ $control->ref }}" data-begin>Teach this switch</button></p>
             <div data-teaching hidden>
                 <p class="says" data-teaching-words role="status"></p>
-                <form method="post" action="{{ route('rig.teach', $place->edited->id) }}" data-edit novalidate class="panel__row">{{ $place->from() }}
+                <form data-does="edit" method="post" action="{{ route('rig.teach', $place->edited->id) }}" data-edit novalidate class="panel__row">{{ $place->from() }}
                     <button class="button button--main" data-teaching-take disabled>Use this</button>
                     <button class="button" name="turned" value="1" data-teaching-take disabled>Use it upside down</button>
                     <button type="button" class="link" data-survey="end">Stop</button>

@@ -13,13 +13,13 @@
     <ul class="tokens">
         @forelse ($view->tokens() as $token)
             <li><span><b>{{ $token->name }}</b> <small>{{ implode(', ', App\Rig\Scope::of($token->scope)->inWords()) }} · since {{ $token->created_at->format('Y-m-d') }}</small></span>
-                <form method="post" action="{{ route('token.remove', $place->record->id) }}" data-edit novalidate>@csrf<input type="hidden" name="token" value="{{ $token->id }}"><button class="link">Take away</button></form></li>
+                <form data-does="record" method="post" action="{{ route('token.remove', $place->record->id) }}" data-edit novalidate>@csrf<input type="hidden" name="token" value="{{ $token->id }}"><button class="link">Take away</button></form></li>
         @empty
             <li class="empty">None. Pages need none.</li>
         @endforelse
     </ul>
     <details class="panel__new" id="new-token"><summary class="link">Give a token to a program</summary>
-        <form method="post" action="{{ route('token.add', $place->record->id) }}" data-edit novalidate class="panel__form">@csrf
+        <form data-does="record" method="post" action="{{ route('token.add', $place->record->id) }}" data-edit novalidate class="panel__form">@csrf
             <label class="field"><span>Program</span><input name="name" maxlength="60" placeholder="My button box"></label>
             <fieldset class="choice choice--wrap"><legend class="sr-only">What it may</legend>
                 <label><input type="checkbox" name="see" value="1" checked><span>see what happens</span></label>

@@ -19,7 +19,7 @@
         <p><button type="button" class="link" data-survey="flip" data-ref="{{ $axis->ref }}">It is a switch: flip it through its positions</button></p>
         <div data-flips hidden>
             <p class="says" data-flips-words role="status"></p>
-            <form method="post" action="{{ route('rig.flipped', $place->edited->id) }}" data-edit novalidate class="panel__row">{{ $place->from() }}<input type="hidden" name="open" value="{{ $place->record->id }}">
+            <form data-does="edit" method="post" action="{{ route('rig.flipped', $place->edited->id) }}" data-edit novalidate class="panel__row">{{ $place->from() }}<input type="hidden" name="open" value="{{ $place->record->id }}">
                 <button class="button button--main" data-flips-take disabled>Make a zone of each</button>
                 <button type="button" class="link" data-survey="end">Stop</button>
             </form>
@@ -44,7 +44,7 @@
                 @foreach ($measured->facts() as $what => $value)<tr><th scope="row"><x-term :word="$what" /></th><td class="right figure">{{ $value }}</td></tr>@endforeach
             </tbody></table>
         </div>
-        <form method="post" action="{{ route('rig.measured', $place->edited->id) }}" data-edit novalidate class="take">{{ $place->from() }}
+        <form data-does="edit" method="post" action="{{ route('rig.measured', $place->edited->id) }}" data-edit novalidate class="take">{{ $place->from() }}
             <ul class="measure__lines">
                 @foreach ($measured->proposals() as $what => $proposed)<li>@if ($proposed['isTaken'])<span>✓ {{ $what }}</span>@else<label class="check"><input type="checkbox" name="parts[]" value="{{ $proposed['part'] }}" checked> {{ $what }}</label>@endif<span>{{ $proposed['words'] }} <span class="column__note">{{ $proposed['reason'] }}</span></span></li>@endforeach
             </ul>

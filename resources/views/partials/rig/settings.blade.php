@@ -5,7 +5,7 @@
     <dl class="unit">
         @if (count($onboard->serials) > 1)
             <dt>Unit in use</dt><dd>
-            <form method="post" action="{{ route('desk.unit', ['set' => $place->record->id, 'device' => $view->device->id]) }}" data-edit novalidate data-autosave>@csrf<label class="field field--bare"><span class="sr-only">Unit in use</span><select name="serial" id="unit-serial">@foreach ($onboard->serials as $serial)<option value="{{ $serial }}" @selected($serial === $unit->serial())>{{ $serial }}</option>@endforeach</select></label></form></dd>
+            <form data-does="record" method="post" action="{{ route('desk.unit', ['set' => $place->record->id, 'device' => $view->device->id]) }}" data-edit novalidate data-autosave>@csrf<label class="field field--bare"><span class="sr-only">Unit in use</span><select name="serial" id="unit-serial">@foreach ($onboard->serials as $serial)<option value="{{ $serial }}" @selected($serial === $unit->serial())>{{ $serial }}</option>@endforeach</select></label></form></dd>
         @elseif ($unit->serial() !== null)<dt>Serial</dt><dd class="figure">{{ $unit->serial() }}</dd>@endif
         @if ($onboard->board !== null)<dt>Board</dt><dd class="figure">{{ $onboard->board }}</dd>@endif
         @if ($onboard->firmware !== null)<dt>Firmware</dt><dd class="figure">{{ $onboard->firmware }}</dd>@endif
