@@ -76,10 +76,16 @@ final class Finder
         return isset($this->trembles[$axis]) && $this->trembles[$axis]->isNoise($reading);
     }
 
+    /** What was learnt of how an axis, or a contact, moves by itself is forgotten. */
+    public function forget(string $ref): void
+    {
+        unset($this->trembles[$ref], $this->changes[$ref], $this->stuck[$ref]);
+    }
+
     /**
      * @param int $now in µs
      *
-     * @return list<string> what is left out, and why, one sentence each
+     * @return array<string, string> what is left out, and why, one sentence each, by reference
      */
     public function leftOut(Rig $rig, int $now): array
     {
@@ -87,15 +93,15 @@ final class Finder
         foreach ($this->trembles as $ref => $tremble) {
             $axis = $rig->axes[$ref] ?? null;
             if ($axis !== null && $tremble->trembles($now)) {
-                $words[] = sprintf('%s trembles by itself (%.1f %% of its range); only a movement past %.1f %% counts.', $rig->nameOf($ref), 100 * $tremble->jitter(), 100 * $tremble->threshold() / $axis->width());
+                $words[$ref] = sprintf('%s trembles by itself (%.1f %% of its range); only a movement past %.1f %% counts.', $rig->nameOf($ref), 100 * $tremble->jitter(), 100 * $tremble->threshold() / $axis->width());
             }
         }
         foreach (array_keys($this->stuck) as $ref) {
-            $words[] = sprintf('%s (%s) has been closed from the start and never opened.', $rig->nameOf($ref), $rig->numberOf($ref));
+            $words[$ref] = sprintf('%s (%s) has been closed from the start and never opened.', $rig->nameOf($ref), $rig->numberOf($ref));
         }
         foreach (array_keys($this->changes) as $ref) {
             if ($this->chatters($ref, $now)) {
-                $words[] = sprintf('%s (%s) opens and closes by itself, %d times in the last second.', $rig->nameOf($ref), $rig->numberOf($ref), count($this->changes[$ref]));
+                $words[$ref] = sprintf('%s (%s) opens and closes by itself, %d times in the last second.', $rig->nameOf($ref), $rig->numberOf($ref), count($this->changes[$ref]));
             }
         }
 

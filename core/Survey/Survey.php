@@ -10,7 +10,7 @@ use Nailrod\Core\Device\Rig;
 /** All that is found out about a rig while it is used: what was touched, what has been seen, what is being taught or measured. */
 final class Survey
 {
-    public const ORDERS = ['sheet', 'teach', 'measure', 'next', 'flip', 'end'];
+    public const ORDERS = ['sheet', 'teach', 'measure', 'next', 'flip', 'forget', 'end'];
 
     public Finder $finder;
 
@@ -72,6 +72,7 @@ final class Survey
             $what === 'measure' && $axis !== null => $this->sweep = new Sweep($ref, $hands[$ref] ?? $axis->restReading(), $now),
             $what === 'flip' && $axis !== null => $this->flips = new Flips($ref, $hands[$ref] ?? $axis->restReading(), $now),
             $what === 'next' && $axis !== null => $this->sweep?->next($axis, $now),
+            $what === 'forget' && $device !== null => $this->finder->forget($ref),
             $what === 'end' => $this->end(),
             default => $axis = false,
         };

@@ -24,8 +24,18 @@ final class Tremble
     private const JITTERS = 6.0;
     private const LEAST = 0.03;
 
+    /** What goes further than this part of the range, or comes after a rest, is a jump between rests and no trembling. */
+    private const MOST = 0.25;
+    private const REST = 150_000;
+
+    /** What was learnt of it is worth half as much after so long without a reading, in µs. */
+    private const FADES = 10_000_000;
+
     /** @var list<int> the last readings, the oldest first */
     private array $readings = [];
+
+    /** @var list<bool> of each of them, did it come after a rest? */
+    private array $rested = [];
 
     /** Where the hand has left it. */
     private int $reference;
@@ -39,6 +49,7 @@ final class Tremble
     {
         $this->reference = $reading;
         $this->readings[] = $reading;
+        $this->rested[] = true;
     }
 
     /**
@@ -48,10 +59,17 @@ final class Tremble
      */
     public function take(int $reading, int $t): bool
     {
+        $silence = max(0, $t - $this->last);
         $this->last = $t;
+        if ($silence > self::FADES) {
+            $this->jitter *= 2.0 ** (-$silence / self::FADES);
+            [$this->readings, $this->rested] = [array_slice($this->readings, -1), [true]];
+        }
         $this->readings[] = $reading;
+        $this->rested[] = $silence > self::REST;
         if (count($this->readings) > self::KEPT) {
             array_shift($this->readings);
+            array_shift($this->rested);
         }
         $this->jitter = $this->measured();
         $now = $this->jitter > 0.0 ? self::median([$reading, ...array_slice($this->readings, -self::SMOOTH, -1)]) : $reading;
@@ -66,7 +84,7 @@ final class Tremble
     /** Does it move by itself, and has it not moved further than that? */
     public function isNoise(int $reading): bool
     {
-        return $this->jitter > 0.0 && abs($reading - $this->reference) <= self::JITTERS * $this->jitter;
+        return $this->jitter > 0.0 && abs($reading - $this->reference) <= min(self::MOST * $this->width, self::JITTERS * $this->jitter);
     }
 
     /** Does it move by itself at this time, in µs? */
@@ -84,7 +102,7 @@ final class Tremble
     /** How far it must move to count as moved, in readings. */
     public function threshold(): float
     {
-        return max(self::LEAST * $this->width, self::JITTERS * $this->jitter);
+        return min(self::MOST * $this->width, max(self::LEAST * $this->width, self::JITTERS * $this->jitter));
     }
 
     private function measured(): float
@@ -93,7 +111,8 @@ final class Tremble
         for ($i = 2, $end = count($this->readings); $i < $end; $i++) {
             $first = $this->readings[$i - 1] - $this->readings[$i - 2];
             $second = $this->readings[$i] - $this->readings[$i - 1];
-            $back[] = $first * $second < 0 ? min(abs($first), abs($second)) : 0;
+            $isJump = ($this->rested[$i] ?? false) || ($this->rested[$i - 1] ?? false) || max(abs($first), abs($second)) > self::MOST * $this->width;
+            $back[] = $first * $second < 0 && ! $isJump ? min(abs($first), abs($second)) : 0;
         }
         sort($back);
 

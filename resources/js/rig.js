@@ -27,9 +27,17 @@ function found({ found: { n, ref, number, name, device }, left_out: leftOut }) {
     }
     shown = n;
     const list = document.querySelector('[data-left-out]');
-    if (list && list.dataset.said !== leftOut.join()) {
-        list.dataset.said = leftOut.join();
-        list.replaceChildren(...leftOut.map((line) => Object.assign(document.createElement('li'), { textContent: line })));
+    const lines = Object.entries(leftOut);
+    if (list && list.dataset.said !== lines.join()) {
+        list.dataset.said = lines.join();
+        list.replaceChildren(...lines.map(([of, words]) => {
+            const line = Object.assign(document.createElement('li'), { textContent: `${words} ` });
+            const forget = Object.assign(document.createElement('button'), { type: 'button', className: 'link', textContent: 'Listen to it again' });
+            Object.assign(forget.dataset, { survey: 'forget', ref: of });
+            line.append(forget);
+
+            return line;
+        }));
     }
 }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Survey;
 
 use Nailrod\Core\Survey\Survey;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 final class FinderTest extends TestCase
@@ -75,6 +76,58 @@ final class FinderTest extends TestCase
         $this->assertSame('fennel/left-lever', $hands->survey->finder->found);
     }
 
+    /** @return iterable<string, array{list<int>, int}> the readings of one movement there and back, and the ms between them */
+    public static function jumps(): iterable
+    {
+        yield 'a switch of a transmitter, from end to end' => [[2047, 0], 250];
+        yield 'one of three positions' => [[1024, 0], 400];
+        yield 'one of six, to its neighbour' => [[410, 0], 300];
+        yield 'a paddle that is pulled to its end, fast' => [[700, 1400, 2047, 1400, 700, 0], 16];
+        yield 'a paddle, slower' => [[400, 800, 1200, 1600, 2047, 1600, 1200, 800, 400, 0], 16];
+        yield 'flipped as fast as a hand can' => [[2047, 0], 90];
+    }
+
+    /** @param list<int> $readings */
+    #[DataProvider('jumps')]
+    public function test_however_often_a_control_goes_in_jumps_it_is_found_and_not_taken_for_trembling(array $readings, int $ms): void
+    {
+        $hands = new Hands('burdock', ['burdock/switch-a' => 0]);
+        for ($i = 0; $i < 20; $i++) {
+            $count = $hands->survey->finder->count;
+            foreach ($readings as $reading) {
+                $hands->put('burdock/switch-a', $reading, $ms);
+            }
+            $this->assertGreaterThan($count, $hands->survey->finder->count, 'time '.$i);
+            $this->assertSame([], $hands->survey->finder->leftOut($hands->rig, 1000 * $hands->ms), 'time '.$i);
+        }
+    }
+
+    public function test_trembling_has_a_bound_fades_and_can_be_forgotten(): void
+    {
+        $wild = function (): Hands {
+            $hands = new Hands('burdock', ['burdock/switch-a' => 1000]);
+            for ($i = 0; $i < 60; $i++) {
+                $hands->put('burdock/switch-a', 1000 + ($i % 2 === 0 ? 240 : -240), 16);
+            }
+
+            return $hands;
+        };
+        $hands = $wild();
+        $words = $hands->survey->finder->leftOut($hands->rig, 1000 * $hands->ms)['burdock/switch-a'];
+        $this->assertStringEndsWith('only a movement past 25.0 % counts.', $words);
+        $this->assertTrue($hands->survey->finder->isNoise('burdock/switch-a', 1200));
+        $hands->survey->finder->forget('burdock/switch-a');
+        $this->assertSame([], $hands->survey->finder->leftOut($hands->rig, 1000 * $hands->ms));
+        $this->assertFalse($hands->survey->finder->isNoise('burdock/switch-a', 1200));
+        $hands = $wild();
+        $hands->put('burdock/switch-a', 1000, 60_000);
+        $hands->put('burdock/switch-a', 1100, 20);
+        $this->assertFalse($hands->survey->finder->isNoise('burdock/switch-a', 1200), 'after a quiet minute it is as good as forgotten');
+        $hands = $wild();
+        $this->assertTrue($hands->survey->order('forget', 'burdock/switch-a', [], $hands->rig, 0));
+        $this->assertSame([], $hands->survey->finder->leftOut($hands->rig, 1000 * $hands->ms));
+    }
+
     public function test_a_contact_that_chatters_is_left_out_and_said(): void
     {
         $hands = new Hands('gorse');
@@ -84,7 +137,7 @@ final class FinderTest extends TestCase
         $hands->press('gorse/button-3');
         $hands->put('gorse/button-2', 1, 10);
         $this->assertSame('gorse/button-3', $hands->survey->finder->found);
-        $this->assertStringContainsString('Button 2 (4) opens and closes by itself', $hands->survey->finder->leftOut($hands->rig, 1000 * $hands->ms)[0]);
+        $this->assertStringContainsString('Button 2 (4) opens and closes by itself', $hands->survey->finder->leftOut($hands->rig, 1000 * $hands->ms)['gorse/button-2']);
         $this->assertSame([], $hands->survey->finder->leftOut($hands->rig, 1000 * $hands->ms + 2_000_000), 'it has become quiet');
     }
 
