@@ -1,4 +1,5 @@
 import { live } from './live.js';
+import { putBack, sending as unsentOf } from './unsent.js';
 
 /**
  * Edits without leaving the page: a form is sent as it is, and the page that comes back is laid over this one.
@@ -17,7 +18,7 @@ export const pending = new Set();
 /** Fields show what the server has, but for one that is being typed in and those about to be sent. */
 function settleFields(keep) {
     for (const field of document.querySelectorAll('#place input, #place select, #place textarea')) {
-        if (field === keep || pending.has(field.id) || field.type === 'hidden' || field.type === 'file' || field.type === 'search') {
+        if (field === keep || pending.has(field.id) || field.type === 'hidden' || field.type === 'file' || field.type === 'search' || putBack(field)) {
             continue;
         }
         if (field.tagName === 'SELECT') {
@@ -90,7 +91,7 @@ function revisionOf(action) {
     return JSON.parse(document.body.dataset.revisions)[set];
 }
 
-async function send(action, data) {
+async function send(action, data, isTaken) {
     const at = { field: document.activeElement, value: document.activeElement?.value };
     sending += 1;
     document.body.classList.add('is-saving');
@@ -115,6 +116,7 @@ async function send(action, data) {
 
             return;
         }
+        isTaken();
         lay(html, typedIn(at), true);
     } catch {
         problem('Not saved: the server does not answer. What you typed is still here; change it again when the server is back.');
@@ -162,11 +164,19 @@ document.addEventListener('submit', (event) => {
         return;
     }
     sent.set(form, said);
-    line = line.then(() => send(form.getAttribute('action'), data));
+    const isTaken = unsentOf(form);
+    const action = event.submitter?.getAttribute('formaction') ?? form.getAttribute('action');
+    line = line.then(() => send(action, data, isTaken));
 });
 
-/** A form that only asks for another view of the page. */
+/** A form that only asks for another view of the page, or a button that does. */
 document.addEventListener('submit', (event) => {
+    if (event.submitter?.matches('[data-shows]')) {
+        event.preventDefault();
+        ask(/** @type {HTMLFormElement} */ (event.target));
+
+        return;
+    }
     if (event.target.matches('form[data-visit]')) {
         event.preventDefault();
         const form = /** @type {HTMLFormElement} */ (event.target);
@@ -175,8 +185,18 @@ document.addEventListener('submit', (event) => {
     }
 });
 
+/** What a form asks for that shows, beside its fields, what would come of them: they are sent as they stand, whenever that is. */
+function ask(form) {
+    const fields = [...new FormData(form)].filter(([name, value]) => value !== '' && name !== '_token' && name !== 'from');
+    visit(`${form.dataset.asks}?${new URLSearchParams(/** @type {string[][]} */ (fields))}`);
+}
+
 document.addEventListener('change', (event) => {
     event.target.closest?.('form[data-visit]')?.requestSubmit();
+    const asks = event.target.closest?.('form[data-asks]');
+    if (asks) {
+        ask(asks);
+    }
     const form = event.target.closest?.('form[data-autosave]');
     form?.requestSubmit();
 });

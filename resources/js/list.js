@@ -1,3 +1,4 @@
+import './unsent.js';
 import { Strokes } from './strokes.js';
 
 /** The fields of a list of actions: a key is pressed instead of written, Escape leaves it as it was. */

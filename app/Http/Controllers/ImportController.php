@@ -49,6 +49,9 @@ final class ImportController
 
     public function take(Request $request, string $import): RedirectResponse
     {
+        if ($request->boolean('show')) {
+            return redirect()->route('import.show', ['import' => $import, 'match' => self::match($request)], 303);
+        }
         $incoming = $this->imports->open($import)['incoming'];
         if ($incoming->kind !== Incoming::SET) {
             throw FormatError::told('file', $incoming->panel === null ? 'a list of actions' : 'pages of a panel', 'a set');
@@ -63,7 +66,16 @@ final class ImportController
     public function takePanel(Request $request, string $import): RedirectResponse
     {
         $file = $this->imports->open($import)['incoming']->panel ?? throw FormatError::told('file', 'no panel', 'pages of a panel');
-        [$set, $device, $panel] = array_map(fn (string $field) => $request->string($field)->toString(), ['for', 'device', 'panel']);
+        $word = fn (string $field): string => $request->string($field)->toString();
+        if ($request->boolean('show')) {
+            return redirect()->route('import.show', array_filter(['import' => $import, 'for' => $word('for'), 'device' => $word('device'), 'panel' => $word('panel')]), 303);
+        }
+        // What stands in the fields counts, though it was not shown yet: of another set the panel that would be shown.
+        $view = PanelFileView::of($this->sets, $import, $file, $word('for'), $word('device'), $word('panel'));
+        [$set, $device, $panel] = [$view->for, $view->device, $view->panel];
+        if ($device === '') {
+            throw FormatError::told('Taken into', 'a set without a touch panel', 'one that has one');
+        }
         $record = $this->sets->open($set);
         $revision = $this->sets->edit($set, (int) $record->head_id, 'you', fn (BindingSet $base) => (new PanelFit($base, $file, $device))->take($panel));
         $this->imports->forget($import);

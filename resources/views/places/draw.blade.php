@@ -7,18 +7,13 @@
         <form data-does="look" action="{{ route('rig.draw', $place->record->id) }}" data-visit id="draw-kind">
             <label class="field"><span>Kind</span><select name="kind">@foreach (array_keys(Nailrod\Core\Wiring\CountedDevice::USUAL) as $kind)<option @selected($kind === $view->kind)>{{ $kind }}</option>@endforeach</select></label>
         </form>
-        <form data-does="look" action="{{ route('rig.draw', $place->record->id) }}" data-visit id="draw-form"><input type="hidden" name="kind" value="{{ $view->kind }}">
+        <form data-does="edit" method="post" action="{{ route('rig.drawn', $place->edited->id) }}" data-asks="{{ route('rig.draw', $place->record->id) }}" id="draw-form">{{ $place->from() }}<input type="hidden" name="open" value="{{ $place->record->id }}"><input type="hidden" name="kind" value="{{ $view->kind }}"><button class="sr-only" tabindex="-1" data-shows formmethod="get" formaction="{{ route('rig.draw', $place->record->id) }}">Show it</button>
             <label class="field"><span>Name</span><input name="name" maxlength="60" value="{{ $view->name }}"></label>
             @foreach ($view->counts as $kind => $count)
                 <label class="field"><span>{{ ucfirst(Nailrod\Core\Wiring\CountedDevice::called($kind)) }}</span><input type="number" name="counts[{{ $field($kind) }}]" value="{{ $count }}" min="0" max="{{ Nailrod\Core\Wiring\CountedDevice::MOST }}" step="1"></label>
             @endforeach
+            <p class="panel__row">@if ($view->device !== null)<button class="button button--main">Take it into the rig</button> @endif<a class="link" href="{{ route('rig', $place->record->id) }}">Leave it</a></p>
         </form>
-        @if ($view->device !== null)
-        <form data-does="edit" method="post" action="{{ route('rig.drawn', $place->edited->id) }}" class="panel__row">{{ $place->from() }}<input type="hidden" name="open" value="{{ $place->record->id }}"><input type="hidden" name="kind" value="{{ $view->kind }}"><input type="hidden" name="name" value="{{ $view->name }}">
-            @foreach ($view->counts as $kind => $count)<input type="hidden" name="counts[{{ $field($kind) }}]" value="{{ $count }}">@endforeach
-            <button class="button button--main">Take it into the rig</button> <a class="link" href="{{ route('rig', $place->record->id) }}">Leave it</a>
-        </form>
-        @endif
     </section>
     <section class="column" aria-label="How it looks">
         @if ($view->device === null)<p class="empty">Nothing is counted yet.</p>
