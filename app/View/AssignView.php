@@ -11,6 +11,7 @@ use App\Forms\Offered;
 use App\Forms\Options;
 use App\Memory\Memories;
 use Nailrod\Core\Action\Action;
+use Nailrod\Core\Action\ActionKind;
 use Nailrod\Core\Behaviour\Behaviours;
 use Nailrod\Core\Behaviour\PlacesOutputs;
 use Nailrod\Core\Behaviour\PlaysItsMacro;
@@ -181,6 +182,26 @@ final readonly class AssignView
         $role = $cell->behaviour instanceof PlacesOutputs ? $cell->behaviour->roleOf($output) : '';
 
         return $role === '' ? '' : $role.': ';
+    }
+
+    /** @return array<int, string> what the behaviour of a cell has a place for and no output yet, by place */
+    public function openRoles(Cell $cell): array
+    {
+        return $cell->behaviour instanceof PlacesOutputs ? $cell->behaviour->openRoles(count($cell->outputs)) : [];
+    }
+
+    /** @return array<string, array<string, string>> names of what the game can be told by a contact, by group, then by id */
+    public function actionChoices(): array
+    {
+        $catalogue = $this->place->set->catalogue;
+        $choices = [];
+        foreach ($catalogue->actions ?? [] as $action) {
+            if ($action->kind !== ActionKind::Axis) {
+                $choices[$catalogue->groups[$action->group] ?? ''][$action->id] = $action->name;
+            }
+        }
+
+        return $choices;
     }
 
     /** What the picked contact does together with others, or as another one. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Behaviour;
 
+use Nailrod\Core\Output\Output;
+
 /** A behaviour in which each output has a place of its own, so that one that goes moves no other. */
 interface PlacesOutputs extends NeedsAllOutputs
 {
@@ -15,4 +17,20 @@ interface PlacesOutputs extends NeedsAllOutputs
 
     /** The behaviour when an output has come at this place, the last. */
     public function withOutput(int $index): Behaviour;
+
+    /**
+     * The behaviour with these outputs in the places that suit them.
+     *
+     * @param list<Output> $outputs
+     */
+    public function arranged(array $outputs): Behaviour;
+
+    /**
+     * What there is no output for yet.
+     *
+     * @param int $count of the outputs that there are
+     *
+     * @return array<int, string> what each place is for, by the place that its output will have
+     */
+    public function openRoles(int $count): array;
 }

@@ -14,6 +14,7 @@ use Nailrod\Core\Format\IsKind;
 use Nailrod\Core\Format\Names;
 use Nailrod\Core\Format\Type\Number;
 use Nailrod\Core\Format\Type\Whole;
+use Nailrod\Core\Output\LeadsToLayer;
 
 /**
  * One output for a short press, one for a long one, one for two in a row. Long is on from t1 until the release; short
@@ -48,12 +49,12 @@ final readonly class ShortLongDouble implements HasPresets, JoinsPresses, Places
 
     public static function title(): string
     {
-        return 'short/long/double';
+        return 'tap and hold';
     }
 
     public static function about(): string
     {
-        return 'One output for a short press, one for a long one, one for two in a row.';
+        return 'A tap does one thing, a hold another; two taps in a row a third, if you like.';
     }
 
     public static function fields(): Fields
@@ -64,8 +65,8 @@ final readonly class ShortLongDouble implements HasPresets, JoinsPresses, Places
             Field::usually(null, 'short', 'Short sends', $place, 'Place of the output for a short press, counted from 0.', 0)->hidden(),
             Field::usually(null, 'long', 'Long sends', $place, 'Place of the output for a long press; a long or a double must be there.', 1)->hidden(),
             Field::usually(null, 'double', 'Double sends', $place, 'Place of the output for two presses in a row.', 2)->hidden(),
-            Field::usually(self::LONG_MS, 'long_ms', 'Long from', Number::ms(1, 60_000), 'How long a press must be to be a long one.'),
-            Field::usually(self::DOUBLE_MS, 'double_ms', 'Double within', Number::ms(1, 60_000), 'How soon after the first release the second press must come.'),
+            Field::usually(self::LONG_MS, 'long_ms', 'Hold from', Number::ms(1, 60_000), 'How long a press must be to be a long one.'),
+            Field::usually(self::DOUBLE_MS, 'double_ms', 'Double tap within', Number::ms(1, 60_000), 'How soon after the first release the second press must come.'),
             Pulse::widthField(),
         );
     }
@@ -90,12 +91,12 @@ final readonly class ShortLongDouble implements HasPresets, JoinsPresses, Places
 
     public static function presetLabel(): string
     {
-        return 'Outputs are for';
+        return 'It tells apart';
     }
 
     public static function presets(): array
     {
-        return ['short and long' => ['short' => 0, 'long' => 1], 'short and double' => ['short' => 0, 'double' => 1], 'short, long and double' => ['short' => 0, 'long' => 1, 'double' => 2]];
+        return ['tap and hold' => ['short' => 0, 'long' => 1], 'tap and double tap' => ['short' => 0, 'double' => 1], 'tap, hold and double tap' => ['short' => 0, 'long' => 1, 'double' => 2]];
     }
 
     public function preset(): string
@@ -106,9 +107,9 @@ final readonly class ShortLongDouble implements HasPresets, JoinsPresses, Places
     public function roleOf(int $place): string
     {
         return match ($place) {
-            $this->short => 'short',
-            $this->long => 'long',
-            $this->double => 'double',
+            $this->short => 'tap',
+            $this->long => 'hold',
+            $this->double => 'double tap',
             default => 'not used',
         };
     }
@@ -127,9 +128,31 @@ final readonly class ShortLongDouble implements HasPresets, JoinsPresses, Places
         return new self($places[0], $places[1], $places[2], $this->t1, $this->t2, $this->width);
     }
 
-    /** It is for what has no output yet: the short, then the long. */
+    /** What holds a layer is for the hold, and what is beside it for the tap. */
+    public function arranged(array $outputs): self
+    {
+        $isHolder = fn (?int $place): bool => ($outputs[$place ?? -1] ?? null) instanceof LeadsToLayer && $outputs[$place ?? -1]->holdsLayer();
+
+        return $this->long !== null && $this->short !== null && $isHolder($this->short) && ! $isHolder($this->long)
+            ? new self($this->long, $this->short, $this->double, $this->t1, $this->t2, $this->width)
+            : $this;
+    }
+
+    public function openRoles(int $count): array
+    {
+        $places = array_filter([$this->short, $this->long, $this->double], fn (?int $place): bool => $place !== null && $place >= $count);
+        sort($places);
+
+        return array_combine($places, array_map($this->roleOf(...), $places));
+    }
+
+    /** It is for what waits for an output at this place; else for what has none: the short, then the long. */
     public function withOutput(int $index): self
     {
+        if (in_array($index, [$this->short, $this->long, $this->double], true)) {
+            return $this;
+        }
+
         return match (null) {
             $this->short => new self($index, $this->long, $this->double, $this->t1, $this->t2, $this->width),
             $this->long => new self($this->short, $index, $this->double, $this->t1, $this->t2, $this->width),
@@ -141,9 +164,9 @@ final readonly class ShortLongDouble implements HasPresets, JoinsPresses, Places
     public function inWords(Names $names): string
     {
         return implode(', ', array_filter([
-            $this->short === null ? '' : 'short',
-            $this->long === null ? '' : 'long from '.($this->t1 / 1000).' ms',
-            $this->double === null ? '' : 'double within '.($this->t2 / 1000).' ms',
+            $this->short === null ? '' : 'tap',
+            $this->long === null ? '' : 'hold from '.($this->t1 / 1000).' ms',
+            $this->double === null ? '' : 'double tap within '.($this->t2 / 1000).' ms',
         ]));
     }
 

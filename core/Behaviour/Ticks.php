@@ -134,8 +134,22 @@ final readonly class Ticks implements PlacesOutputs, QueuesTicks
         return $places === [null, null] ? null : new self($this->width, $this->gap, $this->most, $this->coarse, ...$places);
     }
 
+    public function arranged(array $outputs): self
+    {
+        return $this;
+    }
+
+    public function openRoles(int $count): array
+    {
+        return $this->coarse > 0.0 && $this->coarsePlace !== null && $this->coarsePlace >= $count ? [$this->coarsePlace => 'coarse'] : [];
+    }
+
     public function withOutput(int $index): self
     {
+        if (in_array($index, [$this->finePlace, $this->coarsePlace], true)) {
+            return $this;
+        }
+
         return match (null) {
             $this->finePlace => new self($this->width, $this->gap, $this->most, $this->coarse, $index, $this->coarsePlace),
             $this->coarsePlace => new self($this->width, $this->gap, $this->most, $this->coarse, $this->finePlace, $index),

@@ -193,6 +193,10 @@ final readonly class Edits
     /** The outputs stay, what the contact does with them changes. */
     public function behave(string $layer, string $ref, Behaviour $behaviour): SetDocument
     {
+        if ($behaviour instanceof PlacesOutputs) {
+            $behaviour = $behaviour->arranged($this->cell($layer, $ref)->outputs ?? []);
+        }
+
         return $this->changeCell($layer, $ref, ['behaviour' => $behaviour->toArray()], $behaviour instanceof PlaysItsMacro ? ['outputs'] : []);
     }
 

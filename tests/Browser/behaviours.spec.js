@@ -33,11 +33,11 @@ test('a repeat comes after 450 ms and then eight times a second, in exact times'
 test('short, long and double on one button', async ({ page, app }) => {
     await pick(page, app, MARK);
     await behave(page, 'short/long/double');
-    await saved(page, () => page.locator('.behaves [name="behave[preset]"]').selectOption('short, long and double'));
+    await saved(page, () => page.locator('.behaves [name="behave[preset]"]').selectOption('tap, hold and double tap'));
     await beside(page, 'Anchor light');
     await beside(page, 'Bilge pump');
-    await expect(page.locator('.editor__does .outputs')).toContainText('short: Drop a sack');
-    await expect(page.locator('.editor__does .outputs')).toContainText('double: Bilge pump');
+    await expect(page.locator('.editor__does .outputs')).toContainText('tap: Drop a sack');
+    await expect(page.locator('.editor__does .outputs')).toContainText('double tap: Bilge pump');
     await figure(page, 'long', 400);
     const names = async (rows) => (await play(page, rows)).map(([what]) => what);
     const short = await names([[0, MARK, 1], [60, MARK, 0]]);

@@ -5,7 +5,11 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Sets\SetStore;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
+use Nailrod\Core\Behaviour\Behaviours;
+use Nailrod\Core\Behaviour\HasPresets;
+use Nailrod\Core\Behaviour\PlacesOutputs;
 use Nailrod\Core\Behaviour\Repeat;
 use Nailrod\Core\Behaviour\ShortLongDouble;
 use Nailrod\Core\Behaviour\Ticks;
@@ -44,17 +48,54 @@ final class BehavioursTest extends TestCase
         $this->send('cells', self::MARK + ['does' => 'action', 'beside' => '1', 'output' => ['action' => 'anchor-light']]);
         $this->send('cells', self::MARK + ['does' => 'key', 'beside' => '1', 'output' => ['code' => 'F9']]);
         $this->assertCount(3, $this->cell()->outputs ?? []);
-        $this->send('cells/behave', self::MARK + ['behaviour' => 'short/long/double', 'behave' => ['preset' => 'short, long and double', 'long_ms' => '400', 'double_ms' => '250', 'width_ms' => '50']]);
+        $this->send('cells/behave', self::MARK + ['behaviour' => 'short/long/double', 'behave' => ['preset' => 'tap, hold and double tap', 'long_ms' => '400', 'double_ms' => '250', 'width_ms' => '50']]);
         $behaviour = $this->cell()?->behaviour;
         $this->assertInstanceOf(ShortLongDouble::class, $behaviour);
         $this->assertSame([0, 1, 2, 400_000, 250_000, 50_000], [$behaviour->short, $behaviour->long, $behaviour->double, $behaviour->t1, $behaviour->t2, $behaviour->width]);
-        $this->get('/sets/skerrywing/assign?layer=base&ref=fennel/mark')->assertSeeInOrder(['short:', 'Drop a sack', 'long:', 'Anchor light', 'double:', 'key F9']);
+        $this->get('/sets/skerrywing/assign?layer=base&ref=fennel/mark')->assertSeeInOrder(['tap:', 'Drop a sack', 'hold:', 'Anchor light', 'double tap:', 'key F9']);
         $this->send('cells/outputs/remove', self::MARK + ['index' => '1']);
         $this->assertCount(2, $this->cell()->outputs ?? []);
         $this->send('cells/outputs/remove', self::MARK + ['index' => '0']);
         $this->send('cells/outputs/remove', self::MARK + ['index' => '0']);
         $this->assertNull($this->cell());
         $this->send('cells/outputs/remove', self::MARK + ['index' => '0'])->assertSessionHas('problem');
+    }
+
+    /** By every choice that a behaviour with places offers: the next output goes where there is none, and is not refused. */
+    public function test_an_output_goes_to_the_place_that_has_none_yet(): void
+    {
+        $tried = 0;
+        foreach (Behaviours::all() as $kind => $class) {
+            foreach (is_subclass_of($class, HasPresets::class) ? $class::presets() : [] as $preset => $places) {
+                DB::beginTransaction();
+                $this->send('cells', self::MARK + ['does' => 'action', 'output' => ['action' => 'drop-sack']]);
+                $this->send('cells/behave', self::MARK + ['behaviour' => (string) $kind, 'behave' => ['preset' => $preset]])->assertSessionHas('said');
+                foreach (['anchor-light', 'bilge'] as $i => $action) {
+                    if ($i + 1 < count($places)) {
+                        $this->send('cells', self::MARK + ['does' => 'action', 'beside' => '1', 'output' => ['action' => $action]])->assertSessionMissing('problem');
+                    }
+                }
+                $cell = $this->cell();
+                $this->assertCount(count($places), $cell->outputs ?? [], $preset);
+                $this->assertSame([], $cell?->behaviour instanceof PlacesOutputs ? $cell->behaviour->openRoles(count($cell->outputs)) : null, $preset);
+                $this->assertSame($preset, $cell?->behaviour instanceof HasPresets ? $cell->behaviour->preset() : null, $preset);
+                $tried++;
+                DB::rollBack();
+            }
+        }
+        $this->assertGreaterThan(2, $tried);
+    }
+
+    public function test_of_a_button_that_holds_a_layer_the_hold_does_and_a_tap_does_what_comes_beside(): void
+    {
+        $this->send('cells', self::MARK + ['does' => 'hold layer', 'output' => ['layer' => 'water']])->assertSessionMissing('problem');
+        $this->send('cells/behave', self::MARK + ['behaviour' => 'short/long/double', 'behave' => ['preset' => 'tap and hold']])->assertSessionMissing('problem');
+        $this->get('/sets/skerrywing/assign?layer=base&ref=fennel/mark')->assertSeeInOrder(['hold:', 'On water', 'tap:', 'nothing yet', 'Anchor light']);
+        $this->send('cells', self::MARK + ['does' => 'action', 'beside' => '1', 'output' => ['action' => 'anchor-light']])->assertSessionMissing('problem');
+        $behaviour = $this->cell()?->behaviour;
+        $this->assertInstanceOf(ShortLongDouble::class, $behaviour);
+        $this->assertSame([1, 0], [$behaviour->short, $behaviour->long]);
+        $this->get('/sets/skerrywing/assign?layer=base&ref=fennel/mark')->assertSeeInOrder(['hold:', 'On water', 'tap:', 'Anchor light']);
     }
 
     public function test_an_assignment_depends_on_a_flag_or_a_variable(): void

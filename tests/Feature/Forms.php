@@ -35,7 +35,7 @@ final class Forms
             ['cells', self::MARK + ['does' => 'nothing']],
             ['cells/behave', self::MARK + ['behaviour' => 'repeat', 'behave' => ['delay_ms' => '450', 'period_ms' => '125', 'width_ms' => '60', 'while' => 'held']]],
             ['cells/behave', self::MARK + ['behaviour' => 'cycle', 'behave' => ['idle_ms' => '100', 'width_ms' => '60', 'direction' => 'back']]],
-            ['cells/behave', self::MARK + ['behaviour' => 'short/long/double', 'behave' => ['preset' => 'short and long', 'long_ms' => '400', 'double_ms' => '250', 'width_ms' => '50']]],
+            ['cells/behave', self::MARK + ['behaviour' => 'short/long/double', 'behave' => ['preset' => 'tap and hold', 'long_ms' => '400', 'double_ms' => '250', 'width_ms' => '50']]],
             ['cells/depend', self::MARK + ['when' => ['variable flaps ≥', 'layer water live'], 'when_to' => ['2'], 'when_how' => 'any']],
             ['cells', self::MARK + ['does' => 'button', 'output' => ['number' => '9'], 'else' => '1']],
             ['cells/as', ['as' => 'gorse/button-3'] + self::MARK],
