@@ -52,7 +52,7 @@ final readonly class KindForm
             $html .= $this->input->html($field, $this->prefix.'['.$input.']', $value, $this->shownFor($kinds, $kind))->toHtml();
         }
 
-        return new HtmlString($html.$this->presets($kind, $now));
+        return new HtmlString($this->presets($kind, $now).$html);
     }
 
     /** @param array<string, mixed> $now */

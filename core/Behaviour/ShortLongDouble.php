@@ -164,9 +164,9 @@ final readonly class ShortLongDouble implements HasPresets, JoinsPresses, Places
     public function inWords(Names $names): string
     {
         return implode(', ', array_filter([
-            $this->short === null ? '' : 'tap',
-            $this->long === null ? '' : 'hold from '.($this->t1 / 1000).' ms',
-            $this->double === null ? '' : 'double tap within '.($this->t2 / 1000).' ms',
+            $this->short === null ? '' : 'short',
+            $this->long === null ? '' : 'long from '.($this->t1 / 1000).' ms',
+            $this->double === null ? '' : 'double within '.($this->t2 / 1000).' ms',
         ]));
     }
 

@@ -20,8 +20,18 @@ final readonly class Look
     public const FAST = 'fast';
     public const TWICE = 'twice';
 
+    /**
+     * The same on a lamp: one that lacks the colour is lit in its own.
+     *
+     * @param list<string> $colours that it has, its own first; none if they are not known
+     */
+    public function on(array $colours): self
+    {
+        return $this->colour === null || $colours === [] || in_array($this->colour, $colours, true) ? $this : new self($colours[0], $this->brightness, $this->pattern);
+    }
+
     /** What a row of what came out says of each. */
-    private const SAID = [self::STEADY => '', self::SLOW => ' slow', self::FAST => ' flash', self::TWICE => ' twice'];
+    private const SAID = [self::STEADY => '', self::SLOW => ' slow', self::FAST => ' fast', self::TWICE => ' twice'];
 
     /**
      * @param ?string $colour     one of Lamp::COLOURS; null: its usual one
@@ -56,7 +66,7 @@ final readonly class Look
         return new self($colour ?? $this->colour, $this->brightness, $flashes ? self::FAST : self::STEADY);
     }
 
-    /** What a row of what came out says: 1 for a lamp that is simply lit, else "green", "green 60", "red 60 flash", "lit 60", "amber twice". */
+    /** What a row of what came out says: 1 for a lamp that is simply lit, else "green", "green 60", "red 60 fast", "lit 60", "amber twice". */
     public function value(): int|string
     {
         if ($this->colour === null && $this->brightness === self::FULL && $this->pattern === self::STEADY) {

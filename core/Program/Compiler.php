@@ -94,6 +94,7 @@ final class Compiler
             assignments: $this->assignments,
             macros: $this->macroRows(),
             lamps: array_map(fn (LampRule $rule) => $rule->toArray(), $this->set->lamps),
+            lampColours: $this->lampColours(),
             chords: $this->chords,
             chordsOf: $this->chordsOf,
             cells: $this->cells,
@@ -282,5 +283,19 @@ final class Compiler
     private function stopRows(): array
     {
         return array_map(fn (string $id) => new StopRow($id, Node::of($this->set->merged->value(PartPath::stop($id)))->plain()), Keys::of($this->set->stops));
+    }
+
+    /** @return array<string, list<string>> colours of each lamp that a rule lights, its own first, by its reference */
+    private function lampColours(): array
+    {
+        $colours = [];
+        foreach ($this->set->rig->devices as $device) {
+            foreach ($device->lamps as $lamp) {
+                $colours[$device->id.'/'.$lamp->id] = $lamp->colours;
+            }
+        }
+        $lit = array_merge(...array_map(fn (LampRule $rule): array => $rule->lamps(), array_values($this->set->lamps)));
+
+        return array_intersect_key($colours, array_flip($lit));
     }
 }

@@ -24,6 +24,7 @@ final readonly class Tables
      * @param list<AssignmentRow>                 $assignments
      * @param list<MacroRow>                      $macros
      * @param array<string, array<string, mixed>> $lamps        rules in the open format, by id
+     * @param array<string, list<string>>         $lampColours  that each lamp of a rule has, its own first, by its reference
      * @param list<ChordRow>                      $chords
      * @param array<int, array<int, list<int>>>   $chordsOf     by layer and member
      * @param array<int, array<int, int>>         $cells        assignments by layer and contact; Program::NOTHING where it does nothing
@@ -46,6 +47,7 @@ final readonly class Tables
         public array $assignments,
         public array $macros,
         public array $lamps,
+        public array $lampColours,
         public array $chords,
         public array $chordsOf,
         public array $cells,

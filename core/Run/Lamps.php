@@ -75,7 +75,7 @@ final class Lamps
         $ruled = [];
         foreach (Keys::each($this->run->program->lampRules()) as $id => $rule) {
             foreach ($rule->lit($this->run) as $lamp => $look) {
-                $ruled[$lamp] = [$look->value(), $id];
+                $ruled[$lamp] = [$look->on($this->run->program->tables->lampColours[$lamp] ?? [])->value(), $id];
             }
         }
 

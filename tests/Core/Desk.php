@@ -52,7 +52,7 @@ final class Desk implements Library
                 ['id' => 'e', 'name' => 'Encoder', 'kind' => 'encoder', 'at' => [80, 10], 'encoder' => 1],
                 ['id' => 'h', 'name' => 'Hat', 'kind' => 'hat', 'at' => [70, 10], 'hat' => 1],
             ],
-            'lamps' => [['id' => 'lamp', 'at' => [5, 5]]],
+            'lamps' => [['id' => 'lamp', 'at' => [5, 5], 'colours' => ['white', 'amber', 'red']]],
         ], []);
     }
 

@@ -96,6 +96,13 @@ final class LampsTest extends TestCase
         $this->assertSame('d/b4=1@10000 > lamp rule', $events[0]->cause->compact());
     }
 
+    public function test_a_lamp_that_lacks_the_colour_of_its_rule_is_lit_in_its_own_and_the_row_says_so(): void
+    {
+        $rule = ['lamp' => 'd/lamp', 'while' => ['contact' => 'd/b4'], 'colour' => 'blue'];
+        $this->assertSame(['10 lamp d/lamp white', '20 lamp d/lamp 0'], self::lamps(self::desk(), $rule, '10 b4 1', '20 b4 0'));
+        $this->assertSame(['10 lamp d/lamp white 40 fast', '20 lamp d/lamp 0'], self::lamps(self::desk(), $rule + ['brightness' => 40, 'pattern' => 'fast'], '10 b4 1', '20 b4 0'));
+    }
+
     public function test_an_output_lights_the_lamp_too_and_the_rule_comes_first(): void
     {
         $desk = self::desk()->cell('base', 'b4', 'follow', ['kind' => 'lamp', 'lamp' => 'd/lamp']);
@@ -130,7 +137,7 @@ final class LampsTest extends TestCase
         $bar = self::bar(['coloured' => 'whole', 'flash_above' => 7500, 'brightness' => 30]);
         $this->assertSame(['d/1' => 'amber 30', 'd/2' => 'amber 30', 'd/3' => 'amber 30'], self::looks($bar, 6000));
         $this->assertSame(['d/1' => 'red 30', 'd/2' => 'red 30', 'd/3' => 'red 30'], self::looks($bar, 6001));
-        $this->assertSame(['d/1' => 'red 30 flash', 'd/2' => 'red 30 flash', 'd/3' => 'red 30 flash'], self::looks($bar, 7501));
+        $this->assertSame(['d/1' => 'red 30 fast', 'd/2' => 'red 30 fast', 'd/3' => 'red 30 fast'], self::looks($bar, 7501));
         $this->assertSame(['d/1' => 1], self::looks(self::bar(['bands' => []]), 2000));
     }
 
