@@ -89,6 +89,7 @@ final class Axes implements Timed
             $value = $lane->stepped->at[$lane->notch];
         }
         $lane->value = $value;
+        $shut = $lane->watched ? $this->run->stops->watch($axis, $value) : [];
         if ($value > $lane->high) {
             $integer = (int) (65535 * $lane->high + 0.5);
             $steps = $lane->stepsHigh;
@@ -112,8 +113,8 @@ final class Axes implements Timed
                 $this->routes->pickUp($axis, new Cause($input, $steps));
             }
         }
-        if ($lane->watched) {
-            $this->run->stops->watch($axis, $value, new Cause($input));
+        foreach ($shut as $stop) {
+            $this->run->stops->tellDrawnBack($stop, new Cause($input));
         }
     }
 

@@ -91,21 +91,41 @@ final class Stops implements Timed
         return false;
     }
 
-    /** A new value of an axis, before the stops. */
-    public function watch(int $axis, float $value, Cause $cause): void
+    /**
+     * A new value of an axis, before the stops: those that it draws back to shut before the axis sends. Where a stop lies outside
+     * the range, one reading may both pass it and shut it, and what is sent is what the stop holds.
+     *
+     * @return list<int> stops that it shut on the axis, which are to be told once the axis has sent
+     */
+    public function watch(int $axis, float $value): array
     {
+        $shut = [];
         foreach ($this->run->program->tables->axes[$axis]->stops as $index) {
             $stop = $this->run->program->stop($index);
             if (! isset($this->own->open[$index][$axis]) || $stop->opening !== Opening::UntilDrawnBack) {
                 continue;
             }
-            // Where the stop lies outside the range, one reading may both pass it and shut it.
             if ($stop->isPast($value)) {
                 $this->own->past[$index][$axis] = true;
             }
             if ($this->isDrawnBack($index, $stop, $axis) && ! isset($this->own->holders[$index])) {
-                $this->shut($index, [$axis], $cause->then(StepKind::StopShuts, $stop->id, 'drawn back'), true);
+                $this->close($index, [$axis]);
+                $shut[] = $index;
             }
+        }
+        if ($shut !== []) {
+            $this->run->lanes->bound($axis);
+        }
+
+        return $shut;
+    }
+
+    /** The axis that drew a stop back has sent: if it was the last on which the stop was open, that is told. */
+    public function tellDrawnBack(int $index, Cause $cause): void
+    {
+        $stop = $this->run->program->stop($index);
+        if (! isset($this->own->open[$index])) {
+            $this->run->emit(OutputEvent::STOP, $stop->id, 0, $cause->then(StepKind::StopShuts, $stop->id, 'drawn back'));
         }
     }
 
@@ -192,33 +212,36 @@ final class Stops implements Timed
         return array_keys(array_diff_key($this->own->open[$index] ?? [], $this->own->past[$index] ?? []));
     }
 
-    /**
-     * @param list<int> $axes
-     * @param bool      $byReading the axis that was read sends first, then the stop is told; else the other way round
-     */
-    private function shut(int $index, array $axes, Cause $cause, bool $byReading = false): void
+    /** @param list<int> $axes */
+    private function shut(int $index, array $axes, Cause $cause): void
     {
         $open = $this->own->open[$index] ?? [];
         $axes = array_values(array_filter($axes, fn (int $axis) => isset($open[$axis])));
         if ($axes === []) {
             return;
         }
-        foreach ($axes as $axis) {
-            unset($this->own->open[$index][$axis], $this->own->past[$index][$axis]);
-        }
-        $isShut = $this->own->open[$index] === [];
-        if ($isShut) {
-            unset($this->own->open[$index], $this->own->past[$index], $this->own->patience[$index]);
-            $this->run->timers->cancel(self::OWNER, $index);
-        }
-        if ($isShut && ! $byReading) {
+        $this->close($index, $axes);
+        if (! isset($this->own->open[$index])) {
             $this->run->emit(OutputEvent::STOP, $this->run->program->stop($index)->id, 0, $cause);
         }
         foreach ($axes as $axis) {
             $this->run->axes->refresh($axis, $cause);
         }
-        if ($isShut && $byReading) {
-            $this->run->emit(OutputEvent::STOP, $this->run->program->stop($index)->id, 0, $cause);
+    }
+
+    /**
+     * The stop is no longer open on these axes; where it is open on none, nothing is waited for any more.
+     *
+     * @param list<int> $axes on which it is open
+     */
+    private function close(int $index, array $axes): void
+    {
+        foreach ($axes as $axis) {
+            unset($this->own->open[$index][$axis], $this->own->past[$index][$axis]);
+        }
+        if ($this->own->open[$index] === []) {
+            unset($this->own->open[$index], $this->own->past[$index], $this->own->patience[$index]);
+            $this->run->timers->cancel(self::OWNER, $index);
         }
     }
 
