@@ -42,6 +42,14 @@ final class Recorder
         }
     }
 
+    /** The recording goes on until then, in µs: what is down is held so long. */
+    public function reach(int $t): void
+    {
+        if ($this->began !== null) {
+            $this->last = max($this->last, (int) round(($t - $this->began) / 1000) * 1000);
+        }
+    }
+
     /**
      * What an event tells of what can be recorded.
      *

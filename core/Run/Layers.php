@@ -17,6 +17,9 @@ final class Layers
 
     private readonly LayersState $own;
 
+    /** Is a layer that was left just letting go of what was toggled in it? What goes live meanwhile is told after. */
+    private bool $isLetting = false;
+
     public function __construct(private readonly Run $run)
     {
         $this->own = $run->state->layers;
@@ -80,15 +83,20 @@ final class Layers
         return $cells[$this->live()][$axis] ?? $cells[self::BASE][$axis] ?? Program::NOTHING;
     }
 
-    /** What the layer lets go of may hold another one, so that what is live is looked at again when the row is written. */
+    /**
+     * What the layer lets go of comes before its row, a held layer among it too; what is live is looked at again when the row is
+     * written.
+     */
     private function changed(Cause $cause): void
     {
         $left = $this->own->told;
-        if ($this->live() === $left) {
+        if ($this->isLetting || $this->live() === $left) {
             return;
         }
         if ($this->run->program->tables->layers[$left]->letsGo) {
+            $this->isLetting = true;
             $this->run->lettingGo->ofLayer($left, $cause);
+            $this->isLetting = false;
         }
         $live = $this->live();
         if ($live === $this->own->told) {

@@ -88,7 +88,8 @@ final class MacroRecording implements Timed
         $this->own->macro = null;
         if (self::bars($this->own->told) !== []) {
             $this->run->macros->stop($macro, $cause);
-            $this->own->kept[$macro] = $this->own->told;
+            // When it ended, for what is still held then.
+            $this->own->kept[$macro] = [...$this->own->told, [$this->run->state->now, OutputEvent::MACRO, $macro, 0, 1]];
             $this->own->latest = $macro;
             unset($this->own->written[$macro], $this->macros[$this->run->program->macroIndex($macro)]);
         }
@@ -133,6 +134,7 @@ final class MacroRecording implements Timed
         $recorder = new Recorder;
         foreach ($told as [$t, $kind, $target, $value, $before]) {
             $recorder->hear(new OutputEvent($t, $kind, $target, $value, new Cause(Cause::TRIED)), $before);
+            $recorder->reach($t);
         }
 
         return $recorder->bars();

@@ -133,4 +133,18 @@ final class LayersTest extends TestCase
             'cells' => ['base' => ['d/b3' => ['behaviour' => ['kind' => 'macro', 'macro' => 'm']]]]])->cell('base', 'b4', 'follow', ['kind' => 'hold layer', 'layer' => 'two']);
         $this->assertSame(['10 layer live One', '20 layer live Two', '40 layer live One', '45 layer live Two', '100 layer live Base'], array_values(array_filter($desk->play('10 b3 1', '20 b4 1', '45 b3 0', '100 b4 0'), fn (string $row) => str_contains($row, 'layer'))));
     }
+
+    /** Left by a switch, layer one lets go of a toggle that holds layer three and of one that drives an output: both come before the row. */
+    public function test_all_that_a_layer_lets_go_of_comes_before_its_row_a_held_layer_too(): void
+    {
+        $desk = Desk::plain()->saying(['layers' => ['one' => ['name' => 'One', 'lets_go' => true], 'two' => ['name' => 'Two'], 'three' => ['name' => 'Three']]])
+            ->cell('base', 'b1', 'follow', ['kind' => 'go to layer', 'layer' => 'one'])
+            ->cell('one', 'b2', 'toggle', ['kind' => 'hold layer', 'layer' => 'three'])
+            ->cell('one', 'b3', 'toggle', ['kind' => 'button', 'number' => 7])
+            ->cell('one', 'b4', 'follow', ['kind' => 'hold layer', 'layer' => 'two']);
+        $rows = $desk->play('10 b1 1', '11 b1 0', '20 b3 1', '21 b3 0', '30 b4 1', '40 b4 0');
+        $this->assertSame(['10 layer live One', '20 button 7 1', '30 button 7 0', '30 layer live Two', '40 layer live One'], $rows);
+        $rows = $desk->play('10 b1 1', '11 b1 0', '20 b3 1', '21 b3 0', '30 b2 1');
+        $this->assertSame(['10 layer live One', '20 button 7 1', '30 button 7 0', '30 layer live Three'], $rows);
+    }
 }
