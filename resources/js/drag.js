@@ -30,6 +30,18 @@ export function onDrag(take, { before = false } = {}) {
     }
 }
 
+/** What the others make of it, for a taker that waits whether it is its own. @returns {?Drag} */
+export function takenBy(event, but) {
+    for (const take of takers) {
+        const drag = take === but ? null : take(event);
+        if (drag) {
+            return drag;
+        }
+    }
+
+    return null;
+}
+
 export const isDragging = () => drags.size > 0;
 
 function cancelAll() {

@@ -1,4 +1,4 @@
-import { onDrag } from './drag.js';
+import { onDrag, takenBy } from './drag.js';
 import './faceplate.js';
 import { paint } from './facepaint.js';
 import { live } from './live.js';
@@ -10,6 +10,9 @@ import { live } from './live.js';
 const EDGE = 24;
 const SWIPE = 60;
 const PULSE_MS = 80;
+/** A finger at an edge that has not moved so far in so long stays there. */
+const SLOP = 10;
+const STAYS_MS = 140;
 /** Without a sign of life for so long, the panel says so. */
 const SILENT_MS = 2000;
 
@@ -45,6 +48,11 @@ const isOver = (tile, event) => {
     return event.clientX >= box.left && event.clientX <= box.right && event.clientY >= box.top && event.clientY <= box.bottom;
 };
 
+/** The strip of pages says which one is shown. */
+function marked() {
+    document.querySelectorAll('.hand__strip [data-turn]').forEach((turn, i) => turn.setAttribute('aria-current', String(i === shown())));
+}
+
 export function turnTo(page) {
     const all = pages();
     if (page < 0 || page >= all.length || page === shown()) {
@@ -52,6 +60,7 @@ export function turnTo(page) {
     }
     releaseAll();
     all.forEach((one, i) => { one.hidden = i !== page; });
+    marked();
     paint();
 }
 
@@ -87,23 +96,50 @@ onDrag((event) => {
     };
 }, { before: true });
 
-/** From an edge towards the middle: the next page, or the one before. */
-onDrag((event) => {
+/**
+ * From an edge towards the middle: the next page, or the one before. What begins at an edge is a swipe, whatever lies under
+ * it; a tile there answers when the finger stays, or is lifted without having moved.
+ */
+const edge = (event) => {
     const fromLeft = event.clientX < EDGE;
-    if (!fromLeft && event.clientX < window.innerWidth - EDGE) {
+    if (pages().length < 2 || !event.target.closest('.hand__pages') || (!fromLeft && event.clientX < window.innerWidth - EDGE)) {
         return null;
     }
+    let under = null;
+    let isSwipe = false;
+    const begin = () => {
+        under = takenBy(event, edge);
+    };
+    const stays = setTimeout(begin, STAYS_MS);
 
     return {
-        far: SWIPE,
+        move: (moved, by) => {
+            if (under) {
+                under.move?.(moved, by);
+            } else if (Math.hypot(by.x, by.y) >= SLOP) {
+                clearTimeout(stays);
+                isSwipe = true;
+            }
+        },
         end: (ended, moved) => {
+            clearTimeout(stays);
             const by = ended.clientX - event.clientX;
-            if (moved && Math.abs(by) >= SWIPE && by > 0 === fromLeft) {
+            if (under) {
+                under.end?.(ended, moved);
+            } else if (!isSwipe) {
+                begin();
+                setTimeout(() => under?.end?.(ended, false), PULSE_MS);
+            } else if (Math.abs(by) >= SWIPE && by > 0 === fromLeft) {
                 turnTo(shown() + (fromLeft ? -1 : 1));
             }
         },
+        cancel: (moved) => {
+            clearTimeout(stays);
+            under?.cancel?.(moved);
+        },
     };
-});
+};
+onDrag(edge, { before: true });
 
 document.addEventListener('click', (event) => {
     const turn = event.target.closest?.('[data-turn]');
@@ -166,6 +202,7 @@ async function renew() {
             Object.assign(document.body.dataset, page.body.dataset);
             layers.splice(0, layers.length, ...JSON.parse(document.body.dataset.layers ?? '[]'));
             turnTo(Math.min(at, pages().length - 1));
+            marked();
             document.dispatchEvent(new CustomEvent('page:changed'));
         }
     } finally {

@@ -14,7 +14,7 @@
 @if ($hand === null)
     <main class="hand__empty"><h1>{{ $name }}</h1><p>{{ $record->name }} has no panel for it yet. Draw one on the place Panel at the desk; it comes here by itself.</p></main>
 @else
-<main class="hand__pages" data-face="{{ $hand->device->id }}" aria-label="{{ $hand->panel->name }}">
+<main @class(['hand__pages', 'hand__pages--strip' => count($hand->panel->pages) > 1]) data-face="{{ $hand->device->id }}" aria-label="{{ $hand->panel->name }}">
     @foreach ($hand->panel->pages as $i => $page)
     <section class="hand__page is-columns{{ $page->columns }} is-rows{{ $page->rows }}" data-hand-page="{{ $i + 1 }}" aria-label="{{ $page->name }}" @if ($i > 0) hidden @endif>
         @foreach ($page->tiles as $tile)
@@ -44,6 +44,9 @@
         @endforeach
     </section>
     @endforeach
+    @if (count($hand->panel->pages) > 1)
+    <nav class="hand__strip" aria-label="Pages">@foreach ($hand->panel->pages as $i => $page)<button type="button" data-turn="{{ $i + 1 }}" @if ($i === 0) aria-current="true" @endif>{{ $page->name }}</button>@endforeach</nav>
+    @endif
 </main>
 @endif
 <p class="hand__note" id="hand-note" role="note" hidden>This screen goes dark by the phone's own settings, since the address is a plain one: give it a longer screen time there. <button type="button" class="link" id="hand-note-away">Understood</button></p>

@@ -13,6 +13,7 @@ use App\View\HandPanel;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Nailrod\Core\Device\FactoryLayout;
 use Nailrod\Core\Device\PanelDevice;
 
 /** A panel in the hand: on a phone or a tablet, of the set that is in play. */
@@ -37,6 +38,6 @@ final class HandController
             abort(404);
         }
 
-        return view('hand', ['record' => $record, 'device' => $device, 'rig' => $this->line->address(), 'token' => $this->line->browserToken(), 'gets' => $phone === null ? Gets::Panel : Gets::of($phone), 'name' => $found->title(), 'hand' => $found->panel === null ? null : new HandPanel($set, $found, $found->panel)]);
+        return view('hand', ['record' => $record, 'device' => $device, 'rig' => $this->line->address(), 'token' => $this->line->browserToken(), 'gets' => $phone === null ? Gets::Panel : Gets::of($phone), 'name' => $found->title(), 'hand' => ($panel = $found->panel ?? FactoryLayout::of($found)) === null ? null : new HandPanel($set, $found, $panel)]);
     }
 }
