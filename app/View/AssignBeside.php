@@ -20,7 +20,7 @@ final readonly class AssignBeside
     /** @return array<string, Chord> chords of the picked layer that the picked contact is part of, by id */
     public function chords(): array
     {
-        return array_filter($this->set->chords[$this->layer] ?? [], fn (Chord $chord) => in_array($this->ref, $chord->of, true));
+        return $this->set->chordsWith($this->layer, $this->ref);
     }
 
     /** @return array<string, string> contacts that can be pressed together with the picked one, those of its device first, by reference */

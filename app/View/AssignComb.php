@@ -73,14 +73,16 @@ final readonly class AssignComb
     private function passes(string $ref): bool
     {
         $cells = $said = [];
+        $isInChord = false;
         foreach (Keys::of($this->place->set->layers) as $layer) {
+            $isInChord = $isInChord || $this->place->set->chordsWith($layer, $ref) !== [];
             $cells[] = $this->place->set->cell($layer, $ref);
             $said[] = $this->place->saysItself(PartPath::cell($layer, $ref));
         }
         $cells = array_filter($cells);
 
         return match ($this->filter) {
-            'free' => $cells === [],
+            'free' => $cells === [] && ! $isInChord,
             'conditional' => array_filter($cells, fn (Cell $cell) => $cell->when !== null) !== [],
             'conflict' => array_filter(Keys::of($this->place->set->layers), fn (string $layer) => isset($this->conflicts[$layer.'/'.$ref])) !== [],
             default => in_array(true, $said, true),

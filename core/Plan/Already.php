@@ -30,6 +30,9 @@ final class Already
     public const CONTROL = 'control';
     public const KEY = 'key';
 
+    /** How it is said that the game itself has a key for an action. */
+    public const TAKEN_FOR = 'the game takes it for ';
+
     /** So many uses are said; the others are counted. */
     private const SAID = 2;
 
@@ -71,6 +74,12 @@ final class Already
 
             return implode('; ', array_slice($words, 0, self::SAID)).(count($words) > self::SAID ? sprintf('; and %d more', count($words) - self::SAID) : '');
         }, $uses), $this->uses);
+    }
+
+    /** @return list<string> what a key does already, in short sentence parts; what the game takes it for, and who keeps it, first */
+    public function ofKey(KeyStroke $key): array
+    {
+        return array_values(array_unique($this->uses[self::KEY][$key->codes()] ?? []));
     }
 
     /** @return array<string, list<array{string, string}>> sort and id of all that a control leads to, by its reference */
@@ -130,7 +139,7 @@ final class Already
     {
         foreach ($this->set->catalogue->actions ?? [] as $action) {
             if ($action->key !== null) {
-                $this->first($action->key, 'the game takes it for '.$action->name);
+                $this->first($action->key, self::TAKEN_FOR.$action->name);
             }
         }
         foreach ($this->set->catalogue->reserved ?? [] as $kept) {

@@ -19,6 +19,7 @@ use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Edits;
 use Nailrod\Core\Set\Heard;
 use Nailrod\Core\Set\SetDocument;
+use Nailrod\Core\Set\Words;
 
 /** A key and a control that hands have pressed soon after each other, in either order, are assigned to each other. */
 final readonly class Pairing
@@ -54,6 +55,23 @@ final readonly class Pairing
         return (new Edits($this->set))->assign($layer, $ref, $this->behaviour($contact, $action), [$action === null ? $key : new ActionOutput($action->id)]);
     }
 
+    /**
+     * What is to be known of a key before it is paired: another input has it, the game or the desktop keeps it. That is what is
+     * said where a key is chosen.
+     *
+     * @return string a sentence; empty if there is nothing to know
+     */
+    public function warning(string $keys): string
+    {
+        $key = KeyNames::read($keys);
+        $uses = $key === null ? [] : Already::of($this->set)->ofKey($key);
+        // By the game's own key for it, the action is what is meant.
+        $action = $key === null ? null : (new Heard($this->set))->action($key);
+        $uses = array_filter($uses, fn (string $use): bool => $action === null || $use !== Already::TAKEN_FOR.$action->name);
+
+        return $key === null || $uses === [] ? '' : sprintf('Paired, but %s has a use already: %s.', (new Words($this->set))->output($key), implode('; ', $uses));
+    }
+
     /** @return list<string> references of the contacts of a device that do something in a layer */
     public function done(string $device, string $layer): array
     {
@@ -63,7 +81,7 @@ final readonly class Pairing
     /** @return list<string> references of those that do nothing there yet, in the order of the device */
     public function left(string $device, string $layer): array
     {
-        return array_values(array_filter($this->contacts($device), fn (string $ref) => ! $this->does($layer, $ref)));
+        return array_values(array_filter($this->contacts($device), fn (string $ref) => ! $this->does($layer, $ref) && $this->set->chordsWith($layer, $ref) === []));
     }
 
     /** The one to ask for: the named one if it does nothing yet, else the next after it; null if none is left. */

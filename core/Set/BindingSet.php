@@ -142,6 +142,20 @@ final readonly class BindingSet
         return $this->merged->value(Aside::path($part)) !== null;
     }
 
+    /** @return array<string, Chord> chords that a contact is part of in a layer, by id; it does what its cell says only when it is pressed alone */
+    public function chordsWith(string $layer, string $ref): array
+    {
+        return array_filter($this->chords[$layer] ?? [], fn (Chord $chord): bool => in_array($ref, $chord->of, true));
+    }
+
+    /** "part of chord Both thumbs"; empty if it is part of none in that layer. */
+    public function chordWords(string $layer, string $ref): string
+    {
+        $names = array_map(fn (Chord $chord): string => $chord->name, array_values($this->chordsWith($layer, $ref)));
+
+        return $names === [] ? '' : 'part of chord '.implode(' and ', $names);
+    }
+
     /** Is all the same but cells, chords and lamps, so that a cell that fits the one fits the other? */
     private function isLike(self $other): bool
     {

@@ -46,6 +46,7 @@ final readonly class WhyNothing
         $cell = $this->set->cell($in, $at);
         $when = $cell?->when;
         $why = match (true) {
+            $cell === null && $this->chordOf($layer, $at) !== '' => 'it is '.$this->chordOf($layer, $at).', which has not come on',
             $cell === null => 'nothing is assigned to '.($as === null ? 'it' : $this->set->rig->nameOf($as)),
             $cell->isNothing() => 'it is set to do nothing here',
             $this->set->isAside(PartPath::cell($in, $at)) => 'what it does is set aside',
@@ -58,6 +59,14 @@ final readonly class WhyNothing
         }
 
         return new Sentence($input->t, $ref, [$this->set->rig->deviceNameOf($ref).' · '.$what, ...($as === null ? [] : ['as '.$this->set->rig->nameOf($as).' does']), 'layer '.($this->set->layers[$layer]->name ?? $layer), $why], false, []);
+    }
+
+    /** The chord that a contact is part of while a layer is live; empty if it is part of none. */
+    private function chordOf(string $layer, string $ref): string
+    {
+        $words = $this->set->chordWords($layer, $ref);
+
+        return $words === '' ? $this->set->chordWords(Layer::BASE, $ref) : $words;
     }
 
     /** The layer whose word holds for a contact while this one is live. */

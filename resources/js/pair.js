@@ -79,6 +79,13 @@ for (const type of ['keydown', 'keyup']) {
 
             return;
         }
+        if (event.ctrlKey && ['KeyZ', 'KeyY'].includes(code)) {
+            // A pair that went wrong is taken back as anything else is.
+            strokes.clear();
+            key = null;
+
+            return;
+        }
         if (!MOVES_ON.includes(code) || control) {
             event.preventDefault();
             event.stopImmediatePropagation();

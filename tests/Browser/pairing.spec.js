@@ -68,6 +68,24 @@ test('one alone is no pair, and what cannot be paired says why', async ({ page, 
     expect(Number(await page.locator('body').getAttribute('data-revision'))).toBeGreaterThan(Number(revision));
 });
 
+test('a key that is used already is said so, and a pair that went wrong is taken back while pairing goes on', async ({ page, app }) => {
+    await begin(page, app);
+    for (const [control, warned] of [['bracken/push-10', false], ['bracken/push-11', true]]) {
+        await saved(page, async () => {
+            await press(page, control);
+            await page.keyboard.press('j');
+        });
+        await expect(page.locator('#notices')).toContainText('→ key J');
+        const warning = page.locator('#notices').getByText('Paired, but key J has a use already: sent by Bracken Push 10, Cruise.');
+        await expect(warning).toHaveCount(warned ? 1 : 0);
+        await page.waitForTimeout(2100);
+    }
+    await saved(page, () => page.keyboard.press('Control+z'));
+    await expect(page.locator('[data-pair] h2')).toHaveText('Press a key and a control');
+    await expect(page.locator('.control[data-control="bracken/push-11"]')).toHaveClass(/is-left/);
+    await expect(page.locator('.control[data-control="bracken/push-10"]')).not.toHaveClass(/is-left/);
+});
+
 test('they are asked for one by one, left out, and the numbers do not lead away meanwhile', async ({ page, app }) => {
     await app.open(page, 'assign', '?device=fennel&pair=fennel/switch-2.up');
     await expect(page.locator('[data-pair] h2')).toHaveText('Press Switch 2 up and its key');

@@ -67,7 +67,16 @@ final class CellController
     /** A key and a control that were pressed together; the page stays where pairs are made, and shows the device of this one. */
     public function pair(CellRequest $request, string $set): RedirectResponse
     {
-        $done = $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => (new Pairing($base))->pair($request->string('keys')->toString(), $request->layer(), $request->ref(), $request->integer('apart')));
+        $warning = '';
+        $done = $this->edit($request, $set, function (Edits $edits, BindingSet $base) use ($request, &$warning): SetDocument {
+            $pairing = new Pairing($base);
+            $warning = $pairing->warning($request->string('keys')->toString());
+
+            return $pairing->pair($request->string('keys')->toString(), $request->layer(), $request->ref(), $request->integer('apart'));
+        });
+        if ($warning !== '') {
+            $done->with('problem', $warning);
+        }
         $asked = $request->string('asked')->toString();
 
         return $done->setTargetUrl(route('assign', ['set' => $set, 'device' => explode('/', $request->ref(), 2)[0], 'layer' => $request->layer(), 'pair' => $asked === '' ? AssignPairing::ON : $asked, 'last' => $request->ref()]));

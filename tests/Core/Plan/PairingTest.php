@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace Tests\Core\Plan;
 
 use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Output\ControllerButton;
 use Nailrod\Core\Plan\Pairing;
 use Nailrod\Core\Set\BindingSet;
+use Nailrod\Core\Set\ChordEdits;
 use Nailrod\Core\Set\Edits;
+use Nailrod\Core\Set\Heard;
 use Nailrod\Core\Set\SetDocument;
 use Nailrod\Core\Set\Words;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -78,5 +81,41 @@ final class PairingTest extends TestCase
         $this->assertSame('key J', (new Words($paired))->output($paired->cell('base', 'fennel/mark')?->outputs[0] ?? throw new \LogicException));
         $cleared = self::set((new Edits($paired))->clear('base', 'fennel/mark'));
         $this->assertNull($cleared->cell('base', 'fennel/mark'));
+    }
+
+    public function test_a_contact_that_is_only_in_a_chord_is_not_left_to_be_asked_for(): void
+    {
+        $set = self::set();
+        [$one, $two] = (new Pairing($set))->left('fennel', 'base');
+        $chorded = self::set((new ChordEdits($set))->add('base', [$one, $two], 50, 0, new ControllerButton(9)));
+        $this->assertNotContains($one, (new Pairing($chorded))->left('fennel', 'base'));
+        $this->assertNotContains($two, (new Pairing($chorded))->left('fennel', 'base'));
+        $this->assertStringStartsWith('part of chord ', $chorded->chordWords('base', $one));
+        $this->assertSame('', $chorded->chordWords('water', $one), 'it is named in the layer that has it');
+        $this->assertSame('', $set->chordWords('base', $one));
+    }
+
+    public function test_a_key_that_has_a_use_already_is_warned_of_and_the_games_own_key_for_an_action_is_not(): void
+    {
+        $set = self::set();
+        $this->assertSame('', (new Pairing($set))->warning('KeyJ'));
+        $this->assertSame('', (new Pairing($set))->warning('no key'));
+        // Once it is paired, it has a use.
+        $paired = self::set((new Pairing($set))->pair('KeyJ', 'base', 'bracken/push-12', 0));
+        $this->assertSame('Paired, but key J has a use already: sent by Bracken Push 12, Cruise.', (new Pairing($paired))->warning('KeyJ'));
+        $this->assertStringContainsString('the desktop keeps', (new Pairing($set))->warning('AltLeft+Tab'));
+        // Flaps one up by V: only that another contact does it is said.
+        $this->assertSame('Paired, but key V has a use already: sent by Fennel Switch 4 up, Cruise.', (new Pairing($set))->warning('KeyV'));
+        // Where a key is taken for the action itself, the action is what is meant; else what the game does with it is said.
+        $meant = 0;
+        foreach ($set->catalogue->actions ?? [] as $action) {
+            if ($action->key === null) {
+                continue;
+            }
+            $isMeant = (new Heard($set))->action($action->key)?->id === $action->id;
+            $this->assertSame(! $isMeant, str_contains((new Pairing($set))->warning($action->key->codes()), 'the game takes it for '.$action->name), $action->name);
+            $meant += (int) $isMeant;
+        }
+        $this->assertGreaterThan(0, $meant);
     }
 }

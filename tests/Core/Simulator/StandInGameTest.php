@@ -171,6 +171,19 @@ final class StandInGameTest extends TestCase
         $this->assertSame(['Desk · Hat north closed → layer Water → nothing is assigned to it'], $said(149, '140 h 0'));
     }
 
+    public function test_one_of_a_chord_that_is_pressed_alone_is_said_to_be_part_of_it_and_not_free(): void
+    {
+        $live = self::live(self::desk()->layer('water', 's.up')->saying(['chords' => ['base' => ['both' => ['name' => 'Both ends', 'of' => ['d/t.up', 'd/t.down'], 'within_ms' => 50, 'outputs' => [['kind' => 'button', 'number' => 9]]]]]]));
+        $said = function (int $to, string ...$lines) use ($live): array {
+            return array_map(fn ($sentence) => implode(' → ', $sentence->parts), $live->step(Desk::inputs(...$lines), 1000 * $to)->sentences);
+        };
+        $alone = $said(100, '10 t.up 1', '90 t.up 0');
+        $this->assertContains('Desk · Switch T up closed → layer Base → it is part of chord Both ends, which has not come on', $alone);
+        $this->assertStringNotContainsString('nothing is assigned', implode("\n", $alone));
+        // The layer above says nothing of it, so the chord of the base holds there too.
+        $this->assertContains('Desk · Switch T up closed → layer Water → it is part of chord Both ends, which has not come on', $said(300, '200 s.up 1', '210 t.up 1'));
+    }
+
     public function test_what_cannot_be_is_left_out_and_told_and_the_rest_is_taken(): void
     {
         $live = self::live(self::desk());
