@@ -30,7 +30,17 @@ final readonly class Choices
         };
     }
 
+    /** What a form has that cannot be chosen any more, in words: an input that is not wired, or one of a device that is gone. */
+    public function named(string $ref): string
+    {
+        $rig = $this->set->rig;
+
+        return $rig->has($ref) ? $rig->fullNameOf($ref, ' · ').', not wired' : $ref;
+    }
+
     /**
+     * Inputs that are not wired cannot be chosen.
+     *
      * @param string $sort one of Reference's
      *
      * @return array<string, string>
@@ -39,7 +49,7 @@ final readonly class Choices
     {
         $rig = $this->set->rig;
         if ($sort !== Reference::LAMP) {
-            $refs = array_map(strval(...), array_keys($sort === Reference::AXIS ? $rig->axes : $rig->contacts));
+            $refs = array_map(strval(...), array_keys(array_diff_key($sort === Reference::AXIS ? $rig->axes : $rig->contacts, $this->set->unwired())));
 
             return array_combine($refs, array_map(fn (string $ref) => $rig->fullNameOf($ref, ' · '), $refs));
         }
@@ -65,8 +75,9 @@ final readonly class Choices
     {
         $rig = $this->set->rig;
         $near = [];
+        $unwired = $this->set->unwired();
         foreach (array_keys($sort === Reference::AXIS ? $rig->axes : $rig->contacts) as $ref) {
-            if (str_starts_with((string) $ref, $device.'/')) {
+            if (str_starts_with((string) $ref, $device.'/') && ! isset($unwired[$ref])) {
                 $near[(string) $ref] = $rig->nameOf((string) $ref);
             } elseif ($ref === $own) {
                 $near[$own] = $rig->fullNameOf($own, ' · ');

@@ -93,6 +93,9 @@ final readonly class FieldInput
             return '<input type="number" name="'.e($name).'" step="'.($type instanceof Whole ? '1' : 'any').'"'.$limit('min', $type->least).$limit('max', $type->most).' value="'.(is_int($value) || is_float($value) ? $shown($value) : '').'">';
         }
         $words = $this->words($type);
+        if ($words !== null && $type instanceof Reference && is_string($value) && $value !== '' && ! isset($words[$value])) {
+            $words[$value] = $this->choices->named($value);
+        }
 
         return $words === null
             ? '<input name="'.e($name).'" value="'.e(is_string($value) ? $value : '').'" maxlength="200">'

@@ -72,6 +72,7 @@ final class SurveyPicture
         if ($device === null) {
             return null;
         }
+        $device = $set->wired($device);
         $rows = [];
         foreach ($device->controls as $control) {
             foreach (Verdict::inputs($control) as $port) {

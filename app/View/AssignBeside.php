@@ -49,7 +49,7 @@ final readonly class AssignBeside
     private function named(callable $wanted): array
     {
         $own = $away = [];
-        foreach ($this->set->rig->contacts as $ref => $contact) {
+        foreach (array_diff_key($this->set->rig->contacts, $this->set->unwired()) as $ref => $contact) {
             if ($ref === $this->ref || ! $wanted($contact)) {
                 continue;
             }

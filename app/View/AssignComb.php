@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\View;
 
+use Nailrod\Core\Device\AxisInput;
+use Nailrod\Core\Device\ContactInput;
+use Nailrod\Core\Device\Control;
 use Nailrod\Core\Device\Device;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Layer\Layer;
@@ -39,11 +42,19 @@ final readonly class AssignComb
         $this->first = in_array($ref, $shown, true) ? $layer.'/'.$ref : Layer::BASE.'/'.($shown[0] ?? '');
     }
 
-    /** @return list<array{ref: string, number: string, name: string, axis: bool}> in the order of the device */
+    /**
+     * What is not wired has a row as long as something is assigned to it, so that this can be taken away.
+     *
+     * @return list<array{ref: string, number: string, name: string, axis: bool}> in the order of the device
+     */
     public function rows(): array
     {
         $rows = [];
-        foreach ($this->device->controls ?? [] as $control) {
+        $wired = array_flip(array_map(fn (Control $control): string => $control->ref, $this->device->controls ?? []));
+        foreach ($this->place->set->rig->deviceOf(($this->device->id ?? '').'/')->controls ?? [] as $control) {
+            if (! isset($wired[$control->ref]) && ! $this->isUsed($control)) {
+                continue;
+            }
             foreach ($control->axes as $axis) {
                 $rows[] = ['ref' => $axis->ref, 'number' => $axis->isBuilt() ? 'built' : 'a'.$axis->number, 'name' => $this->place->set->rig->nameOf($axis->ref), 'axis' => true];
             }
@@ -53,6 +64,21 @@ final readonly class AssignComb
         }
 
         return $rows;
+    }
+
+    /** Does any layer say something of a control, or of a chord that it is part of? */
+    private function isUsed(Control $control): bool
+    {
+        $refs = array_map(fn (AxisInput|ContactInput $input): string => $input->ref, [...$control->axes, ...$control->contacts]);
+        foreach (Keys::of($this->place->set->layers) as $layer) {
+            foreach ($refs as $ref) {
+                if ($this->place->set->cell($layer, $ref) !== null || $this->place->set->chordsWith($layer, $ref) !== []) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     /**

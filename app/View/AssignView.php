@@ -65,7 +65,8 @@ final readonly class AssignView
         $rig = $place->set->rig;
         $this->ref = $rig->has($ref) ? $ref : '';
         $id = $this->ref === '' ? $device : explode('/', $this->ref, 2)[0];
-        $this->device = $rig->deviceOf($id.'/') ?? (array_values($rig->devices)[0] ?? null);
+        $picked = $rig->deviceOf($id.'/') ?? (array_values($rig->devices)[0] ?? null);
+        $this->device = $picked === null ? null : $place->set->wired($picked);
         $this->layer = isset($place->set->layers[$layer]) ? $layer : Layer::BASE;
         $this->actions = new AssignActions($place);
         $this->comb = new AssignComb($place, $this->device, $this->layer, $this->ref, $filter);
@@ -141,7 +142,8 @@ final readonly class AssignView
     /** @return array<string, string> the controls near the picked one that are of its sort, by reference */
     public function near(): array
     {
-        return (new Choices($this->place->set))->near($this->isAxis() ? Reference::AXIS : Reference::CONTACT, $this->device->id ?? '');
+        return (new Choices($this->place->set))->near($this->isAxis() ? Reference::AXIS : Reference::CONTACT, $this->device->id ?? '', $this->ref);
+
     }
 
     public function outputs(): AssignNumbers

@@ -92,7 +92,7 @@ final readonly class Findables
                 continue;
             }
             yield new Findable('device', $device->title(), '', $this->at('rig', ['device' => $id]));
-            foreach ($device->controls as $control) {
+            foreach ($this->place->set->wired($device)->controls as $control) {
                 yield new Findable($device->panel === null ? 'control' : 'tile', $control->name, $this->numbered($device, $control), $this->worked($id, $control));
             }
             foreach ($device->onboard->settings as $setting) {

@@ -62,7 +62,8 @@ final readonly class PlanView
         $this->devices = $this->wants->devices ?? array_values(array_diff(array_map(strval(...), array_keys($set->rig->devices)), $this->away));
         $this->plan = $this->asked === '' ? null : self::proposed($set, $this->asked, $this->wants->wishes($this->devices));
         $this->take = $set->catalogue?->action($take);
-        $this->device = $set->rig->devices[$device] ?? (array_values($set->rig->devices)[0] ?? null);
+        $drawn = $set->rig->devices[$device] ?? (array_values($set->rig->devices)[0] ?? null);
+        $this->device = $drawn === null ? null : $set->wired($drawn);
         $this->page = max(1, min($this->device?->pages() ?? 1, $page));
         foreach ($wants->devices ?? [] as $wanted) {
             $place->notHere->ask('device', $wanted, isset($set->rig->devices[$wanted]));

@@ -78,7 +78,7 @@ final readonly class PrintAsked
     /** @return array<string, Device> devices that can have labels, by id: what is a screen, or has the marks of its maker, has none */
     public static function printable(BindingSet $set): array
     {
-        return array_filter($set->rig->devices, fn (Device $device) => ! in_array($device->kind, self::WITHOUT, true) && $device->controls !== []);
+        return array_filter(array_map($set->wired(...), $set->rig->devices), fn (Device $device) => ! in_array($device->kind, self::WITHOUT, true) && $device->controls !== []);
     }
 
     /**

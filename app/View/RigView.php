@@ -51,7 +51,8 @@ final readonly class RigView
     {
         $rig = $place->set->rig;
         $control = $rig->controlOf($ref) ?? $rig->deviceOf($ref)?->control((string) preg_replace('#^[^/]*/#', '', $ref));
-        $this->device = $rig->deviceOf($ref) ?? $rig->devices[$device] ?? (array_values($rig->devices)[0] ?? null);
+        $picked = $rig->deviceOf($ref) ?? $rig->devices[$device] ?? (array_values($rig->devices)[0] ?? null);
+        $this->device = $picked === null ? null : $place->set->wired($picked);
         $this->task = isset(self::TASKS[$task]) ? $task : 'inputs';
         $this->control = $this->task === 'arrange' ? $control : null;
         $this->axis = $this->task === 'measure' ? $rig->axes[$ref] ?? ($this->device?->axes()[0] ?? null) : null;

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Check;
 
-use Nailrod\Core\Device\ContactInput;
-use Nailrod\Core\Device\Control;
 use Nailrod\Core\Device\Device;
 use Nailrod\Core\Device\Setting;
 use Nailrod\Core\Set\PartPath;
@@ -17,25 +15,12 @@ final class NotWired implements Check
 
     public function findings(Desk $desk): iterable
     {
-        $missing = [];
-        foreach ($desk->set->rig->devices as $device) {
-            $wired = $desk->set->setting($device->id, Setting::WIRED);
-            $missing += is_numeric($wired) ? self::beyond($device, (int) $wired) : [];
-        }
+        $missing = $desk->set->unwired();
         foreach ($missing === [] ? [] : $desk->assignments() as [$spot, $cell, , $key]) {
             if (isset($missing[$spot->ref]) && ! $cell->isNothing()) {
                 $device = $desk->set->rig->deviceNameOf($spot->ref);
                 yield new Finding(self::KIND, $key, sprintf('%s is assigned, and %s has only %d inputs wired', $desk->at($spot), $device, $missing[$spot->ref]), [$spot], parts: [PartPath::setting(explode('/', $spot->ref)[0], Setting::WIRED)]);
             }
         }
-    }
-
-    /** @return array<string, int> contacts of the inputs that are not wired, and how many are, by reference */
-    private static function beyond(Device $device, int $wired): array
-    {
-        $left = array_slice($device->controls, $wired);
-        $refs = array_merge(...array_map(fn (Control $control) => array_map(fn (ContactInput $contact) => $contact->ref, $control->contacts), $left), ...[[]]);
-
-        return array_fill_keys($refs, $wired);
     }
 }

@@ -100,7 +100,6 @@ final readonly class Device
         return null;
     }
 
-    /** The same as it reports in one of its modes: other numbers, the same references. */
     /**
      * Drawn in another shape.
      *
@@ -111,6 +110,7 @@ final readonly class Device
         return new self($this->id, $this->name, $this->kind, $this->standIn, $this->controls, $this->lamps, $width, $height, $this->onboard, $this->descriptor, $this->gamepad, $this->limits, $this->panel);
     }
 
+    /** The same as it reports in one of its modes: other numbers, the same references. */
     public function inMode(?Mode $mode): self
     {
         return $mode?->descriptor === null ? $this : new self($this->id, $this->name, $this->kind, $this->standIn, array_map($mode->over(...), $this->controls), $this->lamps, $this->width, $this->height, $this->onboard, $mode->descriptor, $this->gamepad, $this->limits, $this->panel);
@@ -120,6 +120,12 @@ final readonly class Device
     public function withFirmware(string $version, Keeps $keeps): self
     {
         return new self($this->id, $this->name, $this->kind, $this->standIn, $this->controls, $this->lamps, $this->width, $this->height, $this->onboard->with($version, $keeps), $this->descriptor, $this->gamepad, $this->limits, $this->panel);
+    }
+
+    /** The same with its first controls only, as many as are wired. */
+    public function wired(int $count): self
+    {
+        return $count >= count($this->controls) ? $this : $this->withControls(array_slice($this->controls, 0, max(0, $count)));
     }
 
     /** @param list<Control> $controls */

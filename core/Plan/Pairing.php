@@ -106,7 +106,9 @@ final readonly class Pairing
     /** @return list<string> */
     private function contacts(string $device): array
     {
-        return array_map(fn (ContactInput $contact) => $contact->ref, $this->set->rig->deviceOf($device.'/')?->contacts() ?? []);
+        $found = $this->set->rig->deviceOf($device.'/');
+
+        return $found === null ? [] : array_map(fn (ContactInput $contact) => $contact->ref, $this->set->wired($found)->contacts());
     }
 
     private function does(string $layer, string $ref): bool

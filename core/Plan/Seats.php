@@ -41,7 +41,7 @@ final class Seats
         // Where the hands are already: devices that the set uses come before others.
         usort($devices, fn (Device $a, Device $b) => [self::LAST[$a->kind] ?? 0, ! isset($used[$a->id])] <=> [self::LAST[$b->kind] ?? 0, ! isset($used[$b->id])]);
         foreach ($devices as $device) {
-            foreach ((self::LAST[$device->kind] ?? 0) === 9 || ! $this->wishes->uses($device->id) ? [] : $device->controls as $control) {
+            foreach ((self::LAST[$device->kind] ?? 0) === 9 || ! $this->wishes->uses($device->id) ? [] : $set->wired($device)->controls as $control) {
                 $this->byKind[$control->kind->value][$device->id][] = $control;
             }
         }

@@ -60,7 +60,7 @@ final readonly class KneeCard
     {
         $blocks = [];
         foreach ($this->isByLayer ? array_map(fn (string $layer) => [$layer], $this->layers) : [$this->layers] as $layers) {
-            $ofLayers = array_merge(...array_map(fn (Device $device) => $this->ofDevice($device, $layers), array_values($this->set->rig->devices)), ...[[]]);
+            $ofLayers = array_merge(...array_map(fn (Device $device) => $this->ofDevice($device, $layers), array_map($this->set->wired(...), array_values($this->set->rig->devices))), ...[[]]);
             $blocks[] = Block::pages($ofLayers, $this->page, $this->set->merged->own->name, $this->size());
         }
         $pages = array_merge(...$blocks);

@@ -8,7 +8,9 @@ use Nailrod\Core\Action\Action;
 use Nailrod\Core\Action\Catalogue;
 use Nailrod\Core\Axis\Shaping;
 use Nailrod\Core\Axis\Stop;
+use Nailrod\Core\Device\Device;
 use Nailrod\Core\Device\Rig;
+use Nailrod\Core\Device\Setting;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Lamp\LampRule;
 use Nailrod\Core\Lamp\LampRules;
@@ -134,6 +136,30 @@ final readonly class BindingSet
     public function setting(string $device, string $id): bool|float|int|string|null
     {
         return $this->settings[$device][$id] ?? ($this->rig->devices[$device] ?? null)?->setting($id)?->usual;
+    }
+
+    /** A device with the inputs that are wired, as its setting says: the others are neither drawn, counted, listed nor planned for. */
+    public function wired(Device $device): Device
+    {
+        $wired = $this->setting($device->id, Setting::WIRED);
+
+        return is_numeric($wired) ? $device->wired((int) $wired) : $device;
+    }
+
+    /** @return array<string, int> contacts and axes of the inputs that are not wired, and how many inputs of their device are, by reference */
+    public function unwired(): array
+    {
+        $unwired = [];
+        foreach ($this->rig->devices as $device) {
+            $wired = count($this->wired($device)->controls);
+            foreach (array_slice($device->controls, $wired) as $control) {
+                foreach ([...$control->axes, ...$control->contacts] as $input) {
+                    $unwired[$input->ref] = $wired;
+                }
+            }
+        }
+
+        return $unwired;
     }
 
     /** Is this part set aside: kept, and doing nothing? */

@@ -6,15 +6,19 @@ namespace Tests\Feature;
 
 use App\Memory\Memories;
 use App\Memory\Unit;
+use App\Rig\SurveyPicture;
 use App\Sets\SetStore;
+use App\View\RigView;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
 use Nailrod\Core\Device\Device;
 use Nailrod\Core\Memory\DeviceMapping;
 use Nailrod\Core\Memory\DeviceRefuses;
 use Nailrod\Core\Memory\Standing;
+use Nailrod\Core\Plan\Pairing;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\PartPath;
+use Nailrod\Core\Survey\Survey;
 use Tests\TestCase;
 
 /** The devices on the desk: their settings, modes, units, firmware, what can be wrong with them, and what is written after each edit. */
@@ -127,6 +131,24 @@ final class DeskTest extends TestCase
         $this->assertSame(['teasel' => 'controller'], $rig->rig->work()->live->state->modes);
         $again = new TestRig($rig->snapshot);
         $this->assertSame(['teasel' => 'controller'], $again->rig->work()->live->state->modes, 'it is in it after a restart too');
+    }
+
+    public function test_what_is_not_wired_is_neither_drawn_nor_counted_nor_listed_at_any_place(): void
+    {
+        // Places that show a device by its address, each with what it may be asked.
+        $places = ['assign?device=teasel', 'plan?device=teasel&group=all', 'print?device=teasel', ...array_map(fn (string $task): string => 'rig?device=teasel&do='.$task, array_keys(RigView::TASKS))];
+        $named = fn (string $place): bool => str_contains((string) $this->get('/sets/skerrywing/'.$place)->assertOk()->getContent(), 'teasel/input-30') || str_contains((string) $this->get('/sets/skerrywing/'.$place)->getContent(), 'Input 30<');
+        $before = array_filter($places, $named);
+        $this->assertContains('rig?device=teasel&do=inputs', $before);
+        $this->assertContains('assign?device=teasel', $before);
+        $this->say('teasel', 'wired', '24', 'skerrywing');
+        $this->assertSame([], array_values(array_filter($places, $named)));
+        $this->get('/sets/skerrywing/rig?device=teasel')->assertSeeText('24 contacts')->assertSee('teasel/input-24')->assertDontSee('teasel/input-25');
+        $this->assertSame(24, SurveyPicture::sheet(new Survey, 'teasel', self::set())['all'] ?? 0);
+        $this->assertSame('teasel/input-24', array_slice((new Pairing(self::set()))->left('teasel', 'base'), -1)[0]);
+        // One that does something can still be found, so that this can be taken away.
+        app(SetStore::class)->edit('skerrywing', self::latest(), 'you', fn (BindingSet $set) => $set->merged->own->with(PartPath::cell('base', 'teasel/input-30'), ['behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'key', 'code' => 'KeyZ']]]));
+        $this->get('/sets/skerrywing/assign?device=teasel')->assertSee('data-row="teasel/input-30"', false)->assertDontSee('data-row="teasel/input-29"', false);
     }
 
     public function test_the_same_image_goes_into_the_second_unit_and_the_first_is_not_touched(): void
