@@ -7,6 +7,7 @@ namespace Nailrod\Core\Live;
 use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Cause\Input;
 use Nailrod\Core\Exchange\GameBindings;
+use Nailrod\Core\Layer\Layer;
 use Nailrod\Core\Output\OutputEvent;
 use Nailrod\Core\Program\Program;
 use Nailrod\Core\Run\Machine;
@@ -83,6 +84,7 @@ final class Live
     private function take(array $inputs, int $to, bool $found, bool $drawn = true): LiveStep
     {
         $dropped = $this->state->run->ticks->dropped;
+        $live = $this->liveLayer();
         $in = new Intake($this->machine, $this->set, $this->state, $this->game, $this->telling, $this->liveLayer(...));
         foreach ($this->arrivals->of($inputs, $in->problems, $drawn) as $input) {
             $found ? $in->find($input) : $in->take($input);
@@ -94,7 +96,7 @@ final class Live
         $in->end();
         array_push($in->outputs, ...$this->machine->advance(max($to, $this->machine->state->now)));
 
-        return $this->answer($in->outputs, [...$in->idle, ...$this->telling->dropped($dropped, $this->program)], $in->problems, $in->taken);
+        return $this->answer($in->outputs, [...$in->idle, ...$this->telling->dropped($dropped, $this->program)], $in->problems, $in->taken, $live);
     }
 
     /**
@@ -241,12 +243,13 @@ final class Live
      * @param list<Sentence>    $idle
      * @param list<string>      $problems
      * @param list<Input>       $taken
+     * @param string            $live     id of the layer that was live before them
      */
-    private function answer(array $outputs, array $idle, array $problems, array $taken = []): LiveStep
+    private function answer(array $outputs, array $idle, array $problems, array $taken = [], string $live = Layer::BASE): LiveStep
     {
         $before = $this->game?->gaugesNow() ?? [];
         $game = ($this->isGameOutside ? $this->game?->rest() : $this->game?->play($outputs, $this->state->run->now)) ?? [];
-        $sentences = [...$this->telling->outputs($outputs), ...$idle, ...$this->outOfStep->sentences($game, $this->state->hands)];
+        $sentences = [...$this->telling->outputs($outputs, $live), ...$idle, ...$this->outOfStep->sentences($game, $this->state->hands)];
         usort($sentences, fn (Sentence $a, Sentence $b) => $a->t <=> $b->t);
         $learnt = [];
         foreach ($game as $event) {

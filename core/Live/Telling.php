@@ -58,19 +58,20 @@ final readonly class Telling
      * What can be read is told: of very many outputs the latest, and how many came before them.
      *
      * @param list<OutputEvent> $outputs
+     * @param string            $live    id of the layer that was live before them
      *
      * @return list<Sentence>
      */
-    public function outputs(array $outputs): array
+    public function outputs(array $outputs, string $live): array
     {
         $worth = array_values(array_filter($outputs, fn (OutputEvent $event) => ! $this->isTrembling($event) && ! self::isLampByItself($event)));
         $worth = self::lastOfAxes($worth);
         $leftOut = count($worth) - self::MOST_TOLD;
         if ($leftOut <= 0) {
-            return $this->narrator->sentences($worth);
+            return $this->narrator->sentences($worth, $live);
         }
 
-        return [$this->whyNothing->leftOut($worth[0]->t, $leftOut), ...$this->narrator->sentences(array_slice($worth, $leftOut))];
+        return [$this->whyNothing->leftOut($worth[0]->t, $leftOut), ...$this->narrator->sentences(array_slice($worth, $leftOut), $live)];
     }
 
     /**

@@ -52,7 +52,7 @@ abstract readonly class Directions implements MadeContacts
         return true;
     }
 
-    public static function begin(float $travel, array $names): array
+    public static function begin(float $travel, float $rest, array $names): array
     {
         return ['name' => 'Directions'];
     }

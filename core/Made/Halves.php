@@ -27,7 +27,7 @@ final readonly class Halves extends BuiltAxis
         return true;
     }
 
-    public static function begin(float $travel, array $names): array
+    public static function begin(float $travel, float $rest, array $names): array
     {
         return ['name' => 'Halves of '.$names[0]];
     }

@@ -36,11 +36,12 @@ interface Made extends Kind
      * What a new one begins with.
      *
      * @param float        $travel where the hand is, 0..1
+     * @param float        $rest   where the first of its axes rests, 0..1
      * @param list<string> $names  of its axes
      *
      * @return array<string, mixed> in the open format, with a name, without its axes
      */
-    public static function begin(float $travel, array $names): array;
+    public static function begin(float $travel, float $rest, array $names): array;
 
     /**
      * What the form of another kind did not have is added.

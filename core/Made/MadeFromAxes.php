@@ -27,7 +27,7 @@ trait MadeFromAxes
         return null;
     }
 
-    public static function begin(float $travel, array $names): array
+    public static function begin(float $travel, float $rest, array $names): array
     {
         return ['name' => ucfirst(static::kind())];
     }

@@ -25,6 +25,9 @@ abstract readonly class Threshold implements MarksAxis
 
     public const HYSTERESIS = 0.01;
 
+    /** So near to rest a hand is taken to be at rest when a threshold begins where it is, 0..1. */
+    private const AT_REST = 0.03;
+
     protected const CLOSED = 0;
     protected const UNDER = -1;
     protected const OVER = 1;
@@ -65,9 +68,13 @@ abstract readonly class Threshold implements MarksAxis
         return 1;
     }
 
-    public static function begin(float $travel, array $names): array
+    public static function begin(float $travel, float $rest, array $names): array
     {
-        return ['name' => 'Threshold', 'kind' => $travel >= 0.5 ? Above::kind() : Below::kind(), 'at' => round(max(0.02, min(0.98, $travel)), 3)];
+        // It closes away from rest. Of a hand that is at rest, half-way to the end that is further away.
+        $end = $rest <= 0.5 ? 1.0 : 0.0;
+        $at = abs($travel - $rest) <= self::AT_REST ? ($rest + $end) / 2 : $travel;
+
+        return ['name' => 'Threshold', 'kind' => $at > $rest ? Above::kind() : Below::kind(), 'at' => round(max(0.02, min(0.98, $at)), 3)];
     }
 
     public static function fields(): Fields

@@ -59,7 +59,7 @@ final readonly class Zones implements MarksAxis
         return 1;
     }
 
-    public static function begin(float $travel, array $names): array
+    public static function begin(float $travel, float $rest, array $names): array
     {
         return ['name' => 'Zones of '.$names[0], 'bounds' => [0.333, 0.667]];
     }

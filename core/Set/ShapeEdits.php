@@ -238,7 +238,8 @@ final readonly class ShapeEdits
     {
         $class = MadeKinds::all()[$kind === 'threshold' ? Above::kind() : $kind] ?? throw FormatError::at('what', $kind, 'one of '.implode(', ', array_keys(MadeKinds::all())));
         $of = array_slice($axes, 0, $class::takes());
-        $begin = $class::begin($travel, array_map($this->set->rig->nameOf(...), $of)) + ['kind' => $class::kind(), 'of' => $of];
+        $rest = ($this->set->shapings[$axes[0]] ?? null)?->restTravel() ?? 0.0;
+        $begin = $class::begin($travel, $rest, array_map($this->set->rig->nameOf(...), $of)) + ['kind' => $class::kind(), 'of' => $of];
         $kind = is_string($begin['kind']) ? MadeKinds::all()[$begin['kind']] : $class;
         $begin += array_map(fn (Field $field): mixed => $field->atFirst(), array_filter($kind::fields()->all, fn (Field $field) => $field->isGiven));
         $begin['name'] = FreeName::of(is_string($begin['name'] ?? null) ? $begin['name'] : ucfirst($class::title()), array_map(fn (Made $one) => $one->name(), $this->set->made));

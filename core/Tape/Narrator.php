@@ -30,14 +30,18 @@ final readonly class Narrator
      * One sentence for all outputs that have the same cause at the same instant.
      *
      * @param list<OutputEvent> $events
+     * @param string            $live   id of the layer that was live before them
      *
      * @return list<Sentence>
      */
-    public function sentences(array $events): array
+    public function sentences(array $events, string $live = Layer::BASE): array
     {
-        $groups = [];
+        $groups = $lives = [];
         foreach ($events as $event) {
-            $groups[$event->t.' '.$event->cause->compact()][$event->begins() ? 1 : 0][] = $event;
+            $why = $event->t.' '.$event->cause->compact();
+            $groups[$why][$event->begins() ? 1 : 0][] = $event;
+            $lives[$why] ??= $live;
+            $live = $event->kind === OutputEvent::LAYER ? $this->layerNamed((string) $event->value) : $live;
         }
         $told = $this->toldByTheirEffects(array_map(strval(...), array_keys($groups)));
         $sentences = [];
@@ -45,7 +49,7 @@ final readonly class Narrator
             foreach ($byBeginning as $group) {
                 $others = array_filter($group, fn (OutputEvent $e) => $e->kind !== OutputEvent::STOP && $e->kind !== OutputEvent::LAYER);
                 if ($others !== [] || ! isset($told[$why])) {
-                    $sentences[] = $this->sentence($group);
+                    $sentences[] = $this->sentence($group, $lives[$why]);
                 }
             }
         }
@@ -76,12 +80,43 @@ final readonly class Narrator
         return $told;
     }
 
-    /** @param non-empty-list<OutputEvent> $events of one cause and one instant */
-    private function sentence(array $events): Sentence
+    private function layerNamed(string $name): string
+    {
+        foreach ($this->set->layers as $id => $layer) {
+            if ($layer->name === $name) {
+                return (string) $id;
+            }
+        }
+
+        return Layer::BASE;
+    }
+
+    /**
+     * "layer On water has nothing for it": the base layer does it, though another one is live; null otherwise.
+     *
+     * Whatever came by a time, or by a layer that went live, was begun before.
+     */
+    private function passedOver(OutputEvent $event, string $live): ?string
+    {
+        $cause = $event->cause;
+        $by = array_map(fn (Step $step): string => $step->kind->name, $cause->steps);
+        $ref = $cause->contact()->subject ?? ($cause->origin instanceof Input ? $cause->origin->port : null);
+        $isJustBegun = $ref !== null && $event->begins() && array_intersect($by, [StepKind::Timer->name, StepKind::GoesLive->name, StepKind::Opened->name]) === [];
+        $isByBase = array_filter($cause->steps, fn (Step $step): bool => $step->kind === StepKind::Layer && $step->subject === Layer::BASE) !== [];
+
+        return $isJustBegun && $isByBase && $live !== Layer::BASE && $this->set->cell($live, $ref) === null ? 'layer '.$this->layer($live).' has nothing for it' : null;
+    }
+
+    /** @param non-empty-list<OutputEvent> $events of one cause and one instant, at which that layer was live */
+    private function sentence(array $events, string $live): Sentence
     {
         $event = $events[0];
         $parts = [$this->origin($event->cause)];
+        $passedOver = $this->passedOver($event, $live);
         foreach ($event->cause->steps as $step) {
+            if ($step->kind === StepKind::Layer && $passedOver !== null) {
+                $parts[] = $passedOver;
+            }
             $words = $this->step($step);
             if ($words !== null) {
                 $parts[] = $words;

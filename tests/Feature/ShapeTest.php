@@ -13,8 +13,13 @@ use App\View\Shape\Handle;
 use App\View\ShapeView;
 use Illuminate\Testing\TestResponse;
 use Nailrod\Core\Format\PlainNames;
+use Nailrod\Core\Made\Above;
+use Nailrod\Core\Made\Threshold;
+use Nailrod\Core\Set\Assembly;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\PartPath;
+use Nailrod\Core\Set\ShapeEdits;
+use Tests\Core\DemoSets;
 use Tests\TestCase;
 
 /** What the forms of the Shape place do. */
@@ -69,6 +74,25 @@ final class ShapeTest extends TestCase
         $this->assertCount(2, $this->current()->made['zones-of-friction-slider']->contacts());
         $this->send('shape/remove', ['axis' => 'threshold', 'what' => 'made']);
         $this->assertArrayNotHasKey('threshold', $this->current()->made);
+    }
+
+    public function test_a_threshold_that_is_added_where_the_hand_is_is_never_closed_at_rest(): void
+    {
+        $set = $this->current();
+        foreach ($set->shapings as $ref => $shaping) {
+            foreach ([0.0, 0.1, 0.29, 0.49, 0.5, 0.51, 0.7, 1.0] as $travel) {
+                $added = (new Assembly(new DemoSets))->assemble((new ShapeEdits($set))->add((string) $ref, 'threshold', $travel, (string) $ref));
+                $new = array_values(array_diff_key($added->made, $set->made))[0] ?? null;
+                assert($new instanceof Threshold);
+                $rest = $shaping->restTravel();
+                $this->assertSame($new->at > $rest ? 'above' : 'below', $new::kind(), $ref.' at '.$travel);
+                $this->assertTrue($new instanceof Above ? $rest < $new->at - $new->hysteresis : $rest > $new->at + $new->hysteresis, $ref.' at '.$travel.' is open at rest');
+            }
+        }
+        // With the hand away from it, half-way to the end.
+        $this->send('shape/add', ['axis' => 'fennel/friction', 'what' => 'threshold', 'travel' => '0.01']);
+        $this->send('shape/add', ['axis' => 'gorse/twist', 'what' => 'threshold', 'travel' => '0.5']);
+        $this->assertSame([0.5, 0.75], array_map(fn (string $id): float => $this->current()->made[$id] instanceof Threshold ? $this->current()->made[$id]->at : 0.0, ['threshold', 'threshold-2']));
     }
 
     public function test_on_a_centred_axis_places_count_from_the_centre(): void

@@ -12,6 +12,6 @@
     <form data-does="edit" class="adds" method="post" action="{{ route('shape.add', $place->record->id) }}" data-edit data-opens novalidate aria-label="Put on the picture">
         {{ $place->from() }}<input type="hidden" name="axis" value="{{ $view->axis->ref }}"><input type="hidden" name="travel" data-live-travel="{{ $view->axis->ref }}" value="0.5">
         <span class="adds__word">Add</span>
-        @foreach (['point' => 'point', 'notch' => 'notch', 'stop' => 'stop', 'threshold' => 'threshold', 'zones' => 'zones'] as $what => $word)<button class="chip" name="what" value="{{ $what }}" title="Add {{ $what === 'zones' ? 'zones' : 'a '.$word }} where the hand is now">{{ $word }}</button>@endforeach
+        @foreach (['point' => 'point', 'notch' => 'notch', 'stop' => 'stop', 'threshold' => 'threshold', 'zones' => 'zones'] as $what => $word)<button class="chip" name="what" value="{{ $what }}" title="Add {{ $what === 'zones' ? 'zones' : 'a '.$word }} where the hand is now{{ $what === 'threshold' ? '; at rest, half-way from there to the end. It closes away from rest' : '' }}">{{ $word }}</button>@endforeach
     </form>
 </div>

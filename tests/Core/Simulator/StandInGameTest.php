@@ -171,6 +171,22 @@ final class StandInGameTest extends TestCase
         $this->assertSame(['Desk · Hat north closed → layer Water → nothing is assigned to it'], $said(149, '140 h 0'));
     }
 
+    public function test_what_the_base_does_for_a_layer_that_has_nothing_is_said_so(): void
+    {
+        $live = self::live(self::desk()->layer('water', 's.up')->cell('water', 'b2', 'pulse', ['kind' => 'action', 'action' => 'dim']));
+        $said = function (int $to, string ...$lines) use ($live): array {
+            return array_map(fn ($sentence) => implode(' → ', $sentence->parts), $live->step(Desk::inputs(...$lines), 1000 * $to)->sentences);
+        };
+        $this->assertSame(['Desk · Button 1 closed → layer Base → follow → Bell → key B'], $said(20, '10 b1 1'));
+        $this->assertSame(['Desk · Switch S up closed → layer Base → follow → layer Water is live'], $said(40, '30 s.up 1'), 'what leads to it is not passed over');
+        $this->assertSame(['Desk · Button 1 opened → layer Base → follow → Bell → key B up'], $said(60, '50 b1 0'), 'it was begun before');
+        $this->assertSame(['Desk · Button 1 closed → layer Water has nothing for it → layer Base → follow → Bell → key B'], $said(80, '70 b1 1'));
+        $this->assertSame(['Desk · Button 2 closed → layer Water → pulse 60 ms → Dim → key Shift+L'], $said(100, '90 b2 1'));
+        $this->assertStringContainsString('layer Water has nothing for it → layer Base → Power', $said(120, '110 a 400')[0]);
+        // In one step: the layer goes, then it is pressed.
+        $this->assertSame(['Desk · Button 3 closed → layer Base → pulse 60 ms → Gear → key G'], array_values(preg_grep('/Button 3/', $said(200, '180 s.up 0', '190 b3 1')) ?: []));
+    }
+
     public function test_one_of_a_chord_that_is_pressed_alone_is_said_to_be_part_of_it_and_not_free(): void
     {
         $live = self::live(self::desk()->layer('water', 's.up')->saying(['chords' => ['base' => ['both' => ['name' => 'Both ends', 'of' => ['d/t.up', 'd/t.down'], 'within_ms' => 50, 'outputs' => [['kind' => 'button', 'number' => 9]]]]]]));
