@@ -144,7 +144,7 @@ final class Imports
         return DB::transaction(function () use ($catalogue, $name, $parent): SetRecord {
             $set = self::freeId($name);
             $id = Ids::free($catalogue->id === self::TABLE ? $set : $catalogue->id, 'game', fn (string $id): bool => CatalogueRecord::query()->find($id) !== null);
-            $this->catalogues->create($catalogue->called($id, $catalogue->name), 'Taken from a file.');
+            $this->catalogues->create($catalogue->called($id, OwnNames::simulator($catalogue->name)), 'Taken from a file.');
 
             return $this->begin($set, $name, $parent, $id, 'Begun for the list of '.$catalogue->name.'.');
         });

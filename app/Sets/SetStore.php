@@ -229,6 +229,9 @@ final class SetStore
         if ($record->parent !== null && $this->open($record->parent)->removed) {
             throw FormatError::told('bring back', $this->open($record->parent)->name.' is deleted, which it inherits from', 'its parent first');
         }
+        if ($record->removed && OwnNames::ofSet($record->name) !== $record->name) {
+            throw FormatError::told('bring back', 'another set that is called '.$record->name.' now', 'that one under another name first');
+        }
         $record->update(['removed' => false]);
 
         return $record;

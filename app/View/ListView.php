@@ -8,6 +8,7 @@ use App\Models\CatalogueRecord;
 use App\Models\SetRecord;
 use App\Sets\CatalogueStore;
 use App\Sets\ListImport;
+use App\Sets\OwnNames;
 use App\Sets\SetList;
 use Nailrod\Core\Action\Action;
 use Nailrod\Core\Action\ActionKind;
@@ -133,7 +134,13 @@ final readonly class ListView
     /** What a set that is begun for it is called. */
     public function nameOfSet(): string
     {
-        return $this->isTable() ? $this->list->nameOfTable() : $this->list->catalogue->name;
+        return OwnNames::ofSet($this->isTable() ? $this->list->nameOfTable() : $this->list->catalogue->name);
+    }
+
+    /** What stands in the list; of one that comes beside another, with the next number that is free. */
+    public function nameOfSimulator(): string
+    {
+        return $this->list->of === null ? OwnNames::ofSimulator($this->list->catalogue->name) : $this->list->catalogue->name;
     }
 
     /** @return array<string, string> names of the sets here, by id; the one below which it was asked for is the first */

@@ -147,6 +147,27 @@ final readonly class CatalogueEdits
         return $this->made($groups, $this->catalogue->actions + [$id => $action], $this->catalogue->variables + $variables);
     }
 
+    /**
+     * A table may come with names that are there twice; whoever takes it gives each its own.
+     *
+     * @throws FormatError if two actions of a group have one name, whatever its capitals
+     */
+    public function eachByItsName(): self
+    {
+        $names = $bad = [];
+        foreach ($this->catalogue->actions as $action) {
+            $names[$action->group][mb_strtolower($action->name)][] = $action;
+        }
+        foreach (array_filter(array_merge(...array_map(array_values(...), array_values($names)), ...[[]]), fn (array $same): bool => count($same) > 1) as $same) {
+            $bad[] = FormatError::told($same[0]->name, count($same).' actions of that name in '.$this->catalogue->groups[$same[0]->group], 'a name of its own for each');
+        }
+        if ($bad !== []) {
+            throw FormatError::several($bad);
+        }
+
+        return $this;
+    }
+
     /** @throws FormatError if it is more than a catalogue may hold */
     public function checked(): Catalogue
     {

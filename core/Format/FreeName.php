@@ -34,7 +34,7 @@ final class FreeName
     }
 
     /** @param array<array-key, string> $taken */
-    private static function isFree(string $name, array $taken): bool
+    public static function isFree(string $name, array $taken): bool
     {
         return ! in_array(mb_strtolower($name), array_map(mb_strtolower(...), $taken), true);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Print;
 
+use Nailrod\Core\Action\Action;
 use Nailrod\Core\Action\ReservedKey;
 use Nailrod\Core\Device\Device;
 use Nailrod\Core\Format\Keys;
@@ -113,7 +114,8 @@ final readonly class KneeCard
         $lines = [];
         foreach ($this->set->catalogue->actions ?? [] as $action) {
             if ($reach->reaches($action->id)) {
-                $lines[$action->name] = implode('; ', array_map($this->spot(...), $reach->spots($action->id)));
+                $isAlone = count(array_filter($this->set->catalogue->actions ?? [], fn (Action $one): bool => $one->name === $action->name)) === 1;
+                $lines[$isAlone ? $action->name : $action->name.', '.($this->set->catalogue->groups[$action->group] ?? $action->id)] = implode('; ', array_map($this->spot(...), $reach->spots($action->id)));
             }
         }
         uksort($lines, fn (int|string $one, int|string $other) => strnatcasecmp((string) $one, (string) $other));

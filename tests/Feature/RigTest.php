@@ -189,7 +189,7 @@ final class RigTest extends TestCase
         $answer = $this->rig->step([[$this->now, 'sedge/rudder', 1930]], $this->now);
         $this->assertSame([], $answer['lines']);
         $this->assertNull($answer['found']['ref']);
-        $this->assertStringContainsString('Rudder trembles by itself', $answer['left_out'][0]);
+        $this->assertStringContainsString('Rudder trembles by itself', $answer['left_out']['sedge/rudder']);
     }
 
     public function test_a_stand_in_reports_in_binary(): void

@@ -151,9 +151,44 @@ final class SetsTest extends TestCase
         // Once more it is the newer list of what is there; by choice it comes beside that, under another id.
         $again = (string) $this->bring('other.catalogue.json', $json)->headers->get('Location');
         $this->get($again)->assertSee('It is the list that is at hand, word for word.');
+        $this->get($again.'?for='.ListImport::FRESH)->assertSee('name="simulator" maxlength="60" value="Other 2"', false)->assertSee('required value="Other 2"', false);
         $this->from($again)->post($again.'/list', ['for' => ListImport::FRESH, 'whole' => '1', 'name' => ' '])->assertSessionHas('problem', fn (string $problem) => str_contains($problem, 'expected a name'));
-        $this->post($again.'/list', ['for' => ListImport::FRESH, 'whole' => '1', 'name' => 'Other', 'parent' => 'house'])->assertRedirect('/sets/other-2/plan');
+        $named = fn (string $set, string $simulator): TestResponse => $this->from($again)->post($again.'/list', ['for' => ListImport::FRESH, 'whole' => '1', 'name' => $set, 'simulator' => $simulator, 'parent' => 'house']);
+        $named('other', 'Other 2')->assertSessionHas('problem', fn (string $problem) => str_contains($problem, 'Name: found “other”, which another set has, expected one of its own, such as “other 2”'));
+        $named('Other 2', 'Other')->assertSessionHas('problem', fn (string $problem) => str_contains($problem, 'Simulator: found “Other”, which another simulator has'));
+        $named('Other 2', 'Other 2')->assertRedirect('/sets/other-2/plan');
         $this->assertSame('other-2', $this->current('other-2')->catalogue?->id);
+    }
+
+    public function test_no_two_sets_have_one_name_however_one_comes(): void
+    {
+        $refused = fn (TestResponse $answer): TestResponse => $answer->assertSessionHas('problem', fn (string $problem) => str_contains($problem, 'which another set has'));
+        foreach (['sets/new', 'sets/duplicate', 'sets/rename'] as $way) {
+            $refused($this->send('dunlin', $way, ['name' => 'SKERRYWING']));
+        }
+        $refused($this->post('/first/own', ['name' => 'Skerrywing']));
+        // What has no name yet gets one that is free; its own name stays.
+        $this->post('/first/own');
+        $this->post('/first/own')->assertSessionHas('said', 'My rig 2 is begun. The first steps stand below the places.');
+        $this->send('dunlin', 'sets/rename', ['name' => 'DUNLIN'])->assertSessionHas('said');
+        $preview = (string) $this->bring('again.json', (string) $this->get('/sets/knot/file')->getContent())->headers->get('Location');
+        $this->get($preview)->assertSee('required value="Knot twin 2"', false);
+        $refused($this->from($preview)->post($preview, ['name' => 'Knot twin']));
+        $this->send('dunlin', 'sets/remove');
+        $this->send('skerrywing', 'sets/new', ['name' => 'Dunlin']);
+        $this->send('skerrywing', 'sets/bring-back', ['id' => 'dunlin'])->assertSessionHas('problem', fn (string $problem) => str_contains($problem, 'bring back: found another set that is called DUNLIN now'));
+        $names = SetRecord::shown()->pluck('name')->map(fn (mixed $name): string => mb_strtolower((string) $name))->all();
+        $this->assertSame(array_unique($names), $names);
+    }
+
+    public function test_two_actions_of_a_group_have_names_of_their_own(): void
+    {
+        $page = (string) $this->bring('kites.csv', "action,group,key\nPull,Lines,A\nPull,Lines,B\nPull,Brakes,C\n")->headers->get('Location');
+        $take = fn (array $rows): TestResponse => $this->from($page)->post($page.'/list', ['for' => ListImport::FRESH, 'whole' => '1', 'simulator' => 'Kite night', 'name' => 'Kite night', 'parent' => 'house', 'rows' => $rows]);
+        $take([])->assertSessionHas('problem', fn (string $problem) => str_contains($problem, 'Pull: found 2 actions of that name in Lines'));
+        $take(['pull-2' => ['action' => 'PULL']])->assertSessionHas('problem', fn (string $problem) => str_contains($problem, 'Pull: found 2 actions of that name in Lines'));
+        $take(['pull-2' => ['action' => 'Pull hard']])->assertRedirect('/sets/kite-night/plan');
+        $this->assertSame(['Pull', 'Pull hard', 'Pull'], array_values(array_map(fn ($action) => $action->name, $this->current('kite-night')->catalogue->actions ?? [])));
     }
 
     public function test_a_key_list_starts_a_set_and_a_binding_list_goes_into_one(): void

@@ -9,6 +9,7 @@ use App\Models\SetRecord;
 use App\Pairing\Peer;
 use App\Sets\Demo;
 use App\Sets\Imports;
+use App\Sets\OwnNames;
 use App\View\Steps;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -51,7 +52,7 @@ final class BeginController
     public function begin(Request $request, Imports $imports): RedirectResponse
     {
         $name = mb_substr($request->string('name')->trim()->toString(), 0, 60);
-        $name = $name === '' ? 'My rig' : $name;
+        $name = $name === '' ? OwnNames::ofSet('My rig') : OwnNames::set($name);
         $record = $imports->begin(Imports::freeId($name), $name, null, null, 'Begun.');
         // What is opened first is the one that comes last.
         $record->update(['steps' => [], 'position' => 1 + (int) SetRecord::query()->max('position')]);

@@ -8,6 +8,7 @@ use App\Http\Requests\FileRequest;
 use App\Models\SetRecord;
 use App\Sets\CatalogueStore;
 use App\Sets\Imports;
+use App\Sets\OwnNames;
 use App\Sets\SetStore;
 use App\View\ImportView;
 use App\View\ListView;
@@ -88,7 +89,7 @@ final class ImportController
     {
         $name = mb_substr($request->string('name')->trim()->toString(), 0, 60);
 
-        return $name !== '' ? $name : throw FormatError::told('name', 'nothing', 'a name for it');
+        return $name !== '' ? OwnNames::set($name) : throw FormatError::told('name', 'nothing', 'a name for it');
     }
 
     public static function parentOf(Request $request): ?string

@@ -8,6 +8,7 @@ use App\Http\Requests\EditRequest;
 use App\Http\Requests\SetRequest;
 use App\Models\CatalogueRecord;
 use App\Sets\Imports;
+use App\Sets\OwnNames;
 use App\Sets\SetList;
 use App\View\Place;
 use App\View\SetsView;
@@ -35,7 +36,7 @@ final class SetsController
         if ($simulator !== '' && CatalogueRecord::query()->find($simulator) === null) {
             throw FormatError::at('simulator', $simulator, 'a simulator that is at hand');
         }
-        $record = $imports->begin(Imports::freeId($request->name()), $request->name(), $set, $simulator === '' || $simulator === $parent->merged->simulator ? null : $simulator, 'Begun below '.$parent->merged->own->name.'.');
+        $record = $imports->begin(Imports::freeId($request->name()), OwnNames::set($request->name()), $set, $simulator === '' || $simulator === $parent->merged->simulator ? null : $simulator, 'Begun below '.$parent->merged->own->name.'.');
 
         return redirect()->route('sets', $record->id, 303)->with('said', sprintf('%s is begun; it inherits from %s.', $record->name, $parent->merged->own->name));
     }
@@ -43,7 +44,7 @@ final class SetsController
     public function duplicate(SetRequest $request, string $set): RedirectResponse
     {
         $record = $this->sets->open($set);
-        $copy = $record->head->set()->placed(Imports::freeId($request->name()), $request->name(), $record->parent);
+        $copy = $record->head->set()->placed(Imports::freeId($request->name()), OwnNames::set($request->name()), $record->parent);
         $this->sets->assemble($copy);
         $made = $this->sets->create($copy, $record->position, 'you', 'Copied from '.$record->name.'.');
 
@@ -52,7 +53,7 @@ final class SetsController
 
     public function rename(SetRequest $request, string $set): RedirectResponse
     {
-        return $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => $base->merged->own->renamed($request->name()));
+        return $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => $base->merged->own->renamed(OwnNames::set($request->name(), $set)));
     }
 
     public function remove(string $set): RedirectResponse

@@ -54,7 +54,7 @@ final class ListRequest extends FormRequest
             $edits = $now === null ? $edits : $edits->keep($now, $id);
         }
 
-        return $edits->catalogue->actions === [] ? throw FormatError::told('the list', 'no action', 'at least one') : $edits->checked();
+        return $edits->catalogue->actions === [] ? throw FormatError::told('the list', 'no action', 'at least one') : $edits->eachByItsName()->checked();
     }
 
     /** The simulator under the name and with the numbers that stand above its list. */

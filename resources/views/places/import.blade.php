@@ -17,7 +17,7 @@
             </tbody></table>
             @if (in_array('missing', $view->devices, true) || in_array('in the file', $view->devices, true))<button class="button" name="show" value="1">Show it with these</button>@endif
         </div>
-        <label class="field field--tall"><span>Name</span><input name="name" maxlength="60" required value="{{ $set->name }}"></label>
+        <label class="field field--tall"><span>Name</span><input name="name" maxlength="60" required value="{{ App\Sets\OwnNames::ofSet($set->name) }}"></label>
         @if ($set->parent === null || ! isset($view->sets[$set->parent]))<label class="field field--tall"><span>Inherits from</span><select name="parent"><option value="">nothing here</option>{{ App\Forms\Options::of($view->sets, '') }}</select></label>@endif
         <p><button class="button button--main">Take it</button> <a class="link" href="{{ route('home') }}">Leave it</a></p>
     </form>

@@ -22,7 +22,7 @@
         <input type="hidden" name="for" value="{{ $list->for }}"><input type="hidden" name="seen" value="{{ $view->seen() }}"><input type="hidden" name="head" value="{{ $list->of?->head_id }}">
         @if (! $list->isForKeys())
             <p class="list__sim">
-                <label class="field"><span>Simulator</span><input name="simulator" maxlength="60" value="{{ $text('simulator', $catalogue->name) }}"></label>
+                <label class="field"><span>Simulator</span><input name="simulator" maxlength="60" value="{{ $text('simulator', $view->nameOfSimulator()) }}"></label>
                 <label class="field"><span>sees so many controller buttons</span><input type="number" name="buttons" min="0" max="512" value="{{ $text('buttons', (string) $catalogue->buttons) }}"></label>
                 <label class="field"><span>and axes</span><input type="number" name="axes" min="0" max="32" value="{{ $text('axes', (string) $catalogue->axes) }}"></label>
             </p>
