@@ -176,7 +176,7 @@ final class SetsTest extends TestCase
         $refused($this->from($preview)->post($preview, ['name' => 'Knot twin']));
         $this->send('dunlin', 'sets/remove');
         $this->send('skerrywing', 'sets/new', ['name' => 'Dunlin']);
-        $this->send('skerrywing', 'sets/bring-back', ['id' => 'dunlin'])->assertSessionHas('problem', fn (string $problem) => str_contains($problem, 'bring back: found another set that is called DUNLIN now'));
+        $this->send('skerrywing', 'sets/bring-back', ['id' => 'dunlin'])->assertSessionHas('problem', fn (string $problem) => str_contains($problem, 'Bring back: found another set that is called DUNLIN now'));
         $names = SetRecord::shown()->pluck('name')->map(fn (mixed $name): string => mb_strtolower((string) $name))->all();
         $this->assertSame(array_unique($names), $names);
     }
