@@ -25,8 +25,9 @@ final readonly class LampInput
     /**
      * @param array<string, string>                $lamps  of the device, by reference
      * @param array<string, array<string, string>> $states what can be seen, in words by what the form sends, by group
+     * @param list<string>                         $colours that its lamps can show
      */
-    public function __construct(private Choices $choices, private array $lamps, private array $states, private string $start) {}
+    public function __construct(private Choices $choices, private array $lamps, private array $states, private string $start, private array $colours) {}
 
     /** @param mixed $value in the open format; null for a new rule */
     public function html(Field $field, mixed $value): HtmlString
@@ -40,11 +41,23 @@ final readonly class LampInput
             $type instanceof Several && $type->of instanceof Reference => $this->row($field, is_array($value) ? array_values($value) : []),
             $type instanceof Reference => $this->select($field->label, $field->name, $this->lamps, $value ?? array_key_first($this->lamps), Shown::by($type)),
             $type instanceof Id => $this->select($field->label, $field->name, Options::withOwn($this->choices->ids($type), $value), $value, Shown::by($type)),
-            $type instanceof Choice => $this->select($field->label, $field->name, ($field->usual === null ? ['' => 'its own'] : []) + $type->words, $value ?? $field->usual ?? ''),
+            $type instanceof Choice => $this->select($field->label, $field->name, ($field->usual === null ? ['' => 'its own'] : []) + $this->possible($type->words, $value), $value ?? $field->usual ?? ''),
             $type instanceof Number => $this->number($field->label, $field->name, $value ?? ($field->isGiven ? $field->begins : null)),
             $type instanceof Whole => (new PanelInput(new Figure, $this->start))->number(self::name($field->name), $this->start.'-'.$field->name, $field->label, $type, $value ?? $field->atFirst()),
             default => '',
         });
+    }
+
+    /**
+     * Of colours those that the lamps of the device can show, and what the rule has already.
+     *
+     * @param array<array-key, string> $words
+     *
+     * @return array<array-key, string>
+     */
+    private function possible(array $words, mixed $own): array
+    {
+        return array_filter($words, fn (string|int $word): bool => ! in_array($word, Lamp::COLOURS, true) || in_array($word, $this->colours, true) || $word === $own, ARRAY_FILTER_USE_KEY);
     }
 
     /** Apart from the fields that every edit has. */
@@ -119,11 +132,13 @@ final readonly class LampInput
     private function bands(array $bands): string
     {
         $html = '';
+        $usual = array_values(array_intersect(self::COLOURS, $this->colours)) ?: $this->colours;
         for ($i = 0; $i < max(self::ROWS, count($bands)); $i++) {
             $band = is_array($bands[$i] ?? null) ? $bands[$i] : [];
             $to = $band['to'] ?? '';
+            $own = is_string($band['colour'] ?? null) ? $band['colour'] : $usual[$i % count($usual)];
             $html .= '<div class="field"><span>Band '.($i + 1).', up to</span><span class="field__box"><label><span class="sr-only">Band '.($i + 1).' up to</span><input type="number" name="say[band][]" step="any" value="'.(is_int($to) || is_float($to) ? (string) json_encode($to) : '').'"></label>'
-                .'<label><span class="sr-only">Colour of band '.($i + 1).'</span><select name="say[band_colour][]">'.Options::of(array_combine(Lamp::COLOURS, Lamp::COLOURS), is_string($band['colour'] ?? null) ? $band['colour'] : self::COLOURS[$i % 3])->toHtml().'</select></label></span></div>';
+                .'<label><span class="sr-only">Colour of band '.($i + 1).'</span><select name="say[band_colour][]">'.Options::of($this->possible(array_combine(Lamp::COLOURS, Lamp::COLOURS), $own), $own)->toHtml().'</select></label></span></div>';
         }
 
         return $html;

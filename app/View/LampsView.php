@@ -7,7 +7,9 @@ namespace App\View;
 use App\Forms\Choices;
 use App\Forms\LampInput;
 use Nailrod\Core\Action\Variable;
+use Nailrod\Core\Check\LackingColour;
 use Nailrod\Core\Device\Device;
+use Nailrod\Core\Device\Lamp;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Type\Id;
 use Nailrod\Core\Format\Type\Several;
@@ -82,7 +84,7 @@ final readonly class LampsView
             $lamps[$this->device?->id.'/'.$lamp->id] = $lamp->name;
         }
 
-        return new LampInput(new Choices($this->place->set), $lamps, $this->states(), 'lamp-'.$class::key());
+        return new LampInput(new Choices($this->place->set), $lamps, $this->states(), 'lamp-'.$class::key(), array_values(array_unique(array_merge(...array_map(fn (Lamp $lamp): array => $lamp->colours, $this->device->lamps ?? []), ...[[]]))));
     }
 
     /** @return list<array{string, list<string>}> names of the lamps of the device, those together that the same lights, and what that is in words; none where they stay dark */
@@ -121,6 +123,12 @@ final readonly class LampsView
     public function rules(): array
     {
         return array_filter($this->place->set->lamps, fn (LampRule $rule) => str_starts_with($rule->lamps()[0], $this->device?->id.'/'));
+    }
+
+    /** What its lamps cannot show, as Plan says it too; empty if they can show all. */
+    public function lacking(LampRule $rule): string
+    {
+        return implode('; ', LackingColour::lacking($this->place->set, $rule));
     }
 
     public function originOf(string $rule): ?Origin

@@ -6,6 +6,8 @@ namespace Nailrod\Core\Check;
 
 use Nailrod\Core\Device\Lamp;
 use Nailrod\Core\Format\Keys;
+use Nailrod\Core\Lamp\LampRule;
+use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\PartPath;
 
 /** A rule that asks a lamp for a colour that it does not have. */
@@ -15,20 +17,29 @@ final class LackingColour implements Check
 
     public function findings(Desk $desk): iterable
     {
-        $lamps = [];
-        foreach ($desk->set->rig->devices as $device) {
+        foreach (Keys::each($desk->set->lamps) as $id => $rule) {
+            foreach (self::lacking($desk->set, $rule) as $colour => $said) {
+                yield new Finding(self::KIND, $id.'='.$colour, sprintf('%s, though a rule asks for it: %s', $said, lcfirst($desk->words->lampRule($rule))), [], parts: [PartPath::lamp($id)]);
+            }
+        }
+    }
+
+    /** @return array<string, string> what its lamps cannot show of what a rule asks them for, "Lamp 1 cannot be blue", by colour */
+    public static function lacking(BindingSet $set, LampRule $rule): array
+    {
+        $lamps = $said = [];
+        foreach ($set->rig->devices as $device) {
             foreach ($device->lamps as $lamp) {
                 $lamps[$device->id.'/'.$lamp->id] = $lamp;
             }
         }
-        foreach (Keys::each($desk->set->lamps) as $id => $rule) {
-            foreach ($rule->colours() as $colour) {
-                $lacking = array_filter($rule->lamps(), fn (string $ref) => ! in_array($colour, ($lamps[$ref] ?? null)->colours ?? Lamp::COLOURS, true));
-                if ($lacking !== []) {
-                    $names = array_map($desk->set->rig->lampNameOf(...), array_values($lacking));
-                    yield new Finding(self::KIND, $id.'='.$colour, sprintf('%s cannot be %s, though a rule asks for it: %s', implode(' and ', $names), $colour, lcfirst($desk->words->lampRule($rule))), [], parts: [PartPath::lamp($id)]);
-                }
+        foreach ($rule->colours() as $colour) {
+            $lacking = array_filter($rule->lamps(), fn (string $ref) => ! in_array($colour, ($lamps[$ref] ?? null)->colours ?? Lamp::COLOURS, true));
+            if ($lacking !== []) {
+                $said[$colour] = implode(' and ', array_map($set->rig->lampNameOf(...), array_values($lacking))).' cannot be '.$colour;
             }
         }
+
+        return $said;
     }
 }

@@ -10,6 +10,8 @@ use App\Models\SetRecord;
 use App\Sets\Layouts;
 use App\Sets\SetStore;
 use Illuminate\Testing\TestResponse;
+use Nailrod\Core\Device\Device;
+use Nailrod\Core\Device\Lamp;
 use Nailrod\Core\Format\PlainNames;
 use Nailrod\Core\Set\BindingSet;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -190,6 +192,30 @@ final class MacrosAndLampsTest extends TestCase
         $say(str_repeat('x', 201))->assertSessionHasErrors('about');
         $say('')->assertSessionHas('said');
         $this->get('/sets/skerrywing/file')->assertDontSee('about');
+    }
+
+    public function test_a_form_offers_only_colours_that_the_lamps_have_and_what_a_rule_asks_beyond_is_said_where_it_stands(): void
+    {
+        $offered = 0;
+        foreach (array_filter($this->set()->rig->devices, fn (Device $device): bool => $device->lamps !== []) as $id => $device) {
+            preg_match_all('#<select name="say\[(?:band_)?colour\][^"]*".*?</select>#s', (string) $this->get('/sets/skerrywing/lamps?device='.$id)->assertOk()->getContent(), $lists);
+            $has = array_merge(...array_map(fn (Lamp $lamp): array => $lamp->colours, $device->lamps));
+            foreach ($lists[0] as $list) {
+                preg_match_all('#<option value="(\w+)"#', $list, $options);
+                $this->assertSame([], array_diff($options[1], $has), $id);
+                $offered += count($options[1]);
+            }
+        }
+        $this->assertGreaterThan(0, $offered);
+        $lamp = array_values(array_filter($this->set()->rig->devices['fennel']->lamps, fn (Lamp $lamp): bool => array_diff(Lamp::COLOURS, $lamp->colours) !== []))[0];
+        $lacks = array_values(array_diff(Lamp::COLOURS, $lamp->colours))[0];
+        $this->send('lamps', ['rule' => '', 'kind' => 'while', 'say' => ['lamp' => 'fennel/'.$lamp->id, 'while' => 'layer water', 'colour' => $lacks, 'brightness' => '100']]);
+        $said = $lamp->name.' cannot be '.$lacks;
+        $this->get('/sets/skerrywing/lamps?device=fennel')->assertSeeText($said);
+        $this->get('/sets/skerrywing/plan')->assertSeeText($said);
+        // Its own form keeps what it asks for.
+        $rule = (string) array_key_last(array_filter($this->set()->lamps, fn ($rule): bool => $rule->colours() === [$lacks]));
+        $this->get('/sets/skerrywing/lamps?rule='.$rule)->assertSee('<option value="'.$lacks.'" selected>', false);
     }
 
     public function test_lamp_by_lamp_it_is_said_what_lights_it_those_together_that_the_same_lights(): void
