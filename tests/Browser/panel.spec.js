@@ -134,7 +134,7 @@ test('in the hand: a tap moves the game and is told at the desk, two fingers at 
         await touch.up(1);
 
         // Another page, whose tile shows what the game has.
-        await phone.locator('[data-turn]').tap();
+        await phone.locator('.ptile[data-turn]').tap();
         const value = phone.locator('[data-hand-page="2"] .ptile__value').first();
         await expect(value).toHaveText('1 013 hPa');
         await touch.down(3, await middle(phone.locator('[data-touch="clover/altimeter.plus"]')));
@@ -269,7 +269,7 @@ test('one tile makes fast or drops the mooring: the game decides, the tile shows
     await expect(mooring.locator('[data-next]')).toHaveText('› Cast mooring off');
     await expect(end(page, 'mooring')).toHaveClass(/is-on/);
     const phone = await hand(browser, app);
-    await phone.locator('[data-turn="5"]:visible').click();
+    await phone.locator('.ptile[data-turn="5"]:visible').click();
     const its = phone.locator('[data-touch="clover/mooring"]');
     await expect(its.locator('[data-next]')).toHaveText('› Cast mooring off');
     const on = await fingers(phone);

@@ -157,7 +157,7 @@ await page.waitForFunction(() => document.querySelector('[data-next="clover/moor
 await shot('panel');
 await page.setViewportSize({ width: 844, height: 390 });
 await page.goto(`${app.url}/panel/clover`);
-await page.locator('[data-turn="2"]:visible').click();
+await page.locator('.ptile[data-turn="2"]:visible').click();
 await page.waitForFunction(() => /hPa/.test(document.querySelector('[data-text="{altimeter}"]')?.textContent ?? ''));
 await page.locator('#hand-note').evaluate((note) => note.toggleAttribute('hidden', true));
 await shot('hand');
