@@ -106,11 +106,12 @@ final class Live
      */
     public static function swap(Program $new, BindingSet $set, Program $old, LiveState $state): array
     {
+        $before = $old->tables->layers[Machine::resume($old, $state->run)->liveLayer()]->id;
         [$machine, $events] = Swap::to($new, $old, $state->run, $state->hands);
         $state->run = $machine->state;
         $live = new self($new, $set, $state);
 
-        return [$live, $live->answer($events, [], [])];
+        return [$live, $live->answer($events, [], [], live: $before)];
     }
 
     /**

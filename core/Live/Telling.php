@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Live;
 
+use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Cause\Input;
 use Nailrod\Core\Output\OutputEvent;
 use Nailrod\Core\Program\Program;
@@ -65,7 +66,7 @@ final readonly class Telling
     public function outputs(array $outputs, string $live): array
     {
         $worth = array_values(array_filter($outputs, fn (OutputEvent $event) => ! $this->isTrembling($event) && ! self::isLampByItself($event)));
-        $worth = self::lastOfAxes($worth);
+        $worth = self::lastOfAxes(self::withoutTakenUp($worth, $this->set->layers[$live]->name ?? $live));
         $leftOut = count($worth) - self::MOST_TOLD;
         if ($leftOut <= 0) {
             return $this->narrator->sentences($worth, $live);
@@ -91,6 +92,26 @@ final readonly class Telling
         }
 
         return array_values(array_filter($events, fn (OutputEvent $event, int $i): bool => $event->kind !== OutputEvent::AXIS || $last[$event->target] === $i, ARRAY_FILTER_USE_BOTH));
+    }
+
+    /**
+     * After an edit everything is said off, and what goes on is said on again: to whoever reads, nothing has happened to it.
+     *
+     * @param list<OutputEvent> $events
+     * @param string            $live   name of the layer that was live before them
+     *
+     * @return list<OutputEvent>
+     */
+    private static function withoutTakenUp(array $events, string $live): array
+    {
+        $isOfEdit = fn (OutputEvent $event): bool => $event->cause->origin === Cause::SET_CHANGED;
+        $values = [];
+        foreach (array_filter($events, $isOfEdit) as $event) {
+            $values[$event->kind.' '.$event->target][] = $event->value;
+        }
+        $same = array_filter($values, fn (array $of): bool => $of === [0, 1] || count($of) > 1 && $of[count($of) - 1] === $live);
+
+        return array_values(array_filter($events, fn (OutputEvent $event): bool => ! $isOfEdit($event) || ! isset($same[$event->kind.' '.$event->target])));
     }
 
     /** Lamps that the game moves, or that are lit because a program begins, would fill the tape and the lanes: they are seen on the device. */

@@ -187,6 +187,25 @@ final class StandInGameTest extends TestCase
         $this->assertSame(['Desk · Button 3 closed → layer Base → pulse 60 ms → Gear → key G'], array_values(preg_grep('/Button 3/', $said(200, '180 s.up 0', '190 b3 1')) ?: []));
     }
 
+    public function test_an_edit_tells_only_what_it_changes_of_what_is_on(): void
+    {
+        $old = Desk::plain()->layer('water', 's.up')->cell('base', 's.up', 'toggle', ['kind' => 'hold layer', 'layer' => 'water'])
+            ->cell('base', 'b1', 'toggle', ['kind' => 'button', 'number' => 1])->cell('base', 'b2', 'toggle', ['kind' => 'button', 'number' => 2]);
+        $live = self::live($old);
+        $live->step(Desk::inputs('10 b1 1', '20 b1 0', '30 b2 1', '40 b2 0', '50 s.up 1', '60 s.up 0'), 100_000);
+        // All goes off and on again for the game; on the tape nothing has happened.
+        $new = $old->cell('base', 'b3', 'follow', ['kind' => 'button', 'number' => 7]);
+        [$live, $step] = Live::swap($new->program(), $new->assembled(), $old->program(), $live->state);
+        $this->assertContains('100 button 1 0', Desk::rows($step->outputs));
+        $this->assertContains('100 button 1 1', Desk::rows($step->outputs));
+        $this->assertSame([], $step->sentences);
+        $then = $new->cell('base', 'b2', 'toggle', ['number' => 8]);
+        [, $step] = Live::swap($then->program(), $then->assembled(), $new->program(), $live->state);
+        $said = array_map(fn ($sentence) => implode(' → ', $sentence->parts), $step->sentences);
+        $this->assertContains('The set was changed → output 2 off', $said);
+        $this->assertSame([], preg_grep('/output 1|layer/', $said));
+    }
+
     public function test_one_of_a_chord_that_is_pressed_alone_is_said_to_be_part_of_it_and_not_free(): void
     {
         $live = self::live(self::desk()->layer('water', 's.up')->saying(['chords' => ['base' => ['both' => ['name' => 'Both ends', 'of' => ['d/t.up', 'd/t.down'], 'within_ms' => 50, 'outputs' => [['kind' => 'button', 'number' => 9]]]]]]));
