@@ -123,7 +123,7 @@ function stop() {
     const { events, button } = recording;
     recording = null;
     button.setAttribute('aria-pressed', 'false');
-    button.textContent = button.dataset.record === 'keys' ? 'From the keyboard' : 'From the rig';
+    button.textContent = button.dataset.stepsFrom === 'keys' ? 'From the keyboard' : 'From the rig';
     if (!events.some((event) => event.on)) {
         say('Nothing was pressed, so nothing was recorded.');
 
@@ -135,7 +135,7 @@ function stop() {
 }
 
 document.addEventListener('click', (event) => {
-    const button = event.target.closest?.('[data-record]');
+    const button = event.target.closest?.('[data-steps-from]');
     if (!button || !button.closest('[data-macro-record]')) {
         return;
     }
@@ -144,7 +144,7 @@ document.addEventListener('click', (event) => {
 
         return;
     }
-    recording = { what: button.dataset.record, events: [], button };
+    recording = { what: button.dataset.stepsFrom, events: [], button };
     button.setAttribute('aria-pressed', 'true');
     button.textContent = 'Stop';
     say(recording.what === 'keys' ? 'Recording: press keys. Click Stop, or press Tab, to end.' : 'Recording: work the rig. Click Stop to end.');

@@ -194,3 +194,23 @@ test('a row of lamps shows a value band by band, and flashes above its limit', a
     await saved(page, () => page.locator('.lamps__rules').getByRole('button', { name: /Take away/ }).click());
     await expect.poll(lit).toBe('-'.repeat(10));
 });
+
+for (const from of ['From the rig', 'From the keyboard']) {
+    test(`steps that are recorded ${from.toLowerCase()} are no recording of the rig`, async ({ page, app }) => {
+        await make(page, app, 'By hand');
+        await page.getByRole('button', { name: from, exact: true }).click();
+        if (from === 'From the rig') {
+            await page.evaluate(() => window.nailrod.live.input('fennel/mark', 1));
+            await page.evaluate(() => window.nailrod.live.input('fennel/mark', 0));
+        } else {
+            await page.keyboard.press('j');
+        }
+        await expect(page.locator('[data-record-says]')).toContainText(/^1 (sent|pressed)/);
+        await expect(page.locator('[data-record]')).toHaveAttribute('aria-pressed', 'false');
+        await expect(page.locator('#recorder [data-record-name]')).toBeHidden();
+        await saved(page, () => page.getByRole('button', { name: 'Stop', exact: true }).click());
+        await expect(page.locator('#timeline .bar')).toHaveCount(1);
+        await app.open(page, 'recordings');
+        await expect(page.locator('[data-play]')).toHaveCount(0);
+    });
+}

@@ -95,7 +95,7 @@
         </form>
         <h2 class="column__title">Record</h2>
         <div class="recording" data-macro-record>
-            <p><button type="button" class="button" data-record="keys" aria-pressed="false">From the keyboard</button> <button type="button" class="button" data-record="rig" aria-pressed="false">From the rig</button></p>
+            <p><button type="button" class="button" data-steps-from="keys" aria-pressed="false">From the keyboard</button> <button type="button" class="button" data-steps-from="rig" aria-pressed="false">From the rig</button></p>
             <p class="hint" data-record-says>Keys are taken as you press them, or what the rig sends while you work it; it comes after the last step.</p>
             <p class="hint">Mid-game a control does it: <em>record a macro</em>, on Assign.</p>
             <form data-does="edit" method="post" action="{{ $post('macro.record') }}" data-edit novalidate id="macro-recorded" hidden>{{ $place->from() }}{{ $hidden }}<input name="events"></form>
