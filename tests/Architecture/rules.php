@@ -5,11 +5,10 @@ declare(strict_types=1);
 /*
  * Rules of the structure that PHPStan does not know, over the syntax of the code. Run by `bin/test static`.
  *   1. Outside core/Output and core/Behaviour nobody asks for a class of an output or a behaviour, but for an ability.
- *   2. A file has at most 300 lines, a method at most 40.
- *   3. A public method of the core that throws says so.
- *   4. What the compiler makes and what a run remembers are objects: no array with named keys in core/Program, core/Run, core/State.
- *   5. A public method of the core that takes a time says its unit, or its class does.
- *   6. What is refused is a Refusal, so that a page says it and no log fills up with it.
+ *   2. A public method of the core that throws says so.
+ *   3. What the compiler makes and what a run remembers are objects: no array with named keys in core/Program, core/Run, core/State.
+ *   4. A public method of the core that takes a time says its unit, or its class does.
+ *   5. What is refused is a Refusal, so that a page says it and no log fills up with it.
  */
 
 use PhpParser\Node\Expr\ArrayDimFetch;
@@ -39,8 +38,6 @@ const MAY_ASK = [
 const OPEN_FORMAT = ['kind' => true, 'steady' => true];
 /** What times are called. */
 const TIMES = ['t', 'now', 'delay', 'settle', 'pause', 'gap'];
-const LONGEST_FILE = 300;
-const LONGEST_METHOD = 40;
 
 $parser = (new ParserFactory)->createForHostVersion();
 $finder = new NodeFinder;
@@ -75,10 +72,6 @@ foreach ($files as $name => $tree) {
             }
         }
     }
-    $lines = substr_count((string) file_get_contents($name), "\n");
-    if ($lines > LONGEST_FILE) {
-        $broken[] = $name.' has '.$lines.' lines; at most '.LONGEST_FILE.' is allowed. Look for the second idea in it.';
-    }
     if (preg_match('#^core/(Program|Run|State)/#', $name) === 1) {
         foreach (preg_grep('/array\{\s*[\'"]?\w+[\'"]?\??:/', explode("\n", (string) file_get_contents($name))) ?: [] as $line => $text) {
             $broken[] = $name.':'.($line + 1).' has an array with named keys; make it a class.';
@@ -95,10 +88,6 @@ foreach ($files as $name => $tree) {
         }
     }
     foreach ($finder->findInstanceOf($tree, ClassMethod::class) as $method) {
-        $length = $method->getEndLine() - $method->getStartLine() + 1;
-        if ($length > LONGEST_METHOD) {
-            $broken[] = $name.':'.$method->getStartLine().' '.$method->name.' has '.$length.' lines; at most '.LONGEST_METHOD.' is allowed.';
-        }
         $throws = array_filter($finder->findInstanceOf($method->stmts ?? [], Throw_::class), fn (Throw_ $throw) => ! ($throw->expr instanceof New_ && $throw->expr->class instanceof Name && $throw->expr->class->toString() === LogicException::class));
         if (str_starts_with($name, 'core/') && $method->isPublic() && $throws !== [] && ! str_contains((string) $method->getDocComment(), '@throws')) {
             $broken[] = $name.':'.$method->getStartLine().' '.$method->name.' throws and does not say so (@throws).';
