@@ -68,7 +68,7 @@ const isTyping = (target) => target instanceof HTMLElement && target.matches('in
 
 for (const type of ['keydown', 'keyup']) {
     window.addEventListener(type, (event) => {
-        const { target, code } = event;
+        const { target, code, ctrlKey } = /** @type {KeyboardEvent & { target: Element }} */ (event);
         if (!isPairing() || isTyping(target) || document.querySelector('dialog[open]') || (target.closest?.('.face') && WORKS.includes(code))) {
             return;
         }
@@ -79,7 +79,7 @@ for (const type of ['keydown', 'keyup']) {
 
             return;
         }
-        if (event.ctrlKey && ['KeyZ', 'KeyY'].includes(code)) {
+        if (ctrlKey && ['KeyZ', 'KeyY'].includes(code)) {
             // A pair that went wrong is taken back as anything else is.
             strokes.clear();
             key = null;
