@@ -32,8 +32,23 @@ function settleFields(keep) {
     }
 }
 
-/** What was unfolded stays so; what an edit has just brought is unfolded too. */
-function keepUnfolded(page, opensNew) {
+/** What is folded away without a name of its own is known by what it says. */
+const saysOf = (details) => `${details.className} ${details.querySelector('summary')?.textContent.trim()}`;
+
+/** Address of the page that is there. */
+let shown = location.href;
+
+/**
+ * What was unfolded stays so; what an edit has just brought is unfolded too. Where the page that is there is only read anew,
+ * as when the rig has something to say, nothing at all is folded away.
+ */
+function keepUnfolded(page, opensNew, isSame) {
+    if (isSame) {
+        const open = new Set([...document.querySelectorAll('#place details[open]')].map(saysOf));
+        for (const fresh of page.querySelectorAll('#place details:not([id])')) {
+            fresh.toggleAttribute('open', fresh.open || open.has(saysOf(fresh)));
+        }
+    }
     for (const fresh of page.querySelectorAll('#place details[id]:not([data-once]), #top details[id]')) {
         const old = document.getElementById(fresh.id);
         if (old) {
@@ -44,14 +59,15 @@ function keepUnfolded(page, opensNew) {
     }
 }
 
-function lay(html, keep, opensNew = false) {
+function lay(html, keep, opensNew = false, isSame = false) {
     const page = parse(html);
     if (!page.getElementById('place')) {
         problem(`Not done: ${page.querySelector('.plain p')?.textContent ?? `the server answered with something that is not a page: ${page.title}.`}`);
 
         return;
     }
-    keepUnfolded(page, opensNew);
+    keepUnfolded(page, opensNew, isSame);
+    shown = location.href;
     const scrolled = [...document.querySelectorAll('#place .scroll[id]')].map((element) => [element.id, element.scrollTop]);
     for (const id of ['place', 'top', 'notices']) {
         const fresh = page.getElementById(id);
@@ -143,7 +159,7 @@ export async function visit(url, push = true) {
             if (push) {
                 history.pushState(null, '', response.url);
             }
-            lay(await response.text(), typedIn({}));
+            lay(await response.text(), typedIn({}), false, response.url === shown.split('#')[0]);
         } catch {
             problem('The page could not be read: the server does not answer. Try again when it is back.');
         }

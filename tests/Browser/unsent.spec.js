@@ -1,5 +1,5 @@
 import { expect, test } from './app.js';
-import { pick, saved } from './hands.js';
+import { pick, saved, unfold } from './hands.js';
 
 /** What was typed or picked is what a button beside it sends; what was not sent is kept, or asked for. */
 
@@ -68,4 +68,18 @@ test('a list with actions typed into it is not left without a question', async (
     await page.evaluate(() => { location.href = '/sets/skerrywing/rig'; });
     await expect.poll(() => asked).toBe('beforeunload');
     await expect(fields.first()).toHaveValue('Pump the bilge');
+});
+
+test('the rig says something while a choice is made: what was unfolded stays unfolded, and what was picked stays picked', async ({ page, app }) => {
+    await pick(page, app, 'fennel/mark');
+    await unfold(page, '.does [name="does"]');
+    await page.locator('.does [name="does"]').selectOption('button');
+    await page.locator('.does [name="output[number]"]').fill('9');
+    const read = page.waitForResponse((response) => response.url().includes('/assign'));
+    await page.evaluate(() => document.dispatchEvent(new CustomEvent('live:said', { detail: { said: 'Fennel was written after the edit.' } })));
+    await read;
+    await expect(page.locator('#notices')).toContainText('Fennel was written after the edit.');
+    await expect(page.locator('.does [name="does"]')).toHaveValue('button');
+    await expect(page.locator('.does [name="output[number]"]')).toBeVisible();
+    await expect(page.locator('.does [name="output[number]"]')).toHaveValue('9');
 });
