@@ -23,7 +23,7 @@ function paintFace(face) {
         const [colour, ...rest] = String(live.picture?.lamps?.[lamp.dataset.lamp] ?? '').split(' ');
         const bright = Number(rest.find((word) => /^\d+$/.test(word)) ?? 100);
         lamp.classList.toggle('is-lit', colour !== '');
-        lamp.classList.toggle('is-flashing', rest.includes('fast') || rest.includes('flash'));
+        lamp.classList.toggle('is-flashing', rest.includes('fast'));
         lamp.classList.toggle('is-flashing-slowly', rest.includes('slow'));
         lamp.classList.toggle('is-flashing-twice', rest.includes('twice'));
         setAttributes(lamp, { 'data-colour': ['', '1', 'lit'].includes(colour) ? lamp.dataset.usual : colour, 'fill-opacity': colour === '' ? 1 : 0.25 + (0.75 * dimmed * bright) / 100 });

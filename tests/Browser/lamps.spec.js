@@ -45,10 +45,10 @@ test('a row of ten shows the speed that the game says, in both colourings, and f
     await page.goto(`${app.url}/sets/hairpin-ladder/lamps?rule=rev-row`);
     await page.waitForFunction(() => Boolean(window.nailrod?.live.picture));
     await page.evaluate(() => window.nailrod.live.input('sedge/right-toe', 4095));
-    await expect.poll(rev).toEqual([...Array(6).fill('green flash'), 'amber flash', 'amber flash', 'red flash', 'red flash']);
+    await expect.poll(rev).toEqual([...Array(6).fill('green fast'), 'amber fast', 'amber fast', 'red fast', 'red fast']);
     await saved(page, () => page.locator('#lamp-shows select[name="say[coloured]"]').selectOption('whole'));
     await expect(page.locator('.picks')).toContainText('Rev 1 to Rev 10 show Engine speed from 0 to 98, green up to 60, amber up to 85, red up to 100, all that is lit in the colour of the band reached, flashing above 93.');
-    await expect.poll(rev).toEqual(Array(10).fill('red flash'));
+    await expect.poll(rev).toEqual(Array(10).fill('red fast'));
     await expect(page.locator('[data-lamp="rowan/rev-1"]')).toHaveClass(/is-flashing/);
     await page.evaluate(() => window.nailrod.live.input('sedge/right-toe', 0));
     await expect.poll(rev).toEqual([]);
