@@ -85,17 +85,17 @@ test('a harbour call is typed for two layouts and sent with Enter, and what a la
 
 test('a macro is recorded from the keyboard and from the rig', async ({ page, app }) => {
     await make(page, app, 'Recorded');
-    await page.locator('[data-record="keys"]').click();
+    await page.locator('[data-steps-from="keys"]').click();
     await page.keyboard.down('Control');
     await page.waitForTimeout(60);
     await page.keyboard.press('KeyK');
     await page.keyboard.up('Control');
-    await saved(page, () => page.locator('[data-record="keys"]').click());
+    await saved(page, () => page.locator('[data-steps-from="keys"]').click());
     const [control, key] = await bars(page);
     expect([control[0], control[1], key[0]]).toEqual(['key Ctrl', 0, 'key K']);
     expect(key[1]).toBeGreaterThan(40);
     expect(control[2]).toBeGreaterThanOrEqual(key[2]);
-    await page.locator('[data-record="rig"]').click();
+    await page.locator('[data-steps-from="rig"]').click();
     await page.evaluate(async () => {
         window.nailrod.live.input('fennel/mark', 1);
         window.nailrod.live.input('fennel/mark', 0);
@@ -108,11 +108,11 @@ test('a macro is recorded from the keyboard and from the rig', async ({ page, ap
             });
         });
     });
-    await saved(page, () => page.locator('[data-record="rig"]').click());
+    await saved(page, () => page.locator('[data-steps-from="rig"]').click());
     const last = (await bars(page)).at(-1);
     expect([last[0], last[2] - last[1]]).toEqual(['Drop a sack', 60]);
-    await page.locator('[data-record="keys"]').click();
-    await page.locator('[data-record="keys"]').click();
+    await page.locator('[data-steps-from="keys"]').click();
+    await page.locator('[data-steps-from="keys"]').click();
     await expect(page.locator('[data-record-says]')).toHaveText('Nothing was pressed, so nothing was recorded.');
 });
 
