@@ -112,10 +112,10 @@ final readonly class KneeCard
         $flow = new Flow($this->page, $this->set->merged->own->name.', by action', $this->size());
         $reach = Reach::of($this->set);
         $lines = [];
+        $alike = array_count_values(array_map(fn (Action $action): string => $action->name, $this->set->catalogue->actions ?? []));
         foreach ($this->set->catalogue->actions ?? [] as $action) {
             if ($reach->reaches($action->id)) {
-                $isAlone = count(array_filter($this->set->catalogue->actions ?? [], fn (Action $one): bool => $one->name === $action->name)) === 1;
-                $lines[$isAlone ? $action->name : $action->name.', '.($this->set->catalogue->groups[$action->group] ?? $action->id)] = implode('; ', array_map($this->spot(...), $reach->spots($action->id)));
+                $lines[$alike[$action->name] === 1 ? $action->name : $action->name.', '.($this->set->catalogue->groups[$action->group] ?? $action->id)] = implode('; ', array_map($this->spot(...), $reach->spots($action->id)));
             }
         }
         uksort($lines, fn (int|string $one, int|string $other) => strnatcasecmp((string) $one, (string) $other));
