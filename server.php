@@ -12,7 +12,7 @@ if (! class_exists(Peer::class, false)) {
 $path = (string) parse_url((string) $_SERVER['REQUEST_URI'], PHP_URL_PATH);
 // A name with a zero byte is no file's.
 $file = str_contains(urldecode($path), "\0") ? false : realpath(__DIR__.'/public'.urldecode($path));
-$isLetIn = Peer::isThisMachine((string) $_SERVER['REMOTE_ADDR'], (string) ($_SERVER['HTTP_HOST'] ?? ''))
+$isLetIn = Peer::hasComeFromHere($_SERVER)
     || (getenv('NAILROD_OPEN') === '1' && preg_match('#^/(build/|icon\.svg$)#', $path) === 1);
 if ($isLetIn && $path !== '/' && $file !== false && str_starts_with($file, __DIR__.'/public/') && is_file($file) && ! str_ends_with($file, '.php')) {
     return false;

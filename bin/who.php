@@ -24,7 +24,7 @@ $groups = [];
 $parents = [];
 foreach ($inodes === [] ? [] : (glob('/proc/[0-9]*', GLOB_NOSORT) ?: []) as $process) {
     $command = str_replace("\0", ' ', (string) @file_get_contents($process.'/cmdline'));
-    if (preg_match('/ (server\.php|nailrod:rig) /', $command.' ') !== 1) {
+    if (preg_match('/ (server\.php|bin/gate\.php|nailrod:rig) /', $command.' ') !== 1) {
         continue;
     }
     foreach (@scandir($process.'/fd') ?: [] as $fd) {

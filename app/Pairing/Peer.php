@@ -12,6 +12,9 @@ final readonly class Peer
 {
     public const COOKIE = 'panel';
 
+    /** The field by which the gate says that a request comes from elsewhere, and from which address. */
+    public const FROM = 'Nailrod-From';
+
     /** Names by which a machine asks itself. */
     public const OWN = ['127.0.0.1', 'localhost', '[::1]'];
 
@@ -32,11 +35,18 @@ final readonly class Peer
         return in_array($address, ['127.0.0.1', '::1'], true);
     }
 
+    /** @param array<array-key, mixed> $server what PHP says of a request */
+    public static function hasComeFromHere(array $server): bool
+    {
+        $word = fn (string $key): string => is_string($server[$key] ?? null) ? $server[$key] : '';
+        $from = 'HTTP_'.strtoupper(strtr(self::FROM, '-', '_'));
+
+        return ! isset($server[$from]) && self::isThisMachine($word('REMOTE_ADDR'), $word('HTTP_HOST'));
+    }
+
     public static function isHere(Request $request): bool
     {
-        $remote = $request->server('REMOTE_ADDR');
-
-        return self::isThisMachine(is_string($remote) ? $remote : '', (string) $request->headers->get('Host'));
+        return self::hasComeFromHere(['HTTP_HOST' => $request->headers->get('Host')] + $request->server->all());
     }
 
     public static function host(Request $request): string

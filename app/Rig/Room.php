@@ -30,6 +30,12 @@ final class Room
         return new self(200, 40, 8);
     }
 
+    /** Elsewhere is all that comes there. */
+    public static function atTheGate(): self
+    {
+        return new self(64, 0, 12);
+    }
+
     public static function forHands(): self
     {
         return new self(Hands::MOST, 8, 2);

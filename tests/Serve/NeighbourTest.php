@@ -202,6 +202,78 @@ final class NeighbourTest extends TestCase
         array_map(fclose(...), $deaf);
     }
 
+    /**
+     * Strangers post far more than they may, slowly, in pieces, and with two lengths; they say that they are at the desk; and
+     * read nothing of what they are answered.
+     */
+    public function test_strangers_neither_fill_the_memory_of_the_pages_nor_keep_them_from_the_desk(): void
+    {
+        $app = new RunningApp(open: '127.0.0.2');
+        try {
+            $at = fn (string $path) => 'http://127.0.0.2:'.$app->port.$path;
+            $ask = function (array $options, string $path = '/pair') use ($at): array {
+                $curl = curl_init($at($path));
+                assert($curl !== false);
+                curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 15] + $options);
+                $body = curl_exec($curl);
+
+                return [(int) curl_getinfo($curl, CURLINFO_RESPONSE_CODE), (string) $body];
+            };
+            for ($end = microtime(true) + 20.0; $ask([])[0] !== 200; usleep(50_000)) {
+                $this->assertLessThan($end, microtime(true), 'the house is let in');
+            }
+            $pages = fn (): int => (int) array_sum(array_map(fn (int $pid): int => preg_match('/^RssAnon:\s+(\d+)/m', (string) @file_get_contents("/proc/$pid/status"), $kb) === 1 ? 1024 * (int) $kb[1] : 0, $app->pids()));
+            $before = $pages();
+            $this->assertGreaterThan(1 << 20, $before);
+            for ($i = 0; $i < 3; $i++) {
+                [$status, $why] = $ask([CURLOPT_POSTFIELDS => str_repeat('x', 120 << 20)]);
+                $this->assertSame(413, $status);
+                $this->assertStringContainsString('longer than 2 MB', $why);
+            }
+            $socket = function (string $said) use ($app) {
+                $socket = stream_socket_client('tcp://127.0.0.2:'.$app->port, $code, $why, 2.0);
+                assert($socket !== false);
+                stream_set_blocking($socket, false);
+                fwrite($socket, $said);
+
+                return $socket;
+            };
+            $head = 'Host: 127.0.0.2:'.$app->port."\r\n";
+            $said = function ($socket): string {
+                for ($text = '', $end = microtime(true) + 5.0; ! feof($socket) && microtime(true) < $end; usleep(5_000)) {
+                    $text .= fread($socket, 65_536);
+                }
+
+                return $text;
+            };
+            foreach ([
+                'in pieces' => ["POST /pair HTTP/1.1\r\n{$head}Transfer-Encoding: chunked\r\n\r\n5\r\nhello\r\n0\r\n\r\n", 411],
+                'with two lengths' => ["POST /pair HTTP/1.1\r\n{$head}Content-Length: 3\r\nContent-Length: 300\r\n\r\nabc", 411],
+                'with a length that is none' => ["POST /pair HTTP/1.1\r\n{$head}Content-Length: +3\r\n\r\nabc", 411],
+                'without end' => ['GET /pair HTTP/1.1'."\r\nX: ".str_repeat('y', 20_000), 431],
+                'no request' => ["\x16\x03\x01 nothing\r\n\r\n", 400],
+                'two at a time' => ["GET /pair HTTP/1.1\r\n$head\r\nGET /sets/skerrywing/rig HTTP/1.1\r\nHost: 127.0.0.1:{$app->port}\r\n\r\n", 200],
+                'as if from the desk' => ["GET /sets/skerrywing/rig HTTP/1.1\r\nHost: 127.0.0.1:{$app->port}\r\n\r\n", 421],
+                'as if the gate had said so' => ["GET /sets/skerrywing/rig HTTP/1.1\r\nHost: 127.0.0.1:{$app->port}\r\nNailrod-From:\r\nNailrod_From: 127.0.0.1\r\n\r\n", 421],
+            ] as $what => [$request, $status]) {
+                $answer = $said($socket($request));
+                $this->assertMatchesRegularExpression('#^HTTP/1\.[01] '.$status.' #', $answer, $what.': a stranger\'s request');
+                $this->assertSame(1, preg_match_all('#^HTTP/1\.[01] #m', $answer), $what.': one answer');
+            }
+            // Bodies that never end, and answers that nobody reads.
+            $waiting = array_map(fn (int $i) => $socket($i % 2 === 0 ? "POST /pair HTTP/1.1\r\n{$head}Content-Length: 60000\r\n\r\nabc" : "GET /pair HTTP/1.1\r\n$head\r\n"), range(1, 100));
+            for ($i = 0; $i < 8; $i++) {
+                $began = microtime(true);
+                $this->assertSame(200, $app->request('GET', '/sets/skerrywing/rig')[0]);
+                $this->assertLessThan(8.0, microtime(true) - $began, 'the desk has its page before the strangers are given up');
+            }
+            array_map(fclose(...), $waiting);
+            $this->assertLessThan($before + (48 << 20), $pages(), 'what is longer than it may be is not taken');
+        } finally {
+            $app->end();
+        }
+    }
+
     public function test_whoever_ends_the_rig_nothing_is_on_at_an_eye_that_the_rig_has_off(): void
     {
         $app = self::app();

@@ -26,8 +26,11 @@ final class RunningApp
     /** Bytes of the disk of its own that it keeps everything on; 0 for that of the machine. */
     private readonly int $disk;
 
-    /** @param int $disk in bytes: all that it keeps lies on a disk of its own of that size, which only root can lay */
-    public function __construct(int $disk = 0)
+    /**
+     * @param int    $disk in bytes: all that it keeps lies on a disk of its own of that size, which only root can lay
+     * @param string $open an address of this machine by which the house is let in; empty if it is not
+     */
+    public function __construct(int $disk = 0, string $open = '')
     {
         $this->folder = sys_get_temp_dir().'/nailrod-serve-'.bin2hex(random_bytes(4));
         $this->disk = $disk;
@@ -43,11 +46,11 @@ final class RunningApp
         $this->environment = [
             'LARAVEL_STORAGE_PATH' => $this->folder.'/storage', 'APP_ENV' => 'production', 'APP_KEY' => self::KEY, 'DB_DATABASE' => $this->folder.'/nailrod.sqlite', 'NAILROD_MEMORY' => $this->folder.'/devices', 'NAILROD_PROGRAMS' => $this->folder.'/programs',
             'NAILROD_RUNS' => $this->folder.'/runs', 'NAILROD_SERVE' => $this->folder.'/serve', 'CACHE_STORE' => 'file', 'SESSION_DRIVER' => 'file', 'PHP_CLI_SERVER_WORKERS' => '3', 'NAILROD_RIG_PORT' => (string) $this->rigPort,
-        ] + getenv();
+        ] + ($open === '' ? [] : ['NAILROD_OPEN' => '1', 'NAILROD_HOSTS' => $open]) + getenv();
         touch($this->folder.'/nailrod.sqlite');
         $this->artisan('migrate', '--force', '--quiet');
         $this->artisan('nailrod:demo', '--quiet');
-        $process = proc_open([__DIR__.'/../../bin/serve', '127.0.0.1', (string) $this->port], [1 => ['file', '/dev/null', 'w'], 2 => ['file', $this->folder.'/said', 'w']], $pipes, __DIR__.'/../..', $this->environment);
+        $process = proc_open([__DIR__.'/../../bin/serve', $open === '' ? '127.0.0.1' : '0.0.0.0', (string) $this->port], [1 => ['file', '/dev/null', 'w'], 2 => ['file', $this->folder.'/said', 'w']], $pipes, __DIR__.'/../..', $this->environment);
         assert(is_resource($process));
         $this->process = $process;
         $this->isBack();
@@ -298,7 +301,7 @@ final class RunningApp
                 $children[(int) $parent][] = (int) basename(dirname($file));
             }
         }
-        $masters = array_values(array_filter($children[proc_get_status($this->process)['pid']] ?? [], fn (int $pid): bool => $pid !== $this->rigPid()));
+        $masters = array_values(array_filter($children[proc_get_status($this->process)['pid']] ?? [], fn (int $pid): bool => str_contains((string) @file_get_contents("/proc/$pid/cmdline"), 'server.php')));
 
         return $masters === [] ? [] : [...$masters, ...($children[$masters[0]] ?? [])];
     }
