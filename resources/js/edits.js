@@ -209,9 +209,9 @@ function ask(form) {
 
 document.addEventListener('change', (event) => {
     event.target.closest?.('form[data-visit]')?.requestSubmit();
-    const asks = event.target.closest?.('form[data-asks]');
-    if (asks) {
-        ask(asks);
+    // A field may stand elsewhere than its form.
+    if (event.target.form?.matches('[data-asks]')) {
+        ask(event.target.form);
     }
     const form = event.target.closest?.('form[data-autosave]');
     form?.requestSubmit();

@@ -93,6 +93,37 @@ final class CrawlerTest extends TestCase
         $this->assertGreaterThan(4, min($this->did));
     }
 
+    /** What is asked changes with what was chosen: each choice of a form is made, and the page that comes is gone over too. */
+    public function test_after_each_behaviour_that_can_be_chosen_every_form_is_taken_as_the_page_wrote_it(): void
+    {
+        $at = '/sets/skerrywing/assign?device=fennel&ref=fennel%2Fmark';
+        $page = new \DOMXPath(self::parsed((string) $this->get($at)->getContent()));
+        $options = $page->query('//select[@name="behaviour"]/option') ?: [];
+        $this->assertGreaterThan(5, count($options));
+        foreach ($options as $option) {
+            assert($option instanceof \DOMElement);
+            DB::beginTransaction();
+            $form = (new \DOMXPath(self::parsed((string) $this->get($at)->getContent())))->query('//select[@name="behaviour"]/ancestor::form')[0] ?? null;
+            assert($form instanceof \DOMElement);
+            $fields = ['behaviour' => $option->getAttribute('value')] + self::submissions($form)[0];
+            $this->from('http://localhost'.$at)->call('POST', (string) preg_replace('#^http://[^/]+#', '', $form->getAttribute('action')), self::nested(self::query($fields)));
+            $refused = app('session.store')->get('problem');
+            if ($refused !== null) {
+                $this->faults[] = $option->textContent.' is refused as it comes: '.json_encode($refused);
+            }
+            foreach (self::parsed((string) $this->get($at)->getContent())->getElementsByTagName('form') as $next) {
+                if (str_contains($next->getAttribute('action'), '/cells')) {
+                    $this->form($at.' as '.trim($option->textContent), $next);
+                }
+            }
+            DB::rollBack();
+            // What was sent for one behaviour was not for the next.
+            $this->sent = [];
+        }
+        $this->assertSame([], $this->faults, implode("\n", $this->faults));
+        $this->assertGreaterThan(30, $this->did['edit']);
+    }
+
     private static function parsed(string $html): \DOMDocument
     {
         $document = new \DOMDocument;
@@ -156,7 +187,7 @@ final class CrawlerTest extends TestCase
         $before = self::heads();
         $all = $does === 'look' ? self::everything() : '';
         $query = self::query($fields);
-        $answer = $isPost ? $this->from('http://localhost'.$at)->call('POST', $action, self::nested($query)) : $this->get($action.(str_contains($action, '?') ? '&' : '?').$query);
+        $answer = $isPost ? $this->from('http://localhost'.explode(' as ', $at)[0])->call('POST', $action, self::nested($query)) : $this->get($action.(str_contains($action, '?') ? '&' : '?').$query);
         $called .= ' ['.mb_strimwidth(urldecode($query), 0, 200, '…').']';
         $status = $answer->getStatusCode();
         if (! in_array($status, $isPost ? [302, 303] : [200], true)) {

@@ -16,6 +16,7 @@ final class DrawRequest extends RevisionRequest
         return [
             'name' => ['required', 'string', 'max:60'],
             'kind' => ['required', 'in:'.implode(',', array_keys(CountedDevice::USUAL))],
+            'counted' => ['nullable', 'string'],
             'counts' => ['required', 'array'],
             'counts.*' => ['nullable', 'integer', 'between:0,'.CountedDevice::MOST],
             'open' => ['nullable', 'string'],
@@ -35,7 +36,7 @@ final class DrawRequest extends RevisionRequest
     /** @return array<string, int> */
     public function counts(): array
     {
-        return DrawView::counted($this->kind(), $this->array('counts'));
+        return DrawView::counted($this->kind(), $this->string('counted')->toString(), $this->array('counts'));
     }
 
     /** The set that was open when it was drawn. */

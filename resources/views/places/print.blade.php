@@ -39,7 +39,7 @@
             <p class="column__note">Your own labels are said on <a class="link" href="{{ $place->at('rig', ['do' => 'arrange', 'device' => $asked->device->id]) }}">Name &amp; place</a>.</p>
             <h2 class="column__title">How large {{ $asked->device->name }} is</h2>
             <p class="column__note">A label is as wide as the way to the next control allows. @if ($view->size() === null)So far the drawing is taken for true. Measure between two controls, from middle to middle, and labels fit the real thing.@else It is {{ $view->size() }}.@endif</p>
-            <form data-does="edit" method="post" action="{{ route('print.size', $place->edited->id) }}" data-edit novalidate class="panel__part">{{ $place->from() }}<input type="hidden" name="device" value="{{ $asked->device->id }}">
+            <form data-does="edit" method="post" action="{{ route('print.size', $place->edited->id) }}" data-edit novalidate class="panel__part">{{ $place->from() }}<input type="hidden" name="device" value="{{ $asked->device->id }}" data-about>
                 <label class="field"><span>From</span><select name="control" id="size-from">{{ App\Forms\Options::of($view->controls()) }}</select></label>
                 <label class="field"><span>To</span><select name="other" id="size-to">{{ App\Forms\Options::of($view->controls(), array_key_last($view->controls())) }}</select></label>
                 <label class="field"><span>Apart</span><span class="field__box"><input type="number" name="mm" id="size-mm" min="{{ Nailrod\Core\Set\Section\Sizes::LEAST }}" max="{{ Nailrod\Core\Set\Section\Sizes::MOST }}" step="0.5"><span class="field__unit">mm</span></span></label>

@@ -17,10 +17,10 @@
         @if ($view->isFile())
             <p>It is looked at on a page of its own before anything of it is taken.</p>
         @else
-        <form data-does="look" action="{{ route('shelf', $place->record->id) }}" data-visit class="shelf__on" id="shelf-on"><input type="hidden" name="item" value="{{ $view->picked }}">
-            @if ($view->axis !== null)<label class="field"><span>Into the axis</span><select name="axis" id="shelf-axis">{{ App\Forms\Options::of($view->axes(), $view->axis) }}</select></label>
-            @else @foreach ($item->devices as $id => $kind)<label class="field"><span>Its {{ $kind }} is here</span><select name="on[{{ $id }}]">{{ App\Forms\Options::of($view->devices(), $view->fit->devices[$id] ?? '') }}</select></label>@endforeach @endif
-        </form>
+        <div class="shelf__on" id="shelf-on">
+            @if ($view->axis !== null)<label class="field"><span>Into the axis</span><select name="axis" id="shelf-axis" form="shelf-take">{{ App\Forms\Options::of($view->axes(), $view->axis) }}</select></label>
+            @else @foreach ($item->devices as $id => $kind)<label class="field"><span>Its {{ $kind }} is here</span><select name="on[{{ $id }}]" form="shelf-take">{{ App\Forms\Options::of($view->devices(), $view->fit->devices[$id] ?? '') }}</select></label>@endforeach @endif
+        </div>
         <p class="says" id="shelf-fits">{{ $view->inWords() }}</p>
         <div class="scroll shelf__rows" tabindex="0" role="region" aria-label="What fits here" id="shelf-rows"><table>
             <thead><tr><th scope="col">Part</th><th scope="col">Here</th></tr></thead>
@@ -31,8 +31,7 @@
         @if ($view->worked() !== [])<div class="shelf__faces" inert>@foreach (array_slice($view->worked(), 0, 3) as $device)<x-face :device="$device" />@endforeach</div>@endif
         @endif
         <div class="panel__row shelf__do">
-            <form data-does="edit" method="post" action="{{ route('shelf.take', $place->edited->id) }}" @if (! $view->isFile()) data-edit @endif novalidate>{{ $place->from() }}<input type="hidden" name="item" value="{{ $view->picked }}">
-                @if ($view->axis !== null)<input type="hidden" name="axis" value="{{ $view->axis }}">@else @foreach ($view->fit->devices ?? [] as $id => $here)<input type="hidden" name="on[{{ $id }}]" value="{{ $here }}">@endforeach @endif
+            <form data-does="edit" method="post" action="{{ route('shelf.take', $place->edited->id) }}" @if (! $view->isFile()) data-edit data-asks="{{ route('shelf', $place->record->id) }}" @endif id="shelf-take" novalidate>{{ $place->from() }}<input type="hidden" name="item" value="{{ $view->picked }}">
                 <button class="button button--main" @disabled($view->fit !== null && $view->fit->fits() === 0)>{{ $view->isFile() ? 'Look at it' : 'Take it into '.$place->record->name }}</button></form>
             <a class="button" href="{{ route('shelf.file', ['set' => $place->record->id, 'item' => $view->picked]) }}" download>Save as a file</a>
             @if ($view->isOwn($view->picked))<form data-does="record" method="post" action="{{ route('shelf.remove', $place->record->id) }}" data-edit novalidate>@csrf<input type="hidden" name="item" value="{{ $view->picked }}"><button class="link">Take it down</button></form>@endif
