@@ -135,7 +135,10 @@ final class Eyes
             $this->waiting['rows'][] = self::row($event, $words) + (Telling::isLampByItself($event) ? ['by_itself' => true] : []);
         }
         foreach ($step->game as $event) {
-            $this->waiting['game'][] = $this->game($event, $words);
+            // A key that its window takes changes nothing in it: the line of the tape says so.
+            if ($event->variable !== GameEvent::TAKEN) {
+                $this->waiting['game'][] = $this->game($event, $words);
+            }
         }
         foreach ($step->sentences as $line) {
             $this->waiting['tape'][] = $this->line($line, $by);
@@ -242,7 +245,7 @@ final class Eyes
     /** @return array<string, mixed> */
     private function line(Sentence $line, string $by): array
     {
-        return ['t' => $line->t, 'about' => $line->about, 'parts' => $line->parts, 'ends' => $line->ends, 'keys' => $line->keys] + ($by === '' ? [] : ['by' => $by]);
+        return ['t' => $line->t, 'about' => $line->about, 'parts' => $line->parts, 'ends' => $line->ends, 'keys' => $line->keys, 'game' => $line->game, 'line' => $line->line, 'of' => $line->of] + ($by === '' ? [] : ['by' => $by]);
     }
 
     /** @return array<string, mixed> */

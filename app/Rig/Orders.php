@@ -25,6 +25,7 @@ final class Orders
             'put in play' => $this->done($rig->play($word('set')), 'set', $word('set'), 'the id of a set'),
             'let go' => $this->letGo($rig),
             'phrase' => $this->phrase($rig, $word('said')),
+            'shut window' => $this->shutWindow($rig),
             'try macro' => $this->tryMacro($rig, $word('macro')),
             'survey' => $this->done(in_array($word('what'), Survey::ORDERS, true) && $this->survey($rig, $word('what'), $word('ref')), 'ref', $word('ref'), 'an axis, a control or a device of the rig'),
             'look' => $this->look($rig, $word('eye'), $word('device')),
@@ -33,7 +34,7 @@ final class Orders
             'play' => $this->done($rig->deck->play($word('recording')), 'recording', $word('recording'), 'the id of a recording'),
             'stop' => $this->stop($rig),
             'start again' => $this->startAgain($rig),
-            default => throw HandError::shape('order', $body['order'] ?? null, 'put in play, let go, phrase, try macro, survey, look, record, keep, play, stop or start again'),
+            default => throw HandError::shape('order', $body['order'] ?? null, 'put in play, let go, phrase, shut window, try macro, survey, look, record, keep, play, stop or start again'),
         };
     }
 
@@ -56,6 +57,14 @@ final class Orders
         $port = $rig->work()->set->rig->phrase($said);
 
         return $port === null ? throw HandError::noPhrase($said) : new Reply(200, ['port' => $port]);
+    }
+
+    private function shutWindow(Resident $rig): Reply
+    {
+        $live = $rig->work()->live;
+        $rig->keep(LiveStep::joined([$live->step([], $rig->clock->now()), $live->shutWindow()]));
+
+        return new Reply(204);
     }
 
     private function tryMacro(Resident $rig, string $macro): Reply

@@ -9,12 +9,13 @@ use Nailrod\Core\Hand\Hand;
 use Nailrod\Core\Hand\RigAtWork;
 use Nailrod\Core\Live\LivePicture;
 use Nailrod\Core\Set\LayerLook;
+use Nailrod\Core\Tape\On;
 
 /** Everything that an eye sees of the rig at one instant, and what of it has changed since another. */
 final readonly class Picture
 {
     /** Of these only the entries that changed are told. */
-    private const MAPS = ['axes', 'lamps', 'hands', 'reports', 'variables', 'batches', 'tiles'];
+    private const MAPS = ['axes', 'lamps', 'hands', 'reports', 'variables', 'batches', 'tiles', 'on'];
 
     /** @param array<string, mixed> $parts */
     private function __construct(public array $parts) {}
@@ -35,6 +36,7 @@ final readonly class Picture
             'lamps' => $live->state->run->lamps->lit,
             'flags' => $picture->raisedFlags(),
             'macro' => $picture->recordedMacro(),
+            'on' => array_map(fn (On $on): array => ['t' => $on->t, 'name' => $on->name, 'line' => $on->line], $live->state->log->on),
             'hands' => $live->state->hands,
             'reports' => $live->reports(),
             'unplugged' => Keys::of($live->state->unplugged),

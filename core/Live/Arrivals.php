@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Nailrod\Core\Live;
 
 use Nailrod\Core\Cause\Input;
-use Nailrod\Core\Cause\InputError;
 use Nailrod\Core\Device\ControlKind;
 use Nailrod\Core\Set\BindingSet;
 
@@ -81,10 +80,12 @@ final readonly class Arrivals
         [$device, $control] = [...explode('/', $input->port, 2), ''];
 
         return match (true) {
-            isset($this->state->unplugged[$device]) => $input->place().': '.$this->set->rig->deviceNameOf($input->port).' is unplugged, so nothing comes from it.',
+            isset($this->state->unplugged[$device]) => $this->set->rig->devices[$device]->name.' is unplugged, so nothing comes from it.',
             $device === 'sim' && isset($this->set->catalogue->variables[$control]) => null,
             $this->set->rig->reports($input->port) => $this->outOfRange($input),
-            default => $input->place().': found an input that no device of the rig reports, expected one of its controls.',
+            $device === 'sim' => 'the game has nothing called '.self::quoted($control).'.',
+            isset($this->set->rig->devices[$device]) => $this->set->rig->devices[$device]->name.' has nothing called '.self::quoted($control).' that it could send.',
+            default => 'this rig has no device '.self::quoted($device).'.',
         };
     }
 
@@ -93,6 +94,13 @@ final readonly class Arrivals
     {
         [$low, $high] = $this->set->rig->limits($input->port);
 
-        return is_int($input->value) && $input->value >= $low && $input->value <= $high ? null : InputError::outOfRange($input, $low, $high)->getMessage();
+        return is_int($input->value) && $input->value >= $low && $input->value <= $high ? null
+            : sprintf('%s came with %s, and sends whole numbers from %d to %d.', $this->set->rig->fullNameOf($input->port), json_encode($input->value), $low, $high);
+    }
+
+    /** As whoever sent it calls it. */
+    private static function quoted(string $word): string
+    {
+        return '“'.mb_strimwidth(mb_scrub($word, 'UTF-8'), 0, 40, '…').'”';
     }
 }

@@ -198,6 +198,14 @@ final class Live
         return $this->answer($this->machine->keepMacro(new Cause(Cause::SET_CHANGED)), [], []);
     }
 
+    /** The window of the game that takes all keys is shut, as by its own mouse. */
+    public function shutWindow(): LiveStep
+    {
+        $this->game?->shutWindow();
+
+        return $this->answer([], [], []);
+    }
+
     /** @return array<string, string> the last report of each stand-in that moved in this step, as hex digits, by device */
     public function reports(): array
     {
@@ -250,8 +258,6 @@ final class Live
     {
         $before = $this->game?->gaugesNow() ?? [];
         $game = ($this->isGameOutside ? $this->game?->rest() : $this->game?->play($outputs, $this->state->run->now)) ?? [];
-        $sentences = [...$this->telling->outputs($outputs, $live), ...$idle, ...$this->outOfStep->sentences($game, $this->state->hands)];
-        usort($sentences, fn (Sentence $a, Sentence $b) => $a->t <=> $b->t);
         $learnt = [];
         foreach ($game as $event) {
             if ($event->isOfVariable() && ($event->by === null || $event->by->kind !== OutputEvent::VARIABLE)) {
@@ -265,8 +271,11 @@ final class Live
             }
         }
         array_push($outputs, ...$this->machine->feed(array_values($learnt)));
+        $told = $this->telling->withAnswers($this->telling->outputs($outputs, $live), $game);
+        $sentences = [...$told, ...$idle, ...$this->outOfStep->sentences($game, $this->state->hands)];
+        usort($sentences, fn (Sentence $a, Sentence $b) => $a->t <=> $b->t);
         array_push($taken, ...array_map(fn (Input $input): Input => $input->aside(), array_values($learnt)));
 
-        return new LiveStep($outputs, $game, $sentences, $problems, $taken);
+        return new LiveStep($outputs, $game, $this->state->log->write($sentences), $problems, $taken);
     }
 }

@@ -8,6 +8,7 @@ use Nailrod\Core\Cause\Input;
 use Nailrod\Core\Simulator\GameState;
 use Nailrod\Core\State\State;
 use Nailrod\Core\Survey\Survey;
+use Nailrod\Core\Tape\Log;
 
 /** Everything that a rig at work remembers: the run, the game, and how the hands last left every control. */
 final class LiveState
@@ -30,11 +31,14 @@ final class LiveState
 
     public Survey $survey;
 
+    public Log $log;
+
     public function __construct()
     {
         $this->run = new State;
         $this->game = new GameState;
         $this->survey = new Survey;
+        $this->log = new Log;
     }
 
     /**
@@ -56,6 +60,7 @@ final class LiveState
         $state->run->away = $this->run->away;
         $state->run->rotaries = clone $this->run->rotaries;
         $state->survey = $this->survey;
+        $state->log = $this->log;
 
         return $state;
     }
@@ -81,7 +86,7 @@ final class LiveState
     public function write(): string
     {
         // Whether it is whole is seen at once, whatever a damaged byte would have made of it.
-        $written = serialize([$this->run->write(), serialize($this->game), $this->hands, $this->unplugged, $this->survey->write(), array_map(serialize(...), $this->games)]);
+        $written = serialize([$this->run->write(), serialize($this->game), $this->hands, $this->unplugged, $this->survey->write(), array_map(serialize(...), $this->games), $this->log->toArray()]);
 
         return hash('xxh128', $written).$written;
     }
@@ -110,6 +115,7 @@ final class LiveState
         foreach (is_array($parts[5] ?? null) ? $parts[5] : [] as $catalogue => $game) {
             $state->games[(string) $catalogue] = GameState::restore(is_string($game) ? $game : '');
         }
+        $state->log = Log::restore($parts[6] ?? null);
 
         return $state;
     }

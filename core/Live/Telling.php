@@ -10,7 +10,10 @@ use Nailrod\Core\Output\OutputEvent;
 use Nailrod\Core\Program\Program;
 use Nailrod\Core\Run\Machine;
 use Nailrod\Core\Set\BindingSet;
+use Nailrod\Core\Simulator\GameEvent;
+use Nailrod\Core\Tape\Log;
 use Nailrod\Core\Tape\Narrator;
+use Nailrod\Core\Tape\OutputWords;
 use Nailrod\Core\Tape\Sentence;
 use Nailrod\Core\Tape\WhyNothing;
 
@@ -24,10 +27,13 @@ final readonly class Telling
 
     private WhyNothing $whyNothing;
 
+    private OutputWords $words;
+
     public function __construct(private BindingSet $set, private LiveState $state)
     {
         $this->narrator = new Narrator($set);
         $this->whyNothing = new WhyNothing($set);
+        $this->words = new OutputWords($set);
     }
 
     /** Why nothing came of an input; null if there is nothing to say. */
@@ -65,14 +71,48 @@ final readonly class Telling
      */
     public function outputs(array $outputs, string $live): array
     {
+        $this->state->log->follow($outputs, $this->words);
         $worth = array_values(array_filter($outputs, fn (OutputEvent $event) => ! $this->isTrembling($event) && ! self::isLampByItself($event)));
-        $worth = self::lastOfAxes(self::withoutTakenUp($worth, $this->set->layers[$live]->name ?? $live));
+        $worth = self::lastOfAxes($this->withoutTakenUp($worth, $this->set->layers[$live]->name ?? $live));
         $leftOut = count($worth) - self::MOST_TOLD;
         if ($leftOut <= 0) {
-            return $this->narrator->sentences($worth, $live);
+            return $this->narrator->sentences($worth, $live, $this->state->log);
         }
 
-        return [$this->whyNothing->leftOut($worth[0]->t, $leftOut), ...$this->narrator->sentences(array_slice($worth, $leftOut), $live)];
+        return [$this->whyNothing->leftOut($worth[0]->t, $leftOut), ...$this->narrator->sentences(array_slice($worth, $leftOut), $live, $this->state->log)];
+    }
+
+    /**
+     * What the game made of it: at the end of the line that told what it answers, if that is written only now; else in a line
+     * of its own, since what is written stays.
+     *
+     * @param list<Sentence>  $sentences
+     * @param list<GameEvent> $game
+     *
+     * @return list<Sentence>
+     */
+    public function withAnswers(array $sentences, array $game): array
+    {
+        $at = [];
+        foreach ($sentences as $i => $sentence) {
+            $at += array_fill_keys($sentence->keys, $i);
+        }
+        $own = [];
+        foreach ($game as $event) {
+            $answer = $this->words->answer($event);
+            $i = $event->by === null ? null : $at[$event->by->key()] ?? null;
+            if ($i !== null) {
+                $sentences[$i] = $sentences[$i]->answered([$answer]);
+            } elseif ($event->by === null) {
+                $own[$event->variable.' '.count($own)] = new Sentence($event->t, 'game '.$event->variable, [$answer, 'it did so by itself'], false, []);
+            } else {
+                // Of what an axis moves, only the last is told.
+                $isMoved = $event->by->kind === OutputEvent::AXIS;
+                $own[$event->variable.' '.($isMoved ? '' : count($own))] = new Sentence($event->t, ($isMoved ? 'game/' : 'game ').$event->variable, [$answer, 'by '.$this->words->nameOf($event->by)], false, [], of: $this->state->log->lineOf($event->by));
+            }
+        }
+
+        return [...$sentences, ...array_values($own)];
     }
 
     /**
@@ -102,16 +142,17 @@ final readonly class Telling
      *
      * @return list<OutputEvent>
      */
-    private static function withoutTakenUp(array $events, string $live): array
+    private function withoutTakenUp(array $events, string $live): array
     {
         $isOfEdit = fn (OutputEvent $event): bool => $event->cause->origin === Cause::SET_CHANGED;
         $values = [];
         foreach (array_filter($events, $isOfEdit) as $event) {
             $values[$event->kind.' '.$event->target][] = $event->value;
         }
+        // Lamps and layers are no outputs that the log keeps.
         $same = array_filter($values, fn (array $of): bool => $of === [0, 1] || count($of) > 1 && $of[count($of) - 1] === $live);
 
-        return array_values(array_filter($events, fn (OutputEvent $event): bool => ! $isOfEdit($event) || ! isset($same[$event->kind.' '.$event->target])));
+        return array_values(array_filter($events, fn (OutputEvent $event): bool => Log::isHeld($event) ? ! $this->state->log->isTakenUp($event) : ! $isOfEdit($event) || ! isset($same[$event->kind.' '.$event->target])));
     }
 
     /** Lamps that the game moves, or that are lit because a program begins, would fill the tape and the lanes: they are seen on the device. */

@@ -46,7 +46,7 @@ final readonly class OutputEvent
     /** Does it begin something, or change a value, rather than end what was on? */
     public function begins(): bool
     {
-        return ($this->kind === self::HAT ? $this->value !== -1 : $this->value !== 0) || in_array($this->kind, [self::AXIS, self::VARIABLE, self::MACRO], true);
+        return ($this->kind === self::HAT ? $this->value !== -1 : $this->value !== 0) || in_array($this->kind, [self::AXIS, self::VARIABLE], true);
     }
 
     /** @return array{int, string, string, int|float|string, string} one row of what came out, its cause in short */

@@ -15,14 +15,17 @@ final readonly class GameEvent
     /** In place of a variable: a button that was on and off again between two looks, or one that the game does not look at; the value is its number. */
     public const MISSED = 'missed';
 
+    /** In place of a variable: a key that the window which is open takes, or the desktop if none is. */
+    public const TAKEN = 'taken';
+
     /**
      * @param int    $t      of the game's frame, in µs
-     * @param string $window what the window is for, of one that opens
+     * @param string $window what the window is for, of one that opens or takes a key
      */
     public function __construct(public int $t, public string $variable, public float $value, public ?OutputEvent $by, public string $window = '') {}
 
     public function isOfVariable(): bool
     {
-        return $this->variable !== self::WINDOW && $this->variable !== self::MISSED;
+        return ! in_array($this->variable, [self::WINDOW, self::MISSED, self::TAKEN], true);
     }
 }

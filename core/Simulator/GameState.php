@@ -27,6 +27,9 @@ final class GameState
     /** @var array<int, OutputEvent> those that were on at the last look */
     public array $seenButtons = [];
 
+    /** @var array<int, OutputEvent> what let go of those that have gone since the last look */
+    public array $released = [];
+
     /** @var array<int, OutputEvent> controller axes that were sent since the last look */
     public array $movedAxes = [];
 

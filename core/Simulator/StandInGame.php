@@ -160,6 +160,7 @@ final class StandInGame
             $number = (int) $event->target;
             $pressed = $this->state->buttons[$number] ?? null;
             unset($this->state->buttons[$number]);
+            $this->state->released[$number] = $event;
             if ($pressed !== null && ! isset($this->state->seenButtons[$number]) && isset($this->bound->byButton[$number])) {
                 $this->events[] = new GameEvent($event->t, GameEvent::MISSED, (float) $number, $pressed);
             }
@@ -178,7 +179,7 @@ final class StandInGame
         }
         foreach (array_diff_key($this->state->seenButtons, $this->state->buttons) as $number => $event) {
             foreach ($this->bound->byButton[$number] ?? [] as $action) {
-                $this->end($action, $event);
+                $this->end($action, $this->state->released[$number] ?? $event);
             }
         }
         foreach (array_diff_key($this->state->buttons, $this->state->seenButtons) as $number => $event) {
@@ -186,7 +187,7 @@ final class StandInGame
                 $this->begin($action, $event);
             }
         }
-        $this->state->movedAxes = [];
+        $this->state->movedAxes = $this->state->released = [];
         $this->state->seenButtons = $this->state->buttons;
     }
 
@@ -217,12 +218,16 @@ final class StandInGame
             $kept = $reserved->isPressedBy($event->target, $with) ? $reserved : $kept;
         }
         if ($kept?->by === ReservedKey::DESKTOP) {
+            $this->events[] = new GameEvent($this->state->now, GameEvent::TAKEN, 1.0, $event);
+
             return true;
         }
         $open = $this->state->window;
         if ($open !== '') {
             if ($event->target === 'Escape' || $kept?->opens === $open) {
                 $this->window('', $event);
+            } elseif (! in_array($event->target, KeyCodes::MODIFIERS, true)) {
+                $this->events[] = new GameEvent($this->state->now, GameEvent::TAKEN, 1.0, $event, $open);
             }
 
             return true;
@@ -234,7 +239,17 @@ final class StandInGame
         return $kept !== null;
     }
 
-    private function window(string $opens, OutputEvent $by): void
+    /** Its window is shut, as by its own mouse. */
+    public function shutWindow(): void
+    {
+        if ($this->state->window !== '') {
+            $this->events = [];
+            $this->window('', null);
+            array_push($this->own, ...$this->events);
+        }
+    }
+
+    private function window(string $opens, ?OutputEvent $by): void
     {
         $this->state->window = $opens;
         $this->events[] = new GameEvent($this->state->now, GameEvent::WINDOW, $opens === '' ? 0.0 : 1.0, $by, $opens);

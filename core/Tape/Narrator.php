@@ -31,44 +31,99 @@ final readonly class Narrator
      *
      * @param list<OutputEvent> $events
      * @param string            $live   id of the layer that was live before them
+     * @param ?Log              $log    that has followed them: it knows since when what ends was on
      *
      * @return list<Sentence>
      */
-    public function sentences(array $events, string $live = Layer::BASE): array
+    public function sentences(array $events, string $live = Layer::BASE, ?Log $log = null): array
     {
-        $groups = $lives = [];
-        foreach ($events as $event) {
-            $why = $event->t.' '.$event->cause->compact();
-            $groups[$why][$event->begins() ? 1 : 0][] = $event;
-            $lives[$why] ??= $live;
-            $live = $event->kind === OutputEvent::LAYER ? $this->layerNamed((string) $event->value) : $live;
-        }
-        $told = $this->toldByTheirEffects(array_map(strval(...), array_keys($groups)));
-        $sentences = [];
-        foreach ($groups as $why => $byBeginning) {
-            foreach ($byBeginning as $group) {
-                $others = array_filter($group, fn (OutputEvent $e) => $e->kind !== OutputEvent::STOP && $e->kind !== OutputEvent::LAYER);
-                if ($others !== [] || ! isset($told[$why])) {
-                    $sentences[] = $this->sentence($group, $lives[$why]);
+        $groups = self::groups($events);
+        $told = $this->toldByTheirEffects($groups, $log);
+        $sentences = $along = [];
+        foreach ($groups as $group) {
+            $why = self::why($group[0]);
+            $end = $this->end($group, $log);
+            if ($end !== null) {
+                // It may end what was to be told by its effect.
+                foreach (array_filter($along, fn (array $step): bool => array_intersect(self::outputs($step), self::outputs($group)) !== []) as $step => $begun) {
+                    $sentences[] = $this->sentence($begun, $live);
+                    unset($along[$step]);
                 }
+                $sentences[] = $end;
+            } elseif (self::isOnlyAStep($group) && isset($told[$why])) {
+                $along[$why] = $group;
+            } else {
+                // What it goes on from is told by it, too.
+                $before = array_filter($along, fn (string $from): bool => str_starts_with($why, $from.' > '), ARRAY_FILTER_USE_KEY);
+                $along = array_diff_key($along, $before);
+                $sentences[] = $this->sentence($group, $live)->telling(array_map(fn (OutputEvent $e) => $e->key(), array_merge(...array_values($before))));
+            }
+            foreach ($group as $event) {
+                $live = $event->kind === OutputEvent::LAYER ? $this->layerNamed((string) $event->value) : $live;
             }
         }
 
-        return $sentences;
+        return [...$sentences, ...array_map(fn (array $begun): Sentence => $this->sentence($begun, $live), array_values($along))];
+    }
+
+    /**
+     * @param non-empty-list<OutputEvent> $group
+     *
+     * @return list<string> kind and target of each
+     */
+    private static function outputs(array $group): array
+    {
+        return array_map(fn (OutputEvent $event): string => $event->kind.' '.$event->target, $group);
+    }
+
+    private static function why(OutputEvent $event): string
+    {
+        return $event->t.' '.$event->cause->compact();
+    }
+
+    /**
+     * What one cause begins is told together, and so is what it ends; but an output that comes again is told again.
+     *
+     * @param list<OutputEvent> $events
+     *
+     * @return list<non-empty-list<OutputEvent>>
+     */
+    private static function groups(array $events): array
+    {
+        $groups = $ofCause = $ofOutput = [];
+        foreach ($events as $event) {
+            $cause = self::why($event).($event->begins() ? '' : ' ends');
+            $output = $event->kind.' '.$event->target;
+            $i = $ofCause[$cause] ?? -1;
+            if ($i < ($ofOutput[$output] ?? 0)) {
+                $i = count($groups);
+            }
+            $groups[$i][] = $event;
+            $ofCause[$cause] = $ofOutput[$output] = $i;
+        }
+
+        return array_values($groups);
+    }
+
+    /** @param list<OutputEvent> $events */
+    private static function isOnlyAStep(array $events): bool
+    {
+        return array_filter($events, fn (OutputEvent $e) => $e->kind !== OutputEvent::STOP && $e->kind !== OutputEvent::LAYER) === [];
     }
 
     /**
      * That a stop opens or a layer goes live is a step of what follows from it at once, and need not be said again.
      *
-     * @param list<string> $causes instants and causes of groups of outputs
+     * @param list<non-empty-list<OutputEvent>> $groups
      *
-     * @return array<string, true> those that another one goes on from
+     * @return array<string, true> instants and causes of those that another one goes on from
      */
-    private function toldByTheirEffects(array $causes): array
+    private function toldByTheirEffects(array $groups, ?Log $log): array
     {
         $told = [];
-        $known = array_fill_keys($causes, true);
-        foreach ($causes as $cause) {
+        $known = array_fill_keys(array_map(fn (array $group): string => self::why($group[0]), $groups), true);
+        foreach ($groups as $group) {
+            $cause = self::isOnlyAStep($group) || $this->end($group, $log) !== null ? '' : self::why($group[0]);
             for ($at = strpos($cause, ' > '); $at !== false; $at = strpos($cause, ' > ', $at + 1)) {
                 $before = substr($cause, 0, $at);
                 if (isset($known[$before])) {
@@ -105,6 +160,40 @@ final readonly class Narrator
         $isByBase = array_filter($cause->steps, fn (Step $step): bool => $step->kind === StepKind::Layer && $step->subject === Layer::BASE) !== [];
 
         return $isJustBegun && $isByBase && $live !== Layer::BASE && $this->set->cell($live, $ref) === null ? 'layer '.$this->layer($live).' has nothing for it' : null;
+    }
+
+    /**
+     * "Ring button opened → Horn off, after 0.8 s": what ended it, what of that stands between, and how long it was on. What
+     * it was for is told by the line that it points to.
+     *
+     * @param non-empty-list<OutputEvent> $events of one cause and one instant
+     *
+     * @return ?Sentence null if they end nothing that is known to have been on
+     */
+    private function end(array $events, ?Log $log): ?Sentence
+    {
+        $ended = array_map(fn (OutputEvent $event): ?On => $log?->endedBy($event), $events);
+        if ($log === null || in_array(null, $ended, true)) {
+            return null;
+        }
+        $event = $events[0];
+        $isByTime = array_filter($event->cause->steps, fn (Step $step): bool => $step->kind === StepKind::Timer) !== [];
+        $between = array_filter($event->cause->steps, fn (Step $step): bool => match ($step->kind) {
+            StepKind::Closed, StepKind::Opened, StepKind::Timer, StepKind::Macro, StepKind::Chord, StepKind::GoesLive, StepKind::StopShuts => true,
+            // What only follows, or ends by its time, has said all by that.
+            StepKind::Behaviour => ! $isByTime && $step->detail !== null,
+            default => false,
+        });
+        $told = array_map(fn (OutputEvent $event, On $on): string => $this->words->over($event, $on).', after '.$on->lasted($event->t), $events, $ended);
+
+        return new Sentence(
+            $event->t,
+            $event->key(),
+            [$this->origin($event->cause), ...array_values(array_filter(array_map($this->step(...), $between))), ...$told],
+            true,
+            array_map(fn (OutputEvent $event): string => $event->key(), $events),
+            over: $ended[0],
+        );
     }
 
     /** @param non-empty-list<OutputEvent> $events of one cause and one instant, at which that layer was live */

@@ -86,6 +86,39 @@ final readonly class OutputWords
         return $name;
     }
 
+    /** What is on while this output is: by its action where it stands for one, else by itself. */
+    public function doing(OutputEvent $event): string
+    {
+        foreach ($event->cause->steps as $step) {
+            if ($step->kind === StepKind::Action) {
+                return $this->set->catalogue?->action($step->subject)->name ?? $step->subject;
+            }
+        }
+
+        return match ($event->kind) {
+            OutputEvent::HAT => $this->output($event),
+            OutputEvent::FLAG => 'flag '.$this->nameOf($event),
+            OutputEvent::MOUSE => $event->target.' mouse button',
+            default => $this->nameOf($event),
+        };
+    }
+
+    /** That it is over: "Horn off"; a key, a stop, a flag or a hat, and what is called on or off itself, as they are. */
+    public function over(OutputEvent $event, On $on): string
+    {
+        $isByName = in_array($event->kind, [OutputEvent::BUTTON, OutputEvent::CONSUMER], true) && preg_match('/\b(on|off|open|shut)$/i', $on->name) !== 1;
+
+        return $isByName ? $on->name.' off' : $this->output($event);
+    }
+
+    /** What the game made of something, by its own name: "Skerrywing: Anchor down". */
+    public function answer(GameEvent $event): string
+    {
+        $words = $this->game($event);
+
+        return ($this->set->catalogue->name ?? 'The game').': '.$words['name'].' '.$words['words'];
+    }
+
     private function sent(OutputEvent $event): string
     {
         $part = (int) $event->value / Shaping::STEPS;
@@ -111,6 +144,7 @@ final readonly class OutputWords
     {
         return match ($event->variable) {
             GameEvent::WINDOW => ['name' => 'its own window', 'words' => $event->window === '' ? 'is shut' : 'is open: '.$event->window.'. It keeps this key for itself, and takes all keys until Escape'],
+            GameEvent::TAKEN => ['name' => 'nothing of '.($event->by === null ? 'a key' : $this->nameOf($event->by)), 'words' => $event->window === '' ? '(the desktop keeps this key)' : '(its '.$event->window.' is open and takes all keys; Escape shuts it)'],
             GameEvent::MISSED => ['name' => 'nothing of output '.(int) $event->value, 'words' => $event->value > ($this->set->catalogue->buttons ?? 0) ? '(it sees only the first '.($this->set->catalogue->buttons ?? 0).')' : '(it was over between two looks)'],
             default => ['name' => $this->variableName($event->variable), 'words' => $this->variableValue($event->variable, $event->value)],
         };

@@ -70,7 +70,7 @@ final class ResidentTest extends TestCase
     public function test_a_reading_outside_the_range_is_told_and_the_rest_is_taken(): void
     {
         $seen = $this->rig->step([[10_000, 'fennel/left-lever', 70_000], [20_000, 'fennel/mark', 1]], 50_000);
-        $this->assertSame(['fennel/left-lever at 10000 µs: found the value 70000 for fennel/left-lever, expected a whole number from 0 to 65535.'], $seen['problems']);
+        $this->assertSame(['Fennel Left lever came with 70000, and sends whole numbers from 0 to 65535.'], $seen['problems']);
         $this->assertSame('4', $seen['sent'][0]['target']);
     }
 
@@ -422,7 +422,7 @@ final class ResidentTest extends TestCase
             ['/hands', ['name' => '', 'kind' => 'page'], 'name: found "", expected a name for the hand.'],
             ['/hands', ['name' => 'X', 'kind' => 'ghost'], 'kind: found "ghost", expected page, panel, program, game, recording.'],
             ['/hands', ['name' => 'X', 'kind' => 'page', 'devices' => ['nowhere']], 'devices: found "nowhere", expected a device of the rig.'],
-            ['/orders', ['order' => 'dance'], 'order: found "dance", expected put in play, let go, phrase, try macro, survey, look, record, keep, play, stop or start again.'],
+            ['/orders', ['order' => 'dance'], 'order: found "dance", expected put in play, let go, phrase, shut window, try macro, survey, look, record, keep, play, stop or start again.'],
             ['/orders', ['order' => 'survey', 'what' => 'measure', 'ref' => 'nowhere/x'], 'ref: found "nowhere/x", expected an axis, a control or a device of the rig.'],
         ] as [$path, $body, $problem]) {
             $reply = $this->rig->call('POST', $path, $body);

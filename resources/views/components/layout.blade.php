@@ -65,6 +65,7 @@
 <main id="place" class="place place--{{ $place->name }}" tabindex="-1">{{ $slot }}</main>
 <footer class="tape" id="tape" aria-label="What just happened and why">
     <ol class="tape__lines" id="tape-lines" aria-live="off"><li class="tape__empty">Move or press anything: what it does, and why, is said here.</li></ol>
+    <div class="tape__now" hidden><span class="tape__label">on now</span><ul class="tape__on" id="tape-on" aria-label="What is on now"></ul></div>
 </footer>
 <x-help :place="$place" />
 <div class="term-says" id="term-says" popover="manual" aria-hidden="true"></div>

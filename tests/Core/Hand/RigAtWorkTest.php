@@ -152,7 +152,7 @@ final class RigAtWorkTest extends TestCase
     {
         $this->hand('pad');
         iterator_to_array($this->rig->take($this->hands['pad'], new Batch(1, found: [new Input(0, 'd/b1', 7), new Input(0, 'd/b2', 1)]), fn () => $this->now), false);
-        $this->assertStringStartsWith('d/b1 at 1000000 µs: found the value 7', $this->hands['pad']->answer?->problems[0] ?? '');
+        $this->assertStringStartsWith('Desk Button 1 came with 7', $this->hands['pad']->answer?->problems[0] ?? '');
         $this->assertSame(1, $this->rig->live->state->hands['d/b2']);
     }
 

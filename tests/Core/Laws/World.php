@@ -43,6 +43,8 @@ final class World
 
     private ?Program $renamed = null;
 
+    private ?BindingSet $editedSet = null;
+
     private ?Program $edited = null;
 
     /** @var array<int, bool> by axis, from 1 on */
@@ -83,7 +85,12 @@ final class World
     /** The program of quite another set on the same rig. */
     public function edited(): Program
     {
-        return $this->edited ??= Compiler::compile($this->assembled($this->document()));
+        return $this->edited ??= Compiler::compile($this->editedSet());
+    }
+
+    public function editedSet(): BindingSet
+    {
+        return $this->editedSet ??= $this->assembled($this->document());
     }
 
     /** @param array<string, mixed> $document */
