@@ -172,8 +172,8 @@ final readonly class Narrator
      */
     private function end(array $events, ?Log $log): ?Sentence
     {
-        $ended = array_map(fn (OutputEvent $event): ?On => $log?->endedBy($event), $events);
-        if ($log === null || in_array(null, $ended, true)) {
+        $ended = array_values(array_filter(array_map(fn (OutputEvent $event): ?On => $log?->endedBy($event), $events)));
+        if (count($ended) < count($events)) {
             return null;
         }
         $event = $events[0];
@@ -184,7 +184,19 @@ final readonly class Narrator
             StepKind::Behaviour => ! $isByTime && $step->detail !== null,
             default => false,
         });
-        $told = array_map(fn (OutputEvent $event, On $on): string => $this->words->over($event, $on).', after '.$on->lasted($event->t), $events, $ended);
+        $told = $keys = [];
+        foreach ($ended as $i => $on) {
+            $one = $events[$i];
+            if ($one->kind === OutputEvent::KEY) {
+                // Keys that went down together come up together: as they are written.
+                $keys[$on->lasted($one->t)][] = KeyCodes::label($one->target);
+            } else {
+                $told[] = $this->words->over($one, $on).', after '.$on->lasted($one->t);
+            }
+        }
+        foreach ($keys as $lasted => $labels) {
+            $told[] = 'key '.implode('+', array_reverse($labels)).' up, after '.$lasted;
+        }
 
         return new Sentence(
             $event->t,

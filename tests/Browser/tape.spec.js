@@ -29,7 +29,7 @@ async function watched(page) {
     };
 }
 
-test('what is held is on now, its end is a line of its own that points to its beginning, and no line changes', async ({ page, app }) => {
+test('what is held is on now, its end is a line of its own that points to its beginning, and no line changes', async ({ page, app, context }) => {
     await app.open(page, 'bench');
     await unfold(page, '#log');
     const changed = await watched(page);
@@ -46,16 +46,17 @@ test('what is held is on now, its end is a line of its own that points to its be
     await end.hover();
     await expect(page.locator('#log .is-meant')).toContainText('Right thumb closed');
     await page.evaluate(() => { window.nailrod.live.input('gorse/button-3', 1); window.nailrod.live.input('gorse/button-3', 0); });
-    await expect(lines(page)).toContainText('key B up, after 60 ms');
+    await expect(lines(page)).toContainText('key Ctrl+L up, after 60 ms');
     expect(await changed()).toBeGreaterThan(4);
     // A page that comes later knows what is on.
     await page.evaluate(() => window.nailrod.live.input('gorse/trigger.half', 1));
     await expect(on(page)).toHaveText('Talk');
-    await page.goto(`${app.url}/sets/skerrywing/layers`);
-    await expect(on(page)).toHaveText('Talk');
+    const other = await context.newPage();
+    await app.open(other, 'layers');
+    await expect(on(other)).toHaveText('Talk');
     await page.evaluate(() => window.nailrod.live.input('gorse/trigger.half', 0));
-    await expect(on(page)).toBeHidden();
-    await expect(lines(page)).toContainText('Talk off, after');
+    await expect(on(other)).toBeHidden();
+    await expect(lines(other)).toContainText('Talk off, after');
 });
 
 test('lines stay as they are while much is pressed, and a page that is closed ends what it held', async ({ page, app, context }) => {
