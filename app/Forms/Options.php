@@ -10,7 +10,6 @@ use Nailrod\Core\Layer\Layer;
 use Nailrod\Core\Macro\Macro;
 use Nailrod\Core\Output\IsNumbered;
 use Nailrod\Core\Output\Outputs;
-use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\OutputUse;
 use Nailrod\Core\Typing\KeyLayout;
 
@@ -77,12 +76,12 @@ final class Options
     }
 
     /** @return array<string, array<string, mixed>> what new numbered outputs begin with, by kind: the lowest number that is free and that the game sees, 1 if none is */
-    public static function begins(BindingSet $set): array
+    public static function begins(OutputUse $use): array
     {
         $begins = [];
         foreach (Outputs::all() as $kind => $class) {
             if (is_subclass_of($class, IsNumbered::class)) {
-                $begins[$kind] = ['number' => (new OutputUse($set))->numbers($class)->lowest() ?? 1];
+                $begins[$kind] = ['number' => $use->numbers($class)->lowest() ?? 1];
             }
         }
 

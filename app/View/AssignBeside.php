@@ -60,6 +60,7 @@ final readonly class AssignBeside
             }
         }
 
-        return $own + $away;
+        // Those of other devices come with the box that opens beside the list.
+        return $own === [] ? $away : $own;
     }
 }

@@ -7,19 +7,13 @@ namespace App\View;
 use Nailrod\Core\Output\ControllerAxis;
 use Nailrod\Core\Output\ControllerButton;
 use Nailrod\Core\Output\OutputNumbers;
-use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\OutputUse;
 
 /** The controller outputs beside a picked cell: which are used and which are free, and the chart of them. */
 final readonly class AssignNumbers
 {
-    private OutputUse $use;
-
     /** @param bool $isAxis axes, else buttons */
-    public function __construct(BindingSet $set, private bool $isAxis)
-    {
-        $this->use = new OutputUse($set);
-    }
+    public function __construct(private OutputUse $use, private bool $isAxis) {}
 
     public function numbers(): OutputNumbers
     {

@@ -25,6 +25,7 @@ use Nailrod\Core\Plan\LayerMap;
 use Nailrod\Core\Set\Advice;
 use Nailrod\Core\Set\BetterWay;
 use Nailrod\Core\Set\Cell;
+use Nailrod\Core\Set\OutputUse;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\Transfers;
 
@@ -57,8 +58,11 @@ final readonly class AssignView
     /** Null while nothing is paired. */
     public ?AssignPairing $pairing;
 
+    private OutputUse $use;
+
     public function __construct(public Place $place, string $device, string $layer, string $ref, string $filter = '', string $take = '', string $more = '', int $page = 0, string $pair = '', string $last = '')
     {
+        $this->use = new OutputUse($place->set);
         $this->take = $place->set->catalogue?->action($take) === null ? '' : $take;
         $this->more = $more === 'numbers' ? $more : '';
         $this->map = LayerMap::of($place->set);
@@ -148,7 +152,7 @@ final readonly class AssignView
 
     public function outputs(): AssignNumbers
     {
-        return new AssignNumbers($this->place->set, $this->isAxis());
+        return new AssignNumbers($this->use, $this->isAxis());
     }
 
     /** Could the picked cell hold everywhere: is there another layer that says something else? */
@@ -237,7 +241,7 @@ final readonly class AssignView
     /** @return array<string, array<string, mixed>> what the fields of something new begin with, by kind, then by field */
     public function begins(): array
     {
-        return Options::begins($this->place->set);
+        return Options::begins($this->use);
     }
 
     public function fieldInput(): FieldInput

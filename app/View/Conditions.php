@@ -26,31 +26,22 @@ final readonly class Conditions
     public function offered(): array
     {
         $offered = [];
+        $names = new SetNames($this->set);
         foreach (Questions::all() as $sort => $class) {
-            $is = $class::fields()->all['is']->type;
+            // A large set has hundreds of them: what is the same for all of a sort is asked once.
+            $fields = $class::fields();
+            $asked = Questions::asksFor($class);
+            $is = $fields->all['is']->type;
             $words = $is instanceof Choice ? Keys::of($is->words) : [];
-            foreach ($this->things(Questions::asksFor($class)) as $id) {
+            foreach ($this->things($asked) as $id) {
+                $name = isset($fields->all['to']) ? $names->of($asked, $id) : null;
                 foreach ($words as $word) {
-                    $offered[$sort.' '.$id.' '.$word] = $this->inWords($class, [$sort => $id, 'is' => $word]);
+                    $offered[$sort.' '.$id.' '.$word] = 'only while '.($name === null ? $class::from($fields->read(Node::of([$sort => $id, 'is' => $word])))->inWords($names) : $name.' '.$word);
                 }
             }
         }
 
         return $offered;
-    }
-
-    /**
-     * @param class-string<Question> $class
-     * @param array<string, string>  $said
-     */
-    private function inWords(string $class, array $said): string
-    {
-        $names = new SetNames($this->set);
-        if (isset($class::fields()->all['to'])) {
-            return 'only while '.$names->of(Questions::asksFor($class), $said[$class::sort()]).' '.$said['is'];
-        }
-
-        return 'only while '.$class::from($class::fields()->read(Node::of($said)))->inWords($names);
     }
 
     /** @return list<string> ids of what the set or its simulator has of a sort */

@@ -19,6 +19,7 @@ use Nailrod\Core\Output\ActionOutput;
 use Nailrod\Core\Output\LetGo;
 use Nailrod\Core\Output\Outputs;
 use Nailrod\Core\Set\MacroUse;
+use Nailrod\Core\Set\OutputUse;
 use Nailrod\Core\Set\PartPath;
 
 /** The Macros place: all macros of the set, and one of them as bars on a time line. */
@@ -147,6 +148,6 @@ final readonly class MacrosView
     /** @return array<string, array<string, mixed>> what the fields of something new begin with, by kind, then by field */
     public function begins(): array
     {
-        return Options::begins($this->place->set);
+        return Options::begins(new OutputUse($this->place->set));
     }
 }

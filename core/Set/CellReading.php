@@ -14,6 +14,9 @@ final class CellReading
 {
     private readonly Fit $fit;
 
+    /** @var array<string, Cell> cells of all layers, by what they say: those that say the same are one */
+    private array $same = [];
+
     /**
      * @param BindingSet   $set     all but its cells, chords and lamps
      * @param ?BindingSet  $before  another state of the set in which all else is the same: its cells need not be read again
@@ -63,7 +66,7 @@ final class CellReading
         if ($before !== null && $before->missing === [] && $this->set->merged->saysAlike($before->merged, 'cells', $layer)) {
             return $before->cells[$layer] ?? [];
         }
-        $cells = $same = [];
+        $cells = [];
         foreach ($values as $ref => $value) {
             if (! $this->set->rig->has((string) $ref)) {
                 $this->missing[] = (string) $ref;
@@ -83,8 +86,7 @@ final class CellReading
 
                 continue;
             }
-            // Cells that say the same are one.
-            $cells[$ref] = $same[serialize($value)] ??= Cell::read($node);
+            $cells[$ref] = $this->same[serialize($value)] ??= Cell::read($node);
             $this->fit->cell($cells[$ref], $node, (string) $ref);
         }
 

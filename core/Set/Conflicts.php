@@ -104,8 +104,8 @@ final class Conflicts
         if (! isset($this->driven[$layer])) {
             $driven = [];
             foreach ($this->set->cells[$layer] ?? [] as $ref => $cell) {
-                foreach ($this->isTile((string) $ref) ? [] : $this->outputsOf($cell) as $output) {
-                    if ($this->wanted === null || isset($this->wanted[$output])) {
+                foreach ($this->outputsOf($cell) as $output) {
+                    if (($this->wanted === null || isset($this->wanted[$output])) && ! $this->isTile((string) $ref)) {
                         $driven[$output][$layer.'/'.$ref] = $this->controlOf((string) $ref);
                     }
                 }

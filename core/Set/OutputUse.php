@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set;
 
+use Nailrod\Core\Macro\MacroStep;
 use Nailrod\Core\Output\ControllerAxis;
 use Nailrod\Core\Output\ControllerButton;
 use Nailrod\Core\Output\IsNumbered;
@@ -11,13 +12,16 @@ use Nailrod\Core\Output\Output;
 use Nailrod\Core\Output\OutputNumbers;
 
 /** Where the controller outputs of a set are used: by ways, cells, chords and macros. */
-final readonly class OutputUse
+final class OutputUse
 {
     /** Buttons and axes that are offered where no game says how many it sees. */
     private const MOST_BUTTONS = 128;
     private const MOST_AXES = 8;
 
-    public function __construct(private BindingSet $set) {}
+    /** @var ?array<class-string<IsNumbered>, array<int, true>> numbers that are used, by kind, once they have been asked for */
+    private ?array $used = null;
+
+    public function __construct(private readonly BindingSet $set) {}
 
     public function buttons(): OutputNumbers
     {
@@ -67,26 +71,49 @@ final readonly class OutputUse
      */
     public function numbers(string $kind): OutputNumbers
     {
-        $used = [];
-        foreach ($this->uses($kind) as $number => $by) {
-            $used[$number] = true;
-        }
+        $used = $this->used()[$kind] ?? [];
         ksort($used);
 
         return new OutputNumbers($used, $kind::seen($this->set->catalogue->buttons ?? self::MOST_BUTTONS, $this->set->catalogue->axes ?? self::MOST_AXES));
     }
 
-    /**
-     * @param class-string<IsNumbered> $kind
-     *
-     * @return \Generator<int, Mention> by number
-     */
-    private function uses(string $kind): \Generator
+    /** @return array<class-string<IsNumbered>, array<int, true>> */
+    private function used(): array
     {
-        foreach ((new References($this->set))->all() as $use) {
-            if ($use->does instanceof $kind) {
-                yield $use->does->number() => $use;
+        if ($this->used !== null) {
+            return $this->used;
+        }
+        $used = [];
+        foreach ($this->outputs() as $outputs) {
+            foreach ($outputs as $output) {
+                if ($output instanceof IsNumbered) {
+                    $used[$output::class][$output->number()] = true;
+                }
             }
+        }
+
+        return $this->used = $used;
+    }
+
+    /** @return \Generator<array<array-key, ?Output>> all outputs that the set names, as they stand together: large sets have thousands */
+    private function outputs(): \Generator
+    {
+        yield $this->set->ways;
+        foreach ($this->set->cells as $cells) {
+            foreach ($cells as $cell) {
+                yield $cell->outputs;
+                if ($cell->otherwise !== null) {
+                    yield $cell->otherwise->outputs;
+                }
+            }
+        }
+        foreach ($this->set->chords as $chords) {
+            foreach ($chords as $chord) {
+                yield $chord->outputs;
+            }
+        }
+        foreach ($this->set->macros as $macro) {
+            yield array_map(fn (MacroStep $step): ?Output => $step->output, $macro->steps);
         }
     }
 }

@@ -25,10 +25,16 @@ final class SetDocument
 
     private const HEADS = ['format', 'version', 'id', 'name', 'parent', 'simulator', 'devices'];
 
+    /** The document on one line, once it was asked for: whether it fits is asked before it is kept. */
+    private ?string $compact = null;
+
+    /** @var array<string, mixed> sections that were asked for, of what is packed */
+    private array $sections = [];
+
     /**
      * @param ?list<string>        $devices ids in file order; null if the parent says
      * @param ?array<string, mixed> $raw    the document as it stands in the file; null as long as only its text is at hand
-     * @param ?string              $packed  it in PHP's own writing, where it was read back from what was compiled
+     * @param ?array<string, string> $packed its sections in PHP's own writing, each by itself, where it was read back from what was compiled
      * @param ?array<string, array<string, bool>> $cells beside what is packed, the cells that it says something of, by layer and
      *                                       reference; false where it says that there is none
      */
@@ -39,17 +45,17 @@ final class SetDocument
         public readonly ?string $simulator,
         public readonly ?array $devices,
         private ?array $raw,
-        private ?string $packed = null,
+        private readonly ?array $packed = null,
         private readonly ?array $cells = null,
     ) {}
 
     /** @return array<string, mixed> */
     public function __serialize(): array
     {
-        return ['cells' => $this->saidCells(), 'id' => $this->id, 'name' => $this->name, 'parent' => $this->parent, 'simulator' => $this->simulator, 'devices' => $this->devices, 'packed' => $this->raw === null ? (string) $this->packed : serialize($this->raw)];
+        return ['cells' => $this->saidCells(), 'id' => $this->id, 'name' => $this->name, 'parent' => $this->parent, 'simulator' => $this->simulator, 'devices' => $this->devices, 'packed' => $this->packed ?? array_map(serialize(...), $this->raw ?? [])];
     }
 
-    /** @param array{id: string, name: string, parent: ?string, simulator: ?string, devices: ?list<string>, packed: string, cells: array<string, array<string, bool>>} $written */
+    /** @param array{id: string, name: string, parent: ?string, simulator: ?string, devices: ?list<string>, packed: array<string, string>, cells: array<string, array<string, bool>>} $written */
     public function __unserialize(array $written): void
     {
         self::__construct($written['id'], $written['name'], $written['parent'], $written['simulator'], $written['devices'], null, $written['packed'], $written['cells']);
@@ -65,12 +71,17 @@ final class SetDocument
     private function raw(): array
     {
         if ($this->raw === null) {
-            /** @var array<string, mixed> $raw as __serialize wrote it */
-            $raw = unserialize((string) $this->packed, ['allowed_classes' => false]);
-            $this->raw = $raw;
+            // What was asked for already need not be read again.
+            $this->raw = array_replace($this->packed ?? [], $this->sections, array_map(self::unpacked(...), array_diff_key($this->packed ?? [], $this->sections)));
+            $this->sections = [];
         }
 
         return $this->raw;
+    }
+
+    private static function unpacked(string $packed): mixed
+    {
+        return unserialize($packed, ['allowed_classes' => false]);
     }
 
     public static function fromJson(string $text): self
@@ -124,7 +135,7 @@ final class SetDocument
     /** The same on one line, to be kept. */
     public function toCompactJson(): string
     {
-        return Json::compact(Parts::toWrite($this->raw()));
+        return $this->compact ??= Json::compact(Parts::toWrite($this->raw()));
     }
 
     /**
@@ -279,7 +290,10 @@ final class SetDocument
     /** @return array<array-key, mixed> */
     private function section(string $section): array
     {
-        $value = $this->raw()[$section] ?? [];
+        // One is asked for far more often than all.
+        $value = $this->raw === null && $this->packed !== null
+            ? $this->sections[$section] ??= (isset($this->packed[$section]) ? self::unpacked($this->packed[$section]) : [])
+            : $this->raw()[$section] ?? [];
 
         return is_array($value) ? $value : [];
     }
