@@ -65,6 +65,14 @@ final readonly class PrintView
         $this->shortened = 0;
     }
 
+    /** Which letters the font does not have, in a sentence; empty if it has all. */
+    public function lacking(): string
+    {
+        $lacking = array_values(array_unique(array_merge(...array_map(fn (PrintPage $page): array => $page->lacking(), $this->pages))));
+
+        return $lacking === [] ? '' : sprintf('The font of the labels has no %s%s. A font of this computer draws %s, as large as there is room.', implode(' ', array_slice($lacking, 0, 20)), count($lacking) > 20 ? ' and '.(count($lacking) - 20).' more' : '', count($lacking) === 1 ? 'it' : 'them');
+    }
+
     /** The drawing of a page, from 1 on; null if there is no such page. */
     public function drawing(int $page): ?HtmlString
     {

@@ -16,6 +16,9 @@ final class Letters
     /** How far the middle of a capital lies above the line, in sizes. */
     public const MIDDLE = 0.35;
 
+    /** Is not drawn, so that it takes no room. */
+    private const SOFT_HYPHEN = "\u{AD}";
+
     private const GUESS = 620;
     private const WIDE_GUESS = 1000;
 
@@ -32,7 +35,7 @@ final class Letters
         self::$widths ??= self::read();
         $widths = self::$widths[$isBold ? 600 : 400];
         $sum = 0;
-        foreach (mb_str_split($text) as $letter) {
+        foreach (mb_str_split(str_replace(self::SOFT_HYPHEN, '', $text)) as $letter) {
             $sum += $widths[$letter] ?? (mb_strwidth($letter) > 1 ? self::WIDE_GUESS : self::GUESS);
         }
 
@@ -80,6 +83,15 @@ final class Letters
         }
 
         return $pieces;
+    }
+
+    /** @return list<string> letters of a text that the font does not have, each once: whatever font is there draws them */
+    public static function lacking(string $text): array
+    {
+        self::$widths ??= self::read();
+        $letters = array_unique(mb_str_split((string) preg_replace('/[\s\x{AD}]+/u', '', $text)));
+
+        return array_values(array_filter($letters, fn (string $letter): bool => ! isset(self::$widths[400][$letter])));
     }
 
     /** @return array<int, array<array-key, int>> */

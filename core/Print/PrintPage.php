@@ -15,6 +15,14 @@ final readonly class PrintPage
      */
     public function __construct(public Paper $paper, public string $title, public array $marks) {}
 
+    /** @return list<string> letters on it that the font does not have, each once */
+    public function lacking(): array
+    {
+        $drawn = implode(' ', array_map(fn (Mark $mark) => $mark->svg(new Ink(true)), $this->marks));
+
+        return Letters::lacking(html_entity_decode(strip_tags(str_replace('<', ' <', $drawn)), ENT_QUOTES | ENT_XML1));
+    }
+
     /** @return string the page as a drawing that stands alone (SVG 1.1), in mm */
     public function svg(Ink $ink): string
     {

@@ -110,3 +110,17 @@ document.addEventListener('click', ({ target }) => {
         box()?.close();
     }
 });
+
+/** What was pressed before this script was there. */
+for (const key of window.nailrodEarly?.() ?? []) {
+    if (key === 'Ctrl+K') {
+        box()?.open ? box()?.close() : open();
+    } else if (box()?.open && (key.length === 1 || key === 'Backspace')) {
+        field().value = key === 'Backspace' ? field().value.slice(0, -1) : field().value + key;
+        field().dispatchEvent(new Event('input', { bubbles: true }));
+    } else if (box()?.open && key === 'Escape') {
+        box()?.close();
+    } else if (box()?.open) {
+        field().dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true, cancelable: true }));
+    }
+}

@@ -6,7 +6,7 @@ declare global {
     interface Element { [name: string]: any }
     interface EventTarget { [name: string]: any }
     interface Event { detail?: any; submitter?: any; code?: any; repeat?: any }
-    interface Window { Alpine: any; nailrod: any }
+    interface Window { Alpine: any; nailrod: any; nailrodEarly?: () => string[] }
     interface Document { [name: string]: any }
 }
 

@@ -1,5 +1,6 @@
 // Figures of the rig's own process, in a browser and from outside; a part of bin/bench.
 import { chromium } from '@playwright/test';
+import { spawn } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { App } from './app.js';
 
@@ -98,6 +99,21 @@ line('of them taken', taken.reduce((sum, one) => sum + one, 0), '', `   in ${too
 line('of a core while they did', (seconds(pid()) - used) / took, 'cores');
 line('the latest timer meanwhile', after.latest_timer_us / 1000, 'ms');
 line('memory that the rig grew by', (after.memory_bytes - memory) / 1_048_576, 'MB');
+
+// While another process holds the database: nobody at the rig waits for it.
+const locks = spawn('php', ['-r', '$to = new PDO("sqlite:".$argv[1]); $to->exec("BEGIN EXCLUSIVE"); echo "held"; sleep(4);', `${app.folder}/nailrod.sqlite`]);
+await new Promise((resolve) => { locks.stdout.once('data', resolve); });
+const meanwhile = [];
+const { hand: neighbour } = await ask('/hands', { name: 'Neighbour', kind: 'program' });
+for (let n = 1; n <= 100; n++) {
+    const start = performance.now();
+    await ask(`/hands/${neighbour}`, { n, inputs: [[20_000 * n, 'fennel/left-lever', 100 * n]] });
+    meanwhile.push(performance.now() - start);
+    await new Promise((resolve) => { setTimeout(resolve, 20); });
+}
+line('a batch while another process holds the database, the slowest', Math.max(...meanwhile), 'ms');
+line('the latest timer until then', (await ask('/health')).latest_timer_us / 1000, 'ms');
+locks.kill();
 
 const back = [];
 for (let i = 0; i < 10; i++) {

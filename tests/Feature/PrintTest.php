@@ -60,6 +60,13 @@ final class PrintTest extends TestCase
         }
     }
 
+    public function test_letters_that_the_font_does_not_have_are_told(): void
+    {
+        $this->get('/sets/skerrywing/print?device=fennel')->assertDontSeeText('The font of the labels has no');
+        $this->post('/sets/house/rig/note', ['from' => (string) SetRecord::query()->findOrFail('house')->head_id, 'control' => 'fennel/mark', 'name' => 'Знак 5 ‰']);
+        $this->get('/sets/skerrywing/print?what=card')->assertSeeText('The font of the labels has no З н а к ‰. A font of this computer draws them, as large as there is room.');
+    }
+
     public function test_a_page_is_saved_as_a_drawing_of_its_own(): void
     {
         $this->get('/sets/skerrywing/print/1.svg?device=fennel')->assertNotFound();

@@ -9,6 +9,7 @@
     <meta name="csrf-token" content="{{ csrf_token() }}">
     <title>{{ $title }} · Nailrod</title>
     <link rel="icon" href="/icon.svg" type="image/svg+xml">
+    <script src="{{ Illuminate\Support\Facades\Vite::asset('resources/js/early.js') }}"></script>
     @vite(['resources/css/app.css', 'resources/js/app.js'])
 </head>
 <body data-brightness="{{ json_encode((object) $place->brightness()) }}" x-data="page" data-place="{{ $place->name }}" data-set="{{ $place->record->id }}" data-picked="{{ json_encode((object) $place->picked->toArray()) }}" data-simulator="{{ $place->set->catalogue?->name }}" data-already="{{ route('already', $place->record->id) }}" data-revision="{{ $place->edited->head_id }}" data-revisions="{{ json_encode((object) $place->revisions()) }}" data-program="{{ $place->record->program }}" data-rig="{{ $line->address() }}" data-rig-token="{{ $line->browserToken() }}">

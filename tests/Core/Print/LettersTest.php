@@ -45,6 +45,14 @@ final class LettersTest extends TestCase
         $this->assertSame([$text], Letters::lines($text, 7.0, 200.0));
     }
 
+    public function test_what_the_font_does_not_have_is_known_and_has_a_room_that_is_guessed(): void
+    {
+        $this->assertSame(['‰', 'Ж'], Letters::lacking("5 ‰ of Ж, ‰ and caf\u{E9} \u{AD}"));
+        $this->assertSame([], Letters::lacking('Left lever, 62.4 % – “on”'));
+        $this->assertGreaterThan(0.0, Letters::width('‰', 8.0));
+        $this->assertSame(Letters::width('ab', 8.0), Letters::width("a\u{AD}b", 8.0));
+    }
+
     public function test_a_text_gets_the_largest_letters_in_one_line_then_in_two_then_the_owners_words_stand_there(): void
     {
         $fit = fn (float $width, string $own = 'Sw 4') => Fitted::of('Landing lights', $own, $width, 5.5, 10.0, 5.0);
