@@ -15,6 +15,7 @@ use Nailrod\Core\Action\ActionKind;
 use Nailrod\Core\Behaviour\Behaviours;
 use Nailrod\Core\Behaviour\PlacesOutputs;
 use Nailrod\Core\Behaviour\PlaysItsMacro;
+use Nailrod\Core\Check\LayerWithoutExit;
 use Nailrod\Core\Device\Device;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Type\Reference;
@@ -111,11 +112,8 @@ final readonly class AssignView
     /** @return list<string> what is wrong with the picked cell and its layer */
     public function troubles(): array
     {
-        $troubles = [];
         $set = $this->place->set;
-        foreach (Keys::each($this->map->trapped()) as $layer => $why) {
-            $troubles[] = $set->layers[$layer]->name.' has no way out: '.$why.'.';
-        }
+        $troubles = array_values(LayerWithoutExit::told($set, $this->map));
         foreach ($this->comb->isInConflict($this->layer, $this->ref) ? $this->comb->clashes->with($this->layer, $this->ref) : [] as $other) {
             [$layer, $ref] = explode('/', $other, 2);
             $troubles[] = sprintf('%s in %s drives the same output.', $this->nameOf($ref), $set->layers[$layer]->name);

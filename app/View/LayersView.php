@@ -6,6 +6,7 @@ namespace App\View;
 
 use App\Forms\Choices;
 use App\Forms\FieldInput;
+use Nailrod\Core\Check\LayerWithoutExit;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Layer\Layer;
@@ -100,15 +101,7 @@ final readonly class LayersView
     /** @return list<string> notes on layers with no way out, that nothing leads to, and cells that never come into play */
     public function troubles(): array
     {
-        $troubles = [];
-        foreach (Keys::each($this->map->trapped()) as $layer => $why) {
-            $troubles[] = $this->place->set->layers[$layer]->name.' has no way out: '.$why.'.';
-        }
-        foreach ($this->map->unreached() as $layer) {
-            $troubles[] = 'Nothing leads to '.$this->place->set->layers[$layer]->name.'. Let a control hold it or go to it, on Assign.';
-        }
-
-        return $troubles;
+        return array_values(LayerWithoutExit::told($this->place->set, $this->map));
     }
 
     /** @return list<LayerLink> what leads to a layer from elsewhere, each contact once */

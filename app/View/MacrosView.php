@@ -11,6 +11,7 @@ use App\Forms\Offered;
 use App\Forms\Options;
 use App\Memory\Memories;
 use App\Sets\Layouts;
+use Nailrod\Core\Check\TextNotTyped;
 use Nailrod\Core\Macro\Bar;
 use Nailrod\Core\Macro\Macro;
 use Nailrod\Core\Macro\Timeline;
@@ -104,10 +105,10 @@ final readonly class MacrosView
         return $bar->output === null ? '“'.str_replace("\n", '↵', $bar->text).'”' : $this->place->words->output($bar->output);
     }
 
-    /** @return list<string> characters of a text that its layout cannot type */
-    public function missing(Bar $bar): array
+    /** What its layout cannot type of a text, in a sentence; null if it can type all. */
+    public function missing(Bar $bar): ?string
     {
-        return ($this->place->set->layouts[$bar->layout] ?? null)?->missing($bar->text) ?? [];
+        return TextNotTyped::told($this->place->set, $bar->text, $bar->layout);
     }
 
     /** @return list<string> which devices that play the macro cannot keep it, and why */

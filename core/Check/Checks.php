@@ -29,6 +29,8 @@ final class Checks
         ContradictingLamps::class,
         NotWired::class,
         LabelWithoutRoom::class,
+        LayerWithoutExit::class,
+        TextNotTyped::class,
     ];
 
     /** So many findings of one sort are told; when they are mended, the next ones come. */

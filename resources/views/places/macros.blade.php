@@ -31,7 +31,7 @@
         <form data-does="edit" method="post" action="{{ $post('macro.say') }}" data-edit novalidate data-autosave class="macros__about">{{ $place->from() }}{{ $hidden }}<label class="field"><span>What it is for</span><input name="about" id="macro-about" maxlength="200" value="{{ $macro->about }}" placeholder="in your words; it stands beside its name where it is chosen"></label></form>
         <p class="says">{{ $place->set->isAside(Nailrod\Core\Set\PartPath::macro($macro->id)) ? 'Set aside: ' : '' }}{{ $place->words->macro($macro) }}</p>
         @foreach ($view->line->bars as $bar)
-            @if ($bar->isText() && $view->missing($bar) !== [])<p class="says says--warn">{{ $view->layouts[$bar->layout] }} has no key for {{ implode(' ', $view->missing($bar)) }}: {{ count($view->missing($bar)) === 1 ? 'it is' : 'they are' }} left out of {{ $view->nameOf($bar) }}.</p>@endif
+            @if ($bar->isText() && $view->missing($bar) !== null)<p class="says says--warn">{{ $view->missing($bar) }}</p>@endif
         @endforeach
         @php($lanes = $view->lanes())
         @if ($lanes === [])

@@ -6,6 +6,8 @@ namespace Tests\Core\Check;
 
 use Nailrod\Core\Check\Checks;
 use Nailrod\Core\Check\Finding;
+use Nailrod\Core\Check\LayerWithoutExit;
+use Nailrod\Core\Check\TextNotTyped;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Plan\Spot;
 use Nailrod\Core\Set\Assembly;
@@ -108,5 +110,18 @@ final class ChecksTest extends TestCase
         $this->assertSame([], Checks::over(self::of((new DemoSets)->set('house') ?? throw new \LogicException)), 'a set without a game has nothing to be told');
         $this->assertFalse(Checks::over($well)[0]->isAbout('base', 'fennel/switch-1.up'));
         $this->assertSame('base/d', (string) new Spot('base', 'd'));
+    }
+
+    public function test_a_layer_with_no_way_out_or_in_and_a_text_that_cannot_be_typed_are_found_like_all_else(): void
+    {
+        $set = self::set('skerrywing', ['rowan/button-9' => ['behaviour' => ['kind' => 'pulse', 'width_ms' => 60], 'outputs' => [['kind' => 'go to layer', 'layer' => 'night']]]], [], [
+            'layers' => ['night' => ['name' => 'Night'], 'day' => ['name' => 'Day']],
+            'macros' => ['greet' => ['name' => 'Greet', 'steps' => [['do' => 'type', 'text' => "Ж1\nЖ", 'layout' => 'us', 'ms' => 20]]]],
+        ]);
+        $told = fn (string $kind): array => array_values(array_map(fn (Finding $finding): string => $finding->sentence, array_filter(Checks::over($set), fn (Finding $finding): bool => $finding->kind === $kind)));
+        $this->assertSame(['Night has no way out: Button 9 leads to it and stays, and nothing in it leads to another layer.', 'Nothing leads to Day. Let a control hold it or go to it, on Assign.'], $told(LayerWithoutExit::KIND));
+        $this->assertSame(['Greet: US English has no key for Ж: it is left out of “Ж1↵Ж”.'], $told(TextNotTyped::KIND));
+        $this->assertSame(array_map(fn (string $sentence): string => 'Greet: '.$sentence, [TextNotTyped::told($set, "Ж1\nЖ", 'us')]), $told(TextNotTyped::KIND), 'the place of the macro says the same');
+        $this->assertNull(TextNotTyped::told($set, 'abc', 'us'));
     }
 }

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Check;
+
+use Nailrod\Core\Format\Keys;
+use Nailrod\Core\Plan\LayerLink;
+use Nailrod\Core\Plan\LayerMap;
+use Nailrod\Core\Plan\Spot;
+use Nailrod\Core\Set\BindingSet;
+use Nailrod\Core\Set\PartPath;
+
+/** A layer that stays live for ever once it is, or that nothing leads to. */
+final class LayerWithoutExit implements Check
+{
+    public const KIND = 'layer without a way';
+
+    public function findings(Desk $desk): iterable
+    {
+        $map = LayerMap::of($desk->set);
+        foreach (Keys::each(self::told($desk->set, $map)) as $layer => $sentence) {
+            $into = array_filter($map->drawn(), fn (LayerLink $link): bool => $link->to === $layer && $link->from !== $layer);
+            $spots = array_map(fn (LayerLink $link): Spot => new Spot($link->from, $link->ref), array_values($into));
+
+            yield new Finding(self::KIND, $layer, $sentence, $spots, parts: [PartPath::layer($layer)]);
+        }
+    }
+
+    /**
+     * What is told of the layers of a set, wherever they are shown, also where it has no game.
+     *
+     * @return array<string, string> a sentence by layer
+     */
+    public static function told(BindingSet $set, LayerMap $map): array
+    {
+        $told = [];
+        foreach (Keys::each($map->trapped()) as $layer => $why) {
+            $told[$layer] = $set->layers[$layer]->name.' has no way out: '.$why.'.';
+        }
+        foreach ($map->unreached() as $layer) {
+            $told[$layer] ??= 'Nothing leads to '.$set->layers[$layer]->name.'. Let a control hold it or go to it, on Assign.';
+        }
+
+        return $told;
+    }
+}
