@@ -121,7 +121,7 @@ final class RunningApp
     {
         $curl = curl_init('http://127.0.0.1:'.$this->rigPort.$path);
         assert($curl !== false);
-        curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 10, CURLOPT_CUSTOMREQUEST => $method, CURLOPT_HTTPHEADER => ['Authorization: Bearer '.($token ?? $this->token()), 'Content-Type: application/json', ...$headers]]);
+        curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 60, CURLOPT_CUSTOMREQUEST => $method, CURLOPT_HTTPHEADER => ['Authorization: Bearer '.($token ?? $this->token()), 'Content-Type: application/json', ...$headers]]);
         if ($json !== null) {
             curl_setopt($curl, CURLOPT_POSTFIELDS, json_encode((object) $json, JSON_THROW_ON_ERROR));
         }
@@ -282,7 +282,7 @@ final class RunningApp
     {
         $curl = curl_init('http://127.0.0.1:'.$this->port.$path);
         assert($curl !== false);
-        curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 10, CURLOPT_CUSTOMREQUEST => $method]);
+        curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 60, CURLOPT_CUSTOMREQUEST => $method]);
         if ($json !== null) {
             curl_setopt_array($curl, [CURLOPT_POSTFIELDS => json_encode($json, JSON_THROW_ON_ERROR), CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Accept: application/json']]);
         }

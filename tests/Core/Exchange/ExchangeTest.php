@@ -96,7 +96,7 @@ final class ExchangeTest extends TestCase
         $tap = fn (int $ms, string $code): array => [$key($ms, $code, 1), $key($ms + 20, $code, 0)];
         $played = $game->play([...$tap(100, 'KeyM'), ...$tap(200, 'KeyX'), ...$tap(300, 'Escape'), ...$tap(400, 'KeyX'), $key(500, 'AltLeft', 1), ...$tap(510, 'Tab'), $key(540, 'AltLeft', 0), ...$tap(600, 'Tab'), ...$tap(700, 'Tab')], 2_000_000);
         $this->assertSame([
-            '100 its own window 1 harbour map', '300 its own window 0 ', '400 winch_brake 0 ', '600 its own window 1 crew list', '700 its own window 0 ',
+            '100 its own window 1 harbour map', '200 taken 1 harbour map', '300 its own window 0 ', '400 winch_brake 0 ', '510 taken 1 ', '600 its own window 1 crew list', '700 its own window 0 ',
         ], array_map(fn (GameEvent $event) => intdiv($event->t, 1000).' '.$event->variable.' '.$event->value.' '.$event->window, $played), 'the winch brake hears nothing while the map is open; Alt+Tab never comes');
     }
 
