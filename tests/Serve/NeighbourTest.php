@@ -214,7 +214,7 @@ final class NeighbourTest extends TestCase
             $ask = function (array $options, string $path = '/pair') use ($at): array {
                 $curl = curl_init($at($path));
                 assert($curl !== false);
-                curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 15] + $options);
+                curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 60] + $options);
                 $body = curl_exec($curl);
 
                 return [(int) curl_getinfo($curl, CURLINFO_RESPONSE_CODE), (string) $body];
