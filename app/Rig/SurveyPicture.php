@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rig;
 
+use Nailrod\Core\Device\Control;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Survey\InputRecord;
 use Nailrod\Core\Survey\Survey;
@@ -79,6 +80,10 @@ final class SurveyPicture
                 $record = $survey->sheet->of($port);
                 $rows[$port] = ['seen' => Verdict::isSeen($control, $record)] + self::row($record);
             }
+        }
+        // What is made from others has a row on Devices, and is no input to be tried.
+        foreach (array_merge(...array_map(fn (Control $control): array => $control->contacts, $device->controls)) as $contact) {
+            $rows[$contact->ref] ??= ['seen' => Verdict::isContactSeen($contact, $survey->sheet), 'count' => '0'];
         }
         $verdict = Verdict::of($survey->sheet, $device, $set->rig);
 

@@ -10,12 +10,15 @@ use App\Models\SetRecord;
 use App\Rig\PageLine;
 use App\Sets\SetList;
 use App\Sets\SetStore;
+use Nailrod\Core\Action\Action;
 use Nailrod\Core\Axis\Calibration;
 use Nailrod\Core\Device\Device;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Memory\Standing;
+use Nailrod\Core\Plan\Reach;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\SetGlance;
+use Nailrod\Core\Survey\Verdict;
 
 /** The first steps with a rig of one's own: what of them is done. They are listed until their owner puts the list away. */
 final class Steps
@@ -39,7 +42,7 @@ final class Steps
     {
         $kept = $root->steps ?? [];
         $stand = [];
-        foreach (Keys::of(self::ALL) as $name) {
+        foreach (Keys::of($this->all()) as $name) {
             if (($kept[$name] ?? '') === self::DONE || $this->isDone($name)) {
                 $stand[$name] = self::DONE;
             } elseif (isset($kept[$name])) {
@@ -47,12 +50,21 @@ final class Steps
             }
         }
         $this->stand = $stand;
-        $this->next = Keys::of(array_diff_key(self::ALL, $stand))[0] ?? null;
+        $this->next = Keys::of(array_diff_key($this->all(), $stand))[0] ?? null;
         // What was seen once stays done: somebody has tried it, and what was tried may be unplugged by now.
-        $seen = array_filter(['try' => $stand['try'] ?? '', 'bench' => $stand['bench'] ?? ''], fn (string $how) => $how === self::DONE);
+        $seen = array_filter(['try' => $stand['try'] ?? '', 'plan' => $stand['plan'] ?? '', 'bench' => $stand['bench'] ?? ''], fn (string $how) => $how === self::DONE);
         if (array_diff_assoc($seen, $kept) !== []) {
             SetRecord::query()->where('id', $root->id)->update(['steps' => $seen + $kept]);
         }
+    }
+
+    /** @return array<string, array{string, string}> the steps of this rig, as in ALL: where no device keeps anything, nothing is stored */
+    public function all(): array
+    {
+        $devices = $this->place->set->rig->devices;
+        $keeps = array_filter($devices, fn (Device $device): bool => $device->keeps() !== null);
+
+        return $devices !== [] && $keeps === [] ? array_diff_key(self::ALL, ['store' => 0]) : self::ALL;
     }
 
     /** Null where no steps are listed. */
@@ -83,22 +95,39 @@ final class Steps
 
         return match ($name) {
             'devices' => $rig->devices !== [],
-            'try' => $rig->devices !== [] && $this->wasTouched(),
+            'try' => $this->wasTried(),
             'measure' => $rig->devices !== [] && $this->isMeasured(),
             'game' => array_filter($this->glances(), fn (SetGlance $glance) => $glance->game !== null) !== [],
-            'plan' => array_filter($this->glances(), fn (SetGlance $glance) => ($glance->says['cells'] ?? 0) > 0) !== [],
+            'plan' => $this->isPlanned(),
             'bench' => $this->place->name === 'bench' && $this->place->set->cells !== [],
             'store' => $rig->devices !== [] && $this->isStored(),
             default => PrintRecord::query()->whereIn('set_id', Keys::of($this->glances()))->exists(),
         };
     }
 
-    /** Has any input of the rig been moved by a hand? */
-    private function wasTouched(): bool
+    /** Is every action of the game of the set that is open reached? */
+    private function isPlanned(): bool
     {
-        $survey = $this->line->survey()?->survey;
+        $actions = array_map(fn (Action $action): string => $action->id, array_values($this->place->set->catalogue->actions ?? []));
 
-        return $survey !== null && array_filter($this->place->set->rig->refs(), fn (string $ref) => $survey->sheet->of($ref) !== null) !== [];
+        return $actions !== [] && array_diff($actions, Keys::of(Reach::of($this->place->set)->byAction)) === [];
+    }
+
+    /** Has all of a device been seen? */
+    private function wasTried(): bool
+    {
+        $sheet = $this->line->survey()?->survey->sheet;
+        if ($sheet === null) {
+            return false;
+        }
+        foreach ($this->place->set->rig->devices as $device) {
+            $verdict = Verdict::of($sheet, $this->place->set->wired($device), $this->place->set->rig);
+            if ($verdict->all > 0 && $verdict->left === []) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** Is any axis calibrated, or is there none? */

@@ -65,6 +65,20 @@ final readonly class Verdict
         return $control->hat !== null || $control->encoder !== null ? [...$ports, $control->ref] : $ports;
     }
 
+    /**
+     * Has a contact been seen that no report says by itself: a direction of a hat, the other side of a contact, none of several?
+     */
+    public static function isContactSeen(ContactInput $contact, Sheet $sheet): bool
+    {
+        if ($contact->hat !== null) {
+            $directions = $sheet->of($contact->hat)->directions ?? 0;
+
+            return array_filter(range(0, 7), fn (int $way): bool => ($directions >> $way & 1) === 1 && ContactInput::points($contact->direction, $way)) !== [];
+        }
+
+        return array_filter($contact->madeFrom(), fn (string $port): bool => ($sheet->of($port)->count ?? 0) > 0) !== [];
+    }
+
     /** Has all of the input been seen: pressed, moved, turned both ways, every direction? */
     public static function isSeen(Control $control, ?InputRecord $record): bool
     {

@@ -1,8 +1,7 @@
 import { setAttributes, setText } from './dom.js';
 import { live } from './live.js';
 
-/** The Rig: what every input reports now, which have been seen, the number of the one just touched; plugs on every place. */
-const seen = {};
+/** The Rig: what every input reports now, the number of the one just touched; plugs on every place. */
 const ticked = {};
 
 function mark(ref) {
@@ -53,18 +52,12 @@ function light(port) {
 }
 
 document.addEventListener('live:input', ({ detail }) => {
-    seen[detail.port] = (seen[detail.port] ?? 0) + 1;
     ticked[detail.port] = (ticked[detail.port] ?? 0) + detail.value;
     light(detail.port);
 });
 
 let closed = null;
 document.addEventListener('live:answer', ({ detail }) => {
-    for (const ref of detail.closed) {
-        if (closed && !closed.has(ref)) {
-            seen[ref] = (seen[ref] ?? 0) + 1;
-        }
-    }
     closed = new Set(detail.closed);
     found(detail);
     for (const [device, hex] of Object.entries(detail.reports ?? {})) {
@@ -79,11 +72,6 @@ document.addEventListener('live:answer', ({ detail }) => {
         const ticks = cell.dataset.ticks === undefined ? null : ticked[ref] ?? 0;
         setText(cell, axis ? `${axis.reading} · ${axis.words.travel}` : ticks !== null ? `${ticks} ticks` : closed.has(ref) ? 'closed' : 'open');
         cell.classList.toggle('is-closed', closed.has(ref));
-    }
-    for (const cell of document.querySelectorAll('[data-seen]')) {
-        if (seen[cell.dataset.seen]) {
-            setText(cell, '✓ seen');
-        }
     }
     for (const plug of document.querySelectorAll('[data-plug]')) {
         const isIn = !detail.unplugged.includes(plug.dataset.plug);

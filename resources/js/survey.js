@@ -12,12 +12,8 @@ function sheet({ sheet: told }) {
     }
     const isGood = told.left.length === 0 && told.troubles.length === 0;
     const verdict = document.querySelector('[data-verdict]');
-    setText(verdict, told.summary + (told.left.length > 0 && told.seen > 0 && told.left.length <= 6 ? ` Not yet: ${told.left.join(', ')}.` : ''));
-    verdict.classList.toggle('verdict--good', isGood);
-    const list = document.querySelector('[data-troubles]');
-    if (list.dataset.said !== told.troubles.join()) {
-        list.dataset.said = told.troubles.join();
-        list.replaceChildren(...told.troubles.map((line) => Object.assign(document.createElement('li'), { textContent: line })));
+    if (verdict) {
+        judged(told, verdict, isGood);
     }
     for (const row of document.querySelectorAll('[data-sheet]')) {
         const input = told.rows[row.dataset.sheet];
@@ -25,6 +21,17 @@ function sheet({ sheet: told }) {
             setText(cell, cell.dataset.cell === 'seen' ? (input.seen ? '✓ seen' : input.count > 0 ? 'in part' : 'not yet') : input[cell.dataset.cell]);
         }
         row.classList.toggle('is-seen', Boolean(input?.seen));
+    }
+}
+
+/** What trying out has shown of the whole device. */
+function judged(told, verdict, isGood) {
+    setText(verdict, told.summary + (told.left.length > 0 && told.seen > 0 && told.left.length <= 6 ? ` Not yet: ${told.left.join(', ')}.` : ''));
+    verdict.classList.toggle('verdict--good', isGood);
+    const list = document.querySelector('[data-troubles]');
+    if (list.dataset.said !== told.troubles.join()) {
+        list.dataset.said = told.troubles.join();
+        list.replaceChildren(...told.troubles.map((line) => Object.assign(document.createElement('li'), { textContent: line })));
     }
 }
 

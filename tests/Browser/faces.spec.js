@@ -2,7 +2,7 @@ import { expect, test } from './app.js';
 import { flip, hold, latch, moveLever, press, saved } from './hands.js';
 
 const now = (page, ref) => page.locator(`[data-now="${ref}"]`);
-const seen = (page, ref) => page.locator(`[data-seen="${ref}"]`);
+const seen = (page, ref) => page.locator(`[data-sheet="${ref}"] .seen`);
 const part = async (page, selector, across, down) => {
     const box = await page.locator(selector).boundingBox();
 

@@ -102,8 +102,11 @@ final class BeginTest extends TestCase
         $this->assertContains('Game', $this->done('/sets/moor-hopper/plan'));
         $this->get('/sets/my-rig/rig')->assertSee('/sets/moor-hopper/plan', false);
         $this->send('cells', ['layer' => 'base', 'ref' => 'big/button-1', 'does' => 'action', 'output' => ['action' => 'lift']], 'moor-hopper');
+        $this->assertNotContains('Plan', $this->done('/sets/moor-hopper/plan'), 'one of two is no plan');
+        $this->send('cells', ['layer' => 'base', 'ref' => 'big/button-2', 'does' => 'action', 'output' => ['action' => 'drop']], 'moor-hopper');
         $this->assertContains('Plan', $this->done('/sets/moor-hopper/plan'));
-        $this->assertContains('Store', $this->done('/sets/moor-hopper/plan'), 'it keeps nothing, so nothing is to be stored');
+        $this->get('/sets/moor-hopper/plan')->assertSeeInOrder(['Bench', 'Print'])->assertDontSee('> Store<', false);
+        $this->assertNotContains('Store', $this->done('/sets/moor-hopper/plan'), 'it keeps nothing, so there is no such step');
         $this->assertNotContains('Bench', $this->done('/sets/moor-hopper/plan'));
         $this->get('/sets/moor-hopper/bench');
         $this->assertContains('Bench', $this->done('/sets/moor-hopper/plan'), 'it stays done');

@@ -6,7 +6,7 @@
 <nav class="first-steps" id="steps" aria-label="First steps">
     <span class="first__title">First steps</span>
     <ol>
-        @foreach (App\View\Steps::ALL as $name => [$label])
+        @foreach ($steps->all() as $name => [$label])
             <li @class(['first__step', 'is-done' => ($steps->stand[$name] ?? '') === App\View\Steps::DONE, 'is-skipped' => ($steps->stand[$name] ?? '') === App\View\Steps::SKIPPED, 'is-next' => $name === $steps->next])><a href="{{ $steps->link($name) }}" data-carries @if ($name === $steps->next) aria-current="step" @endif><span aria-hidden="true">{{ match ($steps->stand[$name] ?? '') { App\View\Steps::DONE => '✓', App\View\Steps::SKIPPED => '–', default => $loop->iteration } }}</span> {{ $label }}@if (isset($steps->stand[$name]))<span class="sr-only">, {{ $steps->stand[$name] }}</span>@endif</a></li>
         @endforeach
     </ol>
