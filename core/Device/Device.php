@@ -39,10 +39,10 @@ final readonly class Device
         public ?Panel $panel = null,
     ) {}
 
-    /** "Fennel throttle"; a thing that has no name beside what it is, "Mouse". */
+    /** "Fennel throttle"; a thing whose name says what it is, "Mouse" or "Peat button box", by that. */
     public function title(): string
     {
-        return strcasecmp($this->name, $this->kind) === 0 ? $this->name : $this->name.' '.$this->kind;
+        return preg_match('/(^| )'.preg_quote($this->kind, '/').'$/iu', $this->name) === 1 ? $this->name : $this->name.' '.$this->kind;
     }
 
     /** Is it a real one that a browser reads, as a controller or by its reports? */

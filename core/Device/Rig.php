@@ -221,7 +221,11 @@ final readonly class Rig
                 return $this->axes[$ref]->isBuilt() ? 'built' : 'axis '.$this->axes[$ref]->number;
             }
 
-            return $control?->encoder === null ? 'hat '.$control?->hat : 'enc '.$control->encoder;
+            return match (true) {
+                $control?->encoder !== null => 'enc '.$control->encoder,
+                $control?->hat !== null => 'hat '.$control->hat,
+                default => '',
+            };
         }
 
         if ($contact->rotary !== null) {

@@ -32,7 +32,8 @@ function carry() {
     sessionStorage.setItem(KEY, JSON.stringify({ set, picked: all }));
     for (const link of document.querySelectorAll('a[data-carries]')) {
         const url = new URL(/** @type {HTMLAnchorElement} */ (link).href);
-        for (const [name, value] of Object.entries(all)) {
+        // In an empty rig nothing is picked.
+        for (const [name, value] of Object.entries(all).filter(([, one]) => one)) {
             url.searchParams.set(name, value);
         }
         /** @type {HTMLAnchorElement} */ (link).href = url.href;

@@ -66,6 +66,16 @@ final class BeginTest extends TestCase
         $this->post('/first/own')->assertRedirect('/sets/my-rig-2/rig');
     }
 
+    public function test_the_first_address_leads_back_to_the_set_that_one_was_in(): void
+    {
+        $this->begin();
+        $this->post('/first/own', ['name' => 'The shed']);
+        foreach (['my-rig', 'the-shed', 'my-rig'] as $set) {
+            $this->get('/sets/'.$set.'/layers')->assertOk();
+            $this->get('/')->assertRedirect('/sets/'.$set.'/rig');
+        }
+    }
+
     public function test_a_device_is_drawn_by_counting_looked_at_and_taken(): void
     {
         $this->begin();
@@ -79,6 +89,10 @@ final class BeginTest extends TestCase
         $this->get('/sets/my-rig/rig')->assertSee('Bin button box');
         $this->send('undo');
         $this->assertSame([], $this->current('my-rig')->rig->devices);
+        $this->send('rig/draw', ['kind' => 'button box', 'name' => 'Peat button box', 'counts' => ['button' => '2'], 'open' => 'my-rig']);
+        $this->assertSame('Peat button box', $this->current('my-rig')->rig->devices['peat-button-box']->title(), 'what it is is not said twice');
+        $this->assertSame('', $this->current('my-rig')->rig->numberOf('sedge/rudder'), 'what is not in the rig has no number');
+        $this->send('undo');
         $before = DeviceRecord::query()->count();
         foreach ([['counts' => ['button' => '-1']], ['counts' => ['button' => '900']], ['counts' => ['button' => '0']], ['kind' => 'sofa'], ['name' => ''], ['counts' => 'many']] as $wrong) {
             $this->send('rig/draw', $wrong + ['kind' => 'button box', 'name' => 'Bin', 'counts' => ['button' => '12']]);

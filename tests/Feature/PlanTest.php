@@ -90,7 +90,8 @@ final class PlanTest extends TestCase
     public function test_an_action_that_is_pressed_gets_the_way_of_a_plan_and_says_why(): void
     {
         $this->send('dunlin', 'plan/press', ['action' => 'squelch', 'layer' => 'base', 'ref' => 'rowan/button-1'])->assertSessionHas('said', 'Button 1 in Cruise: not said here → Squelch · pulse 60 ms; The way to Squelch: not said here → output 7. Output 7 is the lowest that is free and seen.');
-        $this->send('dunlin', 'plan/press', ['action' => 'anchor', 'layer' => 'base', 'ref' => 'fennel/switch-2.up']);
+        $this->from('http://localhost/sets/dunlin/plan?take=anchor&device=rowan')->post('/sets/dunlin/plan/press', ['from' => (string) \App\Models\SetRecord::query()->findOrFail('dunlin')->head_id, 'action' => 'anchor', 'layer' => 'base', 'ref' => 'fennel/switch-2.up'])
+            ->assertRedirect('http://localhost/sets/dunlin/plan?device=rowan');
         $this->assertSame('variable anchor, 1 or 0', $this->current('dunlin')->wayOf('anchor')?->inWords(new PlainNames));
         $this->send('dunlin', 'plan/press', ['action' => 'power-right', 'layer' => 'base', 'ref' => 'rowan/button-2'])->assertSessionHas('problem', fn (string $problem) => str_contains($problem, 'an axis, since Power, right engine is one'));
         $this->send('dunlin', 'plan/press', ['action' => 'nothing', 'layer' => 'base', 'ref' => 'rowan/button-2'])->assertSessionHas('problem');

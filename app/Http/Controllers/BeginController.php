@@ -27,7 +27,8 @@ final class BeginController
     /** Where one was; the first page for who has not been here. */
     public function home(Request $request): RedirectResponse|View
     {
-        $set = SetRecord::shown()->orderByDesc('position')->first();
+        $last = preg_match('#/sets/([^/?]+)/#', (string) $request->session()->previousUrl(), $match) === 1 ? SetRecord::shown()->find($match[1]) : null;
+        $set = $last ?? SetRecord::shown()->orderByDesc('position')->first();
 
         // A tablet that was given the rig to look at has nothing to begin.
         $isNew = Peer::isHere($request) && $request->cookie(self::COOKIE) === null && Demo::isUntouched();

@@ -73,7 +73,10 @@ final class PlanController
             return (new PlanEdits($base))->take([$proposal]);
         });
 
-        return $done->with('said', session('said').'. '.ucfirst($why).'.');
+        // What was asked for is done: the next press is for nothing that waits.
+        $done->setTargetUrl((string) preg_replace('/([?&])take=[^&#]*&?/', '$1', $done->getTargetUrl()));
+
+        return $done->with('said', rtrim((string) session('said'), '.').'. '.ucfirst($why).'.');
     }
 
     /** What is told of a set, to be shown beside the loom. */

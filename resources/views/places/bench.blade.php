@@ -27,7 +27,7 @@
             <p class="empty">This set has no simulator. Pick a set below it in the bar above, or <a class="link" href="{{ $place->at('actions') }}">bring or write a list of actions</a>.</p>
         @else
             <h2 class="column__title">{{ $place->set->catalogue->name }} <span class="tag">stand-in</span></h2>
-            <p class="column__note">{{ $place->set->catalogue->vehicle }}. {{ $place->set->catalogue->buttons + $place->set->catalogue->axes === 0 ? 'It reads nothing but the keyboard.' : 'It looks at the controller every '.round($place->set->catalogue->frame / 1000, 1).' ms, and sees '.$place->set->catalogue->buttons.' buttons and '.$place->set->catalogue->axes.' axes of it.' }}</p>
+            <p class="column__note">@if ($place->set->catalogue->vehicle !== 'vehicle'){{ $place->set->catalogue->vehicle }}. @endif{{ $place->set->catalogue->buttons + $place->set->catalogue->axes === 0 ? 'It reads nothing but the keyboard.' : 'It looks at the controller every '.round($place->set->catalogue->frame / 1000, 1).' ms, and sees '.$place->set->catalogue->buttons.' buttons and '.$place->set->catalogue->axes.' axes of it.' }}</p>
             <p class="says says--warn" id="game-window" role="status" hidden>Its <b></b> is open and takes all keys. Escape shuts it. <button type="button" class="link" data-shut-window>Shut it</button></p>
             @foreach ($view->gauges() as $group => $variables)
                 <table class="gauges"><caption>{{ $group }}</caption><tbody>
