@@ -87,10 +87,10 @@ final readonly class Fit
         }
         $own = $this->set->merged->own;
         $says = fn (string $layer, string $of): mixed => $own->value(PartPath::cell($layer, $of));
-        $isOwn = array_filter($this->set->layers, fn (Layer $layer) => $says($layer->id, $ref) === $node->value) !== [];
-        foreach ($isOwn ? $this->set->layers : [] as $layer) {
-            $there = $says($layer->id, $other);
-            if ($there !== null && Node::of($there)->has('as')) {
+        foreach ($this->set->layers as $layer) {
+            // What holds of both while that layer is live.
+            [$here, $there] = [$says($layer->id, $ref) ?? $says(Layer::BASE, $ref), $says($layer->id, $other) ?? $says(Layer::BASE, $other)];
+            if ($here === $node->value && $there !== null && Node::of($there)->has('as')) {
                 throw $place->refuse('a contact that does nothing as another one ('.$this->set->rig->nameOf($other).' does, in '.$layer->name.')');
             }
         }

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set;
 
+use Nailrod\Core\Axis\Rotation;
+use Nailrod\Core\Device\Setting;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Layer\Layer;
 use Nailrod\Core\Set\Section\Sections;
 
 /** A set and its parents laid over each other, every part knowing the set it comes from. What is merged is made when it is asked for. */
@@ -138,7 +141,7 @@ final class MergedDocument
         return $set;
     }
 
-    /** The merged set as one document that needs no parent. */
+    /** The merged set as one document that needs no parent, and plays the same: what only a chain can say is said otherwise. */
     public function flattened(): SetDocument
     {
         $raw = ['format' => SetDocument::FORMAT, 'version' => 1, 'id' => $this->own->id, 'name' => $this->own->name, 'devices' => $this->devices];
@@ -146,7 +149,7 @@ final class MergedDocument
             $raw['simulator'] = $this->simulator;
         }
         $groups = $alone = [];
-        foreach (array_filter($this->parts(), fn (PartValue $part): bool => is_array($part->value)) as $part) {
+        foreach (array_filter($this->parts(), fn (PartValue $part): bool => is_array($part->value) && $this->isPlayed($part->path)) as $part) {
             if ($part->path->inner === null) {
                 $alone[$part->path->section][$part->path->key] = Node::of($part->value)->plain();
             } else {
@@ -154,8 +157,68 @@ final class MergedDocument
             }
         }
 
+        $groups[Section\Cells::name()] = array_filter($this->withoutAsOfAs($groups[Section\Cells::name()] ?? []));
+
         // Read at once: put in one by one, each part would be a document of its own.
-        return SetDocument::read(Node::of($raw + $alone + $groups));
+        return SetDocument::read(Node::of($raw + $alone + array_filter($groups)));
+    }
+
+    /** Does a part do anything: its layer has not been taken away, and no nearer set says the same by another section? */
+    private function isPlayed(PartPath $path): bool
+    {
+        if (in_array($path->section, ['cells', 'chords'], true)) {
+            return $path->key === Layer::BASE || ! $this->isTakenAway(PartPath::layer($path->key));
+        }
+        if ($path->section !== 'settings' || $path->inner !== Setting::ROTATION) {
+            return true;
+        }
+        // In one set the setting counts before the rotation of the axis; of two sets the nearer one.
+        $said = array_filter(array_keys($this->section('axes')), fn (string $axis): bool => str_starts_with($axis, 'axes/'.$path->key.'/') && str_ends_with($axis, '/'.Rotation::part()));
+        foreach (array_map(PartPath::of(...), array_map(strval(...), $said)) as $axis) {
+            foreach (array_reverse($this->chain) as $document) {
+                if ($document->says($path)) {
+                    break;
+                }
+                if ($document->says($axis)) {
+                    return false;
+                }
+            }
+        }
+
+        return true;
+    }
+
+    /**
+     * A contact that does as one that does as a third does nothing while that is so; one set must not say it, but a chain comes to it.
+     *
+     * @param array<string, array<string, mixed>> $cells by layer and reference
+     *
+     * @return array<string, array<string, mixed>>
+     */
+    private function withoutAsOfAs(array $cells): array
+    {
+        $as = fn (mixed $cell): ?string => is_array($cell) && is_string($cell['as'] ?? null) ? $cell['as'] : null;
+        $base = $cells[Layer::BASE] ?? [];
+        $layers = array_unique([Layer::BASE, ...array_map(fn (PartValue $part): string => $part->path->key, array_values($this->section('layers')))]);
+        $said = $cells;
+        foreach ($layers as $layer) {
+            $own = $said[$layer] ?? [];
+            foreach ($own + $base as $ref => $cell) {
+                $other = $as($cell);
+                if ($other === null) {
+                    continue;
+                }
+                $isThird = $as($own[$other] ?? $base[$other] ?? null) !== null;
+                if ($isThird) {
+                    $cells[$layer][$ref] = ['nothing' => true];
+                } elseif ($layer !== Layer::BASE && ! isset($own[$ref]) && $as($base[$other] ?? null) !== null) {
+                    // The base layer says by now that nothing happens.
+                    $cells[$layer][$ref] = $cell;
+                }
+            }
+        }
+
+        return $cells;
     }
 
     /** @return array<string, mixed> the documents say it all */

@@ -8,6 +8,8 @@ use Nailrod\Core\Cause\Input;
 use Nailrod\Core\Device\ControlNote;
 use Nailrod\Core\Device\NotedDevice;
 use Nailrod\Core\Device\Rig;
+use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Format\Json;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Program\Compiler;
 use Nailrod\Core\Program\Program;
@@ -93,10 +95,52 @@ final class World
         return $this->editedSet ??= $this->assembled($this->document());
     }
 
-    /** @param array<string, mixed> $document */
-    private function assembled(array $document): BindingSet
+    /** A set below this one that says some cells otherwise, some as others do, and may take a layer away; null if it cannot be. */
+    public function chained(): ?BindingSet
     {
-        $set = SetDocument::read(Node::of($document));
+        $below = ['format' => 'nailrod-set', 'version' => 1, 'id' => 'below', 'name' => 'Below', 'cells' => []];
+        $layers = ['base', ...array_keys($this->document['layers'] ?? [])];
+        foreach ($layers as $layer) {
+            foreach (array_filter($this->document['cells'][$layer] ?? [], fn (): bool => $this->chance(40)) as $ref => $cell) {
+                $thirds = array_keys(array_filter($this->document['cells'][$layer], fn (array $other): bool => isset($other['as'])));
+                $others = $thirds !== [] && $this->chance(60) ? $thirds : array_keys($this->set->rig->contacts);
+                $as = array_values(array_diff(array_filter($others, fn (string $other): bool => str_starts_with($other, 'd/')), [$ref]));
+                $below['cells'][$layer][$ref] = str_starts_with($ref, 'd/a') || $as === [] || $this->chance(30) ? ['nothing' => true] : ['as' => $as[$this->between(0, count($as) - 1)]];
+            }
+        }
+        if (count($layers) > 1 && $this->chance(40)) {
+            $gone = $layers[$this->between(1, count($layers) - 1)];
+            $below['layers'] = [$gone => null];
+            // What leads to it goes with it, as an edit would see to.
+            foreach ($this->document['cells'] as $layer => $cells) {
+                $leading = array_filter($cells, fn (array $cell): bool => str_contains(Json::encode($cell), '"layer": "'.$gone.'"'));
+                $below['cells'][$layer] = array_map(fn (): array => ['nothing' => true], $leading) + ($below['cells'][$layer] ?? []);
+            }
+            foreach ($this->document['chords'] ?? [] as $layer => $chords) {
+                $below['chords'][$layer] = array_map(fn (): ?array => null, array_filter($chords, fn (array $chord): bool => str_contains(Json::encode($chord), '"layer": "'.$gone.'"')));
+            }
+            $below['chords'] = array_filter($below['chords'] ?? []);
+            unset($below['cells'][$gone], $below['chords'][$gone]);
+        }
+        $below['cells'] = array_filter($below['cells']);
+        try {
+            return $this->assembled($this->document, array_filter($below));
+        } catch (FormatError) {
+            return null;
+        }
+    }
+
+    /** The same as one set. */
+    public function flattened(BindingSet $chain): BindingSet
+    {
+        return $this->assembled((array) Json::decode($chain->merged->flattened()->toJson()));
+    }
+
+    /** @param array<string, mixed> ...$chain documents, the parent first */
+    private function assembled(array ...$chain): BindingSet
+    {
+        $document = $chain[0];
+        $sets = array_values(array_map(fn (array $one): SetDocument => SetDocument::read(Node::of($one)), $chain));
         $missing = $notes = [];
         foreach ($document['controls']['d'] ?? [] as $id => $note) {
             $notes[$id] = ControlNote::read(Node::of($note));
@@ -105,7 +149,7 @@ final class World
 
         $other = DeviceReader::read(Node::of(['format' => 'nailrod-device', 'version' => 1, 'id' => 'x', 'name' => 'X', 'kind' => 'wheel', 'face' => ['width' => 100, 'height' => 100], 'controls' => [['id' => 'b', 'name' => 'Other', 'kind' => 'button', 'at' => [1, 1], 'contacts' => [['number' => 1]]], ['id' => 'l', 'name' => 'Lever', 'kind' => 'lever', 'at' => [2, 1], 'axes' => [['number' => 1, 'min' => 0, 'max' => 100]]]]]));
 
-        return BindingSet::of(MergedDocument::of([$set]), new Rig([$device, $other]), null, [], ['us' => KeyLayout::fromJson((string) file_get_contents(__DIR__.'/../../../layouts/us.layout.json'))]);
+        return BindingSet::of(MergedDocument::of($sets), new Rig([$device, $other]), null, [], ['us' => KeyLayout::fromJson((string) file_get_contents(__DIR__.'/../../../layouts/us.layout.json'))]);
     }
 
     /** Another random run on the same rig and set. */

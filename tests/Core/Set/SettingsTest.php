@@ -55,6 +55,10 @@ final class SettingsTest extends TestCase
         $both = fn (SetDocument $set) => $set->with(PartPath::axis('rowan/wheel', 'rotation'), ['used' => 300]);
         $this->assertSame(480, self::set('marl', $both)->setting('rowan', 'rotation'));
         $this->assertSame(300, self::set('hairpin-ladder', $both)->setting('rowan', 'rotation'), 'the house is farther away');
+        foreach (['marl' => 480, 'hairpin-ladder' => 300] as $id => $degrees) {
+            $flat = DemoSets::skerrywing(self::set($id, $both)->merged->flattened());
+            $this->assertSame($degrees, $flat->setting('rowan', 'rotation'), $id.' as one set says the same');
+        }
         $this->assertSame(1080, self::set('marl', fn (SetDocument $set) => $set->without(PartPath::setting('rowan', 'rotation')))->setting('rowan', 'rotation'));
         $gone = fn (SetDocument $set) => $set->with(PartPath::setting('rowan', 'rotation'), null);
         $this->assertSame([1080, []], [self::set('marl', $gone)->setting('rowan', 'rotation'), array_intersect_key(self::set('marl', $gone)->settings['rowan'], ['rotation' => 0])], 'taken away, it is as usual');
