@@ -105,6 +105,10 @@ need_database() {
 }
 
 # What a browser prints is measured with these.
+need_curl() {
+    command -v curl >/dev/null || { step 'curl, by which the calls that the documents show are made'; apt_install curl; }
+}
+
 need_poppler() {
     command -v pdftocairo >/dev/null || { step 'Tools that read PDF, for the browser tests'; apt_install poppler-utils; }
 }
