@@ -7,7 +7,7 @@ import { expect, test } from './app.js';
  */
 
 /** Pages that are looked at, of a set below another and of a root: links lead from each to others. */
-const MOST_PAGES = { skerrywing: 56, house: 18 };
+const MOST_PAGES = { skerrywing: 48, house: 8 };
 
 /** What goes over the forms of a page, in the page. */
 function crawl() {
@@ -175,5 +175,5 @@ test('each form that a script sends takes what is typed and clicked at once', as
         }
     }
     expect(faults, faults.join('\n')).toEqual([]);
-    expect(typed, 'forms').toBeGreaterThan(60);
+    expect(typed, 'forms').toBeGreaterThan(50);
 });
