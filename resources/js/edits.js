@@ -152,10 +152,14 @@ function reasonIn(html) {
 /** When what was asked for so far is on the page. */
 export const settled = () => line;
 
+/** The page that is there is read again: which one that is is seen when its turn comes, for what was asked for before comes first. */
+export const again = () => visit(() => location.href, false);
+
+/** @param {string|(() => string)} url */
 export async function visit(url, push = true) {
     line = line.then(async () => {
         try {
-            const response = await fetch(url, { headers: { Accept: 'text/html' } });
+            const response = await fetch(typeof url === 'string' ? url : url(), { headers: { Accept: 'text/html' } });
             if (push) {
                 history.pushState(null, '', response.url);
             }

@@ -1,4 +1,4 @@
-import { visit } from './edits.js';
+import { again } from './edits.js';
 import { live } from './live.js';
 
 /**
@@ -42,7 +42,7 @@ async function ask() {
         answer.absent.forEach((device) => live.plug(device, false));
         if (answer.added) {
             await live.settled();
-            await visit(location.href, false);
+            await again();
         }
         say(answer.said);
         showSwap();

@@ -1,4 +1,4 @@
-import { visit } from './edits.js';
+import { again } from './edits.js';
 import { live } from './live.js';
 
 /**
@@ -50,7 +50,7 @@ async function begin(device) {
         device.addEventListener('inputreport', ({ reportId, data }) => feeds && live.report(id, reportId, digits(data)));
         live.plug(id, true);
         if (added) {
-            await visit(location.href, false);
+            await again();
         }
         say(said);
     } catch (error) {

@@ -1,5 +1,5 @@
 import { setText } from './dom.js';
-import { visit } from './edits.js';
+import { again } from './edits.js';
 import { live } from './live.js';
 
 /** Recording what is done, and playing a recording as if it happened now: the rig does both, whoever looks. */
@@ -16,7 +16,7 @@ async function turn() {
     }
     const { name, rows } = await live.order('keep', { name: element('[data-record-name] input').value });
     element('[data-record-name] input').value = '';
-    await visit(location.href, false);
+    await again();
     say(`Kept as "${name}", ${rows} rows.`);
 }
 
@@ -67,7 +67,7 @@ document.addEventListener('page:changed', show);
 /** The rig has written something into the set in play: the page shows it. */
 document.addEventListener('live:said', async ({ detail }) => {
     if (live.picture?.set === document.body.dataset.set) {
-        await visit(location.href, false);
+        await again();
     }
     const notice = Object.assign(document.createElement('p'), { className: 'notice', textContent: detail.said });
     notice.dataset.fades = '';

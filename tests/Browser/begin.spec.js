@@ -10,7 +10,6 @@ const step = (page, name) => page.locator('#steps li', { hasText: name });
 const clean = async (page) => expect((await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']).analyze()).violations.map(({ id, nodes }) => [id, nodes[0].html])).toEqual([]);
 
 test('from an empty installation to a printed card', async ({ page }) => {
-    test.setTimeout(120_000);
     const app = await App.fresh({ demo: false });
     try {
         await simulate(page);
