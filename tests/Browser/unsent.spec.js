@@ -1,6 +1,5 @@
 import { expect, test } from './app.js';
 import { pick, saved, unfold } from './hands.js';
-import { plug, press as pressPad, simulate } from './pads.js';
 
 /** What was typed or picked is what a button beside it sends; what was not sent is kept, or asked for. */
 
@@ -32,27 +31,6 @@ test('a field keeps what is typed in it while another edit lays the page anew, a
     await page.locator('a', { hasText: 'Macros' }).first().click();
     await page.waitForURL('**/macros*');
     expect(asked).toBe('beforeunload');
-});
-
-test('what a controller that has just come makes the page read again does not take it back to what was asked for before', async ({ page, app }) => {
-    await simulate(page);
-    await page.goto(`${app.url}/sets/house/rig/draw?kind=button+box`);
-    await page.waitForFunction(() => Boolean(window.nailrod?.live.picture));
-    const counts = page.locator('#draw-form [name="counts[two_way]"]');
-    // Answers come late, so that both are waited for at a time.
-    await page.route('**/rig/draw?**', async (route) => {
-        await new Promise((resolve) => { setTimeout(resolve, 900); });
-        await route.continue();
-    });
-    await counts.fill('12');
-    await counts.press('Enter');
-    await plug(page, 0, 0);
-    await pressPad(page, 0, 0, 1);
-    await expect(page.locator('.draw__face [data-control]')).toHaveCount(26);
-    await page.waitForTimeout(2500);
-    await expect(counts).toHaveValue('12');
-    await page.getByRole('button', { name: 'Take it into the rig' }).click();
-    await expect(page.locator('#rig-title')).toContainText('24 contacts');
 });
 
 test('a choice that is made while an edit is on its way stays', async ({ page, app }) => {
