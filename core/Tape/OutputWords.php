@@ -98,6 +98,7 @@ final readonly class OutputWords
         return match ($event->kind) {
             OutputEvent::HAT => $this->output($event),
             OutputEvent::FLAG => 'flag '.$this->nameOf($event),
+            OutputEvent::STOP => $this->output($event),
             OutputEvent::MOUSE => $event->target.' mouse button',
             default => $this->nameOf($event),
         };
