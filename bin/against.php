@@ -8,7 +8,8 @@ use App\Bench\Comparison;
  * Measures two versions in turn and compares each line: php bin/against.php FOLDER ROUNDS PART[,PART ...] [OPTION ...]
  *
  * FOLDER has the other version, ready to run. A part is one of `bin/bench --part=…`. What seems slower is measured again, twice
- * at most, before it is said to be. Ends with 1 if a line is slower here by more than a tenth.
+ * at most, before it is said to be. Ends with 1 if a line is slower here by more than a tenth,
+ * with 2 if there was nothing to compare.
  */
 
 require __DIR__.'/../vendor/autoload.php';
@@ -24,7 +25,7 @@ $measure = function (string $part) use ($comparison, $there, $options): void {
         $process = proc_open(['bash', __DIR__.'/bench', '--part='.$part, '--of='.$folder, ...$options], [1 => ['pipe', 'w']], $pipes);
         $printed = is_resource($process) ? (string) stream_get_contents($pipes[1]) : '';
         $code = is_resource($process) ? proc_close($process) : 1;
-        fwrite(STDERR, sprintf("== %s of %s%s\n", $part, $isHere ? 'this version' : 'the other', $code === 0 ? '' : ': it has no such part'));
+        fwrite(STDERR, sprintf("== %s of %s%s\n", $part, $isHere ? 'this version' : 'the other', $code === 0 ? '' : ': it could not be measured'));
         $comparison->add($isHere, $printed);
     }
 };
@@ -37,6 +38,10 @@ foreach (explode(',', $parts) as $part) {
         $measure($part);
     }
     $seen = $comparison->slower();
+}
+if ($comparison->both() === []) {
+    fwrite(STDERR, "Nothing could be compared: the lines above say why.\n");
+    exit(2);
 }
 echo implode("\n", $comparison->table()), "\n";
 $slower = $comparison->slower();

@@ -104,11 +104,11 @@ need_database() {
     php artisan nailrod:demo --quiet || stop 'the demo data could not be loaded; storage/logs/nailrod.log says why.'
 }
 
-# What a browser prints is measured with these.
 need_curl() {
     command -v curl >/dev/null || { step 'curl, by which the calls that the documents show are made'; apt_install curl; }
 }
 
+# What a browser prints is measured with these.
 need_poppler() {
     command -v pdftocairo >/dev/null || { step 'Tools that read PDF, for the browser tests'; apt_install poppler-utils; }
 }

@@ -54,7 +54,7 @@ final class Comparison
     }
 
     /** @return list<string> names of the lines that both versions have printed */
-    private function both(): array
+    public function both(): array
     {
         return array_keys(array_filter($this->lines, fn (array $line): bool => $line['here'] !== [] && $line['there'] !== []));
     }

@@ -72,7 +72,11 @@ final class SetDocument
     {
         if ($this->raw === null) {
             // What was asked for already need not be read again.
-            $this->raw = array_replace($this->packed ?? [], $this->sections, array_map(self::unpacked(...), array_diff_key($this->packed ?? [], $this->sections)));
+            $raw = [];
+            foreach ($this->packed ?? [] as $section => $packed) {
+                $raw[$section] = $this->sections[$section] ?? self::unpacked($packed);
+            }
+            $this->raw = $raw;
             $this->sections = [];
         }
 

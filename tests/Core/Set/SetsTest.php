@@ -17,6 +17,7 @@ use Nailrod\Core\Set\Edits;
 use Nailrod\Core\Set\Library;
 use Nailrod\Core\Set\MacroUse;
 use Nailrod\Core\Set\PartPath;
+use Nailrod\Core\Set\Section\Sections;
 use Nailrod\Core\Set\SetDiff;
 use Nailrod\Core\Set\SetDocument;
 use Nailrod\Core\Set\Words;
@@ -208,6 +209,11 @@ final class SetsTest extends TestCase
         $this->assertSame($set->merged->own->toJson(), $kept->merged->own->toJson());
         $this->assertSame($set->merged->own->toJson(), $kept->merged->own->toJson(), 'also when it is asked again');
         $this->assertEquals($set->merged->value(PartPath::stop('cruise')), $kept->merged->value(PartPath::stop('cruise')));
+        // What is asked for before the whole is, said or not, is no part of it for that.
+        $asked = unserialize(serialize($set->merged->own));
+        $this->assertInstanceOf(SetDocument::class, $asked);
+        array_map($asked->partsOf(...), Sections::names());
+        $this->assertSame($set->merged->own->toJson(), $asked->toJson());
         $this->assertSame(Compiler::compile($set)->hash(), Compiler::compile($kept)->hash());
     }
 
