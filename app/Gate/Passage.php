@@ -114,6 +114,8 @@ final class Passage
     private function problemOf(RequestHead $head): ?array
     {
         return match (true) {
+            // Lines end in one way only: what two may take apart differently is not passed on.
+            preg_match('/(?<!\r)\n|\r(?!\n)|\0/', $head->text) === 1,
             preg_match('#^[A-Z]+ /\S* HTTP/1\.[01]$#D', $head->lines()[0]) !== 1 => [400, 'This is no request for a page.'],
             $head->isInPieces, $head->saysLength && $head->length === null => [411, 'This request does not say how long it is.'],
             $head->length > self::MOST_BODY => [413, 'This is longer than 2 MB. Bring it at the desk: from elsewhere no more is taken.'],

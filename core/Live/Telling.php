@@ -93,6 +93,9 @@ final readonly class Telling
      */
     public function withAnswers(array $sentences, array $game): array
     {
+        if ($game === []) {
+            return $sentences;
+        }
         $at = [];
         foreach ($sentences as $i => $sentence) {
             $at += array_fill_keys($sentence->keys, $i);

@@ -74,7 +74,7 @@ final class PlanController
         });
 
         // What was asked for is done: the next press is for nothing that waits.
-        $done->setTargetUrl((string) preg_replace('/([?&])take=[^&#]*&?/', '$1', $done->getTargetUrl()));
+        $done->setTargetUrl(rtrim((string) preg_replace('/([?&])take=[^&#]*&?/', '$1', $done->getTargetUrl()), '?&'));
 
         return $done->with('said', rtrim((string) session('said'), '.').'. '.ucfirst($why).'.');
     }

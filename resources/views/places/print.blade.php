@@ -34,7 +34,7 @@
             <h2 class="column__title">{{ count($view->problems) === 1 ? '1 label does not fit' : count($view->problems).' labels do not fit' }}</h2>
             <ul class="left-out" id="print-problems">@foreach ($view->problems as $problem)<li>{{ $problem }}</li>@endforeach</ul>
         @endif
-        @if ($view->lacking() !== '')<p class="says says--warn" id="print-lacking">{{ $view->lacking() }}</p>@endif
+        @if (($lacking = $view->lacking()) !== '')<p class="says says--warn" id="print-lacking">{{ $lacking }}</p>@endif
         @if ($view->shortened > 0)<p class="column__note">On {{ $view->shortened }} {{ $view->shortened === 1 ? 'label stands' : 'labels stand' }} your own label where the name of the action has no room.</p>@endif
         @if ($isLabels && $asked->device !== null)
             <p class="column__note">Your own labels are said on <a class="link" href="{{ $place->at('rig', ['do' => 'arrange', 'device' => $asked->device->id]) }}">Name &amp; place</a>.</p>
