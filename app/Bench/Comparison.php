@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-/** Figures of two versions, measured in turn: of each line the best of its rounds, since whatever else runs only makes it worse. */
+/**
+ * Figures of two versions, measured in turn: of each line the best of its rounds, since whatever else runs only makes it
+ * worse.
+ */
 final class Comparison
 {
     /** By so much more than the other a version is slower. */
@@ -23,7 +26,8 @@ final class Comparison
     public function add(bool $isHere, string $printed): void
     {
         foreach (explode("\n", $printed) as $line) {
-            if (preg_match('/^(\S.*?)\s{2,}(\d[\d ]*(?:\.\d+)?)\s+(\S+)/', $line, $match) === 1 && in_array($match[3], self::LESS_IS_BETTER, true)) {
+            $isFigure = preg_match('/^(\S.*?)\s{2,}(\d[\d ]*(?:\.\d+)?)\s+(\S+)/', $line, $match) === 1;
+            if ($isFigure && in_array($match[3], self::LESS_IS_BETTER, true)) {
                 $this->lines[$match[1]] ??= ['unit' => $match[3], 'here' => [], 'there' => []];
                 $this->lines[$match[1]][$isHere ? 'here' : 'there'][] = (float) str_replace(' ', '', $match[2]);
             }
@@ -47,7 +51,14 @@ final class Comparison
         $table = [sprintf('%-58s %12s %12s %8s', 'best of its rounds', 'there', 'here', 'times')];
         foreach ($this->both() as $name) {
             [$here, $there] = $this->best($name);
-            $table[] = sprintf('%s %12s %12s %8s%s', $name.str_repeat(' ', max(0, 58 - mb_strlen($name))), self::figure($there), self::figure($here).' '.$this->lines[$name]['unit'], $there > 0.0 ? sprintf('%.2f', $here / $there) : '-', in_array($name, $slower, true) ? '  slower' : '');
+            $table[] = sprintf(
+                '%s %12s %12s %8s%s',
+                $name.str_repeat(' ', max(0, 58 - mb_strlen($name))),
+                self::figure($there),
+                self::figure($here).' '.$this->lines[$name]['unit'],
+                $there > 0.0 ? sprintf('%.2f', $here / $there) : '-',
+                in_array($name, $slower, true) ? '  slower' : '',
+            );
         }
 
         return $table;

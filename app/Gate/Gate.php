@@ -62,7 +62,8 @@ final class Gate
             return;
         }
         $id = spl_object_id($socket);
-        $hasRoom = fn (int $bytes): bool => $bytes + array_sum(array_map(fn (Passage $passage): int => $passage->long(), $this->passages)) <= self::MOST_UNDER_WAY;
+        $underWay = fn (): int => array_sum(array_map(fn (Passage $passage): int => $passage->long(), $this->passages));
+        $hasRoom = fn (int $bytes): bool => $bytes + $underWay() <= self::MOST_UNDER_WAY;
         $this->passages[$id] = new Passage($socket, $asker, $this->connector, '127.0.0.1:'.$this->port, $hasRoom);
         $this->room->take($this->passages[$id], $asker);
         $socket->on('close', function () use ($id): void {

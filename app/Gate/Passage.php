@@ -28,6 +28,11 @@ final class Passage
     /** Who reads nothing of an answer for so many seconds is given up; so long may a page take. */
     private const DEAF_S = 60;
 
+    private const REASONS = [
+        400 => 'Bad Request', 411 => 'Length Required', 413 => 'Content Too Large',
+        431 => 'Request Header Fields Too Large', 503 => 'Service Unavailable',
+    ];
+
     private string $buffer = '';
 
     private ?RequestHead $head = null;
@@ -117,9 +122,14 @@ final class Passage
             // Lines end in one way only: what two may take apart differently is not passed on.
             preg_match('/(?<!\r)\n|\r(?!\n)|\0/', $head->text) === 1,
             preg_match('#^[A-Z]+ /\S* HTTP/1\.[01]$#D', $head->lines()[0]) !== 1 => [400, 'This is no request for a page.'],
-            $head->isInPieces, $head->saysLength && $head->length === null => [411, 'This request does not say how long it is.'],
-            $head->length > self::MOST_BODY => [413, 'This is longer than 2 MB. Bring it at the desk: from elsewhere no more is taken.'],
-            $head->length > self::SHORT_BODY && ! ($this->hasRoom)($head->length) => [503, 'Too much is being brought at once. Try again in a moment.'],
+            $head->isInPieces,
+            $head->saysLength && $head->length === null => [411, 'This request does not say how long it is.'],
+            $head->length > self::MOST_BODY => [
+                413, 'This is longer than 2 MB. Bring it at the desk: from elsewhere no more is taken.',
+            ],
+            $head->length > self::SHORT_BODY && ! ($this->hasRoom)($head->length) => [
+                503, 'Too much is being brought at once. Try again in a moment.',
+            ],
             default => null,
         };
     }
@@ -130,9 +140,11 @@ final class Passage
         $this->isPassedOn = true;
         $this->since = microtime(true);
         $own = str_replace('-', '[-_]', Peer::FROM);
-        $fields = preg_grep('/^('.$own.'|connection|keep-alive|expect|upgrade)[ \t]*:/i', array_slice($head->lines(), 1), PREG_GREP_INVERT);
-        $lines = [$head->lines()[0], Peer::FROM.': '.$this->asker->address, 'Connection: close', ...$fields === false ? [] : $fields];
-        $request = implode("\r\n", $lines)."\r\n\r\n".substr($this->buffer, strlen($head->text) + 4, $head->length ?? 0);
+        $dropped = '/^('.$own.'|connection|keep-alive|expect|upgrade)[ \t]*:/i';
+        $fields = preg_grep($dropped, array_slice($head->lines(), 1), PREG_GREP_INVERT) ?: [];
+        $lines = [$head->lines()[0], Peer::FROM.': '.$this->asker->address, 'Connection: close', ...$fields];
+        $body = substr($this->buffer, strlen($head->text) + 4, $head->length ?? 0);
+        $request = implode("\r\n", $lines)."\r\n\r\n".$body;
         $this->buffer = '';
         $this->connector->connect($this->where)->then(function (ConnectionInterface $pages) use ($request): void {
             if (! $this->house->isWritable()) {
@@ -190,7 +202,13 @@ final class Passage
     {
         $this->isAnswered = true;
         $this->buffer = '';
-        $names = [400 => 'Bad Request', 411 => 'Length Required', 413 => 'Content Too Large', 431 => 'Request Header Fields Too Large', 503 => 'Service Unavailable'];
-        $this->house->end(sprintf("HTTP/1.1 %d %s\r\nContent-Type: text/plain; charset=utf-8\r\nContent-Length: %d\r\nCache-Control: no-store\r\nConnection: close\r\n\r\n%s", $status, $names[$status] ?? 'Refused', strlen($why), $why));
+        $fields = [
+            'HTTP/1.1 '.$status.' '.self::REASONS[$status],
+            'Content-Type: text/plain; charset=utf-8',
+            'Content-Length: '.strlen($why),
+            'Cache-Control: no-store',
+            'Connection: close',
+        ];
+        $this->house->end(implode("\r\n", $fields)."\r\n\r\n".$why);
     }
 }

@@ -34,11 +34,15 @@ final readonly class RequestHead
             return null;
         }
         $text = substr($buffer, 0, $end);
-        $field = fn (string $name): string => preg_match('/^'.$name.':[ \t]*(.*?)[ \t\r]*$/mi', $text, $match) === 1 ? $match[1] : '';
+        $field = fn (string $name): string => preg_match('/^'.$name.':[ \t]*(.*?)[ \t\r]*$/mi', $text, $match) === 1
+            ? $match[1] : '';
         $said = preg_match_all('/^content-length[ \t]*:/mi', $text);
-        $length = preg_match_all('/^content-length:[ \t]*(\d{1,9})[ \t\r]*$/mi', $text, $match) === 1 && $said === 1 ? (int) $match[1][0] : null;
+        $isNumber = preg_match_all('/^content-length:[ \t]*(\d{1,9})[ \t\r]*$/mi', $text, $match) === 1 && $said === 1;
+        $isInPieces = preg_match('/^transfer-encoding[ \t]*:/mi', $text) === 1;
+        $length = $isNumber ? (int) $match[1][0] : null;
+        $method = (string) strtok($text, ' ');
 
-        return new self($text, (string) strtok($text, ' '), $field('host'), $field('origin'), $length, $said > 0, preg_match('/^transfer-encoding[ \t]*:/mi', $text) === 1);
+        return new self($text, $method, $field('host'), $field('origin'), $length, $said > 0, $isInPieces);
     }
 
     /** Is what has come longer than a head may be, and still none? */
