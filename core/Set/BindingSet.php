@@ -23,7 +23,6 @@ use Nailrod\Core\Output\OpensStop;
 use Nailrod\Core\Output\Output;
 use Nailrod\Core\Output\Outputs;
 use Nailrod\Core\Panel\Panel;
-use Nailrod\Core\Set\Section\Aside;
 use Nailrod\Core\Set\Section\Sections;
 use Nailrod\Core\Typing\KeyLayout;
 
@@ -165,7 +164,7 @@ final readonly class BindingSet
     /** Is this part set aside: kept, and doing nothing? */
     public function isAside(PartPath $part): bool
     {
-        return $this->merged->value(Aside::path($part)) !== null;
+        return $this->merged->isAside($part);
     }
 
     /** @return array<string, Chord> chords that a contact is part of in a layer, by id; it does what its cell says only when it is pressed alone */

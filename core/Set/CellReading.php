@@ -51,6 +51,13 @@ final class CellReading
                 $cells[$layer] = $this->cellsOf((string) $layer, $values);
             }
         }
+        foreach (Keys::each($cells) as $layer => $of) {
+            foreach (Keys::each($of) as $ref => $cell) {
+                if ($cell->as !== null) {
+                    $this->fit->as($cell->as, Node::of(['as' => $cell->as], 'cells.'.$layer.'.'.$ref), $layer, $ref);
+                }
+            }
+        }
 
         return array_filter($cells);
     }
@@ -87,7 +94,7 @@ final class CellReading
                 continue;
             }
             $cells[$ref] = $this->same[serialize($value)] ??= Cell::read($node);
-            $this->fit->cell($cells[$ref], $node, (string) $ref);
+            $this->fit->cell($cells[$ref], $node, $layer, (string) $ref);
         }
 
         return $cells;
@@ -101,6 +108,10 @@ final class CellReading
     public function chords(): array
     {
         $chords = $byFirst = $byMember = [];
+        $aside = Gone::nothing();
+        foreach (Keys::of($this->set->made) as $id) {
+            $aside = $this->set->isAside(PartPath::made($id)) ? $aside->and(PartPath::made($id)) : $aside;
+        }
         foreach ($this->set->merged->section('chords') as $part) {
             $layer = $part->path->key;
             if (! $this->isLayer('chords', $layer)) {
@@ -115,16 +126,22 @@ final class CellReading
 
                 continue;
             }
+            // One of a threshold that is set aside never forms, and is in nobody's way.
+            $isPlayed = array_filter($chord->of, $aside->isInput(...)) === [];
             // One that contains another shares all of its contacts with it, its first one too.
-            $containing = $byMember[$layer][$chord->of[0]] ?? [];
-            $contained = array_map(fn (string $ref) => $byFirst[$layer][$ref] ?? [], $chord->of);
+            $containing = $isPlayed ? $byMember[$layer][$chord->of[0]] ?? [] : [];
+            $contained = $isPlayed ? array_map(fn (string $ref) => $byFirst[$layer][$ref] ?? [], $chord->of) : [];
             foreach (array_merge($containing, ...$contained) as $other) {
                 if ($chord->contains($other) || $other->contains($chord)) {
                     throw $node->get('of')->refuse('contacts that do not contain, and are not contained in, those of '.$other->name);
                 }
             }
             $this->fit->chord($chord, $node);
-            $chords[$layer][(string) $part->path->inner] = $byFirst[$layer][$chord->of[0]][] = $chord;
+            $chords[$layer][(string) $part->path->inner] = $chord;
+            if (! $isPlayed) {
+                continue;
+            }
+            $byFirst[$layer][$chord->of[0]][] = $chord;
             foreach ($chord->of as $ref) {
                 $byMember[$layer][$ref][] = $chord;
             }

@@ -33,16 +33,16 @@ final readonly class Fit
     /** @param BindingSet $set with everything but its cells and chords */
     public function __construct(private BindingSet $set) {}
 
-    /** @throws FormatError */
-    public function cell(Cell $cell, Node $node, string $ref): void
+    /**
+     * One that is set aside must still name what is there; what it cannot do is asked when it is taken up again.
+     *
+     * @throws FormatError
+     */
+    public function cell(Cell $cell, Node $node, string $layer, string $ref): void
     {
+        $isPlayed = ! $this->set->isAside(PartPath::cell($layer, $ref));
         $isAxis = isset($this->set->rig->axes[$ref]);
-        if ($cell->isNothing()) {
-            return;
-        }
-        if ($cell->as !== null) {
-            $this->as($cell->as, $node, $ref, $isAxis);
-
+        if ($cell->isNothing() || $cell->as !== null) {
             return;
         }
         if ($isAxis && ($cell->behaviour !== null || count($cell->outputs) !== 1)) {
@@ -59,41 +59,51 @@ final readonly class Fit
         }
         $this->condition($cell->when, $node);
         if ($cell->otherwise !== null) {
-            $this->cell($cell->otherwise, $node->get('otherwise'), $ref);
+            $this->cell($cell->otherwise, $node->get('otherwise'), $layer, $ref);
         }
         if ($cell->behaviour instanceof PlaysItsMacro && ! isset($this->set->macros[$cell->behaviour->macro()])) {
             throw $node->get('behaviour')->get('macro')->refuse('a macro of the set');
         }
         foreach ($cell->outputs as $i => $output) {
-            $this->output($output, $node->get('outputs')->list()[$i], $isAxis, $cell->behaviour);
+            $this->output($output, $node->get('outputs')->list()[$i], $isAxis, $cell->behaviour, $isPlayed);
         }
-        $this->tick($cell, $node, $ref);
+        if ($isPlayed) {
+            $this->tick($cell, $node, $ref);
+        }
     }
 
     /**
      * It does as a contact does that does something by itself in every layer. Where a parent says otherwise, that is a
-     * finding, and nothing happens.
+     * finding, and nothing happens. It hangs on other cells: it is asked anew whichever of them has changed.
      *
      * @throws FormatError
      */
-    private function as(string $other, Node $node, string $ref, bool $isAxis): void
+    public function as(string $other, Node $node, string $layer, string $ref): void
     {
         $place = $node->get('as');
-        if ($isAxis || isset($this->set->rig->axes[$other])) {
+        if (isset($this->set->rig->axes[$ref]) || isset($this->set->rig->axes[$other])) {
             throw $place->refuse('a contact, for another contact');
         }
         if ($other === $ref) {
             throw $place->refuse('another contact than itself');
         }
-        $own = $this->set->merged->own;
-        $says = fn (string $layer, string $of): mixed => $own->value(PartPath::cell($layer, $of));
-        foreach ($this->set->layers as $layer) {
+        foreach ($this->set->isAside(PartPath::cell($layer, $ref)) ? [] : $this->set->layers as $live) {
             // What holds of both while that layer is live.
-            [$here, $there] = [$says($layer->id, $ref) ?? $says(Layer::BASE, $ref), $says($layer->id, $other) ?? $says(Layer::BASE, $other)];
+            [$here, $there] = [$this->holds($live->id, $ref), $this->holds($live->id, $other)];
             if ($here === $node->value && $there !== null && Node::of($there)->has('as')) {
-                throw $place->refuse('a contact that does nothing as another one ('.$this->set->rig->nameOf($other).' does, in '.$layer->name.')');
+                throw $place->refuse('a contact that does nothing as another one ('.$this->set->rig->nameOf($other).' does, in '.$live->name.')');
             }
         }
+    }
+
+    /** What the set itself says of a contact while a layer is live; null if it says nothing, or that is set aside. */
+    private function holds(string $layer, string $ref): mixed
+    {
+        $own = $this->set->merged->own;
+        $path = PartPath::cell($layer, $ref);
+        $path = $own->value($path) === null ? PartPath::cell(Layer::BASE, $ref) : $path;
+
+        return $this->set->isAside($path) ? null : $own->value($path);
     }
 
     public function chord(Chord $chord, Node $node): void
@@ -113,7 +123,7 @@ final readonly class Fit
         }
         foreach ($macro->steps as $i => $step) {
             if ($step->output !== null) {
-                $this->output($step->output, $node->get('steps')->list()[$i]->get('output'), false, null);
+                $this->output($step->output, $node->get('steps')->list()[$i]->get('output'), false, null, ! $this->set->isAside(PartPath::macro($macro->id)));
             }
         }
     }
@@ -140,10 +150,10 @@ final readonly class Fit
         return $rule->within($this->hasLamp(...));
     }
 
-    private function output(Output $output, Node $place, bool $isAxis, ?Behaviour $behaviour): void
+    private function output(Output $output, Node $place, bool $isAxis, ?Behaviour $behaviour, bool $isPlayed = true): void
     {
         if ($output instanceof MeansAction) {
-            $this->action($output, $place, $isAxis, $behaviour);
+            $this->action($output, $place, $isAxis, $behaviour, $isPlayed);
         } elseif ($isAxis !== $output instanceof AxisOutput) {
             throw $place->refuse($isAxis ? 'an output that an axis can drive' : 'an output that a contact can drive');
         }
@@ -212,13 +222,13 @@ final readonly class Fit
         }
     }
 
-    private function action(MeansAction $output, Node $place, bool $isAxis, ?Behaviour $behaviour): void
+    private function action(MeansAction $output, Node $place, bool $isAxis, ?Behaviour $behaviour, bool $isPlayed): void
     {
         if ($this->set->catalogue !== null && $this->set->catalogue->action($output->action()) === null) {
             throw $place->get('action')->refuse('an action of '.$this->set->catalogue->name);
         }
         $way = $this->set->wayOf($output->action());
-        if ($way === null) {
+        if ($way === null || ! $isPlayed) {
             return;
         }
         if ($isAxis !== $way instanceof AxisOutput) {

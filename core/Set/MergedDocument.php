@@ -9,6 +9,7 @@ use Nailrod\Core\Device\Setting;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Layer\Layer;
+use Nailrod\Core\Set\Section\Aside;
 use Nailrod\Core\Set\Section\Sections;
 
 /** A set and its parents laid over each other, every part knowing the set it comes from. What is merged is made when it is asked for. */
@@ -120,6 +121,12 @@ final class MergedDocument
     public function isTakenAway(PartPath $path): bool
     {
         return $this->sayer($path) !== null && $this->value($path) === null;
+    }
+
+    /** Is this part set aside: kept, doing nothing, and in nobody's way? */
+    public function isAside(PartPath $part): bool
+    {
+        return $this->value(Aside::path($part)) !== null;
     }
 
     /** The set that says this part; null if nobody does. */

@@ -56,7 +56,7 @@ final class PartReading
      *
      * @return array<string, Made> in file order
      *
-     * @throws FormatError with the place of what cannot be made
+     * @throws FormatError with the place of what cannot be made, and is not set aside
      */
     public static function made(MergedDocument $merged, array &$shapings, array $parts, array &$missing): array
     {
@@ -82,7 +82,7 @@ final class PartReading
                     continue;
                 }
                 $sources = array_map(fn (string $ref) => $sources[$ref], $one->sources());
-                $refusal = $one->refuses($sources);
+                $refusal = $merged->isAside(PartPath::made($id)) ? null : $one->refuses($sources);
                 if ($refusal !== null) {
                     throw $nodes[$id]->get('of')->refuse($refusal);
                 }
@@ -114,7 +114,7 @@ final class PartReading
      *
      * @return array<string, Stop>
      *
-     * @throws FormatError with the place of a stop that leaves no room
+     * @throws FormatError with the place of a stop that leaves no room, beside others that are not set aside either
      */
     public static function stops(MergedDocument $merged, Rig $rig, array &$missing): array
     {
@@ -125,6 +125,9 @@ final class PartReading
             foreach ($stop->axes as $axis) {
                 if (! isset($rig->axes[$axis])) {
                     $missing[] = $axis;
+                }
+                if ($merged->isAside($part->path)) {
+                    continue;
                 }
                 if ($stop->side === Side::Above) {
                     $aboves[$axis] = min($aboves[$axis] ?? 1.0, $stop->at);

@@ -180,4 +180,13 @@ final class AsTest extends TestCase
         $told = array_values(array_filter(Checks::over($both), fn (Finding $finding) => $finding->kind === 'leads nowhere'));
         $this->assertSame(['Button 4 in Cruise does as Button 5 in On water does, which does as Button 6: nothing happens.'], array_map(fn (Finding $finding) => $finding->sentence, $told));
     }
+
+    public function test_an_edit_is_refused_by_what_the_whole_set_would_be_refused_by(): void
+    {
+        $desk = self::desk();
+        $set = $desk->assembled();
+        $chained = $set->merged->own->with(PartPath::cell('base', 'd/b1'), ['as' => 'd/b3']);
+        $this->expectException(FormatError::class);
+        (new Assembly($desk))->assemble($chained, $set);
+    }
 }

@@ -24,6 +24,7 @@ use Nailrod\Core\Set\Words;
 use Nailrod\Core\Typing\KeyLayout;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\Core\DemoSets;
 use Tests\Core\Desk;
 
 final class SetsTest extends TestCase
@@ -234,6 +235,34 @@ final class SetsTest extends TestCase
         $this->expectException(FormatError::class);
         $this->expectExceptionMessage('cells.base.d/b1.outputs[0]');
         (new Assembly($desk))->assemble($without, $before);
+    }
+
+    /** Whatever is taken away or said otherwise is accepted, or refused, as a reading of the whole set would. */
+    public function test_an_edit_is_accepted_as_the_whole_set_would_be(): void
+    {
+        $demo = new DemoSets;
+        $own = $demo->set('skerrywing') ?? self::fail();
+        $outcome = function (SetDocument $set, ?BindingSet $before) use ($demo): string {
+            try {
+                return Compiler::compile((new Assembly($demo))->assemble($set, $before))->hash();
+            } catch (FormatError $error) {
+                return $error->getMessage();
+            }
+        };
+        $contacts = array_keys(DemoSets::skerrywing()->rig->contacts);
+        [$contact, $free] = [end($contacts), array_values(array_diff($contacts, array_keys(DemoSets::skerrywing()->cells['base'])))[0]];
+        $once = $own->with(PartPath::cell('base', $free), ['as' => 'fennel/mark']);
+        $refused = 0;
+        foreach ([$own, $once] as $document) {
+            $before = (new Assembly($demo))->assemble($document);
+            foreach ($before->merged->parts() as $part) {
+                $after = $document->with($part->path, $part->path->section === 'cells' ? ['as' => $contact] : null);
+                $said = $outcome($after, null);
+                $this->assertSame($said, $outcome($after, $before), $part->path->section.' '.$part->path->key.' '.$part->path->inner);
+                $refused += str_contains($said, ': found ') ? 1 : 0;
+            }
+        }
+        $this->assertGreaterThan(10, $refused, 'some of it is refused');
     }
 
     public function test_a_child_is_not_taken_for_its_parent(): void
