@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Device;
 
+use Nailrod\Core\Format\Article;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
 use Nailrod\Core\Format\FormatError;
@@ -140,7 +141,7 @@ final readonly class ControlNote
                 'ticks' => $note->get('ticks')->bool() ? 'also as ticks' : 'no ticks',
                 'places' => 'also as '.$note->get('places')->int(0, Rotary::MOST_PLACES).' places',
                 'round' => $note->get('round')->bool() ? 'goes round' : 'has ends',
-                'kind' => 'a '.ControlKind::from($note->get('kind')->string())->inWords(),
+                'kind' => Article::before(ControlKind::from($note->get('kind')->string())->inWords()),
                 'at' => 'at '.implode(', ', array_map(fn (Node $n) => $n->int(0, 4000), $note->get('at')->list())),
                 default => 'positions '.implode(', ', array_map(self::position(...), $note->get('contacts')->list())),
             };

@@ -12,6 +12,7 @@ use Nailrod\Core\Device\ContactInput;
 use Nailrod\Core\Device\Control;
 use Nailrod\Core\Device\ControlKind;
 use Nailrod\Core\Device\Device;
+use Nailrod\Core\Format\Article;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Set\BindingSet;
@@ -112,7 +113,7 @@ final class DeviceCarry
     {
         $alike = array_values(array_filter($this->to->controls, fn (Control $other) => $other->kind === $control->kind));
 
-        return $this->nearest($control, array_map(fn (Control $other) => [[$other], $this->parts($other)], $alike), sprintf('also a %s, at about the same place', $control->kind->inWords()));
+        return $this->nearest($control, array_map(fn (Control $other) => [[$other], $this->parts($other)], $alike), sprintf('also %s, at about the same place', Article::before($control->kind->inWords())));
     }
 
     private function byNature(Control $control): ?DeviceMatch

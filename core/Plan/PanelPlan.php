@@ -69,14 +69,19 @@ final readonly class PanelPlan
 
     /**
      * A tile does an action: a pair that and its opposite, one that locks on the two settings of one system in turn, a stick that
-     * way. A tile that says nothing yet gets its name, its value and an icon.
+     * way; or one end of it that action alone. A tile that says nothing yet gets its name, its value and an icon.
      *
-     * @throws FormatError if there is no such tile or action, or the tile cannot do it
+     * @param string $end of the tile: `plus`, `north`; empty for all of it
+     *
+     * @throws FormatError if there is no such tile, end or action, or the tile cannot do it
      */
-    public function give(string $panel, string $tile, string $action): SetDocument
+    public function give(string $panel, string $tile, string $action, string $end = ''): SetDocument
     {
         $found = ($this->set->panels[$this->device][$panel] ?? null)?->tile($tile) ?? throw FormatError::told('Tile', $tile, 'one of the panel');
         $asked = $this->catalogue->action($action) ?? throw FormatError::told('Action', $action, 'one of '.$this->catalogue->name);
+        if ($end !== '' && ! $this->set->rig->has($this->device.'/'.$tile.'.'.$end)) {
+            throw FormatError::told('Tile', $end, 'one of its ends');
+        }
         $unit = array_values(array_filter(Unit::of($this->catalogue, new Pairs($this->catalogue), fn (Action $one) => true), fn (Unit $one) => in_array($asked, $one->actions, true)))[0];
         $work = new TileWork($this->set, $this->catalogue, $this->device);
         $said = array_filter($this->said($unit, $found->kind), fn (mixed $value, string $field) => match ($field) {
@@ -86,7 +91,7 @@ final readonly class PanelPlan
         }, ARRAY_FILTER_USE_BOTH);
         $own = $said === [] ? $this->set->merged->own : (new TileEdits($this->set, $this->device))->tile($panel, $tile, $said);
 
-        return $work->done($own, $tile, $found->kind, $unit, $asked);
+        return $work->done($own, $tile, $found->kind, $unit, $asked, $end);
     }
 
     /** How many cells the tile of a unit has: two where it has a minus and a plus. */

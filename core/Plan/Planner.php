@@ -14,6 +14,7 @@ use Nailrod\Core\Behaviour\Pulse;
 use Nailrod\Core\Behaviour\Ticks;
 use Nailrod\Core\Behaviour\Toggle;
 use Nailrod\Core\Device\ControlKind;
+use Nailrod\Core\Format\Article;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Layer\Layer;
 use Nailrod\Core\Output\KeepsInStep;
@@ -230,7 +231,7 @@ final class Planner
             $kind === ControlKind::TwoWay && $unit->isPair() => 'the switch has two positions, and the game one action for each',
             $kind === ControlKind::TwoWay => 'it is on or off, as the switch is',
             $kind === ControlKind::Dial => 'one setting for each position of the dial',
-            $unit->isPair() => 'a '.$kind->inWords().' goes both ways',
+            $unit->isPair() => Article::before($kind->inWords()).' goes both ways',
             default => 'a free '.$kind->inWords(),
         };
     }

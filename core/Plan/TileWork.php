@@ -43,9 +43,11 @@ final readonly class TileWork
     /**
      * A tile of a kind does what belongs together, or of it one action, where the tile can do only that.
      *
+     * @param string $end the end of the tile that was asked for, which then does that one action alone: `plus`, `north`
+     *
      * @throws FormatError if a tile of that kind cannot do it
      */
-    public function done(SetDocument $own, string $tile, TileKind $kind, Unit $unit, ?Action $one = null): SetDocument
+    public function done(SetDocument $own, string $tile, TileKind $kind, Unit $unit, ?Action $one = null, string $end = ''): SetDocument
     {
         $ref = $this->device.'/'.$tile;
         $one ??= $unit->first();
@@ -57,6 +59,7 @@ final readonly class TileWork
         }
 
         return match (true) {
+            $end !== '' => $this->with($own, $ref.'.'.$end, [$one]),
             $kind === TileKind::Pair && count($unit->actions) === 2 => $this->with($this->with($own, $ref.'.plus', [$unit->actions[0]]), $ref.'.minus', [$unit->actions[1]]),
             $kind === TileKind::Pair => $this->with($own, $ref.'.plus', [$one]),
             $kind === TileKind::Stick => $this->with($own, $ref.'.'.$this->wayOf($one, $ref), [$one]),

@@ -152,13 +152,20 @@ final class Presses
     /** Is a press of another contact still going on that this one is a part of? Then it neither begins nor ends anything. */
     private function isPressedByOther(int $assignment, int $contact): bool
     {
+        return $this->pressedToo($assignment, $contact) !== [];
+    }
+
+    /** @return list<string> the other contacts of whose press one of this contact is a part, since one does as the other does */
+    public function pressedToo(int $assignment, int $contact): array
+    {
+        $others = [];
         foreach ($this->joinsPresses($assignment) ? array_keys($this->own->pressed, $assignment, true) : [] as $key) {
             if ($key !== $contact && ~$key !== $contact) {
-                return true;
+                $others[] = $this->run->program->tables->contacts[$key < 0 ? ~$key : $key]->ref;
             }
         }
 
-        return false;
+        return $others;
     }
 
     private function joinsPresses(int $assignment): bool

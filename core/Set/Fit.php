@@ -11,6 +11,7 @@ use Nailrod\Core\Condition\Condition;
 use Nailrod\Core\Condition\Conditions;
 use Nailrod\Core\Condition\Joined;
 use Nailrod\Core\Device\Lamp;
+use Nailrod\Core\Format\Article;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Lamp\LampRule;
@@ -138,7 +139,7 @@ final readonly class Fit
     {
         foreach ($rule->names() as [$sort, $id]) {
             if (! isset($this->known()[$sort][$id])) {
-                throw ($node->maybe('while')?->maybe($sort) ?? $node->maybe($sort) ?? $node)->refuse('a '.$sort.' of the set');
+                throw ($node->maybe('while')?->maybe($sort) ?? $node->maybe($sort) ?? $node)->refuse(Article::before($sort).' of the set');
             }
         }
         foreach ($rule->contacts() as $contact) {
@@ -170,7 +171,7 @@ final readonly class Fit
         $known = $this->known();
         foreach ($output instanceof NamesPart ? $output->names() : [] as [$sort, $id]) {
             if (! isset($known[$sort][$id])) {
-                throw ($place->maybe($sort) ?? $place->maybe($sort.'s') ?? $place)->refuse('a '.$sort.' of the set'.($known[$sort] === [] ? ' (it has none)' : ''));
+                throw ($place->maybe($sort) ?? $place->maybe($sort.'s') ?? $place)->refuse(Article::before($sort).' of the set'.($known[$sort] === [] ? ' (it has none)' : ''));
             }
         }
         if ($output instanceof LeadsToLayer && $output->holdsLayer() && $output->leadsTo(Layer::BASE) === Layer::BASE) {
@@ -203,7 +204,7 @@ final readonly class Fit
                 $place = $node->get('when');
                 $place = $when instanceof Joined ? $place->get($when->how())->list(Joined::MOST)[$i] : $place;
 
-                throw $place->get($question::sort())->refuse('a '.$sort.' of the set');
+                throw $place->get($question::sort())->refuse(Article::before($sort).' of the set');
             }
         }
     }

@@ -6,6 +6,7 @@ namespace Nailrod\Core\Shelf;
 
 use Nailrod\Core\Axis\StartingShape;
 use Nailrod\Core\Exchange\Named;
+use Nailrod\Core\Format\Article;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
@@ -153,7 +154,7 @@ final readonly class ShelfItem
     {
         $devices = $this->kind === ReadyShape::class ? [] : array_values(array_unique($this->devices));
 
-        return [...array_map(fn (string $kind) => 'a '.$kind, $devices), ...array_values(array_map(fn (array $action) => $action['name'], array_intersect_key($this->actions, array_flip(Named::in($this->parts, 'action')))))];
+        return [...array_map(Article::before(...), $devices), ...array_values(array_map(fn (array $action) => $action['name'], array_intersect_key($this->actions, array_flip(Named::in($this->parts, 'action')))))];
     }
 
     private static function named(PartPath $path, Places $places): PartPath

@@ -1,4 +1,5 @@
 import { live } from './live.js';
+import { problem } from './notices.js';
 import { putBack, sending as unsentOf } from './unsent.js';
 
 /**
@@ -86,11 +87,6 @@ function lay(html, keep, opensNew = false, isSame = false) {
     if (live.picture) {
         document.dispatchEvent(new CustomEvent('live:answer', { detail: { ...live.picture, program: undefined, lines: [], sent: [], game: [], problems: [] } }));
     }
-}
-
-function problem(text) {
-    const notices = document.getElementById('notices');
-    notices.replaceChildren(Object.assign(document.createElement('p'), { className: 'notice notice--problem', textContent: text }));
 }
 
 /** The field that the hand is in, if it was changed since the edit began. */

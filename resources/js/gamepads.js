@@ -1,5 +1,6 @@
 import { again } from './edits.js';
 import { live } from './live.js';
+import { news } from './notices.js';
 
 /**
  * Real controllers, by the W3C Gamepad API. The server says which device each one is and where its values go; this
@@ -15,14 +16,6 @@ let asking = false;
 
 const pads = () => [...(navigator.getGamepads?.() ?? [])].filter((pad) => pad?.connected);
 const told = (pad) => ({ slot: pad.index, model: pad.id, mapping: pad.mapping, buttons: pad.buttons.length, axes: [...pad.axes], device: known.get(pad.index)?.device ?? null });
-
-function say(lines) {
-    if (lines.length > 0) {
-        const notice = Object.assign(document.createElement('p'), { className: 'notice', textContent: lines.join(' ') });
-        notice.dataset.fades = '';
-        document.getElementById('notices').replaceChildren(notice);
-    }
-}
 
 async function ask() {
     if (asking || live.picture === null) {
@@ -44,7 +37,7 @@ async function ask() {
             await live.settled();
             await again();
         }
-        say(answer.said);
+        answer.said.length > 0 && news(answer.said.join(' '));
         showSwap();
     } catch {
         setTimeout(ask, 700);
@@ -93,7 +86,7 @@ function missed() {
     looked = performance.now();
     if (slept > LOST_S && known.size > 0 && !hasSaid) {
         hasSaid = true;
-        say([`For ${slept.toFixed(0)} s controllers were not read: a browser reads them only while their window is seen.`, 'Opened by its reports (Rig, Add a device), one goes on while the window is covered.']);
+        news(`For ${slept.toFixed(0)} s controllers were not read: a browser reads them only while their window is seen. Opened by its reports (Rig, Add a device), one goes on while the window is covered.`);
     }
 }
 

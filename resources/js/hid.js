@@ -1,5 +1,6 @@
 import { again } from './edits.js';
 import { live } from './live.js';
+import { news } from './notices.js';
 
 /**
  * Devices that the browser lets this page open (WebHID). Their reports go to the rig as they are, from the handler of the
@@ -14,14 +15,6 @@ navigator.locks?.request('nailrod-hid', () => {
 
     return new Promise(() => {});
 }).catch(() => {});
-
-function say(text, isProblem = false) {
-    const notice = Object.assign(document.createElement('p'), { className: isProblem ? 'notice notice--problem' : 'notice', textContent: text });
-    if (!isProblem) {
-        notice.dataset.fades = '';
-    }
-    document.getElementById('notices').replaceChildren(notice);
-}
 
 const digits = (data) => Array.from(new Uint8Array(data.buffer, data.byteOffset, data.byteLength), (byte) => byte.toString(16).padStart(2, '0')).join('');
 
@@ -52,10 +45,10 @@ async function begin(device) {
         if (added) {
             await again();
         }
-        say(said);
+        news(said);
     } catch (error) {
         open.delete(device);
-        say(`${device.productName || 'The device'} could not be opened: ${error.message}`, true);
+        news(`${device.productName || 'The device'} could not be opened: ${error.message}`, true);
     }
 }
 
@@ -73,7 +66,7 @@ if (hid) {
         open.delete(device);
         if (id) {
             live.plug(id, false);
-            say(`${device.productName} is gone. Its contacts are open, its axes stay where they were.`);
+            news(`${device.productName} is gone. Its contacts are open, its axes stay where they were.`);
         }
     });
     document.addEventListener('live:answer', async () => (await hid.getDevices()).forEach(begin), { once: true });

@@ -1,6 +1,7 @@
 import { setText } from './dom.js';
 import { again } from './edits.js';
 import { live } from './live.js';
+import { news } from './notices.js';
 
 /** Recording what is done, and playing a recording as if it happened now: the rig does both, whoever looks. */
 export const isPlaying = () => Boolean(live.picture?.playing);
@@ -69,8 +70,6 @@ document.addEventListener('live:said', async ({ detail }) => {
     if (live.picture?.set === document.body.dataset.set) {
         await again();
     }
-    const notice = Object.assign(document.createElement('p'), { className: 'notice', textContent: detail.said });
-    notice.dataset.fades = '';
-    document.getElementById('notices').replaceChildren(notice);
+    news(detail.said);
 });
 setInterval(() => ((live.picture?.recording ?? null) !== null || isPlaying()) && show(), 200);

@@ -1,4 +1,5 @@
 import { live } from './live.js';
+import { problem } from './notices.js';
 
 /** A phrase that is typed is said: its contact closes for a moment, like that of one that is clicked. */
 const SAID_MS = 120;
@@ -13,11 +14,11 @@ document.addEventListener('submit', async (event) => {
     try {
         const { port } = await live.order('phrase', { said: field.value });
         field.value = '';
+        document.querySelectorAll('#notices .notice--problem').forEach((notice) => notice.remove());
         live.input(port, 1);
         setTimeout(() => live.input(port, 0), SAID_MS);
     } catch (error) {
-        field.setCustomValidity(error.message);
-        field.reportValidity();
+        problem(error.message);
+        field.select();
     }
 });
-document.addEventListener('input', (event) => event.target.closest?.('[data-say]') && event.target.setCustomValidity(''));

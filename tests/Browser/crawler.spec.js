@@ -159,6 +159,9 @@ test('each form that a script sends takes what is typed and clicked at once', as
                 if (/\b(undefined|null|NaN|object|array)\b|[a-z]_[a-z]|[{}]/.test(problem)) {
                     faults.push(`${called}: refused in words of code: ${problem}`);
                 }
+                if (problem !== '' && (await page.evaluate(() => document.body.innerText)).split(problem.slice(0, 60)).length > 2) {
+                    faults.push(`${called}: refused twice: ${problem}`);
+                }
                 const after = await state();
                 const [old, now] = [before.revisions, after.revisions];
                 const changed = Object.keys(now).filter((one) => old[one] !== now[one]);

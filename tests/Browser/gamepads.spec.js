@@ -15,7 +15,7 @@ test('a controller is taken into the rig, read, missed when it goes, and known a
     await simulate(page);
     await app.open(page, 'rig');
     await plug(page, 0, 0);
-    await expect(page.locator('#notices .notice')).toContainText('Bistort Pad is new. It was taken into the rig.');
+    await expect(page.locator('#news')).toContainText('Bistort Pad is new. It was taken into the rig.');
     await expect(device(page, 'bistort-pad')).toBeVisible();
     await lights(page, 0, 'bistort-pad', 'Bistort Pad');
     await expect(page.locator('#rig-title')).toContainText('Bistort Pad gamepad');
@@ -25,13 +25,18 @@ test('a controller is taken into the rig, read, missed when it goes, and known a
     await expect(page.locator('[data-now="bistort-pad/button-7"]')).toHaveText('8192 · 25.0 %');
     await press(page, 0, 3, 1);
     await expect(page.locator('[data-now="bistort-pad/button-4"]')).toHaveText('closed');
+    // What comes by itself takes no answer away.
+    await page.getByPlaceholder('Say a phrase, Enter').fill('Fly home');
+    await page.getByPlaceholder('Say a phrase, Enter').press('Enter');
+    await expect(page.locator('#notices')).toContainText('No phrase of the rig is called "Fly home".');
     await page.evaluate(() => window.unplugPad(0));
-    await expect(page.locator('#notices .notice')).toContainText('Bistort Pad is gone.');
+    await expect(page.locator('#news')).toContainText('Bistort Pad is gone.');
+    await expect(page.locator('#notices')).toContainText('No phrase of the rig is called "Fly home".');
     await expect(device(page, 'bistort-pad').locator('[data-plug]')).toHaveAttribute('aria-pressed', 'false');
     await expect(page.locator('[data-now="bistort-pad/button-4"]')).toHaveText('open');
     await expect(page.locator('[data-now="bistort-pad/left-stick.y"]')).toHaveText('-16383 · -50.0 %');
     await plug(page, 2, 0);
-    await expect(page.locator('#notices .notice')).toContainText('Bistort Pad is there.');
+    await expect(page.locator('#news')).toContainText('Bistort Pad is there.');
     await expect(page.locator('[data-now="bistort-pad/button-7"]')).toHaveText('0 · 0.0 %');
     await lights(page, 2, 'bistort-pad', 'Bistort Pad');
     await app.open(page, 'bench', '?device=bistort-pad');
@@ -107,13 +112,13 @@ test('a controller that was not read, since its window was covered, is told of',
     });
     await app.open(page, 'rig');
     await plug(page, 0, 0);
-    await expect(page.locator('#notices .notice')).toContainText('Bistort Pad is new.');
+    await expect(page.locator('#news')).toContainText('Bistort Pad is new.');
     await page.evaluate(() => window.cover(true));
     await press(page, 0, 3, 1);
     await page.waitForTimeout(2600);
     await press(page, 0, 3, 0);
     await page.evaluate(() => window.cover(false));
-    await expect(page.locator('#notices .notice')).toContainText('s controllers were not read: a browser reads them only while their window is seen.');
+    await expect(page.locator('#news')).toContainText('s controllers were not read: a browser reads them only while their window is seen.');
 });
 
 /** Reports at 250 Hz; a minute of them by NAILROD_REPORTS=15000. */
@@ -145,7 +150,7 @@ test('a HID device is taken into the rig, and every report arrives while the pag
     await page.getByText('Add a device').click();
     await page.locator('#open-hid button').click();
     await expect(page.locator('.devices')).toContainText('Yarrow Box');
-    await expect(page.locator('#notices')).toContainText('Yarrow Box is new. It was taken into the rig.');
+    await expect(page.locator('#news')).toContainText('Yarrow Box is new. It was taken into the rig.');
     const yarrow = (await page.locator('[data-device^="yarrow"]').getAttribute('data-device'));
     const health = async () => {
         const token = await page.locator('body').getAttribute('data-rig-token');

@@ -139,7 +139,7 @@ test('a macro is recorded in the middle of the game by one button of the rig and
     await expect(page.locator('#tape')).toContainText('ends recording macro Island round');
     // It plays at once, before and after it is in the set.
     expect((await play(page, [[0, 'fennel/right-thumb', 1], [40, 'fennel/right-thumb', 0]])).map(([what]) => what)).toEqual(['button 4', 'button 5']);
-    await expect(other.locator('#notices')).toContainText('"Island round" was recorded from the rig: 2 presses');
+    await expect(other.locator('#news')).toContainText('"Island round" was recorded from the rig: 2 presses');
     expect((await bars(other)).map(([what]) => what)).toEqual(['Drop a sack', 'Pitot heat on']);
     await expect(other.locator('.says').first()).toContainText('Presses Drop a sack for 60 ms');
     await expect(other.locator('#moved')).toBeHidden();

@@ -16,6 +16,7 @@ final class PlainWords
         'a path' => '#\.php\b|\\\\[A-Z]\w+\\\\|(?<!\w)/(?:work|home|tmp|var|usr)/|\bstorage/(?!logs)#',
         'a class' => '/\b(?:Nailrod|Illuminate|App)\\\\|\bstdClass\b|::class/',
         'a piece of JSON' => '/\{"|":|\[\]/',
+        'an article' => '/(?:\ba|^A) (?!one\b|once\b|one-)[aeio][a-z]+/',
         'a fraction of a percentage' => '/\d\.\d{3,} ?%/',
     ];
 

@@ -93,7 +93,7 @@ final class PanelController
     /** A tile does an action, with what belongs to it. */
     public function give(PanelRequest $request, string $set): RedirectResponse
     {
-        return $this->plan($request, $set, fn (PanelPlan $plan) => $plan->give($request->word('panel'), $request->word('tile'), $request->word('action')));
+        return $this->plan($request, $set, fn (PanelPlan $plan) => $plan->give($request->word('panel'), $request->word('tile'), $request->word('action'), $request->word('end')));
     }
 
     /** @param callable(PanelPlan): SetDocument $change */

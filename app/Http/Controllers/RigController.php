@@ -10,8 +10,9 @@ use App\Http\Requests\EditRequest;
 use App\Http\Requests\MeasuredRequest;
 use App\Http\Requests\NoteRequest;
 use App\Http\Requests\PhraseRequest;
+use App\Http\Requests\RevisionRequest;
 use App\Http\Requests\TurnRequest;
-use App\Models\SetRecord;
+use App\Models\DeviceRecord;
 use App\Rig\PageLine;
 use App\Sets\Devices;
 use App\Sets\SetStore;
@@ -81,10 +82,9 @@ final class RigController
 
             return (new ShapeEdits($base))->zonesOf($axis, $zones ?? throw FormatError::told('positions', 'fewer than two', 'a switch that was flipped through its positions, a moment at each'));
         });
-        $open = $request->string('open')->toString();
         $first = ShapeEdits::zonesOn($this->sets->current($this->sets->open($set)), $axis)?->contacts()[0]->ref;
 
-        return $done->setTargetUrl(route('assign', ['set' => SetRecord::query()->find($open) === null ? $set : $open, 'device' => Made::DEVICE, 'layer' => Layer::BASE, 'ref' => $first]));
+        return $done->setTargetUrl(route('assign', ['set' => $request->open($set), 'device' => Made::DEVICE, 'layer' => Layer::BASE, 'ref' => $first]));
     }
 
     /** Takes the proposal for an axis that was measured, those of its parts that are ticked, in one revision. */
@@ -107,7 +107,7 @@ final class RigController
     {
         $device = $this->devices->fromFile($request->content(), $request->name(), $request->kind(), $request->fileName());
 
-        return $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => (new RigEdits($base))->addDevice($device->id));
+        return $this->added($request, $set, $device);
     }
 
     /** What needs no plug and no file becomes a device of the rig: the keyboard, the mouse, a list of phrases. */
@@ -116,7 +116,15 @@ final class RigController
         $own = OwnDevices::ALL[$request->string('own')->toString()] ?? throw FormatError::at('Device', $request->string('own')->toString(), implode(' or ', array_keys(OwnDevices::ALL)));
         $device = $this->devices->own($own);
 
-        return $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => (new RigEdits($base))->addDevice($device->id));
+        return $this->added($request, $set, $device);
+    }
+
+    /** A device that comes is the one that is shown. */
+    private function added(RevisionRequest $request, string $set, DeviceRecord $device): RedirectResponse
+    {
+        $done = $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => (new RigEdits($base))->addDevice($device->id));
+
+        return $done->setTargetUrl(route('rig', ['set' => $request->open($set), 'device' => $device->id]));
     }
 
     public function addPhrase(PhraseRequest $request, string $set): RedirectResponse

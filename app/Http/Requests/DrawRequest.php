@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Models\SetRecord;
 use App\View\DrawView;
 use Nailrod\Core\Wiring\CountedDevice;
 
@@ -37,14 +36,6 @@ final class DrawRequest extends RevisionRequest
     public function counts(): array
     {
         return DrawView::counted($this->kind(), $this->string('counted')->toString(), $this->array('counts'));
-    }
-
-    /** The set that was open when it was drawn. */
-    public function open(string $else): string
-    {
-        $open = $this->string('open')->toString();
-
-        return SetRecord::shown()->find($open) === null ? $else : $open;
     }
 
     public function attributes(): array

@@ -22,6 +22,7 @@ final class PanelRequest extends RevisionRequest
             'page' => ['sometimes', 'integer', 'between:0,99'],
             'onto' => ['sometimes', 'integer', 'between:1,99'],
             'tile' => ['sometimes', 'string'],
+            'end' => ['nullable', 'string', 'max:20'],
             'kind' => ['sometimes', 'string'],
             'column' => ['sometimes', 'integer', 'between:0,99'],
             'row' => ['sometimes', 'integer', 'between:0,99'],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\SetRecord;
 use Illuminate\Foundation\Http\FormRequest;
 use Nailrod\Core\Axis\Percent;
 
@@ -19,6 +20,14 @@ abstract class RevisionRequest extends FormRequest
     public function from(): int
     {
         return $this->integer('from');
+    }
+
+    /** The set that is open on the page; an edit of the rig may be one of its root. */
+    public function open(string $edited): string
+    {
+        $open = $this->string('open')->toString();
+
+        return SetRecord::shown()->find($open) === null ? $edited : $open;
     }
 
     /** @return array<string, list<mixed>> */

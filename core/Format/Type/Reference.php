@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Format\Type;
 
+use Nailrod\Core\Format\Article;
 use Nailrod\Core\Format\Node;
 
 /** What names an input or a lamp of the rig: device/control. */
@@ -28,7 +29,7 @@ final readonly class Reference implements Type
 
     public function inWords(): string
     {
-        return ($this->sort === self::AXIS ? 'an axis' : 'a '.$this->sort).' by its reference';
+        return Article::before($this->sort).' by its reference';
     }
 
     public function unit(): string

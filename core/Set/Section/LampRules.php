@@ -60,6 +60,6 @@ final class LampRules implements Section
 
     public static function inWords(PartPath $path, Node $part, Words $words): string
     {
-        return lcfirst($words->lampRule(Rules::read($part)));
+        return $words->lampRule(Rules::read($part));
     }
 }

@@ -46,12 +46,15 @@
 </nav>
 <x-steps :place="$place" />
 </header>
-<div class="notices" id="notices" role="status" aria-live="polite">
+<div class="notices">
+<div id="news" role="status" aria-live="polite"></div>
+<div id="notices" role="status" aria-live="polite">
     @if (session('said'))
         <p class="notice" data-fades>{{ session('said') }}</p>
     @endif
     @foreach ($place->notHere->said as $said)<p class="notice notice--problem">{{ $said }}</p>@endforeach
     <x-refused />
+</div>
 </div>
 <p class="notice notice--changed" id="moved" hidden>This set was changed in another tab. <a href="{{ request()->fullUrl() }}" data-refresh>Show it as it is now</a></p>
 @if ($line->gets() === App\Pairing\Gets::Look)<p class="notice" role="status">This tablet has the whole rig to look at: what is changed here is not taken.</p>@endif

@@ -70,7 +70,7 @@
             </form>
             @foreach ($view->ends() as $end)
                 <div class="panels__end"><p class="says"><b>{{ $end['name'] }}</b>: {{ $end['does'] }}</p>
-                    @if ($view->isShown($view->panel->id) && $view->actions($end['isAxis']) !== [])<form data-does="edit" method="post" action="{{ $post('plan.press') }}" data-edit novalidate data-autosave>{{ $place->from() }}<input type="hidden" name="layer" value="base"><input type="hidden" name="ref" value="{{ $end['ref'] }}"><label class="field"><span>Action</span><select name="action" data-of="action"><option value="">–</option>{{ App\Forms\Options::of($view->actions($end['isAxis'])) }}</select></label></form>@endif
+                    @if ($view->isShown($view->panel->id) && $view->actions($end['isAxis']) !== [])<form data-does="edit" method="post" action="{{ $post('panel.give') }}" data-edit novalidate data-autosave>{{ $named() }}<input type="hidden" name="tile" value="{{ $view->tile->id }}"><input type="hidden" name="end" value="{{ $end['end'] }}"><label class="field"><span>Action</span><select name="action" data-of="action"><option value="">–</option>{{ App\Forms\Options::of($view->actions($end['isAxis'])) }}</select></label></form>@endif
                     @if ($view->isShown($view->panel->id))<a class="link" href="{{ route('assign', ['set' => $place->record->id, 'layer' => 'base', 'ref' => $end['ref']]) }}">All that it can do</a>@endif
                 </div>
             @endforeach

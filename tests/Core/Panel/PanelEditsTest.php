@@ -159,6 +159,9 @@ final class PanelEditsTest extends TestCase
         $this->assertSame(['heading-right', 'heading-left'], [$does('pair.plus'), $does('pair.minus')]);
         $pair = $this->panel()->tile('pair');
         $this->assertSame(['Heading mark', 'compass', '{heading_mark}'], [$pair?->label, $pair?->icon, $pair?->text]);
+        $this->take($plan()->give('mine', 'pair', 'talk', 'minus'));
+        $this->assertSame(['heading-right', 'talk'], [$does('pair.plus'), $does('pair.minus')], 'one end of it alone');
+        $this->refused(fn () => $plan()->give('mine', 'pair', 'talk', 'north'), 'one of its ends');
         $this->take($plan()->give('mine', 'stick', 'look-higher'));
         $this->take($plan()->give('mine', 'stick', 'look-left'));
         $this->assertSame(['look-higher', 'look-left', ''], [$does('stick.north'), $does('stick.west'), $does('stick.south')]);
