@@ -15,7 +15,6 @@ use Nailrod\Core\Action\ActionKind;
 use Nailrod\Core\Behaviour\Behaviours;
 use Nailrod\Core\Behaviour\PlacesOutputs;
 use Nailrod\Core\Behaviour\PlaysItsMacro;
-use Nailrod\Core\Check\LayerWithoutExit;
 use Nailrod\Core\Device\Device;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Type\Reference;
@@ -113,7 +112,7 @@ final readonly class AssignView
     public function troubles(): array
     {
         $set = $this->place->set;
-        $troubles = array_values(LayerWithoutExit::told($set, $this->map));
+        $troubles = $this->place->told->ofCell(PartPath::layer($this->layer), $this->layer, $this->ref);
         foreach ($this->comb->isInConflict($this->layer, $this->ref) ? $this->comb->clashes->with($this->layer, $this->ref) : [] as $other) {
             [$layer, $ref] = explode('/', $other, 2);
             $troubles[] = sprintf('%s in %s drives the same output.', $this->nameOf($ref), $set->layers[$layer]->name);

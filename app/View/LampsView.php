@@ -7,7 +7,6 @@ namespace App\View;
 use App\Forms\Choices;
 use App\Forms\LampInput;
 use Nailrod\Core\Action\Variable;
-use Nailrod\Core\Check\LackingColour;
 use Nailrod\Core\Device\Device;
 use Nailrod\Core\Device\Lamp;
 use Nailrod\Core\Format\Keys;
@@ -123,12 +122,6 @@ final readonly class LampsView
     public function rules(): array
     {
         return array_filter($this->place->set->lamps, fn (LampRule $rule) => str_starts_with($rule->lamps()[0], $this->device?->id.'/'));
-    }
-
-    /** What its lamps cannot show, as Plan says it too; empty if they can show all. */
-    public function lacking(LampRule $rule): string
-    {
-        return implode('; ', LackingColour::lacking($this->place->set, $rule));
     }
 
     public function originOf(string $rule): ?Origin

@@ -6,7 +6,6 @@ namespace App\View;
 
 use App\Forms\Choices;
 use App\Forms\FieldInput;
-use Nailrod\Core\Check\LayerWithoutExit;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Layer\Layer;
@@ -14,6 +13,7 @@ use Nailrod\Core\Plan\LayerLink;
 use Nailrod\Core\Plan\LayerMap;
 use Nailrod\Core\Set\Cell;
 use Nailrod\Core\Set\LayerLook;
+use Nailrod\Core\Set\Section\Layers;
 
 /** The Layers place: what leads where and back, drawn; and the layers themselves. */
 final readonly class LayersView
@@ -101,7 +101,7 @@ final readonly class LayersView
     /** @return list<string> notes on layers with no way out, that nothing leads to, and cells that never come into play */
     public function troubles(): array
     {
-        return array_values(LayerWithoutExit::told($this->place->set, $this->map));
+        return $this->place->told->in(Layers::name());
     }
 
     /** @return list<LayerLink> what leads to a layer from elsewhere, each contact once */

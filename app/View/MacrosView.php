@@ -11,7 +11,6 @@ use App\Forms\Offered;
 use App\Forms\Options;
 use App\Memory\Memories;
 use App\Sets\Layouts;
-use Nailrod\Core\Check\TextNotTyped;
 use Nailrod\Core\Macro\Bar;
 use Nailrod\Core\Macro\Macro;
 use Nailrod\Core\Macro\Timeline;
@@ -103,12 +102,6 @@ final readonly class MacrosView
     public function nameOf(Bar $bar): string
     {
         return $bar->output === null ? '“'.str_replace("\n", '↵', $bar->text).'”' : $this->place->words->output($bar->output);
-    }
-
-    /** What its layout cannot type of a text, in a sentence; null if it can type all. */
-    public function missing(Bar $bar): ?string
-    {
-        return TextNotTyped::told($this->place->set, $bar->text, $bar->layout);
     }
 
     /** @return list<string> which devices that play the macro cannot keep it, and why */

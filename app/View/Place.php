@@ -21,6 +21,8 @@ final readonly class Place
     /** Places that change what the rig is. */
     private const OF_RIG = ['rig', 'print'];
 
+    public Told $told;
+
     /**
      * @param SetRecord                                         $root   the set that says what the rig is, so that it holds for
      *                                                                  every simulator
@@ -44,7 +46,9 @@ final readonly class Place
         private string $base,
         public NotHere $notHere = new NotHere,
         public Picked $picked = new Picked,
-    ) {}
+    ) {
+        $this->told = new Told($set);
+    }
 
     /**
      * @param ?BindingSet $instead shown in place of the set that holds now

@@ -50,6 +50,12 @@ final readonly class Catalogue
         public array $reserved,
     ) {}
 
+    /** For a set without a game: it has no actions, and sees nothing. */
+    public static function none(): self
+    {
+        return new self('', 'no game', 'vehicle', 16_667, 0, 0, [], [], [], []);
+    }
+
     public static function fields(): Fields
     {
         $sees = Fields::of(

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Check;
 
+use Nailrod\Core\Action\Catalogue;
 use Nailrod\Core\Format\CanGrow;
 use Nailrod\Core\Set\BindingSet;
 
@@ -48,9 +49,32 @@ final class Checks
             return;
         }
         $desk = new Desk($set, $set->catalogue);
-        foreach ([...self::OWN, ...self::$added] as $check) {
+        foreach (self::all() as $check) {
             yield (new $check)->findings($desk);
         }
+    }
+
+    /**
+     * What those checks find that look at parts of one section; also in a set without a game.
+     *
+     * @param string $section see PartPath
+     *
+     * @return \Generator<int, iterable<Finding>>
+     */
+    public static function ofSection(BindingSet $set, string $section): \Generator
+    {
+        $desk = new Desk($set, $set->catalogue ?? Catalogue::none());
+        foreach (self::all() as $check) {
+            if (is_subclass_of($check, LooksAtPart::class) && $check::section() === $section) {
+                yield (new $check)->findings($desk);
+            }
+        }
+    }
+
+    /** @return list<class-string<Check>> in the order in which they are told */
+    public static function all(): array
+    {
+        return [...self::OWN, ...self::$added];
     }
 
     /** @return list<Finding> what is to be looked at */

@@ -8,11 +8,17 @@ use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Lamp\LampRule;
 use Nailrod\Core\Set\LampEdits;
 use Nailrod\Core\Set\PartPath;
+use Nailrod\Core\Set\Section\LampRules;
 
 /** Two rules that light the same lamp otherwise, of which the earlier is never seen, or not at some values: of several that hold the last decides. */
-final class ContradictingLamps implements Check
+final class ContradictingLamps implements LooksAtPart
 {
     public const KIND = 'rules that contradict';
+
+    public static function section(): string
+    {
+        return LampRules::name();
+    }
 
     public function findings(Desk $desk): iterable
     {

@@ -25,13 +25,13 @@ use Nailrod\Core\Set\Words;
 /** What checks look at: a set and its game, with what several of them need. */
 final class Desk
 {
-    public readonly Reach $reach;
-
     public readonly Edits $edits;
 
-    public readonly Pairs $pairs;
-
     public readonly Words $words;
+
+    private ?Reach $reach = null;
+
+    private ?Pairs $pairs = null;
 
     /** As it is played: what is set aside does nothing, and is told of by nobody. */
     public readonly BindingSet $set;
@@ -40,10 +40,19 @@ final class Desk
     public function __construct(public readonly BindingSet $kept, public readonly Catalogue $catalogue)
     {
         $this->set = Played::of($kept);
-        $this->reach = Reach::of($this->set);
         $this->edits = new Edits($kept);
-        $this->pairs = new Pairs($catalogue);
         $this->words = new Words($kept);
+    }
+
+    /** What reaches which action; worked out once. */
+    public function reach(): Reach
+    {
+        return $this->reach ??= Reach::of($this->set);
+    }
+
+    public function pairs(): Pairs
+    {
+        return $this->pairs ??= new Pairs($this->catalogue);
     }
 
     /** "Switch 1 up in Cruise" */

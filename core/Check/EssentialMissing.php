@@ -15,11 +15,11 @@ final class EssentialMissing implements Check
     {
         $told = [];
         foreach ($desk->catalogue->actions as $action) {
-            if (! $action->essential || $desk->reach->reaches($action->id) || isset($told[$action->id])) {
+            if (! $action->essential || $desk->reach()->reaches($action->id) || isset($told[$action->id])) {
                 continue;
             }
-            $partner = $desk->pairs->partnerOf($action);
-            if ($partner !== null && $desk->reach->reaches($partner->id)) {
+            $partner = $desk->pairs()->partnerOf($action);
+            if ($partner !== null && $desk->reach()->reaches($partner->id)) {
                 // That is half a pair, and told as such.
                 continue;
             }

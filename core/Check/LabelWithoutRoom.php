@@ -14,12 +14,17 @@ use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\Section\Controls;
 
 /** A label that its owner has given a control has no room beside it, in letters that can be read. */
-final class LabelWithoutRoom implements Check
+final class LabelWithoutRoom implements LooksAtPart
 {
     public const KIND = 'label without room';
 
     /** Height of the label that it is tried on, in mm: the usual one. */
     private const HEIGHT = 12;
+
+    public static function section(): string
+    {
+        return Controls::name();
+    }
 
     public function findings(Desk $desk): iterable
     {

@@ -9,11 +9,17 @@ use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Lamp\LampRule;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\PartPath;
+use Nailrod\Core\Set\Section\LampRules;
 
 /** A rule that asks a lamp for a colour that it does not have. */
-final class LackingColour implements Check
+final class LackingColour implements LooksAtPart
 {
     public const KIND = 'no such colour';
+
+    public static function section(): string
+    {
+        return LampRules::name();
+    }
 
     public function findings(Desk $desk): iterable
     {
@@ -25,7 +31,7 @@ final class LackingColour implements Check
     }
 
     /** @return array<string, string> what its lamps cannot show of what a rule asks them for, "Lamp 1 cannot be blue", by colour */
-    public static function lacking(BindingSet $set, LampRule $rule): array
+    private static function lacking(BindingSet $set, LampRule $rule): array
     {
         $lamps = $said = [];
         foreach ($set->rig->devices as $device) {

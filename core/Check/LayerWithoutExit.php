@@ -10,11 +10,17 @@ use Nailrod\Core\Plan\LayerMap;
 use Nailrod\Core\Plan\Spot;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\PartPath;
+use Nailrod\Core\Set\Section\Layers;
 
 /** A layer that stays live for ever once it is, or that nothing leads to. */
-final class LayerWithoutExit implements Check
+final class LayerWithoutExit implements LooksAtPart
 {
     public const KIND = 'layer without a way';
+
+    public static function section(): string
+    {
+        return Layers::name();
+    }
 
     public function findings(Desk $desk): iterable
     {
@@ -28,11 +34,11 @@ final class LayerWithoutExit implements Check
     }
 
     /**
-     * What is told of the layers of a set, wherever they are shown, also where it has no game.
+     * What is told of the layers of a set, also where it has no game.
      *
      * @return array<string, string> a sentence by layer
      */
-    public static function told(BindingSet $set, LayerMap $map): array
+    private static function told(BindingSet $set, LayerMap $map): array
     {
         $told = [];
         foreach (Keys::each($map->trapped()) as $layer => $why) {

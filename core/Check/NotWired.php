@@ -7,11 +7,17 @@ namespace Nailrod\Core\Check;
 use Nailrod\Core\Device\Device;
 use Nailrod\Core\Device\Setting;
 use Nailrod\Core\Set\PartPath;
+use Nailrod\Core\Set\Section\Settings;
 
 /** Something is assigned to an input of a device that is not wired, as its setting says. */
-final class NotWired implements Check
+final class NotWired implements LooksAtPart
 {
     public const KIND = 'not wired';
+
+    public static function section(): string
+    {
+        return Settings::name();
+    }
 
     public function findings(Desk $desk): iterable
     {

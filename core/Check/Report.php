@@ -21,8 +21,35 @@ final readonly class Report
 
     public static function of(BindingSet $set): self
     {
+        return self::from($set, Checks::each($set));
+    }
+
+    /**
+     * What is to be looked at of the parts of one section: what the place tells that shows such a part.
+     *
+     * @param string $section see PartPath
+     *
+     * @return array<string, list<Finding>> by the path of the part
+     */
+    public static function byPart(BindingSet $set, string $section): array
+    {
+        $byPart = [];
+        foreach (self::from($set, Checks::ofSection($set, $section))->told as $finding) {
+            foreach ($finding->parts as $path) {
+                if ($path->section === $section) {
+                    $byPart[(string) $path][] = $finding;
+                }
+            }
+        }
+
+        return $byPart;
+    }
+
+    /** @param iterable<iterable<Finding>> $checks what each check finds */
+    private static function from(BindingSet $set, iterable $checks): self
+    {
         $told = $meant = $reasons = [];
-        foreach (Checks::each($set) as $found) {
+        foreach ($checks as $found) {
             $most = count($told) + Checks::MOST;
             foreach ($found as $finding) {
                 $mark = $set->merged->value(self::path($finding));

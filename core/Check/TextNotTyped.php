@@ -7,11 +7,17 @@ namespace Nailrod\Core\Check;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\PartPath;
+use Nailrod\Core\Set\Section\Macros;
 
 /** A text that a macro types has characters for which its keyboard layout has no key. */
-final class TextNotTyped implements Check
+final class TextNotTyped implements LooksAtPart
 {
     public const KIND = 'text that cannot be typed';
+
+    public static function section(): string
+    {
+        return Macros::name();
+    }
 
     public function findings(Desk $desk): iterable
     {
@@ -26,7 +32,7 @@ final class TextNotTyped implements Check
     }
 
     /** "German (Germany) has no key for Ж: it is left out of “Ж1”." Null if all can be typed. */
-    public static function told(BindingSet $set, string $text, string $layout): ?string
+    private static function told(BindingSet $set, string $text, string $layout): ?string
     {
         $keys = $set->layouts[$layout] ?? null;
         $missing = $keys?->missing($text) ?? [];

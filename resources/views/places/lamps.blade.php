@@ -13,9 +13,10 @@
         <h2 class="column__title">What lights its lamps</h2>
         <ul class="picks">
             @foreach ($view->rules() as $id => $rule)
-                <li><a href="{{ route('lamps', ['set' => $place->record->id, 'rule' => $id, 'device' => $view->device->id]) }}" data-refresh class="pick" @if ($id === $view->rule) aria-current="true" @endif><span @class(['is-aside' => $place->set->isAside(Nailrod\Core\Set\PartPath::lamp((string) $id))])>{{ $place->words->lampRule($rule) }}</span>@if ($place->set->isAside(Nailrod\Core\Set\PartPath::lamp((string) $id)))<small>set aside</small>@endif @if (! $view->originOf($id)?->own)<small>{{ $view->originOf($id)?->set }}</small>@endif @if (($lacking = $view->lacking($rule)) !== '')<small class="pick__wrong">{{ $lacking }}</small>@endif</a>
+                <li><a href="{{ route('lamps', ['set' => $place->record->id, 'rule' => $id, 'device' => $view->device->id]) }}" data-refresh class="pick" @if ($id === $view->rule) aria-current="true" @endif><span @class(['is-aside' => $place->set->isAside(Nailrod\Core\Set\PartPath::lamp((string) $id))])>{{ $place->words->lampRule($rule) }}</span>@if ($place->set->isAside(Nailrod\Core\Set\PartPath::lamp((string) $id)))<small>set aside</small>@endif @if (! $view->originOf($id)?->own)<small>{{ $view->originOf($id)?->set }}</small>@endif</a>
                     <x-aside :place="$place" :path="Nailrod\Core\Set\PartPath::lamp((string) $id)" :of="$place->words->lampRule($rule)" />
-                    <form data-does="edit" method="post" action="{{ $post('lamp.remove') }}" data-edit novalidate>{{ $place->from() }}<input type="hidden" name="rule" value="{{ $id }}"><button class="link" title="Take this rule away">✕<span class="sr-only">Take away: {{ $place->words->lampRule($rule) }}</span></button></form></li>
+                    <form data-does="edit" method="post" action="{{ $post('lamp.remove') }}" data-edit novalidate>{{ $place->from() }}<input type="hidden" name="rule" value="{{ $id }}"><button class="link" title="Take this rule away">✕<span class="sr-only">Take away: {{ $place->words->lampRule($rule) }}</span></button></form>
+                    @foreach ($place->told->of(Nailrod\Core\Set\PartPath::lamp((string) $id)) as $sentence)<p class="says says--warn pick__told">{{ $sentence }}</p>@endforeach</li>
             @endforeach
         </ul>
         @if ($view->rules() === [])<p class="empty">No rule yet: its lamps stay dark, unless an assignment lights one.</p>@endif

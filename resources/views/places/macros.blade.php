@@ -30,9 +30,7 @@
         </header>
         <form data-does="edit" method="post" action="{{ $post('macro.say') }}" data-edit novalidate data-autosave class="macros__about">{{ $place->from() }}{{ $hidden }}<label class="field"><span>What it is for</span><input name="about" id="macro-about" maxlength="200" value="{{ $macro->about }}" placeholder="in your words; it stands beside its name where it is chosen"></label></form>
         <p class="says">{{ $place->set->isAside(Nailrod\Core\Set\PartPath::macro($macro->id)) ? 'Set aside: ' : '' }}{{ $place->words->macro($macro) }}</p>
-        @foreach ($view->line->bars as $bar)
-            @if ($bar->isText() && $view->missing($bar) !== null)<p class="says says--warn">{{ $view->missing($bar) }}</p>@endif
-        @endforeach
+        @foreach ($place->told->of(Nailrod\Core\Set\PartPath::macro($macro->id)) as $sentence)<p class="says says--warn">{{ $sentence }}</p>@endforeach
         @php($lanes = $view->lanes())
         @if ($lanes === [])
             <p class="empty">It does nothing yet. Add a step on the right, or record what you press.</p>

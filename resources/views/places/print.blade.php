@@ -34,6 +34,7 @@
             <h2 class="column__title">{{ count($view->problems) === 1 ? '1 label does not fit' : count($view->problems).' labels do not fit' }}</h2>
             <ul class="left-out" id="print-problems">@foreach ($view->problems as $problem)<li>{{ $problem }}</li>@endforeach</ul>
         @endif
+        @foreach ($asked->device === null || ! $isLabels ? [] : $place->told->ofKey(Nailrod\Core\Set\Section\Controls::name(), $asked->device->id) as $sentence)<p class="says says--warn">{{ $sentence }}</p>@endforeach
         @if (($lacking = $view->lacking()) !== '')<p class="says says--warn" id="print-lacking">{{ $lacking }}</p>@endif
         @if ($view->shortened > 0)<p class="column__note">On {{ $view->shortened }} {{ $view->shortened === 1 ? 'label stands' : 'labels stand' }} your own label where the name of the action has no room.</p>@endif
         @if ($isLabels && $asked->device !== null)

@@ -2,6 +2,7 @@
 @include('partials.rig.phrases')
 @elseif ($view->control === null)
     <p class="says">Press or click a control to name it. Drag controls to where they lie on the real thing; the grid is 1 mm.</p>
+    @foreach ($place->told->ofKey(Nailrod\Core\Set\Section\Controls::name(), $view->device->id) as $sentence)<p class="says says--warn">{{ $sentence }}</p>@endforeach
     <div class="scroll" id="arrange-scroll" tabindex="0" role="region" aria-label="Controls of {{ $view->device->name }}">
         <table class="inputs"><thead><tr><th scope="col">Control</th><th scope="col"><x-term word="Label" /></th><th scope="col">Kind</th><th scope="col">Numbers</th></tr></thead><tbody>
         @foreach ($view->device->controls as $control)
@@ -17,6 +18,7 @@
     <p class="panel__row"><a class="link" href="{{ $view->link() }}" data-refresh>All controls</a></p>
     <form data-does="edit" method="post" action="{{ route('rig.note', $place->edited->id) }}" data-edit novalidate data-autosave class="panel__part">{{ $place->from() }}<input type="hidden" name="control" value="{{ $control->ref }}">
         <h3>{{ $control->name }}</h3>
+        @foreach ($place->told->of(Nailrod\Core\Set\PartPath::control($control->ref)) as $sentence)<p class="says says--warn">{{ $sentence }}</p>@endforeach
         <label class="field"><span>Name</span><input name="name" id="n-name" value="{{ $control->name }}" maxlength="60"></label>
         <label class="field"><span>Label on the box</span><input name="label" id="n-label" value="{{ $control->label }}" maxlength="20"></label>
         <label class="field"><span>Kind</span><select name="kind" id="n-kind">{{ App\Forms\Options::of($view->kinds(), $control->kind->value) }}</select></label>

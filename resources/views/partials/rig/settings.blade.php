@@ -15,6 +15,7 @@
     @if ($settings->lines() === [])<p class="empty">{{ $view->device->name }} has nothing that can be set.</p>
     @else
     <h3>What it shall be like</h3>
+    @foreach ($place->told->ofKey(Nailrod\Core\Set\Section\Settings::name(), $view->device->id) as $sentence)<p class="says says--warn">{{ $sentence }}</p>@endforeach
     <p class="says">Said by {{ $place->record->name }}; sets below it can say otherwise. It is so in the device once it is written.</p>
     <x-settings :settings="$settings" :lines="$settings->lines()" />
     @endif
