@@ -102,6 +102,7 @@ final class ToldTest extends TestCase
         $found = [...(new $check)->findings(new Desk($set, $set->catalogue ?? self::fail()))];
         $this->assertNotSame([], $found, 'it finds something here');
         foreach ($found as $finding) {
+            $this->assertMatchesRegularExpression('/^[\p{L}\p{N}“].*\.$/u', $finding->sentence);
             $this->assertTold($finding, ['plan', 'told']);
             $this->assertTrue(! is_subclass_of($check, LooksAtPart::class) || array_filter($finding->parts, fn (PartPath $part): bool => $part->section === $check::section()) !== [], 'it names its part');
             foreach ($finding->parts as $part) {
