@@ -271,7 +271,10 @@ final readonly class Words
 
     public function made(Made $made): string
     {
-        return lcfirst(rtrim($made->inWords(array_map($this->set->rig->nameOf(...), $made->sources()), $this->isCentred($made->sources()[0])), '.'));
+        $names = array_map($this->set->rig->nameOf(...), $made->sources());
+        $words = rtrim($made->inWords($names, $this->isCentred($made->sources()[0])), '.');
+
+        return str_starts_with($words, $names[0]) ? $words : lcfirst($words);
     }
 
     public function ofAxisPart(PartPath $path, Node $node): string

@@ -58,7 +58,7 @@ final class NewKindsFormTest extends TestCase
         $this->assertSame(0.05, $this->current()->made['outside']->values()['margin']);
 
         $this->get('/sets/skerrywing/lamps')->assertOk()->assertSee('A lamp that glows')->assertSee('Let it glow');
-        $this->send('lamps', ['rule' => '', 'kind' => 'glows', 'say' => ['glows' => 'fennel/lamp-2', 'colour' => 'green', 'brightness' => '50']])->assertSessionHas('said', 'Lamp 2: not said here → lamp 2 always glows.');
+        $this->send('lamps', ['rule' => '', 'kind' => 'glows', 'say' => ['glows' => 'fennel/lamp-2', 'colour' => 'green', 'brightness' => '50']])->assertSessionHas('said', 'Lamp 2: not said here → Lamp 2 always glows.');
         $this->get('/sets/skerrywing/lamps')->assertOk()->assertSee('Lamp 2 always glows.');
     }
 

@@ -99,7 +99,7 @@ final class NewKindsTest extends TestCase
         yield 'a behaviour' => ['a behaviour', ['Button 1 in Base: output 3 · twice 40 ms']];
         yield 'a stage' => ['a stage', ['Lever A, softening: 50 % of the value is sent', 'Lever A in Base: axis 1']];
         yield 'something made' => ['something made', ['Ends: closes within 20 % of both ends of Lever A', 'Ends in Base: output 5']];
-        yield 'a rule for lamps' => ['a rule for lamps', ['Lamp: lamp always glows.']];
+        yield 'a rule for lamps' => ['a rule for lamps', ['Lamp: Lamp always glows.']];
         yield 'a question' => ['a question', ['Button 1 in Base: output 3, only while flaps is odd and flaps > 2']];
         yield 'a section' => ['a section', ['Seat left: leans by 20°']];
     }
