@@ -37,7 +37,7 @@ test('a lamp scheme and a page of a panel go to another installation, and are fi
         await expect(page.locator('#shelf-fits')).toContainText(/[12] of 2 parts fit here/);
         await clean(page);
         await page.getByRole('button', { name: 'Take it into Quay & Cable' }).click();
-        await expect(page.locator('#notices')).toContainText('lamp 1 is green while layer On water is live');
+        await expect(page.locator('#notices')).toContainText('Lamp 1 is green while layer On water is live');
         // It is at work: the layer that is held lights its lamp.
         await page.goto(`${there.url}/sets/quay-cable/bench?device=fennel`);
         await page.waitForFunction(() => window.nailrod?.live.picture?.lamps !== undefined);
