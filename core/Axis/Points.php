@@ -6,12 +6,15 @@ namespace Nailrod\Core\Axis;
 
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Format\Type\NamesNothing;
 use Nailrod\Core\Format\Type\Number;
 use Nailrod\Core\Format\Type\Type;
 
 /** Points of a curve: pairs of parts of the whole, the first rising, the second never falling. */
 final readonly class Points implements Type
 {
+    use NamesNothing;
+
     public function __construct(private int $most) {}
 
     /**

@@ -35,4 +35,9 @@ final readonly class ConditionType implements Type
     {
         return ['flag' => 'armed', 'is' => 'up'];
     }
+
+    public function renamed(mixed $value, callable $as): mixed
+    {
+        return Conditions::renamed($value, $as);
+    }
 }

@@ -82,4 +82,26 @@ final class Conditions
 
         return ['description' => 'What something depends on.', 'oneOf' => [...$questions, $joined(Joined::ALL, 'All of these hold.'), $joined(Joined::ANY, 'One of these holds.')]];
     }
+
+    /**
+     * A condition with other names in it, as it stands in the file: see Type::renamed().
+     *
+     * @param callable(string, string): string $as
+     */
+    public static function renamed(mixed $said, callable $as): mixed
+    {
+        if (! is_array($said)) {
+            return $said;
+        }
+        foreach ([Joined::ALL, Joined::ANY] as $how) {
+            if (is_array($said[$how] ?? null)) {
+                return [$how => array_map(fn (mixed $one): mixed => self::renamed($one, $as), $said[$how])] + $said;
+            }
+        }
+        foreach (array_intersect_key(self::all(), $said) as $class) {
+            return $class::fields()->renamed($said, $as);
+        }
+
+        return $said;
+    }
 }

@@ -6,11 +6,14 @@ namespace Nailrod\Core\Device;
 
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Format\Type\NamesNothing;
 use Nailrod\Core\Format\Type\Type;
 
 /** What an input is in the reports of another mode: a page and a number, `["button", 3]`. */
 final readonly class ModeNumber implements Type
 {
+    use NamesNothing;
+
     public const AXIS = 'axis';
 
     private const MOST = 65535;

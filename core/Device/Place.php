@@ -6,11 +6,14 @@ namespace Nailrod\Core\Device;
 
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Format\Type\NamesNothing;
 use Nailrod\Core\Format\Type\Type;
 
 /** A place on a drawing: across and down. */
 final readonly class Place implements Type
 {
+    use NamesNothing;
+
     private const FAR = 4000;
 
     /**

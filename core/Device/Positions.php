@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace Nailrod\Core\Device;
 
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Format\Type\NamesNothing;
 use Nailrod\Core\Format\Type\Type;
 
 /** Which numbers are the positions of a control, as its owner says. */
 final readonly class Positions implements Type
 {
+    use NamesNothing;
+
     /** @return list<Node> */
     public function read(Node $node): array
     {

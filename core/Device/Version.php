@@ -6,11 +6,14 @@ namespace Nailrod\Core\Device;
 
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Format\Type\NamesNothing;
 use Nailrod\Core\Format\Type\Type;
 
 /** The version of a firmware: two or three numbers with points between, "2.4". */
 final readonly class Version implements Type
 {
+    use NamesNothing;
+
     private const FORM = '^\d{1,4}(\.\d{1,4}){1,2}$';
 
     /** @throws FormatError */

@@ -6,7 +6,12 @@ namespace Nailrod\Core\Exchange;
 
 use Nailrod\Core\Action\Action;
 use Nailrod\Core\Format\Keys;
+use Nailrod\Core\Format\Type\Id;
+use Nailrod\Core\Format\Type\Reference;
 use Nailrod\Core\Set\BindingSet;
+use Nailrod\Core\Set\PartNames;
+use Nailrod\Core\Set\Section\Cells;
+use Nailrod\Core\Set\Section\Macros;
 
 /**
  * What a file names, in a set that takes it: for each action the one here of the same id in the same game, else of the same role,
@@ -52,24 +57,25 @@ final readonly class NameMatch
     /**
      * What of something is not here, in words; empty if nothing.
      *
-     * @param array<array-key, mixed> $said
+     * @param string                  $section    of which it is a part
+     * @param array<array-key, mixed> $said       in the open format
      * @param bool                    $withMacros may it play macros that come with the file? One of those plays none of them
      */
-    public function lacks(array $said, bool $withMacros = true): string
+    public function lacks(string $section, array $said, bool $withMacros = true): string
     {
-        $lacks = array_map(fn (string $id) => $this->told[$id]['name'] ?? 'an action', array_values(array_diff(Named::in($said, 'action'), array_keys($this->actions))));
-        foreach (['variable' => 'a value', 'layer' => 'a layer', 'stop' => 'a stop', 'flag' => 'a flag', 'macro' => 'a macro', 'contact' => 'a control'] as $sort => $words) {
-            foreach (Named::in($said, $sort) as $id) {
-                $isHere = match ($sort) {
-                    'variable' => isset($this->variables[$id]),
-                    'layer' => isset($this->set->layers[$id]),
-                    'stop' => isset($this->set->stops[$id]),
-                    'flag' => isset($this->set->flags[$id]),
-                    'macro' => isset($this->set->macros[$id]) || ($withMacros && isset($this->macros[$id]) && $this->lacks($this->macros[$id], false) === ''),
-                    default => isset($this->set->rig->contacts[$id]),
-                };
-                $lacks = $isHere ? $lacks : [...$lacks, $words];
-            }
+        $lacks = [];
+        foreach (PartNames::all($section, $said) as [$sort, $id]) {
+            $words = match ($sort) {
+                Id::ACTION => isset($this->actions[$id]) ? '' : $this->told[$id]['name'] ?? 'an action',
+                Id::VARIABLE => isset($this->variables[$id]) ? '' : $this->valueInWords($id),
+                Id::LAYER => isset($this->set->layers[$id]) ? '' : 'a layer',
+                Id::STOP => isset($this->set->stops[$id]) ? '' : 'a stop',
+                Id::FLAG => isset($this->set->flags[$id]) ? '' : 'a flag',
+                Id::MACRO => isset($this->set->macros[$id]) || ($withMacros && isset($this->macros[$id]) && $this->lacks(Macros::name(), $this->macros[$id], false) === '') ? '' : 'a macro',
+                Reference::LAMP => $this->set->rig->lampNameOf($id) !== $id ? '' : 'a lamp',
+                default => $this->set->rig->has($id) ? '' : 'a control',
+            };
+            $lacks = $words === '' ? $lacks : [...$lacks, $words];
         }
 
         return implode(', ', array_unique($lacks));
@@ -78,21 +84,37 @@ final readonly class NameMatch
     /**
      * With the actions and variables of this game in the place of those of the file.
      *
+     * @param string               $section of which it is a part
      * @param array<string, mixed> $said
      *
      * @return array<string, mixed>
      */
-    public function mapped(array $said): array
+    public function mapped(string $section, array $said): array
     {
-        array_walk_recursive($said, function (mixed &$value, int|string $key): void {
-            $value = match (true) {
-                $key === 'action' && is_string($value) => $this->actions[$value]->id ?? $value,
-                $key === 'variable' && is_string($value) => $this->variables[$value] ?? $value,
-                default => $value,
-            };
-        });
+        /** @var array<string, mixed> */
+        return PartNames::renamed($section, $said, $this->here(...));
+    }
 
-        return $said;
+    /** What a value of the other game is called, by an action that changes it: its own name is not in the file. */
+    public function valueInWords(string $variable): string
+    {
+        foreach ($this->told as $action) {
+            if ($action['variable'] === $variable) {
+                return 'what '.$action['name'].' changes';
+            }
+        }
+
+        return 'a value that '.($this->game === '' ? 'its game' : $this->game).' has';
+    }
+
+    /** What this game calls an action or a variable of the other one; what is neither, and what is not here, as it is. */
+    public function here(string $sort, string $id): string
+    {
+        return match ($sort) {
+            Id::ACTION => $this->actions[$id]->id ?? $id,
+            Id::VARIABLE => $this->variables[$id] ?? $id,
+            default => $id,
+        };
     }
 
     /**
@@ -102,8 +124,8 @@ final readonly class NameMatch
      */
     public function did(array $cell): string
     {
-        $names = array_map(fn (string $id) => $this->told[$id]['name'] ?? 'an action that the file does not tell', Named::in($cell, 'action'));
-        $macros = array_map(fn (string $id) => 'macro '.(is_string($this->macros[$id]['name'] ?? null) ? $this->macros[$id]['name'] : 'of another set'), Named::in($cell, 'macro'));
+        $names = array_map(fn (string $id) => $this->told[$id]['name'] ?? 'an action that the file does not tell', PartNames::in(Cells::name(), $cell, Id::ACTION));
+        $macros = array_map(fn (string $id) => 'macro '.(is_string($this->macros[$id]['name'] ?? null) ? $this->macros[$id]['name'] : 'of another set'), PartNames::in(Cells::name(), $cell, Id::MACRO));
 
         return implode(', ', [...$names, ...$macros]) ?: 'something of its own';
     }
@@ -115,10 +137,10 @@ final readonly class NameMatch
      */
     public function does(array $cell): string
     {
-        if ($this->lacks($cell) !== '') {
+        if ($this->lacks(Cells::name(), $cell) !== '') {
             return '';
         }
-        $names = array_map(fn (string $id) => $this->actions[$id]->name, Named::in($cell, 'action'));
+        $names = array_map(fn (string $id) => $this->actions[$id]->name, PartNames::in(Cells::name(), $cell, Id::ACTION));
 
         return implode(', ', $names) ?: 'the same';
     }

@@ -9,11 +9,16 @@ use Nailrod\Core\Device\PanelDevice;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Format\Type\Id;
 use Nailrod\Core\Format\Type\Text;
 use Nailrod\Core\Layer\Layer;
 use Nailrod\Core\Panel\Panel;
 use Nailrod\Core\Set\BindingSet;
+use Nailrod\Core\Set\PartNames;
 use Nailrod\Core\Set\PartPath;
+use Nailrod\Core\Set\Section\Cells;
+use Nailrod\Core\Set\Section\LampRules;
+use Nailrod\Core\Set\Section\Macros;
 
 /**
  * A page of a panel, or all of it, with what its tiles do in the base layer and what lights them: a file to be taken into another
@@ -59,14 +64,10 @@ final readonly class PanelFile
         $ids = array_map(fn ($tile) => $tile->id, $drawn->panel?->tiles() ?? []);
         $lit = self::litIn($set, $device, $ids);
         $macros = [];
-        foreach (Named::in($does, 'macro') as $id) {
+        foreach (self::namesIn(Cells::name(), $does, Id::MACRO) as $id) {
             $macros += isset($set->macros[$id]) ? [$id => $set->macros[$id]->toArray()] : [];
         }
-        $actions = [];
-        foreach (Named::in([$does, $macros], 'action') as $id) {
-            $action = $set->catalogue?->action($id);
-            $actions += $action === null ? [] : [$id => ['name' => $action->name, 'role' => $action->role, 'variable' => $action->effect->variable]];
-        }
+        $actions = self::told($set, $does, $macros, $lit);
 
         return ['format' => self::FORMAT, 'version' => 1, 'name' => $name] + ($set->catalogue === null ? [] : ['game' => $set->catalogue->name])
             + ['pages' => $pages] + array_filter(['does' => $does, 'lit' => $lit, 'macros' => $macros, 'actions' => $actions], fn (array $all) => $all !== []);
@@ -140,6 +141,39 @@ final readonly class PanelFile
         }
 
         return $lit;
+    }
+
+    /**
+     * @param array<string, array<string, mixed>> $parts of one section
+     *
+     * @return list<string> what they name of a sort, each once
+     */
+    private static function namesIn(string $section, array $parts, string $sort): array
+    {
+        return array_values(array_unique(array_merge(...array_map(fn (array $said): array => PartNames::in($section, $said, $sort), array_values($parts)))));
+    }
+
+    /**
+     * The actions that they name, and those that change a value which they name: by these another game's are found.
+     *
+     * @param array<string, array<string, mixed>> $does
+     * @param array<string, array<string, mixed>> $macros
+     * @param array<string, array<string, mixed>> $lit
+     *
+     * @return array<string, array{name: string, role: string, variable: string}>
+     */
+    private static function told(BindingSet $set, array $does, array $macros, array $lit): array
+    {
+        $names = fn (string $sort): array => [...self::namesIn(Cells::name(), $does, $sort), ...self::namesIn(Macros::name(), $macros, $sort), ...self::namesIn(LampRules::name(), $lit, $sort)];
+        [$ids, $variables] = [$names(Id::ACTION), $names(Id::VARIABLE)];
+        $actions = [];
+        foreach ($set->catalogue->actions ?? [] as $action) {
+            if (in_array($action->id, $ids, true) || in_array($action->effect->variable, $variables, true)) {
+                $actions[$action->id] = ['name' => $action->name, 'role' => $action->role, 'variable' => $action->effect->variable];
+            }
+        }
+
+        return $actions;
     }
 
     /**

@@ -8,11 +8,16 @@ use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Ids;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Format\Type\Id;
 use Nailrod\Core\Layer\Layer;
 use Nailrod\Core\Plan\TileWork;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\PanelEdits;
+use Nailrod\Core\Set\PartNames;
 use Nailrod\Core\Set\PartPath;
+use Nailrod\Core\Set\Section\Cells;
+use Nailrod\Core\Set\Section\LampRules;
+use Nailrod\Core\Set\Section\Macros;
 use Nailrod\Core\Set\SetDocument;
 
 /** A panel that comes from a file, in the set that takes it: what its tiles do is taken as far as it is here, its tiles come all the same. */
@@ -32,7 +37,7 @@ final readonly class PanelFit
         foreach ($this->file->panel->tiles() as $tile) {
             foreach (Keys::each($this->file->does) as $end => $cell) {
                 if (self::tileOf($end) === $tile->id) {
-                    $rows[] = new PanelFitRow($tile->name(), self::endInWords($end), $this->match->did($cell), $this->match->does($cell), $this->match->lacks($cell));
+                    $rows[] = new PanelFitRow($tile->name(), self::endInWords($end), $this->match->did($cell), $this->match->does($cell), $this->match->lacks(Cells::name(), $cell));
                 }
             }
         }
@@ -57,11 +62,11 @@ final readonly class PanelFit
         $edits = new PanelEdits($this->set, $this->device);
         $own = $taken === null ? $edits->add($this->file->name, $pages) : $edits->morePages($panel, $pages);
         foreach (Keys::each($this->file->macros) as $id => $macro) {
-            $own = isset($this->set->macros[$id]) || $this->match->lacks($macro) !== '' ? $own : $own->with(PartPath::macro($id), $this->match->mapped($macro));
+            $own = isset($this->set->macros[$id]) || $this->match->lacks(Macros::name(), $macro) !== '' ? $own : $own->with(PartPath::macro($id), $this->match->mapped(Macros::name(), $macro));
         }
         foreach (Keys::each($this->file->lit) as $tile => $rule) {
-            if (isset($ids[$tile]) && $this->match->lacks($rule) === '') {
-                $own = $own->with(PartPath::lamp(Ids::free($ids[$tile], 'lamp', fn (string $id): bool => isset($this->set->lamps[$id]))), ['lamp' => $this->device.'/'.$ids[$tile]] + $this->match->mapped($rule));
+            if (isset($ids[$tile]) && $this->match->lacks(LampRules::name(), $rule) === '') {
+                $own = $own->with(PartPath::lamp(Ids::free($ids[$tile], 'lamp', fn (string $id): bool => isset($this->set->lamps[$id]))), ['lamp' => $this->device.'/'.$ids[$tile]] + $this->match->mapped(LampRules::name(), $rule));
             }
         }
 
@@ -73,12 +78,12 @@ final readonly class PanelFit
     {
         $work = $this->set->catalogue === null ? null : new TileWork($this->set, $this->set->catalogue, $this->device);
         foreach (Keys::each($this->file->does) as $end => $cell) {
-            if ($this->match->lacks($cell) !== '' || ! isset($ids[self::tileOf($end)])) {
+            if ($this->match->lacks(Cells::name(), $cell) !== '' || ! isset($ids[self::tileOf($end)])) {
                 continue;
             }
             $ref = $this->device.'/'.$ids[self::tileOf($end)].substr($end, strlen(self::tileOf($end)));
-            $own = $own->with(PartPath::cell(Layer::BASE, $ref), $this->match->mapped($cell));
-            foreach (Named::in($cell, 'action') as $id) {
+            $own = $own->with(PartPath::cell(Layer::BASE, $ref), $this->match->mapped(Cells::name(), $cell));
+            foreach (PartNames::in(Cells::name(), $cell, Id::ACTION) as $id) {
                 $own = $work?->reached($own, $this->match->actions[$id], $ref) ?? $own;
             }
         }

@@ -57,4 +57,22 @@ final readonly class Fields
     {
         return array_map(fn (Field $field) => $field->begins ?? $field->usual ?? $field->type->example(), $this->all);
     }
+
+    /**
+     * What an object that has these fields says, with other names in it: see Type::renamed().
+     *
+     * @param array<array-key, mixed>          $said
+     * @param callable(string, string): string $as
+     *
+     * @return array<string, mixed>
+     */
+    public function renamed(array $said, callable $as): array
+    {
+        $renamed = [];
+        foreach (Keys::each($said) as $name => $value) {
+            $renamed[$name] = isset($this->all[$name]) ? $this->all[$name]->type->renamed($value, $as) : $value;
+        }
+
+        return $renamed;
+    }
 }

@@ -73,4 +73,16 @@ abstract class KindList
 
         return $class::read($node, $id);
     }
+
+    /**
+     * One of them with other names in it, as it stands in the file: see Type::renamed().
+     *
+     * @param callable(string, string): string $as
+     */
+    final public static function renamed(mixed $said, callable $as): mixed
+    {
+        $class = is_array($said) && is_string($said['kind'] ?? null) ? static::all()[$said['kind']] ?? null : null;
+
+        return is_array($said) && $class !== null ? $class::fields()->renamed($said, $as) : $said;
+    }
 }

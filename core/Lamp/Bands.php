@@ -7,11 +7,14 @@ namespace Nailrod\Core\Lamp;
 use Nailrod\Core\Device\Lamp;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Format\Type\NamesNothing;
 use Nailrod\Core\Format\Type\Type;
 
 /** Bands of a row of lamps: up to where each goes, rising, and its colour. */
 final readonly class Bands implements Type
 {
+    use NamesNothing;
+
     public const MOST = 8;
 
     /**

@@ -37,4 +37,23 @@ final class LampRules
 
         return $class::from($class::fields()->read($node));
     }
+
+    /**
+     * A rule with other names in it, as it stands in the file: see Type::renamed().
+     *
+     * @param array<array-key, mixed>          $said
+     * @param callable(string, string): string $as
+     *
+     * @return array<string, mixed>
+     */
+    public static function renamed(array $said, callable $as): array
+    {
+        foreach (self::all() as $class) {
+            if (isset($said[$class::key()])) {
+                break;
+            }
+        }
+
+        return $class::fields()->renamed($said, $as);
+    }
 }

@@ -82,4 +82,16 @@ final readonly class Seen implements Type
     {
         return ['layer' => 'water'];
     }
+
+    public function renamed(mixed $value, callable $as): mixed
+    {
+        if (! is_array($value)) {
+            return $value;
+        }
+        foreach (array_diff(self::SORTS, [self::ALWAYS]) as $sort) {
+            $value = is_string($value[$sort] ?? null) ? array_replace($value, [$sort => $as($sort, $value[$sort])]) : $value;
+        }
+
+        return $value;
+    }
 }

@@ -6,6 +6,7 @@ namespace Nailrod\Core\Macro;
 
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Format\Type\Type;
+use Nailrod\Core\Output\Outputs;
 
 /** One step of a macro, as an object. */
 final readonly class StepType implements Type
@@ -34,5 +35,10 @@ final readonly class StepType implements Type
     public function example(): array
     {
         return ['do' => 'tap', 'output' => ['kind' => 'key', 'code' => 'KeyH'], 'ms' => 60];
+    }
+
+    public function renamed(mixed $value, callable $as): mixed
+    {
+        return is_array($value) && isset($value['output']) ? array_replace($value, ['output' => Outputs::renamed($value['output'], $as)]) : $value;
     }
 }

@@ -8,10 +8,12 @@ use Nailrod\Core\Behaviour\NeedsAllOutputs;
 use Nailrod\Core\Behaviour\PlaysItsMacro;
 use Nailrod\Core\Device\Device;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Format\Type\Id;
 use Nailrod\Core\Layer\Layer;
 use Nailrod\Core\Output\NamesPart;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Cell;
+use Nailrod\Core\Set\PartNames;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\PartValue;
 use Nailrod\Core\Set\Played;
@@ -97,19 +99,19 @@ final readonly class Split
             foreach (self::PLAYED as $section) {
                 foreach ($document->partsOf($section) as $part) {
                     if ($section === 'macros' || $section === 'lamps' || in_array($part->path->key, $layers, true)) {
-                        $named += self::names(Node::of($part->value)->plain());
+                        $named += self::names($section, Node::of($part->value)->plain());
                     }
                 }
             }
-            $layers = array_values(array_unique([...$layers, ...array_filter(array_map(fn (array $one) => $one[0] === 'layer' ? $one[1] : null, array_values($named)))]));
+            $layers = array_values(array_unique([...$layers, ...array_filter(array_map(fn (array $one) => $one[0] === Id::LAYER ? $one[1] : null, array_values($named)))]));
         } while (count($layers) > $before);
         $isEmpty = array_filter($document->parts(), fn (PartValue $part) => ! in_array($part->path->section, ['layers', 'flags', 'macros'], true)) === [];
         foreach ($document->parts() as $part) {
             $isNeeded = match ($part->path->section) {
                 'layers' => ! $isEmpty && in_array($part->path->key, $layers, true),
                 'cells', 'chords' => in_array($part->path->key, $layers, true),
-                'flags' => isset($named['flag '.$part->path->key]),
-                'macros' => isset($named['macro '.$part->path->key]),
+                'flags' => isset($named[Id::FLAG.' '.$part->path->key]),
+                'macros' => isset($named[Id::MACRO.' '.$part->path->key]),
                 default => true,
             };
             $document = $isNeeded ? $document : $document->without($part->path);
@@ -121,17 +123,13 @@ final readonly class Split
     /**
      * @param array<array-key, mixed> $said
      *
-     * @return array<string, array{string, string}> layers, flags and macros that it names, by sort and id
+     * @return array<string, array{string, string}> what it names, sort and name by both
      */
-    private static function names(array $said): array
+    private static function names(string $section, array $said): array
     {
         $named = [];
-        foreach ($said as $field => $value) {
-            if (is_array($value)) {
-                $named += self::names($field === 'layers' ? array_map(fn (mixed $id): array => ['layer' => $id], $value) : $value);
-            } elseif (is_string($value) && in_array($field, ['layer', 'flag', 'macro'], true)) {
-                $named[$field.' '.$value] = [$field, $value];
-            }
+        foreach (PartNames::all($section, $said) as [$sort, $name]) {
+            $named[$sort.' '.$name] = [$sort, $name];
         }
 
         return $named;

@@ -6,11 +6,14 @@ namespace Nailrod\Core\Output;
 
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Format\Type\NamesNothing;
 use Nailrod\Core\Format\Type\Type;
 
 /** A key by its W3C KeyboardEvent.code. */
 final readonly class KeyCode implements Type
 {
+    use NamesNothing;
+
     /** @throws FormatError */
     public function read(Node $node): string
     {

@@ -35,4 +35,9 @@ final readonly class OutputType implements Type
     {
         return ['kind' => 'button', 'number' => 7];
     }
+
+    public function renamed(mixed $value, callable $as): mixed
+    {
+        return Outputs::renamed($value, $as);
+    }
 }

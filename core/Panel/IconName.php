@@ -6,12 +6,15 @@ namespace Nailrod\Core\Panel;
 
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Format\Type\NamesNothing;
 use Nailrod\Core\Format\Type\Text;
 use Nailrod\Core\Format\Type\Type;
 
 /** One of the icons by its name; empty for none. */
 final readonly class IconName implements Type
 {
+    use NamesNothing;
+
     /** @throws FormatError if there is no icon of that name */
     public function read(Node $node): string
     {

@@ -178,4 +178,29 @@ final readonly class Cell
     {
         return $this->outputs === [] && $this->behaviour === null && $this->as === null;
     }
+
+    /**
+     * What a layer says of a contact, with other names in it, as it stands in the file: see Type::renamed().
+     *
+     * @param array<array-key, mixed>          $said
+     * @param callable(string, string): string $as
+     *
+     * @return array<string, mixed>
+     */
+    public static function renamed(array $said, callable $as): array
+    {
+        $renamed = [];
+        foreach (Keys::each($said) as $field => $value) {
+            $renamed[$field] = match ($field) {
+                'as' => (new Reference(Reference::CONTACT))->renamed($value, $as),
+                'behaviour' => Behaviours::renamed($value, $as),
+                'outputs' => is_array($value) ? array_map(fn (mixed $output): mixed => Outputs::renamed($output, $as), $value) : $value,
+                'when' => Conditions::renamed($value, $as),
+                'otherwise' => is_array($value) ? self::renamed($value, $as) : $value,
+                default => $value,
+            };
+        }
+
+        return $renamed;
+    }
 }

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Shelf;
 
-use Nailrod\Core\Exchange\Named;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Format\Type\Id;
 use Nailrod\Core\Layer\Layer;
 use Nailrod\Core\Set\BindingSet;
+use Nailrod\Core\Set\PartNames;
 
 /** A layer with all that is done in it, and what leads to it. */
 final class ReadyLayer implements ShelfKind
@@ -41,7 +42,7 @@ final class ReadyLayer implements ShelfKind
     {
         $parts = [];
         foreach ($set->merged->parts() as $part) {
-            $isHolder = $part->path->section === 'cells' && $part->value !== null && in_array($id, Named::in(Node::of($part->value)->plain(), 'layer'), true);
+            $isHolder = $part->path->section === 'cells' && $part->value !== null && in_array($id, PartNames::in('cells', Node::of($part->value)->plain(), Id::LAYER), true);
             $isIts = ($part->path->section === 'layers' || in_array($part->path->section, ['cells', 'chords'], true)) && $part->path->key === $id;
             if ($part->value !== null && ($isIts || $isHolder)) {
                 $parts[] = $part->path;

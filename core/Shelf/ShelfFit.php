@@ -5,13 +5,15 @@ declare(strict_types=1);
 namespace Nailrod\Core\Shelf;
 
 use Nailrod\Core\Axis\AxisParts;
-use Nailrod\Core\Exchange\Named;
 use Nailrod\Core\Exchange\NameMatch;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Ids;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Format\Type\Id;
+use Nailrod\Core\Format\Type\Reference;
 use Nailrod\Core\Set\BindingSet;
+use Nailrod\Core\Set\PartNames;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\Section\Sections;
 use Nailrod\Core\Set\SetDocument;
@@ -22,10 +24,8 @@ use Nailrod\Core\Set\SetDocument;
  */
 final readonly class ShelfFit
 {
-    /** Sections whose parts get an id of their own here, and the field by which others name them. */
-    private const OWN = ['layers' => 'layer', 'macros' => 'macro', 'stops' => 'stop', 'flags' => 'flag', 'lamps' => '', 'made' => ''];
-
-    private const LACKS = ['layer' => 'a layer', 'macro' => 'a macro', 'stop' => 'a stop', 'flag' => 'a flag'];
+    /** Sections whose parts get an id of their own here, and the sort as which others name them. */
+    private const OWN = ['layers' => Id::LAYER, 'macros' => Id::MACRO, 'stops' => Id::STOP, 'flags' => Id::FLAG, 'lamps' => '', 'made' => ''];
 
     private NameMatch $match;
 
@@ -104,7 +104,7 @@ final readonly class ShelfFit
         foreach (Keys::each($this->item->parts) as $path => $said) {
             $here = $this->path(PartPath::of($path));
             if ($here !== null && $this->lacks(PartPath::of($path), $here, $said) === '') {
-                $own = $own->with($here, $this->mapped($said));
+                $own = $own->with($here, $this->mapped($here->section, $said));
                 $some = true;
             }
         }
@@ -133,24 +133,17 @@ final readonly class ShelfFit
     private function lacks(PartPath $there, ?PartPath $here, array $said, array $asked = []): string
     {
         $lacks = $here === null ? [Places::inWords($there->section === 'cells' ? (string) $there->inner : $there->key)] : [];
-        foreach (array_diff(Named::in($said, 'action'), array_keys($this->match->actions)) as $id) {
-            $lacks[] = $this->item->actions[$id]['name'] ?? 'an action';
+        foreach (PartNames::all($there->section, $said) as [$sort, $name]) {
+            $section = array_search($sort, self::OWN, true);
+            $lacking = match (true) {
+                $sort === Id::ACTION => isset($this->match->actions[$name]) ? '' : $this->item->actions[$name]['name'] ?? 'an action',
+                $sort === Id::VARIABLE => isset($this->match->variables[$name]) ? '' : $this->match->valueInWords($name),
+                in_array($sort, PartNames::OF_RIG, true) => ! Places::isOne($name) || $this->refHere($name) !== null ? '' : Places::inWords($name),
+                $section !== false => $this->comes($section, $name, $asked) || $this->set->merged->value(new PartPath($section, $name)) !== null ? '' : 'a '.$sort,
+                default => '',
+            };
+            $lacks = $lacking === '' ? $lacks : [...$lacks, $lacking];
         }
-        foreach ([...Named::in($said, 'variable'), ...Named::in($said, 'shows')] as $id) {
-            $lacks = isset($this->match->variables[$id]) ? $lacks : [...$lacks, $this->valueInWords($id)];
-        }
-        foreach (self::LACKS as $field => $words) {
-            $section = (string) array_search($field, self::OWN, true);
-            foreach (Named::in($said, $field) as $id) {
-                $isHere = $this->comes($section, $id, $asked) || $this->set->merged->value(new PartPath($section, $id)) !== null;
-                $lacks = $isHere ? $lacks : [...$lacks, $words];
-            }
-        }
-        array_walk_recursive($said, function (mixed $value) use (&$lacks): void {
-            if (is_string($value) && Places::isOne($value) && $this->refHere($value) === null) {
-                $lacks[] = Places::inWords($value);
-            }
-        });
         if ($lacks === [] && $here?->section === 'axes' && ! $this->canBeShaped($here, $said)) {
             $lacks[] = 'an axis that can be shaped so';
         }
@@ -172,18 +165,6 @@ final readonly class ShelfFit
         $said = $this->item->parts[(string) $path] ?? null;
 
         return $said !== null && (in_array((string) $path, $asked, true) || $this->lacks($path, $this->path($path), $said, [...$asked, (string) $path]) === '');
-    }
-
-    /** What a value of the other game is called, by an action that changes it: its own name is not in the file. */
-    private function valueInWords(string $variable): string
-    {
-        foreach ($this->item->actions as $action) {
-            if ($action['variable'] === $variable) {
-                return 'what '.$action['name'].' changes';
-            }
-        }
-
-        return 'a value that '.($this->item->game === '' ? 'its game' : $this->item->game).' has';
     }
 
     /** Could this axis take a shape? */
@@ -229,23 +210,18 @@ final readonly class ShelfFit
      *
      * @return array<string, mixed> with the names of this set in the place of those of the file
      */
-    private function mapped(array $said): array
+    private function mapped(string $section, array $said): array
     {
-        array_walk_recursive($said, function (mixed &$value, int|string $key): void {
-            if (! is_string($value)) {
-                return;
-            }
-            $section = array_search($key, self::OWN, true);
-            $value = match (true) {
-                is_string($section) && $key !== '' => $this->ids[$section][$value] ?? $value,
-                $key === 'shows' => $this->match->variables[$value] ?? $value,
-                Places::isOne($value) => $this->refHere($value) ?? $value,
-                default => $value,
+        /** @var array<string, mixed> */
+        return PartNames::renamed($section, $said, function (string $sort, string $name): string {
+            $of = array_search($sort, self::OWN, true);
+
+            return match (true) {
+                $of !== false => $this->ids[$of][$name] ?? $name,
+                in_array($sort, PartNames::OF_RIG, true) => Places::isOne($name) ? $this->refHere($name) ?? $name : $name,
+                default => $this->match->here($sort, $name),
             };
         });
-        /** @var array<string, mixed> $said */
-
-        return $this->match->mapped($said);
     }
 
     /** @param array<string, mixed> $said */
@@ -256,10 +232,10 @@ final readonly class ShelfFit
         $of = match ($path->section) {
             'cells' => Places::inWords((string) $path->inner),
             'axes' => str_replace('_', ' ', (string) $path->inner),
-            'lamps' => implode(' to ', array_map(Places::inWords(...), self::lampsIn($said))),
+            'lamps' => implode(' to ', array_map(Places::inWords(...), self::ends(PartNames::in('lamps', $said, Reference::LAMP)))),
             default => $name,
         };
-        $does = array_map(fn (string $id) => $this->item->actions[$id]['name'] ?? $id, Named::in($said, 'action'));
+        $does = array_map(fn (string $id) => $this->item->actions[$id]['name'] ?? $id, PartNames::in($path->section, $said, Id::ACTION));
 
         $does = ($said['nothing'] ?? false) === true ? ['nothing'] : $does;
 
@@ -272,24 +248,22 @@ final readonly class ShelfFit
         $where = match ($here->section) {
             'cells' => $this->set->rig->fullNameOf((string) $here->inner),
             'axes' => $this->set->rig->fullNameOf($here->key),
-            'lamps' => implode(', ', array_map(fn (string $lamp) => $this->set->rig->deviceNameOf($lamp).' '.$this->set->rig->lampNameOf($lamp), self::lampsIn($this->mapped($said)))),
+            'lamps' => implode(', ', array_map(fn (string $lamp) => $this->set->rig->deviceNameOf($lamp).' '.$this->set->rig->lampNameOf($lamp), self::ends(PartNames::in('lamps', $this->mapped('lamps', $said), Reference::LAMP)))),
             default => 'new',
         };
-        $does = array_map(fn (string $id) => $this->match->actions[$id]->name ?? $id, Named::in($said, 'action'));
+        $does = array_map(fn (string $id) => $this->match->actions[$id]->name ?? $id, PartNames::in($here->section, $said, Id::ACTION));
         $does = ($said['nothing'] ?? false) === true ? ['nothing'] : $does;
 
         return $where.($does === [] ? '' : ': '.implode(', ', $does));
     }
 
     /**
-     * @param array<string, mixed> $said
+     * @param list<string> $lamps
      *
-     * @return list<string>
+     * @return list<string> the first and the last of many
      */
-    private static function lampsIn(array $said): array
+    private static function ends(array $lamps): array
     {
-        $lamps = array_values(array_filter([$said['lamp'] ?? null, ...(array) ($said['lamps'] ?? []), ...(array) ($said['also'] ?? [])], is_string(...)));
-
         return count($lamps) > 3 ? [$lamps[0], $lamps[count($lamps) - 1]] : $lamps;
     }
 }

@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace Nailrod\Core\Shelf;
 
 use Nailrod\Core\Axis\StartingShape;
-use Nailrod\Core\Exchange\Named;
 use Nailrod\Core\Format\Article;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Format\Type\Id;
 use Nailrod\Core\Format\Type\Text;
 use Nailrod\Core\Set\BindingSet;
+use Nailrod\Core\Set\PartNames;
 use Nailrod\Core\Set\PartPath;
 
 /**
@@ -81,12 +82,12 @@ final readonly class ShelfItem
         $paths = $kind::parts($set, $id);
         $parts = [];
         foreach ($paths as $path) {
-            $parts[(string) self::named($path, $places)] = self::renamed(Node::of($set->merged->value($path))->plain(), $places);
+            $parts[(string) self::named($path, $places)] = self::renamed($path->section, Node::of($set->merged->value($path))->plain(), $places);
         }
         // What they play comes along.
-        foreach (Named::in($parts, 'macro') as $macro) {
+        foreach (self::namesIn($parts, Id::MACRO) as $macro) {
             $path = PartPath::macro($macro);
-            $parts += isset($set->macros[$macro]) ? [(string) $path => self::renamed(Node::of($set->merged->value($path))->plain(), $places)] : [];
+            $parts += isset($set->macros[$macro]) ? [(string) $path => self::renamed($path->section, Node::of($set->merged->value($path))->plain(), $places)] : [];
         }
         if ($parts === []) {
             throw FormatError::told('Thing', 'nothing', 'one that '.$set->merged->own->name.' has');
@@ -154,7 +155,7 @@ final readonly class ShelfItem
     {
         $devices = $this->kind === ReadyShape::class ? [] : array_values(array_unique($this->devices));
 
-        return [...array_map(Article::before(...), $devices), ...array_values(array_map(fn (array $action) => $action['name'], array_intersect_key($this->actions, array_flip(Named::in($this->parts, 'action')))))];
+        return [...array_map(Article::before(...), $devices), ...array_values(array_map(fn (array $action) => $action['name'], array_intersect_key($this->actions, array_flip(self::namesIn($this->parts, Id::ACTION)))))];
     }
 
     private static function named(PartPath $path, Places $places): PartPath
@@ -167,14 +168,25 @@ final readonly class ShelfItem
      *
      * @return array<string, mixed> with inputs and lamps as a file calls them
      */
-    private static function renamed(array $said, Places $places): array
+    private static function renamed(string $section, array $said, Places $places): array
     {
-        array_walk_recursive($said, function (mixed &$value) use ($places): void {
-            $value = is_string($value) && str_contains($value, '/') ? $places->named($value) ?? $value : $value;
-        });
+        /** @var array<string, mixed> */
+        return PartNames::renamed($section, $said, fn (string $sort, string $name): string => in_array($sort, PartNames::OF_RIG, true) ? $places->named($name) ?? $name : $name);
+    }
 
-        /** @var array<string, mixed> $said */
-        return $said;
+    /**
+     * @param array<string, array<string, mixed>> $parts in the open format, by path
+     *
+     * @return list<string> what they name of these sorts, each once
+     */
+    private static function namesIn(array $parts, string ...$sorts): array
+    {
+        $names = [];
+        foreach (Keys::each($parts) as $path => $said) {
+            array_push($names, ...PartNames::in(PartPath::of($path)->section, $said, ...$sorts));
+        }
+
+        return array_values(array_unique($names));
     }
 
     /**
@@ -184,8 +196,8 @@ final readonly class ShelfItem
      */
     private static function told(BindingSet $set, array $parts): array
     {
-        $names = Named::in($parts, 'action');
-        $variables = [...Named::in($parts, 'variable'), ...Named::in($parts, 'shows')];
+        $names = self::namesIn($parts, Id::ACTION);
+        $variables = self::namesIn($parts, Id::VARIABLE);
         $actions = [];
         foreach ($set->catalogue->actions ?? [] as $action) {
             if (in_array($action->id, $names, true) || in_array($action->effect->variable, $variables, true)) {

@@ -27,6 +27,7 @@ trait WithNewKinds
         AxisParts::add(Soft::class);
         MadeKinds::add(Outside::class);
         LampRules::add(Glow::class);
+        LampRules::add(Beacon::class);
         Checks::add(NoBuzz::class);
         Conditions::add(Odd::class);
         Sections::add(Seats::class);

@@ -57,4 +57,18 @@ final readonly class ByKey implements Type
 
         return is_string($key) ? [$key => $this->of->example()] : [];
     }
+
+    public function renamed(mixed $value, callable $as): mixed
+    {
+        if (! is_array($value)) {
+            return $value;
+        }
+        $renamed = [];
+        foreach (Keys::each($value) as $key => $one) {
+            $key = $this->key->renamed($key, $as);
+            $renamed[is_string($key) ? $key : ''] = $this->of->renamed($one, $as);
+        }
+
+        return $renamed;
+    }
 }

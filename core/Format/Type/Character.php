@@ -10,6 +10,8 @@ use Nailrod\Core\Format\Node;
 /** One character that can be seen, or a space. */
 final readonly class Character implements Type
 {
+    use NamesNothing;
+
     /** @param bool $orNone may there be none, an empty text? */
     public function __construct(private bool $orNone = false) {}
 

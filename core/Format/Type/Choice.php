@@ -10,6 +10,8 @@ use Nailrod\Core\Format\Node;
 /** One of a few words. */
 final readonly class Choice implements Type
 {
+    use NamesNothing;
+
     /**
      * @param array<string, string> $words   what a page says for each, by what stands in the file
      * @param list<string>          $offered those that a form offers

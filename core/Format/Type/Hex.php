@@ -10,6 +10,8 @@ use Nailrod\Core\Format\Node;
 /** Bytes as pairs of hex digits, in lower case. */
 final readonly class Hex implements Type
 {
+    use NamesNothing;
+
     /** @param string $what the bytes are of */
     public function __construct(private string $what, private int $most) {}
 

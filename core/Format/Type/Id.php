@@ -55,4 +55,9 @@ final readonly class Id implements Type
             default => 'anchor-light',
         };
     }
+
+    public function renamed(mixed $value, callable $as): mixed
+    {
+        return is_string($value) ? $as($this->sort, $value) : $value;
+    }
 }

@@ -9,6 +9,8 @@ use Nailrod\Core\Format\Node;
 /** A whole number between two limits, some of which have names that a person chooses from. */
 final readonly class NamedWhole implements Type
 {
+    use NamesNothing;
+
     /** @param array<int, string> $words by number */
     public function __construct(public int $least, public int $most, public array $words) {}
 

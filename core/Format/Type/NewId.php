@@ -11,6 +11,8 @@ use Nailrod\Core\Format\Node;
 /** A name for files and references that a thing gives to itself. */
 final readonly class NewId implements Type
 {
+    use NamesNothing;
+
     /** @param array<string, string> $kept names that it cannot have, and what each stands for */
     public function __construct(private string $example = 'new', private array $kept = []) {}
 

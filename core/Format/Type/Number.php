@@ -9,6 +9,8 @@ use Nailrod\Core\Format\Node;
 /** A number between two limits. */
 final readonly class Number implements Type
 {
+    use NamesNothing;
+
     /** As far as numbers of a game go. */
     public const FAR = 1e9;
     /** Parts of a travel: a place on it, a width of it, a share of a whole. In the file 0 to 1, on the page percent. */

@@ -45,4 +45,9 @@ final readonly class Reference implements Type
             default => 'fennel/lamp-1',
         };
     }
+
+    public function renamed(mixed $value, callable $as): mixed
+    {
+        return is_string($value) ? $as($this->sort, $value) : $value;
+    }
 }

@@ -10,6 +10,8 @@ use Nailrod\Core\Format\Node;
 /** A number, a word, yes or no: which of them is settled by something else. */
 final readonly class Scalar implements Type
 {
+    use NamesNothing;
+
     private const LONGEST = 60;
 
     /** @throws FormatError */

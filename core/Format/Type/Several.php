@@ -72,4 +72,9 @@ final readonly class Several implements Type
 
         return $list;
     }
+
+    public function renamed(mixed $value, callable $as): mixed
+    {
+        return is_array($value) ? array_map(fn (mixed $one): mixed => $this->of->renamed($one, $as), $value) : $value;
+    }
 }

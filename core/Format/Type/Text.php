@@ -9,6 +9,8 @@ use Nailrod\Core\Format\Node;
 /** A text that a person writes. */
 final readonly class Text implements Type
 {
+    use NamesNothing;
+
     /** @param bool $orEmpty may it be empty? */
     public function __construct(public int $longest, private bool $orEmpty = false) {}
 

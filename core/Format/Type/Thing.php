@@ -44,4 +44,9 @@ final readonly class Thing implements Type
     {
         return $this->fields->example();
     }
+
+    public function renamed(mixed $value, callable $as): mixed
+    {
+        return is_array($value) ? $this->fields->renamed($value, $as) : $value;
+    }
 }

@@ -45,4 +45,18 @@ final readonly class Variants implements Type
     {
         return array_values($this->things)[0]->example();
     }
+
+    public function renamed(mixed $value, callable $as): mixed
+    {
+        if (! is_array($value)) {
+            return $value;
+        }
+        foreach (array_reverse($this->things) as $field => $thing) {
+            if (isset($value[$field])) {
+                return $thing->renamed($value, $as);
+            }
+        }
+
+        return array_values($this->things)[0]->renamed($value, $as);
+    }
 }

@@ -9,6 +9,8 @@ use Nailrod\Core\Format\Node;
 /** A whole number between two limits. */
 final readonly class Whole implements Type
 {
+    use NamesNothing;
+
     /** @param string $unit as a person reads it: "px", "readings", or nothing */
     public function __construct(public int $least, public int $most, public string $unit = '') {}
 

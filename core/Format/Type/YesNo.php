@@ -9,6 +9,8 @@ use Nailrod\Core\Format\Node;
 /** True or false. */
 final readonly class YesNo implements Type
 {
+    use NamesNothing;
+
     public function read(Node $node): bool
     {
         return $node->bool();

@@ -125,6 +125,11 @@ final class Aside implements Section
         return self::fields()->schema();
     }
 
+    public static function renamed(array $said, callable $as): array
+    {
+        return self::fields()->renamed($said, $as);
+    }
+
     public static function subject(PartPath $path, ?string $named, ?PartValue $said, Words $words): string
     {
         return $words->subject(self::target($path));

@@ -62,6 +62,12 @@ final class Axes implements Section
         return ['oneOf' => array_values(self::schemaByKey())];
     }
 
+    /** How an axis becomes a value names nothing. */
+    public static function renamed(array $said, callable $as): array
+    {
+        return $said;
+    }
+
     public static function subject(PartPath $path, ?string $named, ?PartValue $said, Words $words): string
     {
         return $words->set->rig->nameOf($path->key).', '.$words->axisPart((string) $path->inner);

@@ -116,6 +116,11 @@ final class Cells implements Section
         return ['$ref' => '#/$defs/cell'];
     }
 
+    public static function renamed(array $said, callable $as): array
+    {
+        return Cell::renamed($said, $as);
+    }
+
     public static function subject(PartPath $path, ?string $named, ?PartValue $said, Words $words): string
     {
         return $words->set->rig->nameOf((string) $path->inner).' in '.$words->layerName($path->key);

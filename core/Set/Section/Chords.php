@@ -61,6 +61,11 @@ final class Chords implements Section
         return ['$ref' => '#/$defs/chord'];
     }
 
+    public static function renamed(array $said, callable $as): array
+    {
+        return Chord::fields()->renamed($said, $as);
+    }
+
     public static function subject(PartPath $path, ?string $named, ?PartValue $said, Words $words): string
     {
         return 'Chord in '.$words->layerName($path->key);

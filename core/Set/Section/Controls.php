@@ -61,6 +61,11 @@ final class Controls implements Section
         return ControlNote::fields()->schema();
     }
 
+    public static function renamed(array $said, callable $as): array
+    {
+        return ControlNote::fields()->renamed($said, $as);
+    }
+
     public static function subject(PartPath $path, ?string $named, ?PartValue $said, Words $words): string
     {
         return ($words->set->rig->devices[$path->key]->name ?? 'A device that is gone').', '.($words->set->rig->deviceOf($path->key.'/')?->control((string) $path->inner)->name ?? $named ?? $path->inner);

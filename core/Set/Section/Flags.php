@@ -60,6 +60,11 @@ final class Flags implements Section
         return self::fields()->schema();
     }
 
+    public static function renamed(array $said, callable $as): array
+    {
+        return self::fields()->renamed($said, $as);
+    }
+
     public static function subject(PartPath $path, ?string $named, ?PartValue $said, Words $words): string
     {
         return Words::called('Flag', $words->set->flags[$path->key] ?? $named);

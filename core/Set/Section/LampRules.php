@@ -51,6 +51,11 @@ final class LampRules implements Section
         return ['$ref' => '#/$defs/lamp_rule'];
     }
 
+    public static function renamed(array $said, callable $as): array
+    {
+        return Rules::renamed($said, $as);
+    }
+
     public static function subject(PartPath $path, ?string $named, ?PartValue $said, Words $words): string
     {
         $rule = $words->set->lamps[$path->key] ?? ($said?->value === null ? null : Rules::read(Node::of($said->value)));

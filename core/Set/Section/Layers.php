@@ -57,6 +57,11 @@ final class Layers implements Section
         return Layer::fields()->schema();
     }
 
+    public static function renamed(array $said, callable $as): array
+    {
+        return Layer::fields()->renamed($said, $as);
+    }
+
     public static function subject(PartPath $path, ?string $named, ?PartValue $said, Words $words): string
     {
         return Words::called('Layer', $named ?? $words->set->layers[$path->key]->name ?? null);

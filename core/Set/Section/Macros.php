@@ -81,6 +81,11 @@ final class Macros implements Section
         return Macro::fields()->schema();
     }
 
+    public static function renamed(array $said, callable $as): array
+    {
+        return Macro::fields()->renamed($said, $as);
+    }
+
     public static function subject(PartPath $path, ?string $named, ?PartValue $said, Words $words): string
     {
         return Words::called('Macro', $words->set->macros[$path->key]->name ?? $named);

@@ -48,6 +48,11 @@ final class MadeThings implements Section
         return ['$ref' => '#/$defs/made'];
     }
 
+    public static function renamed(array $said, callable $as): array
+    {
+        return (array) MadeKinds::renamed($said, $as);
+    }
+
     public static function subject(PartPath $path, ?string $named, ?PartValue $said, Words $words): string
     {
         return isset($words->set->made[$path->key]) ? $words->set->made[$path->key]->name() : $named ?? 'What is made';

@@ -57,6 +57,11 @@ final class Meant implements Section
         return self::fields()->schema();
     }
 
+    public static function renamed(array $said, callable $as): array
+    {
+        return self::fields()->renamed($said, $as);
+    }
+
     public static function subject(PartPath $path, ?string $named, ?PartValue $said, Words $words): string
     {
         $says = $said?->value === null ? null : Node::of($said->value)->maybe('says')?->string(500);

@@ -71,6 +71,11 @@ final class Panels implements Section
         return Panel::fields()->schema();
     }
 
+    public static function renamed(array $said, callable $as): array
+    {
+        return Panel::fields()->renamed($said, $as);
+    }
+
     public static function subject(PartPath $path, ?string $named, ?PartValue $said, Words $words): string
     {
         return ($words->set->rig->devices[$path->key]->name ?? 'A device that is gone').', '.lcfirst(Words::called('Panel', $words->set->panels[$path->key][(string) $path->inner]->name ?? $named));

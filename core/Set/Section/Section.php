@@ -80,6 +80,16 @@ interface Section
     public static function without(PartPath $path, Node $part, Gone $gone): ?array;
 
     /**
+     * A part with other names in it, as it stands in the file: see Type::renamed(). Its key and inner key are not a part of it.
+     *
+     * @param array<array-key, mixed>          $said
+     * @param callable(string, string): string $as
+     *
+     * @return array<array-key, mixed>
+     */
+    public static function renamed(array $said, callable $as): array;
+
+    /**
      * What a part is about: "Stop Cruise".
      *
      * @param ?string    $named what it calls itself, if it does

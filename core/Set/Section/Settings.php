@@ -65,6 +65,11 @@ final class Settings implements Section
         return self::fields()->schema();
     }
 
+    public static function renamed(array $said, callable $as): array
+    {
+        return self::fields()->renamed($said, $as);
+    }
+
     public static function subject(PartPath $path, ?string $named, ?PartValue $said, Words $words): string
     {
         $device = $words->set->rig->devices[$path->key] ?? null;

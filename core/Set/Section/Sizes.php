@@ -67,6 +67,11 @@ final class Sizes implements Section
         return self::fields()->schema();
     }
 
+    public static function renamed(array $said, callable $as): array
+    {
+        return self::fields()->renamed($said, $as);
+    }
+
     public static function subject(PartPath $path, ?string $named, ?PartValue $said, Words $words): string
     {
         return ($words->set->rig->devices[$path->key]->name ?? 'A device that is gone').', size';

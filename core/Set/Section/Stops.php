@@ -50,6 +50,11 @@ final class Stops implements Section
         return Stop::fields()->schema();
     }
 
+    public static function renamed(array $said, callable $as): array
+    {
+        return Stop::fields()->renamed($said, $as);
+    }
+
     public static function subject(PartPath $path, ?string $named, ?PartValue $said, Words $words): string
     {
         return Words::called('Stop', $words->set->stops[$path->key]->name ?? $named);

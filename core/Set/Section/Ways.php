@@ -60,6 +60,11 @@ final class Ways implements Section
         return ['oneOf' => array_map(fn (string $kind) => ['$ref' => '#/$defs/'.SetSchema::named('output', $kind)], Outputs::ways())];
     }
 
+    public static function renamed(array $said, callable $as): array
+    {
+        return (array) Outputs::renamed($said, $as);
+    }
+
     public static function subject(PartPath $path, ?string $named, ?PartValue $said, Words $words): string
     {
         return 'The way to '.($words->set->catalogue?->action($path->key)->name ?? 'an action that the simulator does not have');

@@ -19,6 +19,10 @@ use Nailrod\Core\Format\Json;
 use Nailrod\Core\Format\Kind;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Format\PlainNames;
+use Nailrod\Core\Format\Type\Id;
+use Nailrod\Core\Format\Type\Reference;
+use Nailrod\Core\Format\Type\Several;
+use Nailrod\Core\Format\Type\Type;
 use Nailrod\Core\Lamp\LampRules;
 use Nailrod\Core\Layer\Layer;
 use Nailrod\Core\Macro\Macro;
@@ -108,6 +112,24 @@ final class EveryKindTest extends TestCase
             $this->assertFalse($this->isTaken($field, new \stdClass), $name.' takes what is no value of JSON');
         }
         $this->addToAssertionCount(1);
+    }
+
+    #[DataProvider('allFields')]
+    public function test_every_name_in_it_is_found_by_its_type(Fields $fields): void
+    {
+        $named = array_filter($fields->all, fn (Field $field): bool => self::isName($field->type) || ($field->type instanceof Several && self::isName($field->type->of)));
+        $renamed = $fields->renamed(array_map(fn (Field $field): mixed => $field->type->example(), $fields->all), fn (string $sort, string $name): string => $sort.' of another');
+        foreach ($named as $name => $field) {
+            $of = $field->type instanceof Several ? $field->type->of : $field->type;
+            $found = is_array($renamed[$name]) ? array_unique($renamed[$name]) : [$renamed[$name]];
+            $this->assertSame([($of instanceof Id || $of instanceof Reference ? $of->sort : '').' of another'], $found, $name);
+        }
+        $this->assertSame(array_keys($fields->all), array_keys($renamed));
+    }
+
+    private static function isName(Type $type): bool
+    {
+        return $type instanceof Id || $type instanceof Reference;
     }
 
     /** @return iterable<string, array{class-string<AxisPart>}> */

@@ -41,6 +41,7 @@ final class NewKindsTest extends TestCase
         'a stage' => ['axes' => ['d/a' => ['soft' => ['share' => 0.5]]], 'cells' => ['base' => ['d/a' => ['outputs' => [['kind' => 'axis', 'number' => 1]]]]]],
         'something made' => ['made' => ['ends' => ['kind' => 'outside', 'name' => 'Ends', 'of' => ['d/a'], 'margin' => 0.2]], 'cells' => ['base' => ['made/ends' => ['behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'button', 'number' => 5]]]]]],
         'a rule for lamps' => ['lamps' => ['on' => ['glows' => 'd/lamp']]],
+        'a rule with two flags' => ['flags' => ['hot' => ['name' => 'Hot'], 'cold' => ['name' => 'Cold']], 'lamps' => ['on' => ['beacon' => 'd/lamp', 'armed' => 'hot', 'safe' => 'cold', 'quick' => true, 'note' => 'By hand', 'steps' => [1, 2]]]],
         'a question' => ['cells' => ['base' => ['d/b1' => ['behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'button', 'number' => 3]], 'when' => ['all' => [['oddness' => 'flaps', 'is' => 'odd'], ['variable' => 'flaps', 'is' => '>', 'to' => 2]]]]]]],
         'a section' => ['seats' => ['left' => ['back' => 20]]],
     ];
@@ -100,6 +101,7 @@ final class NewKindsTest extends TestCase
         yield 'a stage' => ['a stage', ['Lever A, softening: 50 % of the value is sent', 'Lever A in Base: axis 1']];
         yield 'something made' => ['something made', ['Ends: closes within 20 % of both ends of Lever A', 'Ends in Base: output 5']];
         yield 'a rule for lamps' => ['a rule for lamps', ['Lamp: Lamp always glows.']];
+        yield 'a rule with two flags' => ['a rule with two flags', ['Flag Hot: named "Hot"', 'Flag Cold: named "Cold"', 'Lamp: Lamp is lit while Hot is up and Cold is not.']];
         yield 'a question' => ['a question', ['Button 1 in Base: output 3, only while flaps is odd and flaps > 2']];
         yield 'a section' => ['a section', ['Seat left: leans by 20°']];
     }
@@ -170,6 +172,22 @@ final class NewKindsTest extends TestCase
         $this->assertSame(['share' => 0.5], $mapping->document->value(PartPath::axis('fennel/left-lever', 'soft')));
         $this->assertNotNull($mapping->document->value(PartPath::lamp('on')));
         $this->assertSame([], $mapping->document->said('seats'));
+    }
+
+    public function test_a_device_keeps_what_a_rule_names_by_whatever_fields(): void
+    {
+        $raises = fn (string $flag): array => ['behaviour' => ['kind' => 'toggle'], 'outputs' => [['kind' => 'flag', 'flag' => $flag]]];
+        $own = DemoSets::skerrywing()->merged->own->with(PartPath::flag('hot'), ['name' => 'Hot'])->with(PartPath::flag('cold'), ['name' => 'Cold'])
+            ->with(PartPath::cell('base', 'fennel/left-thumb'), $raises('hot'))
+            ->with(PartPath::lamp('on'), ['beacon' => 'fennel/lamp-1', 'armed' => 'hot', 'safe' => 'cold', 'quick' => true, 'note' => 'By hand', 'steps' => [1, 2]]);
+        $set = DemoSets::skerrywing($own);
+
+        $mapping = DeviceMapping::of($set, $set->rig->devices['fennel']);
+
+        $this->assertSame(['on'], array_values(array_filter(array_keys($mapping->document->said('lamps')), fn (string $id): bool => $id === 'on')));
+        $this->assertSame(['cold', 'hot'], array_values(array_intersect(['cold', 'hot'], array_keys($mapping->document->said('flags')))));
+        $this->assertEquals($mapping->document, DeviceMapping::read($mapping->encode(), $set->rig->devices['fennel']));
+        DeviceMapping::check($mapping->encode(), $set->rig->devices['fennel']);
     }
 
     public function test_a_question_decides_what_is_done_and_a_device_does_not_ask_it(): void

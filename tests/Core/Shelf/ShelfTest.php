@@ -5,9 +5,13 @@ declare(strict_types=1);
 namespace Tests\Core\Shelf;
 
 use Nailrod\Core\Axis\StartingShape;
+use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Json;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Format\Type\Id;
+use Nailrod\Core\Output\ContactOutput;
+use Nailrod\Core\Output\Outputs;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Gone;
 use Nailrod\Core\Set\PartPath;
@@ -23,6 +27,7 @@ use Nailrod\Core\Shelf\ShelfFit;
 use Nailrod\Core\Shelf\ShelfItem;
 use Nailrod\Core\Shelf\ShelfKinds;
 use Nailrod\Core\Shelf\ShelfRow;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\DemoSets;
 
@@ -156,6 +161,34 @@ final class ShelfTest extends TestCase
         $twice = DemoSets::skerrywing((new ShelfFit($horn, self::given(ShelfItem::of($horn, ReadyMacro::class, 'hello', 'Hello', ''))))->take());
         $this->assertArrayHasKey('hello-2', $twice->macros);
         $this->assertEquals($horn->macros['hello'], $twice->macros['hello']);
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string}> an example of each contact output that names a variable, and the field that does */
+    public static function variables(): iterable
+    {
+        foreach (Outputs::all() as $kind => $class) {
+            $example = ['kind' => $class::kind()] + $class::fields()->example();
+            $fields = array_keys(array_filter($class::fields()->all, fn (Field $field): bool => $field->type instanceof Id && $field->type->sort === Id::VARIABLE));
+            if ($fields !== [] && $class::read(Node::of($example)) instanceof ContactOutput) {
+                yield $kind => [$example, $fields[0]];
+            }
+        }
+    }
+
+    /** @param array<string, mixed> $output */
+    #[DataProvider('variables')]
+    public function test_a_value_that_is_written_goes_by_what_changes_it_or_is_told_and_left_out(array $output, string $field): void
+    {
+        $item = function (string $variable) use ($output, $field): ShelfItem {
+            $set = self::set('skerrywing', fn (SetDocument $own) => $own->with(PartPath::macro('writes'), ['name' => 'Writes', 'steps' => [['do' => 'tap', 'output' => [$field => $variable] + $output, 'ms' => 100]]]));
+
+            return self::given(ShelfItem::of($set, ReadyMacro::class, 'writes', 'Writes', ''));
+        };
+        $this->assertSame(['what Flaps one down changes is not here'], self::lacks(new ShelfFit(self::set('hairpin-ladder'), $item('flaps'))));
+        $light = self::set('hairpin-ladder')->catalogue?->byRole()['main light on']->effect->variable ?? '';
+        $this->assertNotSame('landing_light', $light);
+        $said = (new ShelfFit(self::set('hairpin-ladder'), $item('landing_light')))->take()->value(PartPath::macro('writes'));
+        $this->assertSame($light, is_array($said) ? $said['steps'][0]['output'][$field] : '');
     }
 
     public function test_a_layer_comes_with_its_holder_and_never_over_what_is_there(): void
