@@ -15,9 +15,12 @@ function put(place, text, isProblem) {
 /** What was done here was refused, or went wrong. */
 export const problem = (text) => put('notices', text, true);
 
-/** What came by itself; it goes when it has faded, a problem when the next one is told. */
+/** What came by itself; when the next comes, what has faded goes, and a problem. */
 export function news(text, isProblem = false) {
-    document.querySelectorAll('#news .notice--problem').forEach((old) => old.remove());
-    const notice = put('news', text, isProblem);
-    notice.addEventListener('animationend', () => notice.remove());
+    for (const old of document.querySelectorAll('#news .notice')) {
+        if (old.matches('.notice--problem') || getComputedStyle(old).visibility === 'hidden') {
+            old.remove();
+        }
+    }
+    put('news', text, isProblem);
 }

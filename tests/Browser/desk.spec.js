@@ -6,6 +6,8 @@ import { assign, change, pick, press, saved } from './hands.js';
 
 const check = (page) => page.locator('.checks .is-not');
 const notices = (page) => page.locator('#notices');
+/** What the rig tells by itself. */
+const news = (page) => page.locator('#news');
 const store = (page, app, device, set = 'skerrywing') => page.goto(`${app.url}/sets/${set}/store?device=${device}`);
 
 test('in the wrong mode nothing is written; the hand turns the device round, moves the slide and presses the button', async ({ page, app }) => {
@@ -97,7 +99,7 @@ test('the wheel: 1080 degrees by the house, 480 for the truck, springs of 60 and
 
     // Another set comes into play, which wants it otherwise.
     await page.goto(`${app.url}/sets/hairpin-ladder/shape?axis=rowan/wheel`);
-    await expect(notices(page)).toContainText('Hairpin Ladder wants Rowan otherwise than it is: rotation 1080 °, centring spring 60 %. Write it on Store.');
+    await expect(news(page)).toContainText('Hairpin Ladder wants Rowan otherwise than it is: rotation 1080 °, centring spring 60 %. Write it on Store.');
 });
 
 test('firmware for another board is refused, the right one gives more room; a cut leaves the old one', async ({ page, app }) => {
@@ -131,14 +133,14 @@ test('after each edit the throttle is written by itself, also after an undo; the
     await expect(notices(page)).toContainText('is written after each edit');
     await pick(page, app, 'fennel/mark');
     await assign(page, 'button', { number: 9 });
-    await expect(notices(page)).toContainText('Fennel was written after the edit', { timeout: 15_000 });
+    await expect(news(page)).toContainText('Fennel was written after the edit', { timeout: 15_000 });
     await store(page, app, 'fennel');
     await expect(page.locator('#writes-itself')).toHaveValue('1');
     await expect(page.locator('.pick[aria-current] [data-standing]')).toHaveText('in step');
     const written = page.locator('.banks .is-current td').first();
     const count = Number(await written.innerText());
     await saved(page, () => page.keyboard.press('Control+z'));
-    await expect(notices(page)).toContainText('Fennel was written after the edit', { timeout: 15_000 });
+    await expect(news(page)).toContainText('Fennel was written after the edit', { timeout: 15_000 });
     await page.reload();
     await expect(written).toHaveText(String(count + 1));
 });

@@ -78,7 +78,7 @@ test('the rig says something while a choice is made: what was unfolded stays unf
     const read = page.waitForResponse((response) => response.url().includes('/assign'));
     await page.evaluate(() => document.dispatchEvent(new CustomEvent('live:said', { detail: { said: 'Fennel was written after the edit.' } })));
     await read;
-    await expect(page.locator('#notices')).toContainText('Fennel was written after the edit.');
+    await expect(page.locator('#news')).toContainText('Fennel was written after the edit.');
     await expect(page.locator('.does [name="does"]')).toHaveValue('button');
     await expect(page.locator('.does [name="output[number]"]')).toBeVisible();
     await expect(page.locator('.does [name="output[number]"]')).toHaveValue('9');
