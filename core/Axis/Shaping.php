@@ -160,10 +160,10 @@ final readonly class Shaping
         return $this->axis->centred ? 0.5 : 0.0;
     }
 
-    /** What is sent for rest: through curve and range. */
+    /** What is sent for rest: it goes through all stages that a value passes, notches among them, and no stop. */
     public function restValue(): float
     {
-        return $this->range->apply($this->curve->apply($this->restTravel()));
+        return $this->settled($this->restTravel());
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Run;
 
+use Nailrod\Core\Axis\Shaping;
 use Nailrod\Core\Axis\Steady;
 use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Cause\Input;
@@ -91,13 +92,13 @@ final class Axes implements Timed
         $lane->value = $value;
         $shut = $lane->watched ? $this->run->stops->watch($axis, $value) : [];
         if ($value > $lane->high) {
-            $integer = (int) (65535 * $lane->high + 0.5);
+            $integer = (int) (Shaping::STEPS * $lane->high + 0.5);
             $steps = $lane->stepsHigh;
         } elseif ($value < $lane->low) {
-            $integer = (int) (65535 * $lane->low + 0.5);
+            $integer = (int) (Shaping::STEPS * $lane->low + 0.5);
             $steps = $lane->stepsLow;
         } else {
-            $integer = (int) (65535 * $value + 0.5);
+            $integer = (int) (Shaping::STEPS * $value + 0.5);
             $steps = $lane->steps;
         }
         if ($integer !== $lane->integer) {
@@ -193,7 +194,7 @@ final class Axes implements Timed
             $value = $lane->stepped->at[$lane->notch];
         }
         $lane->value = $value;
-        $lane->integer = (int) (65535 * $lane->bounded() + 0.5);
+        $lane->integer = Shaping::integer($lane->bounded());
     }
 
     /**
@@ -227,7 +228,7 @@ final class Axes implements Timed
             $this->lanes[$axis]->assignment = $this->run->layers->axisAssignmentOf($axis);
             $this->run->lanes->bound($axis);
             if ($this->lanes[$axis]->integer >= 0) {
-                $this->lanes[$axis]->integer = (int) (65535 * $this->lanes[$axis]->bounded() + 0.5);
+                $this->lanes[$axis]->integer = Shaping::integer($this->lanes[$axis]->bounded());
             }
         }
         if ($hasChanged) {
@@ -244,7 +245,7 @@ final class Axes implements Timed
     {
         $this->run->lanes->bound($axis);
         $lane = $this->lanes[$axis];
-        $integer = (int) (65535 * $lane->bounded() + 0.5);
+        $integer = Shaping::integer($lane->bounded());
         if ($this->isStill || $lane->integer < 0 || $integer === $lane->integer) {
             return;
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Run;
 
+use Nailrod\Core\Axis\Shaping;
 use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Cause\Step;
 use Nailrod\Core\Cause\StepKind;
@@ -103,7 +104,7 @@ final class AxisRoutes
         $returns = $wasItsSource && $route->kind !== OutputEvent::MOUSE && ($this->run->program->handOver($lane->assignment)->returnsToRest ?? false);
         $rest = $this->run->program->shaping($axis)->restValue();
 
-        return new Sending($route, $lane->integer < 0 ? null : $route->output->send($lane->bounded(), $lane->integer), $lane->route === null, $returns ? $route->output->send($rest, (int) (65535 * $rest + 0.5)) : null);
+        return new Sending($route, $lane->integer < 0 ? null : $route->output->send($lane->bounded(), $lane->integer), $lane->route === null, $returns ? $route->output->send($rest, Shaping::integer($rest)) : null);
     }
 
     /** The output that is left returns to rest, if it is to and is not there. */

@@ -174,6 +174,13 @@ final class NewKindsTest extends TestCase
         $this->assertSame([], $mapping->document->said('seats'));
     }
 
+    public function test_an_axis_returns_to_rest_through_a_further_stage(): void
+    {
+        $desk = Desk::plain()->layer('water', 'b1')->saying(['axes' => ['d/a' => ['range' => ['low' => 0.4], 'soft' => ['share' => 0.5]]]])->axis('water', 'a', ['kind' => 'axis', 'number' => 2])
+            ->saying(['cells' => ['base' => ['d/a' => ['outputs' => [['kind' => 'axis', 'number' => 1]], 'leaving' => 'return to rest']]]]);
+        $this->assertContains('20 axis 1 13107', $desk->play('0 a 1000', '20 b1 1'));
+    }
+
     public function test_a_device_keeps_what_a_rule_names_by_whatever_fields(): void
     {
         $raises = fn (string $flag): array => ['behaviour' => ['kind' => 'toggle'], 'outputs' => [['kind' => 'flag', 'flag' => $flag]]];
