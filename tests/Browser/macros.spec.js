@@ -74,7 +74,7 @@ test('a harbour call is typed for two layouts and sent with Enter, and what a la
     await page.locator('.does [name="does"]').selectOption('type');
     await page.locator('.does [name="text"]').fill('Zoë 7?\n');
     await saved(page, () => page.getByText('Add at the end').click());
-    await expect(page.locator('.says--warn')).toHaveText('US English has no key for ë: it is left out of “Zoë 7?↵”.');
+    await expect(page.locator('.says--warn')).toHaveText('Call: US English has no key for ë: it is left out of “Zoë 7?↵”.');
     expect(await typed(page)).toEqual(['ShiftLeft', 'KeyZ', 'KeyO', 'Space', 'Digit7', 'ShiftLeft', 'Slash', 'Enter']);
     await saved(page, () => page.locator('.retype [name="layout"]').selectOption('french'));
     await expect(page.locator('.says--warn')).toHaveCount(0);
