@@ -116,6 +116,8 @@ final readonly class Answers
             return [$field->name => in_array($this->said[$input] ?? '', ['1', 1, true], true)];
         }
         $said = $this->said[$input] ?? ($field->type instanceof Several ? [] : null);
+        // What is left empty in a list is no entry of it.
+        $said = $field->type instanceof Several && is_array($said) ? array_values(array_filter($said, fn (mixed $one): bool => $one !== '' && $one !== null)) : $said;
         if (self::isEmpty($field->type, $said)) {
             return [$field->name => null];
         }

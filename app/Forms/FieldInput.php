@@ -6,12 +6,16 @@ namespace App\Forms;
 
 use Illuminate\Support\HtmlString;
 use Nailrod\Core\Format\Field;
+use Nailrod\Core\Format\Type\Character;
 use Nailrod\Core\Format\Type\Choice;
+use Nailrod\Core\Format\Type\Hex;
 use Nailrod\Core\Format\Type\Id;
 use Nailrod\Core\Format\Type\NamedWhole;
+use Nailrod\Core\Format\Type\NewId;
 use Nailrod\Core\Format\Type\Number;
 use Nailrod\Core\Format\Type\Reference;
 use Nailrod\Core\Format\Type\Several;
+use Nailrod\Core\Format\Type\Text;
 use Nailrod\Core\Format\Type\Thing;
 use Nailrod\Core\Format\Type\Type;
 use Nailrod\Core\Format\Type\Whole;
@@ -40,7 +44,7 @@ final readonly class FieldInput
         $type = $field->type;
         $label = e($field->label.($field->type->unit() === Number::MS ? ', ms' : ''));
         if ($type instanceof Several) {
-            return new HtmlString('<fieldset class="choice choice--wrap"'.$attributes.' title="'.e($field->help).'"><legend>'.$label.'</legend>'.$this->boxes($type->of, $name, is_array($value) ? $value : []).'</fieldset>');
+            return new HtmlString('<fieldset class="choice choice--wrap"'.$attributes.' title="'.e($field->help).'"><legend>'.$label.'</legend>'.$this->several($type->of, $name, is_array($value) ? array_values($value) : []).'</fieldset>');
         }
         if ($type instanceof YesNo) {
             return new HtmlString('<label class="check"'.$attributes.' title="'.e($field->help).'"><input type="checkbox" name="'.e($name).'" value="1"'.($value === true ? ' checked' : '').'> '.$label.'</label>');
@@ -97,9 +101,31 @@ final readonly class FieldInput
             $words[$value] = $this->choices->named($value);
         }
 
-        return $words === null
-            ? '<input name="'.e($name).'" value="'.e(is_string($value) ? $value : '').'" maxlength="200">'
-            : '<select name="'.e($name).'"'.Shown::by($type).'>'.Options::of(Options::withOwn($before + $words, $value), is_string($value) || is_int($value) ? $value : null)->toHtml().'</select>';
+        if ($words === null) {
+            return self::isTyped($type) ? '<input name="'.e($name).'" value="'.e(is_string($value) ? $value : '').'" maxlength="200">' : throw new \LogicException('No form can draw '.$type::class.' of '.$name.'.');
+        }
+
+        return '<select name="'.e($name).'"'.Shown::by($type).'>'.Options::of(Options::withOwn($before + $words, $value), is_string($value) || is_int($value) ? $value : null)->toHtml().'</select>';
+    }
+
+    /** Is it written out by hand? */
+    private static function isTyped(Type $type): bool
+    {
+        return $type instanceof Text || $type instanceof NewId || $type instanceof Hex || $type instanceof Character;
+    }
+
+    /**
+     * Boxes for what can be chosen; else an input for each entry, and one for another.
+     *
+     * @param list<mixed> $entries
+     */
+    private function several(Type $type, string $name, array $entries): string
+    {
+        if ($this->words($type) !== null) {
+            return $this->boxes($type, $name, $entries);
+        }
+
+        return implode('', array_map(fn (mixed $entry, int $i): string => '<label><span class="sr-only">'.($i + 1).'</span>'.$this->input($type, $name.'[]', $entry).'</label>', [...$entries, null], range(0, count($entries))));
     }
 
     /** @param array<array-key, mixed> $chosen */

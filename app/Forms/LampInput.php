@@ -8,10 +8,10 @@ use Illuminate\Support\HtmlString;
 use Nailrod\Core\Device\Lamp;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Type\Choice;
-use Nailrod\Core\Format\Type\Id;
 use Nailrod\Core\Format\Type\Number;
 use Nailrod\Core\Format\Type\Reference;
 use Nailrod\Core\Format\Type\Several;
+use Nailrod\Core\Format\Type\Type;
 use Nailrod\Core\Format\Type\Whole;
 use Nailrod\Core\Lamp\Bands;
 use Nailrod\Core\Lamp\Seen;
@@ -37,15 +37,19 @@ final readonly class LampInput
         return new HtmlString(match (true) {
             $type instanceof Seen => $this->seen($field, is_array($value) ? $value : []),
             $type instanceof Bands => $this->bands(is_array($value) ? array_values($value) : []),
-            $type instanceof Several && $type->of instanceof Reference && ! $field->isGiven => $this->several($field, is_array($value) ? array_values($value) : []),
-            $type instanceof Several && $type->of instanceof Reference => $this->row($field, is_array($value) ? array_values($value) : []),
-            $type instanceof Reference => $this->select($field->label, $field->name, $this->lamps, $value ?? array_key_first($this->lamps), Shown::by($type)),
-            $type instanceof Id => $this->select($field->label, $field->name, Options::withOwn($this->choices->ids($type), $value), $value, Shown::by($type)),
+            self::areLamps($type) && ! $field->isGiven => $this->several($field, is_array($value) ? array_values($value) : []),
+            self::areLamps($type) => $this->row($field, is_array($value) ? array_values($value) : []),
+            $type instanceof Reference && $type->sort === Reference::LAMP => $this->select($field->label, $field->name, $this->lamps, $value ?? array_key_first($this->lamps), Shown::by($type)),
             $type instanceof Choice => $this->select($field->label, $field->name, ($field->usual === null ? ['' => 'its own'] : []) + $this->possible($type->words, $value), $value ?? $field->usual ?? ''),
             $type instanceof Number => $this->number($field->label, $field->name, $value ?? ($field->isGiven ? $field->begins : null)),
             $type instanceof Whole => (new PanelInput(new Figure, $this->start))->number(self::name($field->name), $this->start.'-'.$field->name, $field->label, $type, $value ?? $field->atFirst()),
-            default => '',
+            default => (new FieldInput($this->choices, class: 'field'))->html($field, self::name($field->name), $value ?? $field->atFirst())->toHtml(),
         });
+    }
+
+    public static function areLamps(Type $type): bool
+    {
+        return $type instanceof Several && $type->of instanceof Reference && $type->of->sort === Reference::LAMP;
     }
 
     /**

@@ -75,7 +75,7 @@ final class CrawlerTest extends TestCase
 
                 continue;
             }
-            $document = self::parsed((string) $page->getContent());
+            $document = PageForm::parsed((string) $page->getContent());
             foreach ($document->getElementsByTagName('form') as $form) {
                 $this->form($at, $form);
             }
@@ -97,21 +97,21 @@ final class CrawlerTest extends TestCase
     public function test_after_each_behaviour_that_can_be_chosen_every_form_is_taken_as_the_page_wrote_it(): void
     {
         $at = '/sets/skerrywing/assign?device=fennel&ref=fennel%2Fmark';
-        $page = new \DOMXPath(self::parsed((string) $this->get($at)->getContent()));
+        $page = new \DOMXPath(PageForm::parsed((string) $this->get($at)->getContent()));
         $options = $page->query('//select[@name="behaviour"]/option') ?: [];
         $this->assertGreaterThan(5, count($options));
         foreach ($options as $option) {
             assert($option instanceof \DOMElement);
             DB::beginTransaction();
-            $form = (new \DOMXPath(self::parsed((string) $this->get($at)->getContent())))->query('//select[@name="behaviour"]/ancestor::form')[0] ?? null;
+            $form = (new \DOMXPath(PageForm::parsed((string) $this->get($at)->getContent())))->query('//select[@name="behaviour"]/ancestor::form')[0] ?? null;
             assert($form instanceof \DOMElement);
-            $fields = ['behaviour' => $option->getAttribute('value')] + self::submissions($form)[0];
-            $this->from('http://localhost'.$at)->call('POST', (string) preg_replace('#^http://[^/]+#', '', $form->getAttribute('action')), self::nested(self::query($fields)));
+            $fields = ['behaviour' => $option->getAttribute('value')] + PageForm::submissions($form)[0];
+            $this->from('http://localhost'.$at)->call('POST', (string) preg_replace('#^http://[^/]+#', '', $form->getAttribute('action')), PageForm::nested(PageForm::query($fields)));
             $refused = app('session.store')->get('problem');
             if ($refused !== null) {
                 $this->faults[] = $option->textContent.' is refused as it comes: '.json_encode($refused);
             }
-            foreach (self::parsed((string) $this->get($at)->getContent())->getElementsByTagName('form') as $next) {
+            foreach (PageForm::parsed((string) $this->get($at)->getContent())->getElementsByTagName('form') as $next) {
                 if (str_contains($next->getAttribute('action'), '/cells')) {
                     $this->form($at.' as '.trim($option->textContent), $next);
                 }
@@ -122,14 +122,6 @@ final class CrawlerTest extends TestCase
         }
         $this->assertSame([], $this->faults, implode("\n", $this->faults));
         $this->assertGreaterThan(30, $this->did['edit']);
-    }
-
-    private static function parsed(string $html): \DOMDocument
-    {
-        $document = new \DOMDocument;
-        @$document->loadHTML('<?xml encoding="UTF-8">'.$html);
-
-        return $document;
     }
 
     /** Pages of one sort ask for the same things: which device or control it is makes no other page, what is done there does. */
@@ -159,7 +151,7 @@ final class CrawlerTest extends TestCase
         if ($isPost && ! self::has($form, '_token')) {
             $this->faults[] = $called.': the form has no token, so a browser is answered 419';
         }
-        foreach (self::submissions($form) as $fields) {
+        foreach (PageForm::submissions($form) as $fields) {
             $sort = $does.' '.preg_replace('#/(recordings|import)/[0-9a-f]+#', '/$1/x', $action).' '.implode(',', array_keys($fields)).' '.json_encode(array_intersect_key($fields, array_flip(['what', 'does', 'kind', 'part'])));
             $this->sent[$sort] = ($this->sent[$sort] ?? 0) + 1;
             if ($this->sent[$sort] <= self::EACH) {
@@ -186,8 +178,8 @@ final class CrawlerTest extends TestCase
     {
         $before = self::heads();
         $all = $does === 'look' ? self::everything() : '';
-        $query = self::query($fields);
-        $answer = $isPost ? $this->from('http://localhost'.explode(' as ', $at)[0])->call('POST', $action, self::nested($query)) : $this->get($action.(str_contains($action, '?') ? '&' : '?').$query);
+        $query = PageForm::query($fields);
+        $answer = $isPost ? $this->from('http://localhost'.explode(' as ', $at)[0])->call('POST', $action, PageForm::nested($query)) : $this->get($action.(str_contains($action, '?') ? '&' : '?').$query);
         $called .= ' ['.mb_strimwidth(urldecode($query), 0, 200, '…').']';
         $status = $answer->getStatusCode();
         if (! in_array($status, $isPost ? [302, 303] : [200], true)) {
@@ -261,111 +253,5 @@ final class CrawlerTest extends TestCase
         $tables = array_diff(array_column(DB::select("SELECT name FROM sqlite_master WHERE type = 'table'"), 'name'), ['sqlite_sequence', 'migrations']);
 
         return hash('xxh128', (string) json_encode(array_map(fn (string $table): array => array_map(fn (object $row): array => array_diff_key((array) $row, ['program' => 0, 'seen' => 0, 'updated_at' => 0]), DB::table($table)->get()->all()), $tables)));
-    }
-
-    /**
-     * What a person sends of a form: as it stands but for one field, once by each of its buttons.
-     *
-     * @return list<array<string, string|list<string>>> values by name
-     */
-    private static function submissions(\DOMElement $form): array
-    {
-        [$fields, $changed] = [[], false];
-        $buttons = [];
-        foreach (self::controls($form) as $control) {
-            $name = $control->getAttribute('name');
-            if ($control->tagName === 'button') {
-                $control->hasAttribute('disabled') || $control->getAttribute('type') === 'button' || $buttons[] = [$name, $control->getAttribute('value')];
-            } elseif ($name !== '' && ! $control->hasAttribute('disabled') && $control->getAttribute('type') !== 'file') {
-                foreach (self::valuesOf($control, $changed) as $value) {
-                    if (str_ends_with($name, '[]')) {
-                        $fields[$name] = [...(array) ($fields[$name] ?? []), $value];
-                    } else {
-                        $fields[$name] = $value;
-                    }
-                }
-            }
-        }
-
-        return $buttons === [] ? [$fields] : array_map(fn (array $button): array => $fields + ($button[0] === '' ? [] : [$button[0] => $button[1]]), $buttons);
-    }
-
-    /** @return list<\DOMElement> its fields and buttons, those too that stand elsewhere and name it */
-    private static function controls(\DOMElement $form): array
-    {
-        $id = $form->getAttribute('id');
-        $controls = [];
-        $page = new \DOMXPath($form->ownerDocument ?? throw new \LogicException('A form stands in a page.'));
-        foreach ($page->query('//input | //select | //textarea | //button') ?: [] as $control) {
-            assert($control instanceof \DOMElement);
-            $of = $control->getAttribute('form');
-            for ($within = $control->parentNode; $within !== null && $within !== $form; $within = $within->parentNode);
-            if ($of === '' ? $within === $form : $of === $id) {
-                $controls[] = $control;
-            }
-        }
-
-        return $controls;
-    }
-
-    /** @return list<string> what a field sends; the first that can be is another than it was */
-    private static function valuesOf(\DOMElement $field, bool &$changed): array
-    {
-        $type = $field->getAttribute('type');
-        if ($field->tagName === 'select') {
-            $options = iterator_to_array($field->getElementsByTagName('option'));
-            $values = array_map(fn (\DOMElement $option): string => $option->hasAttribute('value') ? $option->getAttribute('value') : $option->textContent, $options);
-            $at = array_key_first(array_filter($options, fn (\DOMElement $option): bool => $option->hasAttribute('selected'))) ?? 0;
-            $other = ! $changed && count($values) > 1 && ! $field->hasAttribute('data-visit') ? ($at + 1) % count($values) : $at;
-            $changed = $changed || $other !== $at;
-
-            return $values === [] ? [] : [$values[$other]];
-        }
-        if (in_array($type, ['checkbox', 'radio'], true)) {
-            $isOn = $field->hasAttribute('checked');
-            if (! $changed && $type === 'checkbox') {
-                [$changed, $isOn] = [true, ! $isOn];
-            }
-
-            return $isOn ? [$field->hasAttribute('value') ? $field->getAttribute('value') : 'on'] : [];
-        }
-        $value = $field->tagName === 'textarea' ? $field->textContent : $field->getAttribute('value');
-        if ($changed || $type === 'hidden') {
-            return [$value];
-        }
-        $changed = true;
-
-        return [$type === 'number' ? self::otherNumber($field, $value) : ($value === '' ? 'Something' : mb_substr($value, 0, 20).' 2')];
-    }
-
-    private static function otherNumber(\DOMElement $field, string $value): string
-    {
-        $step = (float) ($field->getAttribute('step') ?: '1') ?: 1.0;
-        [$least, $most] = [$field->getAttribute('min'), $field->getAttribute('max')];
-        $up = ($value === '' ? (float) ($least ?: '0') : (float) $value) + $step;
-        $number = $most !== '' && $up > (float) $most ? $up - 2 * $step : $up;
-
-        return (string) ($least !== '' ? max((float) $least, $number) : $number);
-    }
-
-    /** @param array<string, string|list<string>> $fields */
-    private static function query(array $fields): string
-    {
-        $pairs = [];
-        foreach ($fields as $name => $value) {
-            foreach ((array) $value as $one) {
-                $pairs[] = rawurlencode($name).'='.rawurlencode($one);
-            }
-        }
-
-        return implode('&', $pairs);
-    }
-
-    /** @return array<array-key, mixed> as PHP takes a form apart */
-    private static function nested(string $query): array
-    {
-        parse_str($query, $fields);
-
-        return $fields;
     }
 }

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Forms\Answers;
+use App\Forms\LampInput;
 use Nailrod\Core\Device\Lamp;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Format\Type\Several;
 use Nailrod\Core\Lamp\Bands;
 use Nailrod\Core\Lamp\LampRule;
 use Nailrod\Core\Lamp\LampRules;
@@ -41,7 +41,7 @@ final class LampRequest extends RevisionRequest
             $value = match (true) {
                 $field->type instanceof Seen => $this->seen($name),
                 $field->type instanceof Bands => $this->bands(),
-                $field->type instanceof Several => $field->isGiven ? $this->row($set, $name) : $this->several($name, $said),
+                LampInput::areLamps($field->type) => $field->isGiven ? $this->row($set, $name) : $this->several($name, $said),
                 default => $answers[$name] ?? null,
             };
             $said += ($value === null && ! $field->isGiven) || $value === '' || $value === $field->usual ? [] : [$name => $value];
