@@ -13,10 +13,8 @@ use Nailrod\Core\Axis\AxisPart;
 use Nailrod\Core\Axis\AxisParts;
 use Nailrod\Core\Axis\Curve;
 use Nailrod\Core\Axis\Curves;
-use Nailrod\Core\Axis\Stop;
 use Nailrod\Core\Behaviour\Behaviours;
 use Nailrod\Core\Condition\Conditions;
-use Nailrod\Core\Device\ControlNote;
 use Nailrod\Core\Device\ControlReader;
 use Nailrod\Core\Device\Keeps;
 use Nailrod\Core\Device\Lamp;
@@ -29,19 +27,21 @@ use Nailrod\Core\Format\Type\Several;
 use Nailrod\Core\Format\Type\Thing;
 use Nailrod\Core\Format\Type\Type;
 use Nailrod\Core\Format\Type\Variants;
-use Nailrod\Core\Lamp\LampRules;
-use Nailrod\Core\Layer\Layer;
-use Nailrod\Core\Macro\Macro;
+use Nailrod\Core\Lamp\LampRules as Rules;
 use Nailrod\Core\Made\MadeKinds;
 use Nailrod\Core\Output\Outputs;
 use Nailrod\Core\Panel\Panel;
 use Nailrod\Core\Panel\PanelPage;
 use Nailrod\Core\Panel\Tile;
-use Nailrod\Core\Set\Section\Aside;
-use Nailrod\Core\Set\Section\Flags;
-use Nailrod\Core\Set\Section\Meant;
+use Nailrod\Core\Set\Section\Axes;
+use Nailrod\Core\Set\Section\Cells;
+use Nailrod\Core\Set\Section\LampRules;
+use Nailrod\Core\Set\Section\Macros;
+use Nailrod\Core\Set\Section\MadeThings;
+use Nailrod\Core\Set\Section\Panels;
+use Nailrod\Core\Set\Section\Section;
 use Nailrod\Core\Set\Section\Sections;
-use Nailrod\Core\Set\Section\Settings;
+use Nailrod\Core\Set\Section\Ways;
 use Nailrod\Core\Typing\KeyLayout;
 use Nailrod\Core\Wiring\DeviceReader;
 
@@ -55,25 +55,38 @@ final class SetReference
     {
         return self::top()
             .self::heading('Sections', 'Every section is an object. Its parts lie by key, or by key and inner key; a part that is `null` takes away what the parent says.', self::sections())
-            .self::heading('Layers', 'A part of `layers`, by id.', self::fields(Layer::fields()))
-            .self::heading('Flags', 'A part of `flags`, by id.', self::fields(Flags::fields()))
-            .self::heading('Stops', 'A part of `stops`, by id.', self::fields(Stop::fields()))
-            .self::heading('Chords', 'A part of `chords`, by layer and id.', self::fields(Chord::fields()))
-            .self::heading('Macros', 'A part of `macros`, by id. A step says what it does with `do`: `press`, `release`, `tap`, `wait` or `type`.', self::fields(Macro::fields()))
-            .self::heading('Notes of controls', 'A part of `controls`, by device and control.', self::fields(ControlNote::fields()))
-            .self::heading('Settings', 'A part of `settings`, by device and the id of the setting.', self::fields(Settings::fields()))
-            .self::heading('Panels', 'A part of `panels`, by device and id.', self::fields(Panel::fields())."### A page\n\nAn entry of `pages`.\n\n".self::fields(PanelPage::fields())."### A tile\n\nAn entry of `tiles`.\n\n".self::fields(Tile::fields()))
-            .self::heading('Parts of an axis', 'A part of `axes`, by axis and the name of the part. They act in this order.', implode('', array_map(self::axisPart(...), AxisParts::all())))
+            .implode('', array_map(self::section(...), array_values(Sections::all())))
             .self::heading('Curves', 'What `curve` can be, by its `kind`.', self::kinds(Curves::all()))
-            .self::heading('What is made from axes', 'A part of `made`, by id; its `kind` says what it is.', self::kinds(MadeKinds::all()))
-            .self::heading('Cells', 'What a part of `cells` says of a contact or an axis: `{"nothing": true}`; `{"as": "device/control"}`, which does as another contact does; or a `behaviour` (a contact) and `outputs`. A contact may have `when`, a condition, and beside it `otherwise`, which has a `behaviour` and `outputs` of its own. An axis may have the fields of its hand-over.', self::fields(HandOver::fields()))
             .self::heading('Conditions', 'What stands in `when`: one of these; or `{"all": [...]}` or `{"any": [...]}` with two to four of them.', implode('', array_map(fn (string $class) => '### with `'.$class::sort()."`\n\n".$class::about()."\n\n".self::fields($class::fields()), Conditions::all())))
-            .self::heading('Rules for lamps', 'A part of `lamps`, by id.', implode('', array_map(fn (string $class) => '### with `'.$class::key()."`\n\n".$class::about()."\n\n".self::fields($class::fields()), LampRules::all())))
-            .self::heading('Findings that are meant', 'A part of `meant`, by a sum of what the finding is.', self::fields(Meant::fields()))
-            .self::heading('What is set aside', 'A part of `aside`, by section and key; see there.', self::fields(Aside::fields()))
             .self::heading('Behaviours', 'How a contact drives its outputs, by `kind`.', self::kinds(Behaviours::all()))
             .self::heading('Outputs', 'What leaves, by `kind`.', self::kinds(Outputs::all()))
             .self::beside();
+    }
+
+    /** @param class-string<Section> $class */
+    private static function section(string $class): string
+    {
+        $about = sprintf('A part of `%s`, by %s. %s', $class::name(), $class::depth() === 1 ? 'key' : 'key and inner key', $class::about());
+        $fields = $class::fields();
+
+        return self::heading(ucfirst($class::called()[1]), $about, $fields === null ? self::ofKinds($class) : self::fields($fields).match ($class) {
+            Macros::class => "A step says what it does with `do`: `press`, `release`, `tap`, `wait` or `type`.\n\n",
+            Panels::class => "### A page\n\nAn entry of `pages`.\n\n".self::fields(PanelPage::fields())."### A tile\n\nAn entry of `tiles`.\n\n".self::fields(Tile::fields()),
+            default => '',
+        });
+    }
+
+    /** @param class-string<Section> $class of one whose parts are of several kinds */
+    private static function ofKinds(string $class): string
+    {
+        return match ($class) {
+            Axes::class => "They act in this order.\n\n".implode('', array_map(self::axisPart(...), AxisParts::all())),
+            MadeThings::class => "Its `kind` says what it is.\n\n".self::kinds(MadeKinds::all()),
+            Cells::class => 'It says of a contact or an axis `{"nothing": true}`; `{"as": "device/control"}`, which does as another contact does; or a `behaviour` (a contact) and `outputs`. A contact may have `when`, a condition, and beside it `otherwise`, which has a `behaviour` and `outputs` of its own. An axis may have the fields of its hand-over.'."\n\n".self::fields(HandOver::fields()),
+            LampRules::class => implode('', array_map(fn (string $rule) => '### with `'.$rule::key()."`\n\n".$rule::about()."\n\n".self::fields($rule::fields()), Rules::all())),
+            Ways::class => "An output: see below.\n\n",
+            default => throw new \LogicException('Nothing is written of '.$class::name().'.'),
+        };
     }
 
     private static function top(): string

@@ -10,6 +10,7 @@ use Nailrod\Core\Format\Node;
 use Nailrod\Core\Format\Type\Whole;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\PartValue;
+use Nailrod\Core\Set\Section\HasFields;
 use Nailrod\Core\Set\Section\IsSection;
 use Nailrod\Core\Set\Section\Section;
 use Nailrod\Core\Set\Words;
@@ -17,6 +18,7 @@ use Nailrod\Core\Set\Words;
 /** A section of a set that only the tests know: how the seats of the rig stand. */
 final class Seats implements Section
 {
+    use HasFields;
     use IsSection;
 
     public static function name(): string
@@ -43,16 +45,6 @@ final class Seats implements Section
     {
         self::mustBeId($key, $part);
         self::fields()->read($part);
-    }
-
-    public static function schema(): array
-    {
-        return self::fields()->schema();
-    }
-
-    public static function renamed(array $said, callable $as): array
-    {
-        return self::fields()->renamed($said, $as);
     }
 
     public static function subject(PartPath $path, ?string $named, ?PartValue $said, Words $words): string

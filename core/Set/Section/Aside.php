@@ -22,6 +22,7 @@ use Nailrod\Core\Set\Words;
  */
 final class Aside implements Section
 {
+    use HasFields;
     use IsSection;
 
     /** Sections of which parts can be set aside. */
@@ -118,16 +119,6 @@ final class Aside implements Section
         };
 
         return $isGone ? null : $part->plain();
-    }
-
-    public static function schema(): array
-    {
-        return self::fields()->schema();
-    }
-
-    public static function renamed(array $said, callable $as): array
-    {
-        return self::fields()->renamed($said, $as);
     }
 
     public static function subject(PartPath $path, ?string $named, ?PartValue $said, Words $words): string

@@ -47,6 +47,11 @@ final class Axes implements Section
         return array_map(fn (string $class) => $class::schema(), AxisParts::all());
     }
 
+    public static function fields(): null
+    {
+        return null;
+    }
+
     public static function check(string $key, Node $part): void
     {
         Shaping::check(Node::of([$key => $part->value], substr($part->path, 0, -strlen('.'.$key))));

@@ -70,6 +70,11 @@ final class Cells implements Section
         return false;
     }
 
+    public static function fields(): null
+    {
+        return null;
+    }
+
     public static function check(string $key, Node $part): void
     {
         Cell::read($part);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set\Section;
 
+use Nailrod\Core\Format\Fields;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Output\NamesPart;
 use Nailrod\Core\Set\Chord;
@@ -16,6 +17,7 @@ use Nailrod\Core\Set\Words;
 /** Contacts that count as one press when they close together, by layer. */
 final class Chords implements Section
 {
+    use HasFields;
     use IsSection;
 
     public static function name(): string
@@ -36,6 +38,11 @@ final class Chords implements Section
     public static function depth(): int
     {
         return 2;
+    }
+
+    public static function fields(): Fields
+    {
+        return Chord::fields();
     }
 
     public static function check(string $key, Node $part): void
@@ -59,11 +66,6 @@ final class Chords implements Section
     public static function schema(): array
     {
         return ['$ref' => '#/$defs/chord'];
-    }
-
-    public static function renamed(array $said, callable $as): array
-    {
-        return Chord::fields()->renamed($said, $as);
     }
 
     public static function subject(PartPath $path, ?string $named, ?PartValue $said, Words $words): string

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nailrod\Core\Set\Section;
 
 use Nailrod\Core\Device\ControlNote;
+use Nailrod\Core\Format\Fields;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\PartValue;
@@ -13,6 +14,7 @@ use Nailrod\Core\Set\Words;
 /** What the owner of the rig says of its controls, over the device files; by device. */
 final class Controls implements Section
 {
+    use HasFields;
     use IsSection;
 
     public static function name(): string
@@ -50,20 +52,15 @@ final class Controls implements Section
         self::mustBeId($key, $group);
     }
 
+    public static function fields(): Fields
+    {
+        return ControlNote::fields();
+    }
+
     public static function check(string $key, Node $part): void
     {
         self::mustBeId($key, $part);
         ControlNote::read($part);
-    }
-
-    public static function schema(): array
-    {
-        return ControlNote::fields()->schema();
-    }
-
-    public static function renamed(array $said, callable $as): array
-    {
-        return ControlNote::fields()->renamed($said, $as);
     }
 
     public static function subject(PartPath $path, ?string $named, ?PartValue $said, Words $words): string

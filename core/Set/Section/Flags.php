@@ -17,6 +17,7 @@ use Nailrod\Core\Set\Words;
 /** Flags: what an output can raise and an assignment can depend on. */
 final class Flags implements Section
 {
+    use HasFields;
     use IsSection;
 
     public static function name(): string
@@ -53,16 +54,6 @@ final class Flags implements Section
     public static function without(PartPath $path, Node $part, Gone $gone): ?array
     {
         return $gone->isPart(NamesPart::FLAG, $path->key) ? null : $part->plain();
-    }
-
-    public static function schema(): array
-    {
-        return self::fields()->schema();
-    }
-
-    public static function renamed(array $said, callable $as): array
-    {
-        return self::fields()->renamed($said, $as);
     }
 
     public static function subject(PartPath $path, ?string $named, ?PartValue $said, Words $words): string

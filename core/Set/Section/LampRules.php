@@ -32,6 +32,11 @@ final class LampRules implements Section
         return 'What lights the lamps of the rig.';
     }
 
+    public static function fields(): null
+    {
+        return null;
+    }
+
     public static function check(string $key, Node $part): void
     {
         self::mustBeId($key, $part);

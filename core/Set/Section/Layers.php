@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set\Section;
 
+use Nailrod\Core\Format\Fields;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Layer\Layer;
 use Nailrod\Core\Output\NamesPart;
@@ -15,6 +16,7 @@ use Nailrod\Core\Set\Words;
 /** Layers: full second meanings of the same contacts and axes. */
 final class Layers implements Section
 {
+    use HasFields;
     use IsSection;
 
     public static function name(): string
@@ -42,6 +44,11 @@ final class Layers implements Section
         return false;
     }
 
+    public static function fields(): Fields
+    {
+        return Layer::fields();
+    }
+
     public static function check(string $key, Node $part): void
     {
         Layer::read(self::mustBeId($key, $part), $part);
@@ -50,16 +57,6 @@ final class Layers implements Section
     public static function without(PartPath $path, Node $part, Gone $gone): ?array
     {
         return $gone->isPart(NamesPart::LAYER, $path->key) ? null : $part->plain();
-    }
-
-    public static function schema(): array
-    {
-        return Layer::fields()->schema();
-    }
-
-    public static function renamed(array $said, callable $as): array
-    {
-        return Layer::fields()->renamed($said, $as);
     }
 
     public static function subject(PartPath $path, ?string $named, ?PartValue $said, Words $words): string

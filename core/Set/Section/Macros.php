@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nailrod\Core\Set\Section;
 
 use Nailrod\Core\Condition\Condition;
+use Nailrod\Core\Format\Fields;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Macro\Macro;
 use Nailrod\Core\Macro\MacroStep;
@@ -17,6 +18,7 @@ use Nailrod\Core\Set\Words;
 /** Macros: rows of presses, waits and texts that one press plays. */
 final class Macros implements Section
 {
+    use HasFields;
     use IsSection;
 
     public static function name(): string
@@ -37,6 +39,11 @@ final class Macros implements Section
     public static function namesDevices(): bool
     {
         return false;
+    }
+
+    public static function fields(): Fields
+    {
+        return Macro::fields();
     }
 
     public static function check(string $key, Node $part): void
@@ -74,16 +81,6 @@ final class Macros implements Section
         }
 
         return $left;
-    }
-
-    public static function schema(): array
-    {
-        return Macro::fields()->schema();
-    }
-
-    public static function renamed(array $said, callable $as): array
-    {
-        return Macro::fields()->renamed($said, $as);
     }
 
     public static function subject(PartPath $path, ?string $named, ?PartValue $said, Words $words): string

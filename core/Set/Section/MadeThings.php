@@ -31,6 +31,11 @@ final class MadeThings implements Section
         return 'What is made from axes: contacts, and further axes.';
     }
 
+    public static function fields(): null
+    {
+        return null;
+    }
+
     public static function check(string $key, Node $part): void
     {
         MadeKinds::read($part, self::mustBeId($key, $part));

@@ -15,6 +15,7 @@ use Nailrod\Core\Set\Words;
 /** What the checks tell and its owner means to be so, each with a reason. */
 final class Meant implements Section
 {
+    use HasFields;
     use IsSection;
 
     public static function name(): string
@@ -50,16 +51,6 @@ final class Meant implements Section
     {
         self::mustBeId($key, $part);
         self::fields()->read($part);
-    }
-
-    public static function schema(): array
-    {
-        return self::fields()->schema();
-    }
-
-    public static function renamed(array $said, callable $as): array
-    {
-        return self::fields()->renamed($said, $as);
     }
 
     public static function subject(PartPath $path, ?string $named, ?PartValue $said, Words $words): string

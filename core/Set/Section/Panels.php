@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set\Section;
 
+use Nailrod\Core\Format\Fields;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Output\NamesPart;
 use Nailrod\Core\Panel\Panel;
@@ -15,6 +16,7 @@ use Nailrod\Core\Set\Words;
 /** Panels that an owner draws for touch panels, by device; which of them is used is its setting `panel`. */
 final class Panels implements Section
 {
+    use HasFields;
     use IsSection;
 
     public static function name(): string
@@ -52,6 +54,11 @@ final class Panels implements Section
         self::mustBeId($key, $group);
     }
 
+    public static function fields(): Fields
+    {
+        return Panel::fields();
+    }
+
     public static function check(string $key, Node $part): void
     {
         Panel::read(self::mustBeId($key, $part), $part);
@@ -64,16 +71,6 @@ final class Panels implements Section
         $said = $part->plain();
 
         return ['pages' => array_map($stays, is_array($said['pages'] ?? null) ? $said['pages'] : [])] + $said;
-    }
-
-    public static function schema(): array
-    {
-        return Panel::fields()->schema();
-    }
-
-    public static function renamed(array $said, callable $as): array
-    {
-        return Panel::fields()->renamed($said, $as);
     }
 
     public static function subject(PartPath $path, ?string $named, ?PartValue $said, Words $words): string

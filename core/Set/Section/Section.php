@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set\Section;
 
+use Nailrod\Core\Format\Fields;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Set\Gone;
@@ -31,6 +32,9 @@ interface Section
 
     /** What it says, in a sentence for who reads a file or the docs. */
     public static function about(): string;
+
+    /** The fields of a part, where every part has the same; null where it says by a field of its own of which kind it is. */
+    public static function fields(): ?Fields;
 
     /**
      * Looks at one part.

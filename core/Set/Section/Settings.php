@@ -17,6 +17,7 @@ use Nailrod\Core\Set\Words;
 /** What devices shall be like: their springs, how far they turn, how bright their lamps are; by device. */
 final class Settings implements Section
 {
+    use HasFields;
     use IsSection;
 
     public static function name(): string
@@ -58,16 +59,6 @@ final class Settings implements Section
     {
         self::mustBeId($key, $part);
         self::fields()->read($part);
-    }
-
-    public static function schema(): array
-    {
-        return self::fields()->schema();
-    }
-
-    public static function renamed(array $said, callable $as): array
-    {
-        return self::fields()->renamed($said, $as);
     }
 
     public static function subject(PartPath $path, ?string $named, ?PartValue $said, Words $words): string

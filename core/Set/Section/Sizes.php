@@ -17,6 +17,7 @@ use Nailrod\Core\Set\Words;
 /** How large devices are, where their owner has measured that: how far two of their controls are from each other; by device. */
 final class Sizes implements Section
 {
+    use HasFields;
     use IsSection;
 
     /** What can be measured, in mm. */
@@ -60,16 +61,6 @@ final class Sizes implements Section
         if ($given->text('from') === $given->text('to')) {
             throw $given->refuse('to', 'another control than the first');
         }
-    }
-
-    public static function schema(): array
-    {
-        return self::fields()->schema();
-    }
-
-    public static function renamed(array $said, callable $as): array
-    {
-        return self::fields()->renamed($said, $as);
     }
 
     public static function subject(PartPath $path, ?string $named, ?PartValue $said, Words $words): string

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nailrod\Core\Set\Section;
 
 use Nailrod\Core\Axis\Stop;
+use Nailrod\Core\Format\Fields;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Output\NamesPart;
 use Nailrod\Core\Set\Gone;
@@ -15,6 +16,7 @@ use Nailrod\Core\Set\Words;
 /** Stops: places that hold the value of axes until they are opened. */
 final class Stops implements Section
 {
+    use HasFields;
     use IsSection;
 
     public static function name(): string
@@ -32,6 +34,11 @@ final class Stops implements Section
         return 'Stops: places that hold the value of axes until they are opened.';
     }
 
+    public static function fields(): Fields
+    {
+        return Stop::fields();
+    }
+
     public static function check(string $key, Node $part): void
     {
         Stop::read(self::mustBeId($key, $part), $part);
@@ -43,16 +50,6 @@ final class Stops implements Section
         $left = array_values(array_filter($axes, fn (string $axis) => ! $gone->isInput($axis)));
 
         return $left === [] || $gone->isPart(NamesPart::STOP, $path->key) ? null : array_replace($part->plain(), ['axes' => $left]);
-    }
-
-    public static function schema(): array
-    {
-        return Stop::fields()->schema();
-    }
-
-    public static function renamed(array $said, callable $as): array
-    {
-        return Stop::fields()->renamed($said, $as);
     }
 
     public static function subject(PartPath $path, ?string $named, ?PartValue $said, Words $words): string

@@ -43,6 +43,11 @@ final class Ways implements Section
         return false;
     }
 
+    public static function fields(): null
+    {
+        return null;
+    }
+
     public static function check(string $key, Node $part): void
     {
         self::mustBeId($key, $part);

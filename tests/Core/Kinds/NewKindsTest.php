@@ -219,10 +219,21 @@ final class NewKindsTest extends TestCase
         $this->assertNull(Checks::find($mended, 'buzzing:base/fennel/left-thumb'));
     }
 
+    public function test_the_page_of_the_formats_tells_of_every_section_and_field(): void
+    {
+        $page = SetReference::markdown();
+        foreach (Sections::all() as $name => $class) {
+            $this->assertStringContainsString('## '.ucfirst($class::called()[1])."\n\nA part of `".$name.'`', $page);
+            foreach ($class::fields()->all ?? [] as $field) {
+                $this->assertStringContainsString('| `'.$field->name.'` | '.$field->help.' |', $page, $name);
+            }
+        }
+    }
+
     public function test_the_page_of_the_formats_tells_of_it(): void
     {
         $page = SetReference::markdown();
-        foreach (['### `buzz`', '### `tilt`', '### `twice`', '### `soft`', '### `outside`', '### with `glows`', '### with `oddness`', '| `seats` | How the seats of the rig stand. | key |'] as $part) {
+        foreach (['### `buzz`', '### `tilt`', '### `twice`', '### `soft`', '### `outside`', '### with `glows`', '### with `oddness`', '| `seats` | How the seats of the rig stand. | key |', '## Seats', '| `back` |'] as $part) {
             $this->assertStringContainsString($part, $page);
         }
     }
