@@ -51,6 +51,30 @@ enum ControlKind: string
         };
     }
 
+    /** How soon it is proposed for an axis of a game, the lowest first; null: it moves no axis by degrees. */
+    public function rankForAxes(): ?int
+    {
+        return match ($this) {
+            self::Lever => 1,
+            self::Slider => 2,
+            self::Stick => 3,
+            self::Twist => 4,
+            self::Pedal => 5,
+            self::Paddle => 6,
+            self::Wheel => 7,
+            self::AxisSwitch, self::Button, self::Trigger, self::TwoWay, self::ThreeWay, self::Sprung, self::Dial, self::Encoder, self::Hat, self::Tile, self::Phrase, self::Key, self::Made => null,
+        };
+    }
+
+    /** @return list<self> those that move an axis by degrees, in the order in which they are proposed */
+    public static function forAxes(): array
+    {
+        $kinds = array_filter(self::cases(), fn (self $kind): bool => $kind->rankForAxes() !== null);
+        usort($kinds, fn (self $one, self $other): int => $one->rankForAxes() <=> $other->rankForAxes());
+
+        return $kinds;
+    }
+
     public function inWords(): string
     {
         return match ($this) {

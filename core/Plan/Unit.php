@@ -99,8 +99,7 @@ final readonly class Unit
             'roll', 'nose' => [ControlKind::Stick],
             default => [ControlKind::Lever, ControlKind::Slider],
         };
-        $all = [ControlKind::Lever, ControlKind::Slider, ControlKind::Stick, ControlKind::Twist, ControlKind::Pedal, ControlKind::Paddle, ControlKind::Wheel];
 
-        return [...$first, ...array_values(array_filter($all, fn (ControlKind $kind) => ! in_array($kind, $first, true)))];
+        return [...$first, ...array_values(array_filter(ControlKind::forAxes(), fn (ControlKind $kind) => ! in_array($kind, $first, true)))];
     }
 }

@@ -62,6 +62,22 @@ final class Games implements Library
         return new self(self::game($actions, 128, 2), $all, []);
     }
 
+    /**
+     * A game with so many axes and nothing else, and one device with these controls.
+     *
+     * @param list<array<string, mixed>> $controls
+     */
+    public static function ofAxes(int $axes, array $controls): self
+    {
+        $ids = range(1, $axes);
+        $game = ['format' => Catalogue::FORMAT, 'version' => 1, 'id' => 'game', 'name' => 'Game', 'vehicle' => 'Cart', 'frame_us' => 16667, 'sees' => ['buttons' => 8, 'axes' => 8], 'groups' => [['id' => 'g', 'name' => 'All']],
+            'variables' => array_combine(array_map(fn (int $n): string => 'v'.$n, $ids), array_map(fn (int $n): array => ['name' => 'V '.$n, 'group' => 'g', 'low' => 0, 'high' => 1], $ids)),
+            'actions' => array_map(fn (int $n): array => ['id' => 'a'.$n, 'name' => 'A'.$n, 'group' => 'g', 'kind' => 'axis', 'effect' => ['do' => 'follow', 'variable' => 'v'.$n]], $ids)];
+        $device = DeviceReader::read(Node::of(['format' => 'nailrod-device', 'version' => 1, 'id' => 'd1', 'name' => 'D1', 'kind' => 'throttle', 'face' => ['width' => 400, 'height' => 100], 'controls' => $controls]));
+
+        return new self($game, ['d1' => $device], []);
+    }
+
     public function assembled(?SetDocument $set = null): BindingSet
     {
         return (new Assembly($this))->assemble($set ?? SetDocument::read(Node::of(['format' => SetDocument::FORMAT, 'version' => 1, 'id' => 'set', 'name' => 'Set', 'simulator' => 'game', 'devices' => array_keys($this->devices)] + $this->set)));

@@ -22,6 +22,7 @@ use Nailrod\Core\Plan\Spot;
 use Nailrod\Core\Plan\Wishes;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\PartPath;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\DemoSets;
 
@@ -214,6 +215,28 @@ final class PlannerTest extends TestCase
         $this->assertSame(['prime' => 'key', 'squelch' => 'key'], array_intersect_key($ways(new Wishes(by: Wishes::KEY)), ['prime' => 0, 'squelch' => 0]));
         $this->assertSame(['prime' => 'button', 'squelch' => 'key'], array_intersect_key($ways(new Wishes(otherwise: ['squelch'])), ['prime' => 0, 'squelch' => 0]));
         $this->assertSame(['prime' => 'key', 'squelch' => 'button'], array_intersect_key($ways(new Wishes(by: Wishes::KEY, otherwise: ['squelch'])), ['prime' => 0, 'squelch' => 0]));
+    }
+
+    /** @return iterable<string, array{ControlKind}> */
+    public static function kindsWithAnAxis(): iterable
+    {
+        foreach (ControlKind::cases() as $kind) {
+            if ($kind->fits(1, 0, false, false) || $kind->fits(2, 0, false, false)) {
+                yield $kind->value => [$kind];
+            }
+        }
+    }
+
+    #[DataProvider('kindsWithAnAxis')]
+    public function test_two_controls_of_any_kind_that_moves_by_degrees_are_proposed_for_two_axes(ControlKind $kind): void
+    {
+        $axis = fn (int $number): array => ['number' => $number, 'min' => 0, 'max' => 255];
+        $axes = fn (int $n): array => $kind === ControlKind::Stick ? [['id' => 'x'] + $axis(2 * $n), ['id' => 'y'] + $axis(2 * $n + 1)] : [$axis($n)];
+        $set = Games::ofAxes(2, array_map(fn (int $n): array => ['id' => 'c'.$n, 'name' => 'C'.$n, 'kind' => $kind->value, 'at' => [100 * $n, 50], 'axes' => $axes($n)], [1, 2]))->assembled();
+        $plan = (new Planner($set, $set->catalogue ?? self::fail()))->plan(['a1', 'a2']);
+        // A switch that arrives as an axis has places, and no degrees.
+        $this->assertCount($kind === ControlKind::AxisSwitch ? 0 : 2, $plan->proposals);
+        $this->assertSame($kind !== ControlKind::AxisSwitch, in_array($kind, ControlKind::forAxes(), true));
     }
 
     public function test_a_switch_that_stays_is_not_proposed_where_a_sprung_one_belongs_nor_two_buttons_where_one_is_free(): void
