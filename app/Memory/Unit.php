@@ -121,13 +121,13 @@ final readonly class Unit
     /** A hand moves the slide at its back. */
     public function slide(string $mode): void
     {
-        $this->change(['mode' => $mode, 'pressed' => null]);
+        $this->become($this->state->slid($mode));
     }
 
     /** A hand does what lets a write in. */
     public function press(): void
     {
-        $this->change(['pressed' => self::clock()()]);
+        $this->become($this->state->pressed(self::clock()()));
     }
 
     /**
@@ -144,6 +144,11 @@ final readonly class Unit
             Faults::of($kind, 0);
         }
         $this->change(['fault' => $kind === '' ? null : $kind, 'percent' => $kind === '' ? null : max(0, min(100, $percent))]);
+    }
+
+    private function become(UnitState $state): void
+    {
+        $this->change(['mode' => $state->mode, 'pressed' => $state->pressed]);
     }
 
     /** @param array<string, mixed> $said */

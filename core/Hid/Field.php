@@ -27,11 +27,6 @@ final readonly class Field
         public bool $nullState,
     ) {}
 
-    public function isVendor(): bool
-    {
-        return $this->page >= Usages::VENDOR;
-    }
-
     /** The value in the data of a report, sign-extended if the logical range goes below 0. */
     public function read(string $data): int
     {

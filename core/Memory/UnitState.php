@@ -17,6 +17,7 @@ final readonly class UnitState
      */
     public function __construct(public ?string $serial = null, public ?string $mode = null, public ?int $pressed = null, public ?Fault $fault = null) {}
 
+    /** A hand moves the slide at its back: what let a write in before does so no more. */
     public function slid(string $mode): self
     {
         return new self($this->serial, $mode, null, $this->fault);

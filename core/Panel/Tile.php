@@ -149,11 +149,6 @@ final readonly class Tile
         };
     }
 
-    public function isPlain(): bool
-    {
-        return $this->colour === self::PLAIN;
-    }
-
     /** @return list<string> variables that it shows */
     public function variables(): array
     {

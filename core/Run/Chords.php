@@ -161,12 +161,6 @@ final class Chords implements Timed
         }
     }
 
-    /** The chord that a closed contact has become a part of; null if it has not. */
-    public function takenBy(int $contact): ?int
-    {
-        return $this->own->consumed[$contact] ?? null;
-    }
-
     private function endOne(int $chord, int $contact, Cause $cause): void
     {
         if (isset($this->own->forming[$chord])) {

@@ -58,17 +58,6 @@ final class Wiring
         return $wiring;
     }
 
-    /** @return array<string, int> what every port is when nobody touches the device */
-    public function atRest(): array
-    {
-        $rest = array_map(fn (Wire $wire) => $wire->rest, $this->wires);
-        foreach ($this->named as $wires) {
-            $rest += array_fill_keys(array_map(fn (Wire $wire) => $wire->port, $wires), 0);
-        }
-
-        return $rest;
-    }
-
     /**
      * The reports that a device sends when one of its ports takes a value. Ticks that are more than one report can
      * hold go into several.

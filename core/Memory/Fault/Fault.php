@@ -22,9 +22,6 @@ interface Fault
     /** What a list calls it. */
     public static function title(): string;
 
-    /** Does it matter at which byte of a write it happens? */
-    public static function hasPlace(): bool;
-
     /** @param int $at byte of the write at which it happens, counted from 0 */
     public static function after(int $at): self;
 

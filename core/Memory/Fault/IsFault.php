@@ -13,11 +13,6 @@ trait IsFault
 {
     public function __construct(public readonly int $at = 0) {}
 
-    public static function hasPlace(): bool
-    {
-        return true;
-    }
-
     public static function after(int $at): self
     {
         return new self($at);

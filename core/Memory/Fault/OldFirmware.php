@@ -22,11 +22,6 @@ final readonly class OldFirmware implements Fault
         return 'its firmware is too old';
     }
 
-    public static function hasPlace(): bool
-    {
-        return false;
-    }
-
     public function tells(Told $told, Device $device): Told
     {
         return $told->withFirmware('0.1');

@@ -21,11 +21,6 @@ final readonly class Slow implements Fault
         return 'it is slow';
     }
 
-    public static function hasPlace(): bool
-    {
-        return false;
-    }
-
     public function write(MemoryPort $memory, int $offset, string $bytes, Sent $sent, MemoryPort $device): void
     {
         // A fifth of a second at most for all that is sent, so that somebody who looks sees that it takes longer.

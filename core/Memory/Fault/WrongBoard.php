@@ -22,11 +22,6 @@ final readonly class WrongBoard implements Fault
         return 'it has another board';
     }
 
-    public static function hasPlace(): bool
-    {
-        return false;
-    }
-
     public function tells(Told $told, Device $device): Told
     {
         return $told->onBoard('X');

@@ -24,11 +24,6 @@ final readonly class WrongMode implements Fault
         return 'it is in another mode';
     }
 
-    public static function hasPlace(): bool
-    {
-        return false;
-    }
-
     public function tells(Told $told, Device $device): Told
     {
         $others = array_filter($device->onboard->modes, fn (Mode $mode) => ! StandInPort::takesWrites($device, $mode));

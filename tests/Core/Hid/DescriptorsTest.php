@@ -11,7 +11,6 @@ use Nailrod\Core\Hid\Field;
 use Nailrod\Core\Hid\ReportDescriptor;
 use Nailrod\Core\Wiring\DeviceBuilder;
 use Nailrod\Core\Wiring\DeviceReader;
-use Nailrod\Core\Wiring\Wiring;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -149,7 +148,7 @@ final class DescriptorsTest extends TestCase
             $device = DeviceReader::read(Node::of(['descriptor' => strtolower(str_replace(' ', '', $hex))] + $document));
             $keys = count(self::parse($hex)->keys());
             $this->assertCount($axes + $encoders + $hats + $buttons + $keys, $device->controls, $name);
-            $this->assertCount($axes + $encoders + $hats + $buttons + $keys, Wiring::of($device)->atRest(), $name);
+            $this->assertCount($axes + $encoders + $hats + $buttons + $keys, AtRest::of($device), $name);
             $this->assertCount($axes, $device->axes(), $name);
             $this->assertCount(4 * $hats + 2 * $encoders + $buttons + $keys, $device->contacts(), $name);
         }

@@ -75,7 +75,7 @@ final class WiringTest extends TestCase
         $device = self::device($id);
         $wiring = Wiring::of($device);
         $standIns = new StandIns(new Rig([$device]), new LiveState);
-        $hands = $wiring->atRest();
+        $hands = AtRest::of($device);
         foreach (self::ports($device) as [$port, $low, $high]) {
             foreach (array_unique([$low, $low + 1, intdiv($low + $high, 2), $high - 1, $high, $hands[$port]]) as $value) {
                 $arrived = $standIns->through(new Input(7, $port, $value), $hands);
@@ -90,7 +90,7 @@ final class WiringTest extends TestCase
     {
         $device = self::device($id);
         $wiring = Wiring::of($device);
-        $rest = $wiring->atRest();
+        $rest = AtRest::of($device);
         $descriptor = ReportDescriptor::parse((string) hex2bin((string) $device->descriptor));
         mt_srand(4711);
         for ($try = 0; $try < 300; $try++) {
@@ -145,7 +145,7 @@ final class WiringTest extends TestCase
     {
         $device = self::device('teasel');
         $standIns = new StandIns(new Rig([$device]), new LiveState);
-        $hands = Wiring::of($device)->atRest();
+        $hands = AtRest::of($device);
         foreach (range(1, 15) as $n) {
             $port = 'teasel/input-'.$n;
             [$arrived] = $standIns->through(new Input(0, $port, 1), $hands);
@@ -157,7 +157,7 @@ final class WiringTest extends TestCase
     public function test_ticks_that_are_more_than_a_report_can_hold_come_in_several(): void
     {
         $device = self::device('rowan');
-        $arrived = (new StandIns(new Rig([$device]), new LiveState))->through(new Input(0, 'rowan/encoder-2', -17), Wiring::of($device)->atRest());
+        $arrived = (new StandIns(new Rig([$device]), new LiveState))->through(new Input(0, 'rowan/encoder-2', -17), AtRest::of($device));
         $this->assertSame([-7, -7, -3], array_map(fn (Input $input) => $input->value, $arrived));
     }
 
