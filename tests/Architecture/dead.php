@@ -37,8 +37,9 @@ const MAY_REST = [
 $parser = (new ParserFactory)->createForHostVersion();
 $finder = new NodeFinder;
 
-/** @var Closure(string ...): array<string, string> $read contents by path */
-$read = function (string ...$folders): array {
+/** @return array<string, string> contents by path */
+function read(string ...$folders): array
+{
     $contents = [];
     foreach ($folders as $folder) {
         $all = is_dir($folder) ? iterator_to_array(new RecursiveIteratorIterator(new RecursiveDirectoryIterator($folder, FilesystemIterator::SKIP_DOTS)), false) : [new SplFileInfo($folder)];
@@ -50,13 +51,19 @@ $read = function (string ...$folders): array {
     }
 
     return $contents;
-};
+}
 
-/** @var Closure(array): array<non-empty-string, true> $used names of methods and constants that some code, by path, uses */
-$used = function (array $contents) use ($parser, $finder): array {
+/**
+ * @param array<string, string> $contents by path
+ *
+ * @return array<string, true> names of methods and constants that some code uses
+ */
+function used(array $contents): array
+{
+    $parser = (new ParserFactory)->createForHostVersion();
+    $finder = new NodeFinder;
     $names = [];
     foreach ($contents as $path => $content) {
-        assert(is_string($path) && is_string($content));
         if (str_ends_with($path, '.blade.php')) {
             preg_match_all('/(?:->|::)\s*([A-Za-z_]\w*)|\'([A-Za-z_]\w*)\'/', $content, $found);
             $names += array_fill_keys(array_filter([...$found[1], ...$found[2]]), true);
@@ -74,12 +81,12 @@ $used = function (array $contents) use ($parser, $finder): array {
     }
 
     return $names;
-};
+}
 
-$inUse = $used($read('core', 'app', 'routes', 'config', 'bootstrap/app.php', 'bootstrap/providers.php', 'bootstrap/preload.php', 'database', 'bin', 'resources/views', 'server.php', 'public/index.php'));
-$inTests = $used($read('tests'));
+$inUse = used(read('core', 'app', 'routes', 'config', 'bootstrap/app.php', 'bootstrap/providers.php', 'bootstrap/preload.php', 'database', 'bin', 'resources/views', 'server.php', 'public/index.php'));
+$inTests = used(read('tests'));
 $troubles = [];
-foreach ($read('core', 'app') as $path => $content) {
+foreach (read('core', 'app') as $path => $content) {
     foreach ($finder->findInstanceOf($parser->parse($content) ?? [], ClassLike::class) as $class) {
         foreach ($class->stmts as $statement) {
             $names = match (true) {
