@@ -5,10 +5,24 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\SetRecord;
+use App\View\Places;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Routing\Route;
 use Illuminate\Testing\TestResponse;
 use Nailrod\Core\Action\ActionKind;
+use Nailrod\Core\Axis\AxisParts;
+use Nailrod\Core\Axis\Curves;
+use Nailrod\Core\Axis\Stop;
+use Nailrod\Core\Behaviour\Behaviours;
+use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Lamp\LampRules;
+use Nailrod\Core\Layer\Layer;
+use Nailrod\Core\Macro\Macro;
+use Nailrod\Core\Made\MadeKinds;
+use Nailrod\Core\Output\Outputs;
+use Nailrod\Core\Panel\PanelPage;
+use Nailrod\Core\Panel\Tile;
+use Nailrod\Core\Set\HandOver;
 use Tests\TestCase;
 
 /**
@@ -21,8 +35,8 @@ final class HostileRequestsTest extends TestCase
 
     private const USUAL = 500;
 
-    /** Fields that the forms have; what is in them is drawn. */
-    private const FIELDS = ['from', 'axis', 'layer', 'ref', 'does', 'behaviour', 'width', 'number', 'name', 'kind', 'at', 'to', 'of', 'id', 'stop', 'opens', 'side', 'axes', 'opener', 'rearm', 'patience_ms', 'macro', 'rule', 'lamp', 'last', 'while', 'shows', 'low', 'high', 'colour', 'brightness', 'band', 'band_colour', 'what', 'other', 'index', 'travel', 'sends', 'both', 'hold', 'step', 'layers', 'action', 'way', 'path', 'control', 'x', 'y', 'label', 'debounce', 'copy', 'turns', 'places', 'code', 'with', 'when', 'when_to', 'when_how', 'else', 'as', 'together', 'within', 'held', 'chord', 'to_layer', 'to_ref', 'how', 'propose', 'only', 'not', 'role', 'carry', 'old', 'new', 'finding', 'events', 'text', 'bar', 'starts', 'lasts', 'layout', 'key_ms', 'bounds', 'names', 'centred', 'k', 'spikes', 'degrees', 'used', 'reverse', 'hysteresis', 'share', 'dead_radius', 'looks_at', 'set', 'n', 'inputs', 'plugs', 'page', 'look', 'pads', 'gone', 'unit', 'fault', 'after', 'itself', 'serial', 'mode', 'setting', 'value', 'device', 'simulator', 'match', 'game', 'buttons', 'measured', 'turned', 'target', 'parts', 'first', 'second', 'start', 'end', 'preview', 'show', 'take', 'more', 'do', 'two', 'usage', 'direction', 'variable', 'by', 'on_value', 'off_value', 'holder', 'lets_go', 'plays', 'on_release', 'again', 'pause', 'taps', 'speed', 'mouse', 'steps', 'towards', 'flag', 'at_limit', 'leaving', 'taking', 'beside', 'long', 'double', 'gap', 'most', 'coarse', 'delay', 'period', 'idle', 'while_', 'direction_of', 'panel', 'onto', 'tile', 'column', 'row', 'across', 'down', 'columns', 'rows', 'group', 'opacity', 'on_lifting', 'ways', 'phone', 'guess', 'gets', 'sure', 'mm', 'paper', 'height', 'apart', 'large', 'black', 'changed', 'counts', 'counted', 'skip', 'away', 'below', 'thing', 'item', 'on', 'about'];
+    /** How the code of the application asks for a field of a request. */
+    private const ASKS = '/\b(?:string|integer|boolean|float|array|input|has|json|file|query|filled|word|figure|part|place|places|date)\(\'([a-z_]+)\'|\'([a-z_]+)\' => (?:\[(?:\'(?:required|sometimes|nullable|present)|\.\.\.)|\$part\b)/';
 
     /** How many of a hundred values are such as a page may send. */
     private int $tame = 90;
@@ -77,11 +91,50 @@ final class HostileRequestsTest extends TestCase
         }
         $this->assertGreaterThan($count / 5, min($taken, $refused));
         // What was taken can be worked with: every place of every set still shows.
-        foreach (['rig', 'shape', 'plan', 'assign', 'roles', 'actions', 'layers', 'macros', 'lamps', 'bench', 'store', 'sets', 'told', 'carry', 'print', 'shelf'] as $place) {
+        foreach (array_keys(array_merge(...array_values(Places::GROUPS))) as $place) {
             foreach (['skerrywing', 'house', 'hairpin-ladder', 'marl'] as $set) {
                 $this->get('/sets/'.$set.'/'.$place)->assertOk();
             }
         }
+    }
+
+    /** @return array<string, true> every field that a request is asked for, by name: the code of the application says which there are */
+    private static function fields(): array
+    {
+        static $fields = [];
+        if ($fields === []) {
+            foreach (['app/Http', 'app/View', 'app/Forms'] as $folder) {
+                foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(base_path($folder), \FilesystemIterator::SKIP_DOTS)) as $file) {
+                    preg_match_all(self::ASKS, (string) file_get_contents((string) $file), $found);
+                    $fields += array_fill_keys(array_filter([...$found[1], ...$found[2]]), true);
+                }
+            }
+        }
+
+        return $fields;
+    }
+
+    public function test_the_fields_of_all_forms_are_among_those_that_are_drawn(): void
+    {
+        $forms = array_merge(...array_map(fn (array $form): array => array_keys($form[1]), Forms::all()));
+        // What a kind or an axis has is in a list of its own, or drawn with it.
+        $known = self::fields() + self::ofKinds();
+        $this->assertSame([], array_values(array_unique(array_diff($forms, array_keys($known)))));
+        $this->assertGreaterThan(150, count($known));
+    }
+
+    /** @return array<string, true> fields of kinds, by name */
+    private static function ofKinds(): array
+    {
+        $fields = [];
+        foreach ([...Outputs::all(), ...Behaviours::all(), ...MadeKinds::all(), ...Curves::all(), ...array_values(LampRules::all())] as $class) {
+            $fields += $class::fields()->all;
+        }
+        foreach ([Stop::fields(), Layer::fields(), HandOver::fields(), Tile::fields(), PanelPage::fields(), Macro::fields(), ...array_map(fn (string $class): Fields => $class::fields(null), AxisParts::all())] as $one) {
+            $fields += $one->all;
+        }
+
+        return array_fill_keys(array_keys($fields), true);
     }
 
     /** @return array{string, TestResponse} */
@@ -97,7 +150,7 @@ final class HostileRequestsTest extends TestCase
         $fields = [];
         // Most requests have one or two strange values among many usual ones: what is all strange is refused at the door.
         $this->tame = $this->pick([97, 97, 97, 90, 50]);
-        foreach ($this->dice->pickArrayKeys(array_flip(self::FIELDS), $this->dice->getInt(1, 80)) as $field) {
+        foreach ($this->dice->pickArrayKeys(self::fields(), $this->dice->getInt(1, 80)) as $field) {
             $fields[$field] = $this->value((string) $field, 0);
         }
         if ($this->dice->getInt(1, 100) <= 80) {
@@ -119,6 +172,12 @@ final class HostileRequestsTest extends TestCase
 
     private function value(string $field, int $depth): mixed
     {
+        if (in_array($field, ['output', 'behave', 'otherwise', 'say'], true) && $depth === 0 && $this->dice->getInt(1, 100) <= $this->tame) {
+            // All that a kind has stands in a list.
+            $all = $this->dice->pickArrayKeys(self::ofKinds(), $this->dice->getInt(1, 12));
+
+            return array_combine($all, array_map(fn (string $one): mixed => $this->value($one, 1), $all));
+        }
         $known = match ($field) {
             'layer', 'to_layer', 'hold' => ['base', 'water', 'nowhere'],
             'ref', 'to_ref', 'together', 'opener', 'control', 'holder' => ['fennel/mark', 'fennel/ring', 'gorse/hat.north', 'fennel/left-lever', 'fennel/switch-1.up', 'nowhere/x', 'fennel/encoder.plus'],

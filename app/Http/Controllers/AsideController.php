@@ -18,6 +18,6 @@ final class AsideController
 
     public function __invoke(EditRequest $request, string $set): RedirectResponse
     {
-        return $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => (new AsideEdits($base))->turn(PartPath::of($request->string('path')->toString())));
+        return $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => (new AsideEdits($base))->turn(PartPath::of($request->word('path'))));
     }
 }

@@ -133,8 +133,8 @@ final class CellController
     public function inStep(EditRequest $request, string $set): RedirectResponse
     {
         return $this->edit($request, $set, fn (Edits $edits, BindingSet $base): SetDocument => $edits->keepInStep(
-            $request->string('layer')->toString(),
-            $request->string('ref')->toString(),
+            $request->word('layer'),
+            $request->word('ref'),
         ));
     }
 }

@@ -39,6 +39,6 @@ final class HistoryController
 
     public function giveBack(EditRequest $request, string $set): RedirectResponse
     {
-        return $this->edit($request, $set, fn (Edits $edits) => $edits->giveBack(PartPath::of($request->string('path')->toString())));
+        return $this->edit($request, $set, fn (Edits $edits) => $edits->giveBack(PartPath::of($request->word('path'))));
     }
 }

@@ -24,6 +24,6 @@ final class LampController
 
     public function remove(EditRequest $request, string $set): RedirectResponse
     {
-        return $this->edit($request, $set, fn (Edits $edits, BindingSet $base): SetDocument => (new LampEdits($base))->remove($request->string('rule')->toString()));
+        return $this->edit($request, $set, fn (Edits $edits, BindingSet $base): SetDocument => (new LampEdits($base))->remove($request->word('rule')));
     }
 }

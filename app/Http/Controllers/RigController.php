@@ -113,7 +113,7 @@ final class RigController
     /** What needs no plug and no file becomes a device of the rig: the keyboard, the mouse, a list of phrases. */
     public function own(EditRequest $request, string $set): RedirectResponse
     {
-        $own = OwnDevices::ALL[$request->string('own')->toString()] ?? throw FormatError::at('Device', $request->string('own')->toString(), implode(' or ', array_keys(OwnDevices::ALL)));
+        $own = OwnDevices::ALL[$request->word('own')] ?? throw FormatError::at('Device', $request->word('own'), implode(' or ', array_keys(OwnDevices::ALL)));
         $device = $this->devices->own($own);
 
         return $this->added($request, $set, $device);
@@ -135,11 +135,11 @@ final class RigController
     /** A phrase goes: one that the list was made with is left out, one that was added is gone. */
     public function removePhrase(EditRequest $request, string $set): RedirectResponse
     {
-        return $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => (new RigEdits($base))->removePhrase($request->string('control')->toString()));
+        return $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => (new RigEdits($base))->removePhrase($request->word('control')));
     }
 
     public function remove(EditRequest $request, string $set): RedirectResponse
     {
-        return $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => (new RigEdits($base))->removeDevice($request->string('device')->toString()));
+        return $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => (new RigEdits($base))->removeDevice($request->word('device')));
     }
 }

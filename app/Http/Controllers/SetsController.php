@@ -65,7 +65,7 @@ final class SetsController
 
     public function bringBack(EditRequest $request): RedirectResponse
     {
-        $record = $this->sets->bringBack($request->string('id')->toString());
+        $record = $this->sets->bringBack($request->word('id'));
 
         return redirect()->route('sets', $record->id, 303)->with('said', $record->name.' is back.');
     }

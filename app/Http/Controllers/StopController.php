@@ -23,6 +23,6 @@ final class StopController
 
     public function remove(EditRequest $request, string $set): RedirectResponse
     {
-        return $this->edit($request, $set, fn (Edits $edits) => $edits->removeStop($request->string('stop')->toString()));
+        return $this->edit($request, $set, fn (Edits $edits) => $edits->removeStop($request->word('stop')));
     }
 }

@@ -17,8 +17,8 @@ final class WayController
 
     public function save(EditRequest $request, string $set): RedirectResponse
     {
-        $way = Outputs::read(Node::of(Json::decode($request->string('way')->toString()), 'the way'));
+        $way = Outputs::read(Node::of(Json::decode($request->word('way')), 'the way'));
 
-        return $this->edit($request, $set, fn (Edits $edits) => $edits->way($request->string('action')->toString(), $way));
+        return $this->edit($request, $set, fn (Edits $edits) => $edits->way($request->word('action'), $way));
     }
 }
