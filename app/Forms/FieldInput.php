@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Forms;
 
 use Illuminate\Support\HtmlString;
+use Nailrod\Core\Device\KeyCodes;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Type\Character;
 use Nailrod\Core\Format\Type\Choice;
@@ -21,7 +22,6 @@ use Nailrod\Core\Format\Type\Type;
 use Nailrod\Core\Format\Type\Whole;
 use Nailrod\Core\Format\Type\YesNo;
 use Nailrod\Core\Output\KeyCode;
-use Nailrod\Core\Output\KeyCodes;
 use Nailrod\Core\Panel\IconName;
 use Nailrod\Core\Panel\Icons;
 

@@ -6,9 +6,9 @@ namespace App\Game;
 
 use Nailrod\Core\Action\Catalogue;
 use Nailrod\Core\Cause\Cause;
-use Nailrod\Core\Exchange\GameBindings;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Output\OutputEvent;
+use Nailrod\Core\Simulator\GameBindings;
 use Nailrod\Core\Simulator\GameState;
 use Nailrod\Core\Simulator\StandInGame;
 

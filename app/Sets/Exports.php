@@ -7,7 +7,6 @@ namespace App\Sets;
 use App\Models\CatalogueRecord;
 use App\Models\DeviceRecord;
 use Nailrod\Core\Action\Catalogue;
-use Nailrod\Core\Exchange\GameBindings;
 use Nailrod\Core\Exchange\KeyList;
 use Nailrod\Core\Exchange\Summary;
 use Nailrod\Core\Format\FormatError;
@@ -17,6 +16,7 @@ use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\SetBundle;
 use Nailrod\Core\Set\SetDocument;
+use Nailrod\Core\Simulator\GameBindings;
 
 /** What leaves as a file, and the ways that come back in one. */
 final class Exports

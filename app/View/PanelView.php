@@ -9,6 +9,7 @@ use App\Forms\FieldInput;
 use App\Forms\Options;
 use App\Models\TokenRecord;
 use Nailrod\Core\Action\Action;
+use Nailrod\Core\Action\TileText;
 use Nailrod\Core\Device\Device;
 use Nailrod\Core\Device\PanelDevice;
 use Nailrod\Core\Format\Field;
@@ -18,7 +19,6 @@ use Nailrod\Core\Panel\PanelPage;
 use Nailrod\Core\Panel\Screen;
 use Nailrod\Core\Panel\Tile;
 use Nailrod\Core\Panel\TileKind;
-use Nailrod\Core\Panel\TileText;
 use Nailrod\Core\Plan\PanelPlan;
 use Nailrod\Core\Set\PartPath;
 

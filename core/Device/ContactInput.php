@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Device;
 
-use Nailrod\Core\Output\HatDirection;
-
 /**
  * A contact of a device. One with an input number is reported; one that is the opposite of another, or closed while
  * none of several others is, is made from them; so is one that closes with the place of an axis, a tick of a dial and a
@@ -148,6 +146,6 @@ final readonly class ContactInput
     /** Is a direction (0 north to 3 west) of a hat closed at this value of the hat (0 to 7 clockwise from north, or -1)? Diagonals close two. */
     public static function points(int $direction, int $hat): bool
     {
-        return HatDirection::points($direction, $hat);
+        return HatWay::isHeld($direction, $hat);
     }
 }

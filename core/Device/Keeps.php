@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Device;
 
-use Nailrod\Core\Behaviour\Behaviours;
+use Nailrod\Core\Format\Families;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
 use Nailrod\Core\Format\Given;
@@ -13,7 +13,6 @@ use Nailrod\Core\Format\Type\Several;
 use Nailrod\Core\Format\Type\Text;
 use Nailrod\Core\Format\Type\Thing;
 use Nailrod\Core\Format\Type\Whole;
-use Nailrod\Core\Output\Outputs;
 
 /** What goes into the memory of a device: how much, which parts, which kinds of them, and how many. */
 final readonly class Keeps
@@ -70,8 +69,8 @@ final readonly class Keeps
         return Fields::of(...[
             ...self::memory(),
             Field::usually(null, 'parts', 'Parts', self::kinds(self::PARTS), 'Which parts go into it; all if nothing is said.', self::PARTS),
-            Field::usually(null, 'behaviours', 'Behaviours', self::kinds(array_keys(Behaviours::all())), 'Which behaviours its firmware knows; all if nothing is said.', ['follow']),
-            Field::usually(null, 'outputs', 'Outputs', self::kinds(array_keys(Outputs::all())), 'Which outputs it can send; all that a device can if nothing is said.', ['button']),
+            Field::usually(null, 'behaviours', 'Behaviours', self::kinds(Families::kindsOf(Families::BEHAVIOURS)), 'Which behaviours its firmware knows; all if nothing is said.', ['follow']),
+            Field::usually(null, 'outputs', 'Outputs', self::kinds(Families::kindsOf(Families::OUTPUTS)), 'Which outputs it can send; all that a device can if nothing is said.', ['button']),
             Field::usually(null, 'most', 'At most', new Thing($most, 'how many of each'), 'How many of each it holds; no limit if nothing is said.'),
             Field::usually(null, 'name', 'Names', new Whole(0, 60), 'How many characters of a name it holds.', 16),
             Field::usually(null, 'firmware', 'Firmware', new Version, 'The least firmware for a write.', '2.0'),

@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Device;
 
-use Nailrod\Core\Output\KeyCodes;
-use Nailrod\Core\Output\MediaKeys;
-
 /**
  * The keyboard of the computer as a device: a contact for each key, by its W3C code (UI Events KeyboardEvent code Values),
  * numbered by its usage (USB-IF, HID Usage Tables 1.5, pages 0x07 and 0x0C).

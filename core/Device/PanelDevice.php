@@ -6,7 +6,6 @@ namespace Nailrod\Core\Device;
 
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Output\HatDirection;
 use Nailrod\Core\Panel\Panel;
 use Nailrod\Core\Panel\PanelPage;
 use Nailrod\Core\Panel\Tile;
@@ -73,7 +72,7 @@ final class PanelDevice
     /** @return list<ContactInput> the directions of a stick, which reports as a hat does */
     private static function ways(string $ref, int $hat): array
     {
-        return array_map(fn (string $direction, int $i) => ContactInput::direction($ref.'.'.$direction, $direction, $ref, $hat, $i), HatDirection::DIRECTIONS, array_keys(HatDirection::DIRECTIONS));
+        return array_map(fn (string $direction, int $i) => ContactInput::direction($ref.'.'.$direction, $direction, $ref, $hat, $i), HatWay::words(), array_keys(HatWay::words()));
     }
 
     /** @return array{int, int} where the middle of a tile is drawn on the faceplate */

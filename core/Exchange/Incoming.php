@@ -11,6 +11,7 @@ use Nailrod\Core\Format\Node;
 use Nailrod\Core\Set\Library;
 use Nailrod\Core\Set\SetBundle;
 use Nailrod\Core\Set\SetDocument;
+use Nailrod\Core\Simulator\GameBindings;
 
 /** A file that somebody brings, known by what is in it: a set with or without what it needs, a catalogue, a table of actions, or pages of a panel. */
 final readonly class Incoming

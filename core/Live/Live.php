@@ -6,7 +6,6 @@ namespace Nailrod\Core\Live;
 
 use Nailrod\Core\Cause\Cause;
 use Nailrod\Core\Cause\Input;
-use Nailrod\Core\Exchange\GameBindings;
 use Nailrod\Core\Layer\Layer;
 use Nailrod\Core\Output\OutputEvent;
 use Nailrod\Core\Program\Program;
@@ -14,6 +13,7 @@ use Nailrod\Core\Run\Machine;
 use Nailrod\Core\Run\Swap;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Played;
+use Nailrod\Core\Simulator\GameBindings;
 use Nailrod\Core\Simulator\StandInGame;
 use Nailrod\Core\Tape\Sentence;
 

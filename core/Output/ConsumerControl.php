@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Output;
 
+use Nailrod\Core\Device\MediaKeys;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
 use Nailrod\Core\Format\Given;

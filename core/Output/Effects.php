@@ -20,7 +20,7 @@ interface Effects
     /** Sends something once. */
     public function emit(string $kind, string $target, int|float|string $value, Cause $cause): void;
 
-    /** @param int $direction place in HatDirection::DIRECTIONS */
+    /** @param int $direction place among the four of HatWay */
     public function holdHat(int $number, int $direction, string $source, Cause $cause): void;
 
     public function letGoOfHat(int $number, int $direction, string $source, Cause $cause): void;

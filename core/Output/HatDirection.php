@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nailrod\Core\Output;
 
 use Nailrod\Core\Cause\Cause;
+use Nailrod\Core\Device\HatWay;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
 use Nailrod\Core\Format\Given;
@@ -21,7 +22,6 @@ final readonly class HatDirection implements CanBeRecorded, ContactOutput, Drive
     use IsKind;
 
     public const MOST = 4;
-    public const DIRECTIONS = ['north', 'east', 'south', 'west'];
 
     public function __construct(public int $number, public string $direction) {}
 
@@ -44,7 +44,7 @@ final readonly class HatDirection implements CanBeRecorded, ContactOutput, Drive
     {
         return Fields::of(
             Field::given('number', 'Hat', new Whole(1, self::MOST), 'Which hat of the controller, counted from 1.', 1),
-            Field::given('direction', 'Towards', Choice::of(...self::DIRECTIONS), 'The direction that it points to.'),
+            Field::given('direction', 'Towards', Choice::of(...HatWay::words()), 'The direction that it points to.'),
         );
     }
 
@@ -66,25 +66,14 @@ final readonly class HatDirection implements CanBeRecorded, ContactOutput, Drive
     public static function recorded(OutputEvent $event, int|float|string|null $before): array
     {
         $recorded = [];
-        foreach ($event->kind === OutputEvent::HAT ? self::DIRECTIONS : [] as $i => $direction) {
-            $isDown = self::points($i, (int) $event->value);
-            if ($isDown !== self::points($i, (int) ($before ?? -1))) {
+        foreach ($event->kind === OutputEvent::HAT ? HatWay::words() : [] as $i => $direction) {
+            $isDown = HatWay::isHeld($i, (int) $event->value);
+            if ($isDown !== HatWay::isHeld($i, (int) ($before ?? -1))) {
                 $recorded[] = [new self((int) $event->target, $direction), $isDown];
             }
         }
 
         return $recorded;
-    }
-
-    /**
-     * Is a direction of a hat held at this value of the hat? Diagonals hold two.
-     *
-     * @param int $direction place in DIRECTIONS
-     * @param int $hat       0 to 7 clockwise from north, or -1
-     */
-    public static function points(int $direction, int $hat): bool
-    {
-        return $hat >= 0 && in_array(($hat - 2 * $direction + 8) % 8, [7, 0, 1], true);
     }
 
     public function drives(): string
@@ -99,11 +88,11 @@ final readonly class HatDirection implements CanBeRecorded, ContactOutput, Drive
 
     public function press(Effects $run, string $source, Cause $cause): void
     {
-        $run->holdHat($this->number, (int) array_search($this->direction, self::DIRECTIONS, true), $source, $cause);
+        $run->holdHat($this->number, (int) array_search($this->direction, HatWay::words(), true), $source, $cause);
     }
 
     public function release(Effects $run, string $source, Cause $cause): void
     {
-        $run->letGoOfHat($this->number, (int) array_search($this->direction, self::DIRECTIONS, true), $source, $cause);
+        $run->letGoOfHat($this->number, (int) array_search($this->direction, HatWay::words(), true), $source, $cause);
     }
 }

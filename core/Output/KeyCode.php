@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Output;
 
+use Nailrod\Core\Device\KeyCodes;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Format\Type\NamesNothing;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Output;
 
+use Nailrod\Core\Device\KeyCodes;
+
 /** Key strokes as a person writes them: "L", "Shift+L", "ctrl + page up", "Num 5", or by their codes: "ShiftLeft+KeyL". */
 final class KeyNames
 {

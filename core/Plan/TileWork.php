@@ -7,11 +7,11 @@ namespace Nailrod\Core\Plan;
 use Nailrod\Core\Action\Action;
 use Nailrod\Core\Action\Catalogue;
 use Nailrod\Core\Action\EffectKind;
+use Nailrod\Core\Device\HatWay;
 use Nailrod\Core\Device\Rig;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Layer\Layer;
-use Nailrod\Core\Output\HatDirection;
 use Nailrod\Core\Panel\TileKind;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\MergedDocument;
@@ -97,9 +97,9 @@ final readonly class TileWork
                 return self::WAYS[$word];
             }
         }
-        $free = array_filter(HatDirection::DIRECTIONS, fn (string $way) => $this->set->cell(Layer::BASE, $ref.'.'.$way) === null);
+        $free = array_filter(HatWay::words(), fn (string $way) => $this->set->cell(Layer::BASE, $ref.'.'.$way) === null);
 
-        return array_values($free)[0] ?? HatDirection::DIRECTIONS[0];
+        return array_values($free)[0] ?? HatWay::words()[0];
     }
 
     /** @param non-empty-list<Action> $actions one; two settings of a system, the first while it is not so, else the other; or several in turn */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set;
 
+use Nailrod\Core\Device\KeyCodes;
 use Nailrod\Core\Macro\Bar;
 use Nailrod\Core\Output\ActionOutput;
-use Nailrod\Core\Output\KeyCodes;
 use Nailrod\Core\Output\KeyStroke;
 use Nailrod\Core\Output\PressesKeys;
 

@@ -6,7 +6,6 @@ namespace Nailrod\Core\Simulator;
 
 use Nailrod\Core\Action\Action;
 use Nailrod\Core\Action\Catalogue;
-use Nailrod\Core\Exchange\GameBindings;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Output\AxisOutput;
 use Nailrod\Core\Output\KeyStroke;

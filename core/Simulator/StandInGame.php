@@ -9,9 +9,8 @@ use Nailrod\Core\Action\Catalogue;
 use Nailrod\Core\Action\EffectKind;
 use Nailrod\Core\Action\ReservedKey;
 use Nailrod\Core\Axis\Shaping;
-use Nailrod\Core\Exchange\GameBindings;
+use Nailrod\Core\Device\KeyCodes;
 use Nailrod\Core\Format\Keys;
-use Nailrod\Core\Output\KeyCodes;
 use Nailrod\Core\Output\OutputEvent;
 
 /**

@@ -10,9 +10,9 @@ use Nailrod\Core\Cause\Input;
 use Nailrod\Core\Cause\Step;
 use Nailrod\Core\Cause\StepKind;
 use Nailrod\Core\Device\ContactInput;
+use Nailrod\Core\Device\KeyCodes;
 use Nailrod\Core\Layer\Layer;
 use Nailrod\Core\Made\Made;
-use Nailrod\Core\Output\KeyCodes;
 use Nailrod\Core\Output\OutputEvent;
 use Nailrod\Core\Set\BindingSet;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Typing;
 
-use Nailrod\Core\Output\KeyCodes;
+use Nailrod\Core\Device\KeyCodes;
 use Nailrod\Core\Output\KeyStroke;
 
 /** A sheet of paper in a typewriter: what keys that go down and up would type where a keyboard layout is chosen. */

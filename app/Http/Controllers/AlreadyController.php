@@ -7,8 +7,8 @@ namespace App\Http\Controllers;
 use App\Forms\Choices;
 use App\Sets\SetStore;
 use Illuminate\Http\JsonResponse;
+use Nailrod\Core\Device\MediaKeys;
 use Nailrod\Core\Format\Type\Reference;
-use Nailrod\Core\Output\MediaKeys;
 use Nailrod\Core\Plan\Already;
 
 /** What can be chosen does something already, and what a control stands for: asked for when a list to choose from opens. */

@@ -7,8 +7,8 @@ namespace App\Http\Controllers;
 use App\Sets\Layouts;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Nailrod\Core\Device\KeyCodes;
 use Nailrod\Core\Format\FormatError;
-use Nailrod\Core\Output\KeyCodes;
 use Nailrod\Core\Typing\Paper;
 
 /** What keys that were sent would type in a layout: the sheet of paper on the Bench asks for it. */

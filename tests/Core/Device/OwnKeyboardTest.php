@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Tests\Core\Device;
 
 use Nailrod\Core\Device\ContactInput;
+use Nailrod\Core\Device\KeyCodes;
 use Nailrod\Core\Device\OwnKeyboard;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Output\KeyCodes;
 use Nailrod\Core\Wiring\DeviceReader;
 use PHPUnit\Framework\TestCase;
 

@@ -6,7 +6,6 @@ namespace Tests\Core\Format;
 
 use Nailrod\Core\Action\Catalogue;
 use Nailrod\Core\Device\Device;
-use Nailrod\Core\Exchange\GameBindings;
 use Nailrod\Core\Exchange\KeyList;
 use Nailrod\Core\Exchange\Summary;
 use Nailrod\Core\Format\Json;
@@ -23,6 +22,7 @@ use Nailrod\Core\Set\Library;
 use Nailrod\Core\Set\SetBundle;
 use Nailrod\Core\Set\SetDocument;
 use Nailrod\Core\Set\Words;
+use Nailrod\Core\Simulator\GameBindings;
 use Nailrod\Core\Typing\KeyLayout;
 use Nailrod\Core\Wiring\DeviceReader;
 use PHPUnit\Framework\Attributes\DataProvider;

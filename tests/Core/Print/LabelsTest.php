@@ -6,13 +6,13 @@ namespace Tests\Core\Print;
 
 use Nailrod\Core\Check\Checks;
 use Nailrod\Core\Check\Finding;
-use Nailrod\Core\Check\LabelWithoutRoom;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Print\Label;
 use Nailrod\Core\Print\Labels;
 use Nailrod\Core\Print\LabelSheet;
 use Nailrod\Core\Print\LabelText;
 use Nailrod\Core\Print\LabelWish;
+use Nailrod\Core\Print\LabelWithoutRoom;
 use Nailrod\Core\Print\Mark\Box;
 use Nailrod\Core\Print\Mark\Sign;
 use Nailrod\Core\Print\Mark\SignMark;

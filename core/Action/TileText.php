@@ -2,9 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Nailrod\Core\Panel;
-
-use Nailrod\Core\Action\Catalogue;
+namespace Nailrod\Core\Action;
 
 /** A text with values in it, "Altimeter {altimeter}": in the file a value stands by the id of its variable, on a page by its name. */
 final class TileText

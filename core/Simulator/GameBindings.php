@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Nailrod\Core\Exchange;
+namespace Nailrod\Core\Simulator;
 
 use Nailrod\Core\Action\Catalogue;
 use Nailrod\Core\Format\FormatError;

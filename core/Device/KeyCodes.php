@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Nailrod\Core\Output;
+namespace Nailrod\Core\Device;
 
 /** Keys by the codes of W3C "UI Events KeyboardEvent code Values", section 3. */
 final class KeyCodes

@@ -2,14 +2,12 @@
 
 declare(strict_types=1);
 
-namespace Nailrod\Core\Check;
+namespace Nailrod\Core\Print;
 
+use Nailrod\Core\Check\Desk;
+use Nailrod\Core\Check\Finding;
+use Nailrod\Core\Check\LooksAtPart;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Print\Label;
-use Nailrod\Core\Print\LabelRow;
-use Nailrod\Core\Print\LabelText;
-use Nailrod\Core\Print\LabelWish;
-use Nailrod\Core\Print\Scale;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\Section\Controls;
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Nailrod\Core\Output;
+namespace Nailrod\Core\Device;
 
 /**
  * Media keys and what else a keyboard has for the system: usages of the consumer page (USB-IF HID usage tables, page 0x0C)
