@@ -9,7 +9,7 @@ use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
 use Illuminate\Support\Facades\Http;
-use Nailrod\Core\Survey\Survey;
+use Nailrod\Core\Engine\Survey\Survey;
 use Tests\Feature\TestRig;
 
 /** The application with the demo data in a database of its own. */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use Nailrod\Core\Output\OutputEvent;
-use Nailrod\Core\Program\Compiler;
-use Nailrod\Core\Run\Machine;
+use Nailrod\Core\Engine\Program\Compiler;
+use Nailrod\Core\Engine\Run\Machine;
+use Nailrod\Core\Mapping\Output\OutputEvent;
 use Nailrod\Core\Set\BindingSet;
 
 /** Contact events through a set as large as they come, against a plain loop of array look-ups that gives the same rows. */

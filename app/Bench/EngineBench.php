@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use Nailrod\Core\Axis\Shaping;
-use Nailrod\Core\Cause\Input;
-use Nailrod\Core\Device\Rig;
+use Nailrod\Core\Engine\Program\Compiler;
+use Nailrod\Core\Engine\Program\Program;
+use Nailrod\Core\Engine\Run\Machine;
+use Nailrod\Core\Format\Cause\Input;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Output\OutputEvent;
-use Nailrod\Core\Program\Compiler;
-use Nailrod\Core\Program\Program;
-use Nailrod\Core\Run\Machine;
+use Nailrod\Core\Mapping\Axis\Shaping;
+use Nailrod\Core\Mapping\Output\OutputEvent;
+use Nailrod\Core\Rig\Device\Rig;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\MergedDocument;
 use Nailrod\Core\Set\SetDocument;

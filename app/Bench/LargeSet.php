@@ -6,11 +6,11 @@ namespace App\Bench;
 
 use App\Models\DeviceRecord;
 use App\Sets\SetStore;
-use Nailrod\Core\Action\Catalogue;
-use Nailrod\Core\Cause\Input;
+use Nailrod\Core\Format\Cause\Input;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Mapping\Action\Catalogue;
+use Nailrod\Core\Rig\Wiring\DeviceReader;
 use Nailrod\Core\Set\SetDocument;
-use Nailrod\Core\Wiring\DeviceReader;
 
 /** A set as large as they come: 16 devices of 25 contacts, 8 layers, 1,500 assignments. */
 final class LargeSet

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use Nailrod\Core\Recording\RecordingReader;
+use Nailrod\Core\Engine\Recording\RecordingReader;
 use Symfony\Component\Process\Process;
 
 /** A very long run through the command line, from one end of a pipe; what comes out is thrown away. */

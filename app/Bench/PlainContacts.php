@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use Nailrod\Core\Cause\Input;
-use Nailrod\Core\Output\ControllerButton;
-use Nailrod\Core\Output\HoldLayer;
-use Nailrod\Core\Output\KeyStroke;
-use Nailrod\Core\Program\Program;
+use Nailrod\Core\Engine\Program\Program;
+use Nailrod\Core\Format\Cause\Input;
+use Nailrod\Core\Mapping\Output\ControllerButton;
+use Nailrod\Core\Mapping\Output\HoldLayer;
+use Nailrod\Core\Mapping\Output\KeyStroke;
 
 /**
  * What a careful hand would write for contacts, all in line and all in arrays: look up the cell of the live layer, else that

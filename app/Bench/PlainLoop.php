@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use Nailrod\Core\Axis\Shaping;
-use Nailrod\Core\Cause\Input;
+use Nailrod\Core\Format\Cause\Input;
+use Nailrod\Core\Mapping\Axis\Shaping;
 
 /**
  * What a careful hand would write for one lever, all in line: median of three, hold band, look-up, a stop that is shut,

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use Nailrod\Core\Action\Catalogue;
-use Nailrod\Core\Device\Device;
+use Nailrod\Core\Advice\Plan\Plan;
+use Nailrod\Core\Advice\Plan\Planner;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Plan\Plan;
-use Nailrod\Core\Plan\Planner;
+use Nailrod\Core\Mapping\Action\Catalogue;
+use Nailrod\Core\Mapping\Typing\KeyLayout;
+use Nailrod\Core\Rig\Device\Device;
+use Nailrod\Core\Rig\Wiring\DeviceReader;
 use Nailrod\Core\Set\Assembly;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Library;
 use Nailrod\Core\Set\SetDocument;
-use Nailrod\Core\Typing\KeyLayout;
-use Nailrod\Core\Wiring\DeviceReader;
 
 /** A plan for three hundred actions over sixteen devices, from nothing, against an empty page of the framework. */
 final class PlanBench implements Library

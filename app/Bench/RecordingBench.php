@@ -6,8 +6,8 @@ namespace App\Bench;
 
 use App\Recordings\Recordings;
 use App\Rig\Recorder;
-use Nailrod\Core\Cause\Input;
-use Nailrod\Core\Device\AxisInput;
+use Nailrod\Core\Format\Cause\Input;
+use Nailrod\Core\Rig\Device\AxisInput;
 use Nailrod\Core\Set\BindingSet;
 use Symfony\Component\Process\Process;
 

@@ -15,7 +15,7 @@ use App\Rig\Snapshot;
 use App\Rig\SteadyClock;
 use App\Sets\Programs;
 use App\Sets\SetStore;
-use Nailrod\Core\Device\AxisInput;
+use Nailrod\Core\Rig\Device\AxisInput;
 
 /** The rig at work, without its sockets: what a step costs with its picture and its events, and how much it takes. */
 final class RigBench

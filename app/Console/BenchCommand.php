@@ -19,7 +19,7 @@ use App\Sets\Programs;
 use App\Sets\SetStore;
 use Illuminate\Console\Command;
 use Illuminate\Contracts\Http\Kernel;
-use Nailrod\Core\Axis\Percent;
+use Nailrod\Core\Mapping\Axis\Percent;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Edits;
 use Nailrod\Core\Set\ShapeEdits;

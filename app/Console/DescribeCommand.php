@@ -6,13 +6,13 @@ namespace App\Console;
 
 use Illuminate\Console\Command;
 use Nailrod\Core\Format\Json;
-use Nailrod\Core\Hid\DescriptorError;
-use Nailrod\Core\Hid\DescriptorText;
-use Nailrod\Core\Hid\Field;
-use Nailrod\Core\Hid\Report;
-use Nailrod\Core\Hid\ReportDescriptor;
-use Nailrod\Core\Hid\Usages;
-use Nailrod\Core\Wiring\DeviceBuilder;
+use Nailrod\Core\Rig\Hid\DescriptorError;
+use Nailrod\Core\Rig\Hid\DescriptorText;
+use Nailrod\Core\Rig\Hid\Field;
+use Nailrod\Core\Rig\Hid\Report;
+use Nailrod\Core\Rig\Hid\ReportDescriptor;
+use Nailrod\Core\Rig\Hid\Usages;
+use Nailrod\Core\Rig\Wiring\DeviceBuilder;
 use Symfony\Component\Console\Output\OutputInterface;
 
 final class DescribeCommand extends Command

@@ -9,7 +9,7 @@ use App\Game\OutsideGame;
 use App\Models\SetRecord;
 use App\Sets\SetStore;
 use Illuminate\Console\Command;
-use Nailrod\Core\Simulator\GameBindings;
+use Nailrod\Core\Engine\Simulator\GameBindings;
 
 /** Knows the game's own binding list from the store, as a game would from its settings; all else comes and goes by the rig's protocol. */
 final class GameCommand extends Command

@@ -6,12 +6,12 @@ namespace App\Console;
 
 use App\Sets\FolderLibrary;
 use Illuminate\Console\Command;
-use Nailrod\Core\Cause\InputError;
+use Nailrod\Core\Engine\Program\Compiler;
+use Nailrod\Core\Engine\Recording\OutputWriter;
+use Nailrod\Core\Engine\Recording\RecordingReader;
+use Nailrod\Core\Engine\Run\Machine;
+use Nailrod\Core\Format\Cause\InputError;
 use Nailrod\Core\Format\FormatError;
-use Nailrod\Core\Program\Compiler;
-use Nailrod\Core\Recording\OutputWriter;
-use Nailrod\Core\Recording\RecordingReader;
-use Nailrod\Core\Run\Machine;
 use Nailrod\Core\Set\Assembly;
 use Nailrod\Core\Set\SetBundle;
 use Symfony\Component\Console\Output\OutputInterface;
@@ -72,7 +72,7 @@ final class PlayCommand extends Command
         }
     }
 
-    /** @param list<\Nailrod\Core\Output\OutputEvent> $events */
+    /** @param list<\Nailrod\Core\Mapping\Output\OutputEvent> $events */
     private function events(array $events): void
     {
         $text = '';

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Console;
 
 use Illuminate\Console\Command;
+use Nailrod\Core\Exchange\Memory\FirmwareFile;
+use Nailrod\Core\Exchange\Shelf\ShelfSchema;
 use Nailrod\Core\Format\Json;
-use Nailrod\Core\Memory\FirmwareFile;
 use Nailrod\Core\Set\SetReference;
 use Nailrod\Core\Set\SetSchema;
-use Nailrod\Core\Shelf\ShelfSchema;
 
 /** Writes what is made of the fields of the files: their schemas, and the page that tells of every field. */
 final class SchemaCommand extends Command

@@ -9,9 +9,9 @@ use App\Memory\Unit;
 use App\Models\SetRecord;
 use App\Sets\SetStore;
 use Illuminate\Console\Command;
+use Nailrod\Core\Exchange\Memory\MemoryCopy;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Refusal;
-use Nailrod\Core\Memory\MemoryCopy;
 
 final class StoreCommand extends Command
 {

@@ -20,7 +20,8 @@ final class StructureCommand extends Command
     public function handle(): int
     {
         $imports = Imports::of(base_path());
-        foreach ($imports->circles() as $circle) {
+        $circles = Imports::of(base_path(), isByRoom: false)->circles();
+        foreach ($circles as $circle) {
             $this->error('These import each other in a circle: '.implode(', ', $circle).'.');
         }
         $svg = (new Picture($imports))->svg();
@@ -31,6 +32,6 @@ final class StructureCommand extends Command
             file_put_contents(base_path(self::FILE), $svg);
         }
 
-        return $imports->circles() !== [] || ($isOld && $this->option('check')) ? self::FAILURE : self::SUCCESS;
+        return $circles !== [] || ($isOld && $this->option('check')) ? self::FAILURE : self::SUCCESS;
     }
 }

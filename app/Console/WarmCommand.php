@@ -9,6 +9,7 @@ use App\View\Places;
 use Illuminate\Console\Command;
 use Illuminate\Contracts\Http\Kernel;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\File;
 
 /** Asks every place once, and lists the class files they needed, for the server to preload. */
 final class WarmCommand extends Command
@@ -32,8 +33,10 @@ final class WarmCommand extends Command
         $cell = array_key_first($set->head->set()->partsOf('cells'));
         [, $layer, $ref] = [...explode('/', (string) $cell, 3), '', ''];
         $this->request($kernel, Request::create(config('app.url').'/sets/'.$set->id.'/assign?layer='.$layer.'&ref='.$ref));
-        foreach ([...glob(base_path('core/*/*.php')) ?: [], ...glob(app_path('{Http/Controllers,Http/Requests,Sets,View,Models}/*.php'), GLOB_BRACE) ?: []] as $file) {
-            require_once $file;
+        foreach ([base_path('core'), ...array_map(app_path(...), ['Http/Controllers', 'Http/Requests', 'Sets', 'View', 'Models'])] as $folder) {
+            foreach (File::allFiles($folder) as $file) {
+                $file->getExtension() === 'php' && require_once $file->getPathname();
+            }
         }
         $own = [base_path('app/'), base_path('core/'), base_path('vendor/')];
         $files = array_values(array_filter(get_included_files(), fn (string $file) => array_filter($own, fn (string $folder) => str_starts_with($file, $folder)) !== []

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Forms;
 
-use Nailrod\Core\Behaviour\HasPresets;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
 use Nailrod\Core\Format\Kind;
@@ -15,6 +14,7 @@ use Nailrod\Core\Format\Type\Thing;
 use Nailrod\Core\Format\Type\Type;
 use Nailrod\Core\Format\Type\Whole;
 use Nailrod\Core\Format\Type\YesNo;
+use Nailrod\Core\Mapping\Behaviour\HasPresets;
 
 /** What was typed and chosen in a form of fields, as it stands in the file; what is no number stays as it was typed, for the reader to refuse. */
 final readonly class Answers

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Forms;
 
 use Illuminate\Support\HtmlString;
-use Nailrod\Core\Device\KeyCodes;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Type\Character;
 use Nailrod\Core\Format\Type\Choice;
@@ -21,9 +20,10 @@ use Nailrod\Core\Format\Type\Thing;
 use Nailrod\Core\Format\Type\Type;
 use Nailrod\Core\Format\Type\Whole;
 use Nailrod\Core\Format\Type\YesNo;
-use Nailrod\Core\Output\KeyCode;
-use Nailrod\Core\Panel\IconName;
-use Nailrod\Core\Panel\Icons;
+use Nailrod\Core\Mapping\Output\KeyCode;
+use Nailrod\Core\Rig\Device\KeyCodes;
+use Nailrod\Core\Rig\Panel\IconName;
+use Nailrod\Core\Rig\Panel\Icons;
 
 /** One field as an input of a form, by its type. */
 final readonly class FieldInput

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Forms;
 
-use Nailrod\Core\Axis\Percent;
 use Nailrod\Core\Format\Type\Number;
+use Nailrod\Core\Mapping\Axis\Percent;
 
 /** A number as a page shows it and a person types it, and as it stands in the file: parts of a travel are percent on the page. */
 final readonly class Figure

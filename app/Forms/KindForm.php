@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Forms;
 
 use Illuminate\Support\HtmlString;
-use Nailrod\Core\Behaviour\HasPresets;
 use Nailrod\Core\Format\Kind;
+use Nailrod\Core\Mapping\Behaviour\HasPresets;
 
 /** The fields of all kinds that can be chosen in one place of a form; those of the chosen kind are shown (`resources/js/kinds.js`). */
 final readonly class KindForm

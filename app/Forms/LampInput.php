@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Forms;
 
 use Illuminate\Support\HtmlString;
-use Nailrod\Core\Device\Lamp;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Type\Choice;
 use Nailrod\Core\Format\Type\Number;
@@ -13,8 +12,9 @@ use Nailrod\Core\Format\Type\Reference;
 use Nailrod\Core\Format\Type\Several;
 use Nailrod\Core\Format\Type\Type;
 use Nailrod\Core\Format\Type\Whole;
-use Nailrod\Core\Lamp\Bands;
-use Nailrod\Core\Lamp\Seen;
+use Nailrod\Core\Mapping\Lamp\Bands;
+use Nailrod\Core\Mapping\Lamp\Seen;
+use Nailrod\Core\Rig\Device\Lamp;
 
 /** The fields of rules for lamps: what can be seen is one list, bands are a few rows, a row of lamps is its first and its last. */
 final readonly class LampInput

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Forms;
 
-use Nailrod\Core\Behaviour\Behaviours;
-use Nailrod\Core\Behaviour\PlaysItsMacro;
 use Nailrod\Core\Format\Kind;
-use Nailrod\Core\Output\NamesPart;
-use Nailrod\Core\Output\Outputs;
+use Nailrod\Core\Mapping\Behaviour\Behaviours;
+use Nailrod\Core\Mapping\Behaviour\PlaysItsMacro;
+use Nailrod\Core\Mapping\Output\NamesPart;
+use Nailrod\Core\Mapping\Output\Outputs;
 use Nailrod\Core\Set\BindingSet;
 
 /** What a form offers for a cell: outputs, and behaviours that have outputs of their own. */

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Forms;
 
 use Illuminate\Support\HtmlString;
-use Nailrod\Core\Action\Catalogue;
-use Nailrod\Core\Layer\Layer;
-use Nailrod\Core\Macro\Macro;
-use Nailrod\Core\Output\IsNumbered;
-use Nailrod\Core\Output\Outputs;
+use Nailrod\Core\Mapping\Action\Catalogue;
+use Nailrod\Core\Mapping\Layer\Layer;
+use Nailrod\Core\Mapping\Macro\Macro;
+use Nailrod\Core\Mapping\Output\IsNumbered;
+use Nailrod\Core\Mapping\Output\Outputs;
+use Nailrod\Core\Mapping\Typing\KeyLayout;
 use Nailrod\Core\Set\OutputUse;
-use Nailrod\Core\Typing\KeyLayout;
 
 /** The options of a list to choose from; lists of hundreds are made without the detour through a template. */
 final class Options

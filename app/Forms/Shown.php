@@ -8,9 +8,9 @@ use Nailrod\Core\Format\Type\Id;
 use Nailrod\Core\Format\Type\Reference;
 use Nailrod\Core\Format\Type\Several;
 use Nailrod\Core\Format\Type\Type;
-use Nailrod\Core\Lamp\Seen;
-use Nailrod\Core\Output\KeyCode;
-use Nailrod\Core\Panel\IconName;
+use Nailrod\Core\Mapping\Lamp\Seen;
+use Nailrod\Core\Mapping\Output\KeyCode;
+use Nailrod\Core\Rig\Panel\IconName;
 
 /** What a list to choose from asks for, so that it can be shown instead of looked up: pressed, moved, typed (`resources/js/choose.js`). */
 final class Shown

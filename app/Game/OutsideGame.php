@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Game;
 
-use Nailrod\Core\Action\Catalogue;
-use Nailrod\Core\Cause\Cause;
+use Nailrod\Core\Engine\Simulator\GameBindings;
+use Nailrod\Core\Engine\Simulator\GameState;
+use Nailrod\Core\Engine\Simulator\StandInGame;
+use Nailrod\Core\Format\Cause\Cause;
 use Nailrod\Core\Format\Keys;
-use Nailrod\Core\Output\OutputEvent;
-use Nailrod\Core\Simulator\GameBindings;
-use Nailrod\Core\Simulator\GameState;
-use Nailrod\Core\Simulator\StandInGame;
+use Nailrod\Core\Mapping\Action\Catalogue;
+use Nailrod\Core\Mapping\Output\OutputEvent;
 
 /** A stand-in of a simulator that runs outside of the rig: rows of the rig in, its variables out. */
 final class OutsideGame

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Memory;
 
 use App\Storage\Waits;
-use Nailrod\Core\Memory\DeviceRefuses;
-use Nailrod\Core\Memory\MemoryPort;
+use Nailrod\Core\Exchange\Memory\DeviceRefuses;
+use Nailrod\Core\Exchange\Memory\MemoryPort;
 
 /** The bytes of a stand-in's memory, kept in a file. */
 final readonly class FilePort implements MemoryPort

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Memory;
 
 use Illuminate\Support\Facades\Cache;
-use Nailrod\Core\Memory\FirmwareFile;
+use Nailrod\Core\Exchange\Memory\FirmwareFile;
 
 /** A firmware file that was brought and is looked at, before it goes into a device. It is kept for a while. */
 final class FirmwareBrought

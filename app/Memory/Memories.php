@@ -8,24 +8,24 @@ use App\Models\DeviceRecord;
 use App\Models\MemoryCopyRecord;
 use App\Storage\Waits;
 use Illuminate\Support\Collection;
-use Nailrod\Core\Device\Device;
-use Nailrod\Core\Device\Rig;
+use Nailrod\Core\Exchange\Memory\Bank;
+use Nailrod\Core\Exchange\Memory\BankMemory;
+use Nailrod\Core\Exchange\Memory\DeviceMapping;
+use Nailrod\Core\Exchange\Memory\FirmwareFile;
+use Nailrod\Core\Exchange\Memory\MemoryCopy;
+use Nailrod\Core\Exchange\Memory\MemoryError;
+use Nailrod\Core\Exchange\Memory\Readiness;
+use Nailrod\Core\Exchange\Memory\Standing;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Json;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Format\Refusal;
-use Nailrod\Core\Memory\Bank;
-use Nailrod\Core\Memory\BankMemory;
-use Nailrod\Core\Memory\DeviceMapping;
-use Nailrod\Core\Memory\FirmwareFile;
-use Nailrod\Core\Memory\MemoryCopy;
-use Nailrod\Core\Memory\MemoryError;
-use Nailrod\Core\Memory\Readiness;
-use Nailrod\Core\Memory\Standing;
+use Nailrod\Core\Rig\Device\Device;
+use Nailrod\Core\Rig\Device\Rig;
+use Nailrod\Core\Rig\Wiring\DeviceReader;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\SetBundle;
 use Nailrod\Core\Set\SetDocument;
-use Nailrod\Core\Wiring\DeviceReader;
 
 /** The memories of the devices on this desk: what is in them, what is written to them, and what was in them before. */
 final class Memories

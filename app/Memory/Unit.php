@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace App\Memory;
 
-use Nailrod\Core\Device\Device;
+use Nailrod\Core\Exchange\Memory\BankMemory;
+use Nailrod\Core\Exchange\Memory\DeviceRefuses;
+use Nailrod\Core\Exchange\Memory\Fault\Fault;
+use Nailrod\Core\Exchange\Memory\Fault\Faults;
+use Nailrod\Core\Exchange\Memory\FirmwareFile;
+use Nailrod\Core\Exchange\Memory\PausingPort;
+use Nailrod\Core\Exchange\Memory\StandInPort;
+use Nailrod\Core\Exchange\Memory\Told;
+use Nailrod\Core\Exchange\Memory\UnitState;
 use Nailrod\Core\Format\FormatError;
-use Nailrod\Core\Memory\BankMemory;
-use Nailrod\Core\Memory\DeviceRefuses;
-use Nailrod\Core\Memory\Fault\Fault;
-use Nailrod\Core\Memory\Fault\Faults;
-use Nailrod\Core\Memory\FirmwareFile;
-use Nailrod\Core\Memory\PausingPort;
-use Nailrod\Core\Memory\StandInPort;
-use Nailrod\Core\Memory\Told;
-use Nailrod\Core\Memory\UnitState;
+use Nailrod\Core\Rig\Device\Device;
 
 /**
  * A unit of a device on this desk: a stand-in whose memory, firmware, mode and faults are files in one folder, so that they

@@ -6,7 +6,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
-use Nailrod\Core\Action\Catalogue;
+use Nailrod\Core\Mapping\Action\Catalogue;
 
 /**
  * A simulator with the list of its actions: which of its revisions holds, and which were undone and can come back.

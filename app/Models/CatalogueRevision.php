@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
-use Nailrod\Core\Action\Catalogue;
 use Nailrod\Core\Format\Json;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Mapping\Action\Catalogue;
 
 /**
  * One state of the list of actions of a simulator.

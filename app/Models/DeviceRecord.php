@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
-use Nailrod\Core\Device\Device;
-use Nailrod\Core\Device\KnownPad;
 use Nailrod\Core\Format\Json;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Wiring\DeviceReader;
+use Nailrod\Core\Rig\Device\Device;
+use Nailrod\Core\Rig\Device\KnownPad;
+use Nailrod\Core\Rig\Wiring\DeviceReader;
 
 /**
  * @property string $id

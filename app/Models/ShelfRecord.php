@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Nailrod\Core\Exchange\Shelf\ShelfItem;
 use Nailrod\Core\Format\Json;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Shelf\ShelfItem;
 
 /**
  * A ready thing of the owner's.

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Recordings;
 
 use App\Models\RecordingRecord;
-use Nailrod\Core\Cause\InputError;
+use Nailrod\Core\Engine\Recording\RecordingCut;
+use Nailrod\Core\Engine\Recording\RecordingReader;
+use Nailrod\Core\Format\Cause\InputError;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\FreeName;
-use Nailrod\Core\Recording\RecordingCut;
-use Nailrod\Core\Recording\RecordingReader;
 
 /** Recordings: recorded row by row, kept under a name, read back in pieces. */
 final class Recordings

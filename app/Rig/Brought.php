@@ -9,7 +9,7 @@ use App\Sets\RigRoot;
 use App\Sets\SetStore;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Format\Refusal;
-use Nailrod\Core\Wiring\DeviceReader;
+use Nailrod\Core\Rig\Wiring\DeviceReader;
 
 /** Devices that a program brings with it: described once, they are devices of the rig like all others, and stay when it goes. */
 final readonly class Brought

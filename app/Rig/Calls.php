@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Rig;
 
 use App\Storage\StoreRefuses;
+use Nailrod\Core\Engine\Hand\Batch;
+use Nailrod\Core\Engine\Hand\Hand;
+use Nailrod\Core\Engine\Hand\HandError;
+use Nailrod\Core\Engine\Hand\HandKind;
 use Nailrod\Core\Format\Refusal;
 use Nailrod\Core\Format\Signs;
-use Nailrod\Core\Hand\Batch;
-use Nailrod\Core\Hand\Hand;
-use Nailrod\Core\Hand\HandError;
-use Nailrod\Core\Hand\HandKind;
 
 /** What the rig is asked, and what it answers: hands, their batches, orders, its health. It knows nothing of sockets. */
 final class Calls

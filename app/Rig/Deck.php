@@ -7,9 +7,9 @@ namespace App\Rig;
 use App\Models\RecordingRecord;
 use App\Recordings\BadRecording;
 use App\Recordings\Recordings;
-use Nailrod\Core\Hand\HandKind;
-use Nailrod\Core\Hand\RigAtWork;
-use Nailrod\Core\Live\LiveStep;
+use Nailrod\Core\Engine\Hand\HandKind;
+use Nailrod\Core\Engine\Hand\RigAtWork;
+use Nailrod\Core\Engine\Live\LiveStep;
 
 /** Records what the rig takes, and plays recordings to it; writes the macros that were recorded from it. */
 final class Deck

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Rig;
 
-use Nailrod\Core\Hand\RigAtWork;
-use Nailrod\Core\Live\LiveStep;
-use Nailrod\Core\Live\Telling;
-use Nailrod\Core\Output\OutputEvent;
-use Nailrod\Core\Simulator\GameEvent;
-use Nailrod\Core\Tape\OutputWords;
-use Nailrod\Core\Tape\Sentence;
+use Nailrod\Core\Engine\Hand\RigAtWork;
+use Nailrod\Core\Engine\Live\LiveStep;
+use Nailrod\Core\Engine\Live\Telling;
+use Nailrod\Core\Engine\Simulator\GameEvent;
+use Nailrod\Core\Engine\Tape\OutputWords;
+use Nailrod\Core\Engine\Tape\Sentence;
+use Nailrod\Core\Mapping\Output\OutputEvent;
 
 /**
  * All eyes on the rig, and what they are told: first a whole picture, then what changed. What happens within a short

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rig;
 
-use Nailrod\Core\Hand\Hand;
+use Nailrod\Core\Engine\Hand\Hand;
 
 /** How the rig is: what is in play, who is there, how much comes, how late timers were. */
 final class Health

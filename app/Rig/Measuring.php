@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rig;
 
-use Nailrod\Core\Hand\RigAtWork;
+use Nailrod\Core\Engine\Hand\RigAtWork;
 
 /** While an axis is measured, it is looked every so often whether a step has what it needs and goes on by itself. */
 final class Measuring

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Rig;
 
+use Nailrod\Core\Engine\Hand\HandError;
+use Nailrod\Core\Engine\Live\LiveStep;
+use Nailrod\Core\Engine\Survey\Survey;
 use Nailrod\Core\Format\Signs;
-use Nailrod\Core\Hand\HandError;
-use Nailrod\Core\Live\LiveStep;
-use Nailrod\Core\Survey\Survey;
 
 /** What the rig can be told to do. */
 final class Orders

@@ -9,8 +9,8 @@ use App\Pairing\Peer;
 use Illuminate\Http\Client\ConnectionException;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Http;
-use Nailrod\Core\Live\LiveState;
-use Nailrod\Core\Survey\Survey;
+use Nailrod\Core\Engine\Live\LiveState;
+use Nailrod\Core\Engine\Survey\Survey;
 
 /** How pages reach the rig: its address for the browser, a token, and what the server of the pages asks it itself. */
 final readonly class PageLine

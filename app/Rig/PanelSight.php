@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rig;
 
-use Nailrod\Core\Panel\Tile;
+use Nailrod\Core\Rig\Panel\Tile;
 use Nailrod\Core\Set\BindingSet;
 
 /** What of a picture a paired panel is told: its own tiles, lamps and hand, the values that stand on it, the layer; nothing else of the rig. */

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Rig;
 
+use Nailrod\Core\Engine\Hand\Hand;
+use Nailrod\Core\Engine\Hand\RigAtWork;
+use Nailrod\Core\Engine\Live\LivePicture;
+use Nailrod\Core\Engine\Tape\On;
 use Nailrod\Core\Format\Keys;
-use Nailrod\Core\Hand\Hand;
-use Nailrod\Core\Hand\RigAtWork;
-use Nailrod\Core\Live\LivePicture;
 use Nailrod\Core\Set\LayerLook;
-use Nailrod\Core\Tape\On;
 
 /** Everything that an eye sees of the rig at one instant, and what of it has changed since another. */
 final readonly class Picture

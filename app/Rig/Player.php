@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Rig;
 
-use Nailrod\Core\Cause\Input;
-use Nailrod\Core\Hand\Batch;
-use Nailrod\Core\Hand\Hand;
+use Nailrod\Core\Engine\Hand\Batch;
+use Nailrod\Core\Engine\Hand\Hand;
+use Nailrod\Core\Format\Cause\Input;
 
 /** A recording that is played by the rig itself, as a hand like any other: its rows come at their times. */
 final readonly class Player

@@ -7,11 +7,11 @@ namespace App\Rig;
 use App\Sets\Layouts;
 use App\Sets\StaleEdit;
 use App\Storage\StoreRefuses;
+use Nailrod\Core\Engine\Hand\RigAtWork;
+use Nailrod\Core\Engine\Run\MacroRecording;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Refusal;
-use Nailrod\Core\Hand\RigAtWork;
-use Nailrod\Core\Macro\Bar;
-use Nailrod\Core\Run\MacroRecording;
+use Nailrod\Core\Mapping\Macro\Bar;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\MacroEdits;
 

@@ -9,9 +9,9 @@ use App\Recordings\BadRecording;
 use App\Recordings\RecordingFile;
 use App\Recordings\Recordings;
 use App\Storage\StoreRefuses;
-use Nailrod\Core\Cause\Input;
-use Nailrod\Core\Recording\RecordingReader;
-use Nailrod\Core\Recording\RecordingWriter;
+use Nailrod\Core\Engine\Recording\RecordingReader;
+use Nailrod\Core\Engine\Recording\RecordingWriter;
+use Nailrod\Core\Format\Cause\Input;
 
 /**
  * Writes down what the rig takes, while somebody wants it. Rows go to the file a few times a second, not one by one; what the

@@ -8,15 +8,15 @@ use App\Recordings\Recordings;
 use App\Sets\Programs;
 use App\Sets\SetStore;
 use App\Storage\StoreRefuses;
+use Nailrod\Core\Engine\Hand\Batch;
+use Nailrod\Core\Engine\Hand\Hand;
+use Nailrod\Core\Engine\Hand\HandError;
+use Nailrod\Core\Engine\Hand\HandKind;
+use Nailrod\Core\Engine\Hand\RigAtWork;
+use Nailrod\Core\Engine\Live\Live;
+use Nailrod\Core\Engine\Live\LiveState;
+use Nailrod\Core\Engine\Live\LiveStep;
 use Nailrod\Core\Format\Refusal;
-use Nailrod\Core\Hand\Batch;
-use Nailrod\Core\Hand\Hand;
-use Nailrod\Core\Hand\HandError;
-use Nailrod\Core\Hand\HandKind;
-use Nailrod\Core\Hand\RigAtWork;
-use Nailrod\Core\Live\Live;
-use Nailrod\Core\Live\LiveState;
-use Nailrod\Core\Live\LiveStep;
 
 /** The rig that goes on whether anybody looks or not: the set in play, its hands, its eyes, what is recorded and played. */
 final class Resident

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rig;
 
-use Nailrod\Core\Hand\Hands;
+use Nailrod\Core\Engine\Hand\Hands;
 
 /**
  * How many of something there may be at the rig, and whose they are: a part is kept for this machine, and an address or a

@@ -8,8 +8,8 @@ use App\Models\SetRecord;
 use App\Sets\Programs;
 use App\Sets\SetStore;
 use App\Storage\StoreRefuses;
+use Nailrod\Core\Engine\Program\Program;
 use Nailrod\Core\Format\Refusal;
-use Nailrod\Core\Program\Program;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\SetDocument;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rig;
 
-use Nailrod\Core\Live\LiveState;
+use Nailrod\Core\Engine\Live\LiveState;
 
 /**
  * What the rig remembers over the end of its process: the set in play, the state, what hands held. Written whole, then

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Rig;
 
-use Nailrod\Core\Device\Control;
+use Nailrod\Core\Engine\Survey\InputRecord;
+use Nailrod\Core\Engine\Survey\Survey;
+use Nailrod\Core\Engine\Survey\Verdict;
+use Nailrod\Core\Rig\Device\Control;
 use Nailrod\Core\Set\BindingSet;
-use Nailrod\Core\Survey\InputRecord;
-use Nailrod\Core\Survey\Survey;
-use Nailrod\Core\Survey\Verdict;
 
 /** What eyes see of the survey of the rig: what was found, what is being taught or measured, the sheet of a device. */
 final class SurveyPicture

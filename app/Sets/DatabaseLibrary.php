@@ -7,11 +7,11 @@ namespace App\Sets;
 use App\Models\CatalogueRecord;
 use App\Models\DeviceRecord;
 use App\Models\SetRecord;
-use Nailrod\Core\Action\Catalogue;
-use Nailrod\Core\Device\Device;
+use Nailrod\Core\Mapping\Action\Catalogue;
+use Nailrod\Core\Mapping\Typing\KeyLayout;
+use Nailrod\Core\Rig\Device\Device;
 use Nailrod\Core\Set\Library;
 use Nailrod\Core\Set\SetDocument;
-use Nailrod\Core\Typing\KeyLayout;
 
 /** The documents kept in the database. */
 final class DatabaseLibrary implements Library

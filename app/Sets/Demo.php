@@ -7,12 +7,12 @@ namespace App\Sets;
 use App\Models\DeviceRecord;
 use App\Models\Revision;
 use App\Models\SetRecord;
-use Nailrod\Core\Action\Catalogue;
 use Nailrod\Core\Format\Json;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Mapping\Action\Catalogue;
+use Nailrod\Core\Rig\Wiring\DeviceReader;
 use Nailrod\Core\Set\SetDocument;
-use Nailrod\Core\Wiring\DeviceReader;
 
 /** The demo rig with its simulators and sets: loaded, put away, brought back as it was. */
 final class Demo

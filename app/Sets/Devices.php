@@ -5,20 +5,20 @@ declare(strict_types=1);
 namespace App\Sets;
 
 use App\Models\DeviceRecord;
-use Nailrod\Core\Device\Device;
-use Nailrod\Core\Device\OwnDevice;
-use Nailrod\Core\Device\Rig;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Ids;
 use Nailrod\Core\Format\Json;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Hid\Collections;
-use Nailrod\Core\Hid\DescriptorError;
-use Nailrod\Core\Hid\DescriptorText;
-use Nailrod\Core\Hid\ReportDescriptor;
-use Nailrod\Core\Made\Made;
-use Nailrod\Core\Wiring\DeviceBuilder;
-use Nailrod\Core\Wiring\DeviceReader;
+use Nailrod\Core\Mapping\Made\Made;
+use Nailrod\Core\Rig\Device\Device;
+use Nailrod\Core\Rig\Device\OwnDevice;
+use Nailrod\Core\Rig\Device\Rig;
+use Nailrod\Core\Rig\Hid\Collections;
+use Nailrod\Core\Rig\Hid\DescriptorError;
+use Nailrod\Core\Rig\Hid\DescriptorText;
+use Nailrod\Core\Rig\Hid\ReportDescriptor;
+use Nailrod\Core\Rig\Wiring\DeviceBuilder;
+use Nailrod\Core\Rig\Wiring\DeviceReader;
 
 /** Devices that people bring: made, named and kept. */
 final class Devices

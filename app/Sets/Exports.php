@@ -6,17 +6,17 @@ namespace App\Sets;
 
 use App\Models\CatalogueRecord;
 use App\Models\DeviceRecord;
-use Nailrod\Core\Action\Catalogue;
+use Nailrod\Core\Engine\Simulator\GameBindings;
 use Nailrod\Core\Exchange\KeyList;
 use Nailrod\Core\Exchange\Summary;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Json;
 use Nailrod\Core\Format\Keys;
+use Nailrod\Core\Mapping\Action\Catalogue;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\SetBundle;
 use Nailrod\Core\Set\SetDocument;
-use Nailrod\Core\Simulator\GameBindings;
 
 /** What leaves as a file, and the ways that come back in one. */
 final class Exports

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Sets;
 
-use Nailrod\Core\Action\Catalogue;
-use Nailrod\Core\Device\Device;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Json;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Mapping\Action\Catalogue;
+use Nailrod\Core\Mapping\Typing\KeyLayout;
+use Nailrod\Core\Rig\Device\Device;
+use Nailrod\Core\Rig\Wiring\DeviceReader;
 use Nailrod\Core\Set\Library;
 use Nailrod\Core\Set\SetDocument;
-use Nailrod\Core\Typing\KeyLayout;
-use Nailrod\Core\Wiring\DeviceReader;
 
 /** Documents beside a file: in its folder as ID.set.json, ID.device.json, ID.catalogue.json, or in sets/, devices/ and catalogues/ next to it. */
 final class FolderLibrary implements Library

@@ -9,7 +9,6 @@ use App\Models\DeviceRecord;
 use App\Models\SetRecord;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
-use Nailrod\Core\Action\Catalogue;
 use Nailrod\Core\Exchange\Incoming;
 use Nailrod\Core\Exchange\KeyList;
 use Nailrod\Core\Format\FormatError;
@@ -17,6 +16,7 @@ use Nailrod\Core\Format\Ids;
 use Nailrod\Core\Format\Json;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Mapping\Action\Catalogue;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\SetDocument;
 

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Sets;
 
 use App\Models\CatalogueRecord;
-use Nailrod\Core\Action\Catalogue;
-use Nailrod\Core\Action\CatalogueChange;
 use Nailrod\Core\Exchange\CatalogueTable;
 use Nailrod\Core\Exchange\CatalogueUpdate;
 use Nailrod\Core\Exchange\Incoming;
 use Nailrod\Core\Exchange\KeyList;
 use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Mapping\Action\Catalogue;
+use Nailrod\Core\Mapping\Action\CatalogueChange;
 use Nailrod\Core\Set\Following;
 
 /** A list of actions that is looked at before it is taken: what it is taken for, what it then is, and what that does to the sets. */

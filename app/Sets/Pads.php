@@ -7,9 +7,9 @@ namespace App\Sets;
 use App\Models\DeviceRecord;
 use App\Models\SetRecord;
 use Illuminate\Support\Facades\DB;
-use Nailrod\Core\Device\Recognition;
 use Nailrod\Core\Format\Keys;
-use Nailrod\Core\Wiring\GamepadBuilder;
+use Nailrod\Core\Rig\Device\Recognition;
+use Nailrod\Core\Rig\Wiring\GamepadBuilder;
 
 /** Real controllers that come and go: recognised, or taken into the rig as new devices. */
 final class Pads

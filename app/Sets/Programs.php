@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace App\Sets;
 
 use App\Storage\StoreRefuses;
-use Nailrod\Core\Action\Catalogue;
-use Nailrod\Core\Device\Device;
-use Nailrod\Core\Device\Rig;
+use Nailrod\Core\Advice\Plan\RoleColumn;
+use Nailrod\Core\Engine\Program\Compiler;
+use Nailrod\Core\Engine\Program\Program;
+use Nailrod\Core\Engine\Program\Tables;
 use Nailrod\Core\Format\PhpSource;
-use Nailrod\Core\Plan\RoleColumn;
-use Nailrod\Core\Program\Compiler;
-use Nailrod\Core\Program\Program;
-use Nailrod\Core\Program\Tables;
+use Nailrod\Core\Mapping\Action\Catalogue;
+use Nailrod\Core\Rig\Device\Device;
+use Nailrod\Core\Rig\Device\Rig;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Excerpt;
 use Nailrod\Core\Set\SetGlance;
@@ -26,10 +26,10 @@ use Nailrod\Core\Set\SetGlance;
 final class Programs
 {
     /** Counts up when sets or programs are written in another form, so that what an older version kept is made anew. */
-    private const FORM = 45;
+    private const FORM = 46;
 
     /** What the objects of a set look like in that form; where a test finds it changed, FORM has to be counted up. */
-    public const LOOKS = 'e14e46616e9da8ec84a9b50513a13d96';
+    public const LOOKS = '1e3aba56cfea25a4334c941e0372fed2';
 
     /** The set without its devices and its simulator, and its program. */
     private const KINDS = ['set', 'php'];

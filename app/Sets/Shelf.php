@@ -5,16 +5,16 @@ declare(strict_types=1);
 namespace App\Sets;
 
 use App\Models\ShelfRecord;
-use Nailrod\Core\Axis\StartingShape;
 use Nailrod\Core\Exchange\PanelFile;
+use Nailrod\Core\Exchange\Shelf\PanelPages;
+use Nailrod\Core\Exchange\Shelf\ShelfItem;
+use Nailrod\Core\Exchange\Shelf\ShelfKinds;
+use Nailrod\Core\Exchange\Shelf\WholeSet;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Json;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Mapping\Axis\StartingShape;
 use Nailrod\Core\Set\BindingSet;
-use Nailrod\Core\Shelf\PanelPages;
-use Nailrod\Core\Shelf\ShelfItem;
-use Nailrod\Core\Shelf\ShelfKinds;
-use Nailrod\Core\Shelf\WholeSet;
 
 /** Ready things: those that ship with the application, and the owner's own. */
 final class Shelf

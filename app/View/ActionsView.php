@@ -6,11 +6,11 @@ namespace App\View;
 
 use App\Models\CatalogueRecord;
 use App\Models\CatalogueRevision;
-use Nailrod\Core\Action\Action;
-use Nailrod\Core\Action\Catalogue;
-use Nailrod\Core\Action\ReservedKey;
-use Nailrod\Core\Plan\Reach;
-use Nailrod\Core\Plan\Spot;
+use Nailrod\Core\Advice\Plan\Reach;
+use Nailrod\Core\Advice\Plan\Spot;
+use Nailrod\Core\Mapping\Action\Action;
+use Nailrod\Core\Mapping\Action\Catalogue;
+use Nailrod\Core\Mapping\Action\ReservedKey;
 
 /** The Actions place: all that the game can be told to do, by which ways, and the keys that nothing else is reached by. */
 final readonly class ActionsView

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use Nailrod\Core\Action\Action;
-use Nailrod\Core\Output\Output;
-use Nailrod\Core\Plan\Reach;
-use Nailrod\Core\Plan\Spot;
+use Nailrod\Core\Advice\Plan\Reach;
+use Nailrod\Core\Advice\Plan\Spot;
+use Nailrod\Core\Mapping\Action\Action;
+use Nailrod\Core\Mapping\Output\Output;
 use Nailrod\Core\Set\Ways;
 
 /** The actions of the simulator beside the comb: how each is reached, and from where. */

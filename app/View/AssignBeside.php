@@ -7,7 +7,7 @@ namespace App\View;
 use App\Forms\FieldInput;
 use App\Forms\KindForm;
 use App\Forms\Offered;
-use Nailrod\Core\Device\ContactInput;
+use Nailrod\Core\Rig\Device\ContactInput;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Chord;
 

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use Nailrod\Core\Device\AxisInput;
-use Nailrod\Core\Device\ContactInput;
-use Nailrod\Core\Device\Control;
-use Nailrod\Core\Device\Device;
 use Nailrod\Core\Format\Keys;
-use Nailrod\Core\Layer\Layer;
+use Nailrod\Core\Mapping\Layer\Layer;
+use Nailrod\Core\Rig\Device\AxisInput;
+use Nailrod\Core\Rig\Device\ContactInput;
+use Nailrod\Core\Rig\Device\Control;
+use Nailrod\Core\Rig\Device\Device;
 use Nailrod\Core\Set\Cell;
 use Nailrod\Core\Set\Conflicts;
 use Nailrod\Core\Set\PartPath;

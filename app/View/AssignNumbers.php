@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use Nailrod\Core\Output\ControllerAxis;
-use Nailrod\Core\Output\ControllerButton;
-use Nailrod\Core\Output\OutputNumbers;
+use Nailrod\Core\Mapping\Output\ControllerAxis;
+use Nailrod\Core\Mapping\Output\ControllerButton;
+use Nailrod\Core\Mapping\Output\OutputNumbers;
 use Nailrod\Core\Set\OutputUse;
 
 /** The controller outputs beside a picked cell: which are used and which are free, and the chart of them. */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use Nailrod\Core\Device\Device;
-use Nailrod\Core\Layer\Layer;
-use Nailrod\Core\Plan\Pairing;
+use Nailrod\Core\Advice\Plan\Pairing;
+use Nailrod\Core\Mapping\Layer\Layer;
+use Nailrod\Core\Rig\Device\Device;
 
 /** Pairing on Assign: which controls of the device do something in the layer, which are left, and which is asked for. */
 final readonly class AssignPairing

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Sets\Layouts;
-use Nailrod\Core\Action\Variable;
-use Nailrod\Core\Device\Device;
 use Nailrod\Core\Format\Keys;
-use Nailrod\Core\Made\Made;
+use Nailrod\Core\Mapping\Action\Variable;
+use Nailrod\Core\Mapping\Made\Made;
+use Nailrod\Core\Rig\Device\Device;
 
 /** The Bench: faceplates, lanes, and the gauges of the simulator stand-in. */
 final readonly class BenchView

@@ -6,15 +6,15 @@ namespace App\View;
 
 use App\Sets\SetList;
 use App\Sets\SetStore;
-use Nailrod\Core\Action\Action;
-use Nailrod\Core\Device\Device;
+use Nailrod\Core\Advice\Plan\CarryOver;
+use Nailrod\Core\Advice\Plan\DeviceCarry;
+use Nailrod\Core\Advice\Plan\DeviceMatch;
+use Nailrod\Core\Advice\Plan\Plan;
+use Nailrod\Core\Advice\Plan\Reach;
+use Nailrod\Core\Advice\Plan\RoleColumn;
 use Nailrod\Core\Format\Keys;
-use Nailrod\Core\Plan\CarryOver;
-use Nailrod\Core\Plan\DeviceCarry;
-use Nailrod\Core\Plan\DeviceMatch;
-use Nailrod\Core\Plan\Plan;
-use Nailrod\Core\Plan\Reach;
-use Nailrod\Core\Plan\RoleColumn;
+use Nailrod\Core\Mapping\Action\Action;
+use Nailrod\Core\Rig\Device\Device;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\SetGlance;
 

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use Nailrod\Core\Action\Variable;
-use Nailrod\Core\Condition\Condition;
-use Nailrod\Core\Condition\Conditions as Questions;
-use Nailrod\Core\Condition\Joined;
-use Nailrod\Core\Condition\Question;
-use Nailrod\Core\Condition\VariableIs;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Format\Type\Choice;
 use Nailrod\Core\Format\Type\Id;
+use Nailrod\Core\Mapping\Action\Variable;
+use Nailrod\Core\Mapping\Condition\Condition;
+use Nailrod\Core\Mapping\Condition\Conditions as Questions;
+use Nailrod\Core\Mapping\Condition\Joined;
+use Nailrod\Core\Mapping\Condition\Question;
+use Nailrod\Core\Mapping\Condition\VariableIs;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\SetNames;
 

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use Nailrod\Core\Axis\Rotation;
-use Nailrod\Core\Device\Device;
-use Nailrod\Core\Device\Setting;
-use Nailrod\Core\Memory\OwnParts;
+use Nailrod\Core\Exchange\Memory\OwnParts;
+use Nailrod\Core\Mapping\Axis\Rotation;
+use Nailrod\Core\Rig\Device\Device;
+use Nailrod\Core\Rig\Device\Setting;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\SettingReading;
 

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use Nailrod\Core\Device\Device;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Wiring\CountedDevice;
-use Nailrod\Core\Wiring\DeviceReader;
+use Nailrod\Core\Rig\Device\Device;
+use Nailrod\Core\Rig\Wiring\CountedDevice;
+use Nailrod\Core\Rig\Wiring\DeviceReader;
 
 /** A device that is drawn by counting its controls: what is counted, and how it looks so far. */
 final readonly class DrawView

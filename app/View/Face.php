@@ -6,10 +6,10 @@ namespace App\View;
 
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\HtmlString;
-use Nailrod\Core\Device\AxisInput;
-use Nailrod\Core\Device\Control;
-use Nailrod\Core\Device\ControlKind;
-use Nailrod\Core\Device\Device;
+use Nailrod\Core\Rig\Device\AxisInput;
+use Nailrod\Core\Rig\Device\Control;
+use Nailrod\Core\Rig\Device\ControlKind;
+use Nailrod\Core\Rig\Device\Device;
 
 /** How controls are drawn on a faceplate. */
 final class Face

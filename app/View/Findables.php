@@ -9,14 +9,14 @@ use App\Models\SetRecord;
 use App\Sets\SetList;
 use App\Sets\SetStore;
 use Illuminate\Support\Facades\Cache;
-use Nailrod\Core\Check\Report;
-use Nailrod\Core\Device\Control;
-use Nailrod\Core\Device\Device;
-use Nailrod\Core\Find\Findable;
+use Nailrod\Core\Advice\Check\Report;
+use Nailrod\Core\Advice\Plan\Reach;
 use Nailrod\Core\Format\Keys;
-use Nailrod\Core\Layer\Layer;
-use Nailrod\Core\Made\Made;
-use Nailrod\Core\Plan\Reach;
+use Nailrod\Core\Mapping\Layer\Layer;
+use Nailrod\Core\Mapping\Made\Made;
+use Nailrod\Core\Rig\Device\Control;
+use Nailrod\Core\Rig\Device\Device;
+use Nailrod\Core\Set\Find\Findable;
 
 /**
  * Everything that can be gone to from a place, each with the address at which it is picked, without the name of the machine. A

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use Nailrod\Core\Device\Device;
-use Nailrod\Core\Layer\Layer;
-use Nailrod\Core\Panel\Panel;
-use Nailrod\Core\Panel\PanelPage;
-use Nailrod\Core\Panel\Tile;
-use Nailrod\Core\Panel\TileKind;
+use Nailrod\Core\Mapping\Layer\Layer;
+use Nailrod\Core\Rig\Device\Device;
+use Nailrod\Core\Rig\Panel\Panel;
+use Nailrod\Core\Rig\Panel\PanelPage;
+use Nailrod\Core\Rig\Panel\Tile;
+use Nailrod\Core\Rig\Panel\TileKind;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\LayerLook;
 

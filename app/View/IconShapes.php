@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use Illuminate\Support\HtmlString;
-use Nailrod\Core\Panel\Icons;
+use Nailrod\Core\Rig\Panel\Icons;
 
 /** The shapes of an icon as SVG. */
 final class IconShapes

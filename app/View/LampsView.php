@@ -6,16 +6,16 @@ namespace App\View;
 
 use App\Forms\Choices;
 use App\Forms\LampInput;
-use Nailrod\Core\Action\Variable;
-use Nailrod\Core\Device\Device;
-use Nailrod\Core\Device\Lamp;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Type\Id;
 use Nailrod\Core\Format\Type\Several;
-use Nailrod\Core\Lamp\LampRule;
-use Nailrod\Core\Lamp\LampRules;
-use Nailrod\Core\Lamp\Seen;
-use Nailrod\Core\Output\NamesLamp;
+use Nailrod\Core\Mapping\Action\Variable;
+use Nailrod\Core\Mapping\Lamp\LampRule;
+use Nailrod\Core\Mapping\Lamp\LampRules;
+use Nailrod\Core\Mapping\Lamp\Seen;
+use Nailrod\Core\Mapping\Output\NamesLamp;
+use Nailrod\Core\Rig\Device\Device;
+use Nailrod\Core\Rig\Device\Lamp;
 use Nailrod\Core\Set\PartPath;
 
 /** The Lamps place: the devices that have lamps, and what lights them. */

@@ -6,11 +6,11 @@ namespace App\View;
 
 use App\Forms\Choices;
 use App\Forms\FieldInput;
+use Nailrod\Core\Advice\Plan\LayerLink;
+use Nailrod\Core\Advice\Plan\LayerMap;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Keys;
-use Nailrod\Core\Layer\Layer;
-use Nailrod\Core\Plan\LayerLink;
-use Nailrod\Core\Plan\LayerMap;
+use Nailrod\Core\Mapping\Layer\Layer;
 use Nailrod\Core\Set\Cell;
 use Nailrod\Core\Set\LayerLook;
 use Nailrod\Core\Set\Section\Layers;

@@ -10,14 +10,14 @@ use App\Sets\CatalogueStore;
 use App\Sets\ListImport;
 use App\Sets\OwnNames;
 use App\Sets\SetList;
-use Nailrod\Core\Action\Action;
-use Nailrod\Core\Action\ActionKind;
-use Nailrod\Core\Action\CatalogueChange;
-use Nailrod\Core\Device\KeyCodes;
 use Nailrod\Core\Exchange\ActionRow;
 use Nailrod\Core\Exchange\CatalogueEdits;
 use Nailrod\Core\Exchange\Incoming;
 use Nailrod\Core\Format\Keys;
+use Nailrod\Core\Mapping\Action\Action;
+use Nailrod\Core\Mapping\Action\ActionKind;
+use Nailrod\Core\Mapping\Action\CatalogueChange;
+use Nailrod\Core\Rig\Device\KeyCodes;
 use Nailrod\Core\Set\Following;
 
 /** The page of a list of actions before it is taken: each action in fields, what is new in it, and what it does to the sets. */

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use Nailrod\Core\Axis\AxisParts;
-use Nailrod\Core\Axis\Percent;
-use Nailrod\Core\Axis\Shaping;
-use Nailrod\Core\Device\AxisInput;
+use Nailrod\Core\Engine\Survey\AxisReport;
+use Nailrod\Core\Engine\Survey\Proposal;
+use Nailrod\Core\Engine\Survey\Sweep;
+use Nailrod\Core\Engine\Survey\SweepPhase;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Mapping\Axis\AxisParts;
+use Nailrod\Core\Mapping\Axis\Percent;
+use Nailrod\Core\Mapping\Axis\Shaping;
+use Nailrod\Core\Rig\Device\AxisInput;
 use Nailrod\Core\Set\PartPath;
-use Nailrod\Core\Survey\AxisReport;
-use Nailrod\Core\Survey\Proposal;
-use Nailrod\Core\Survey\Sweep;
-use Nailrod\Core\Survey\SweepPhase;
 
 /** A measured axis on the page: its picture, its figures before and after, the proposal with its reasons. */
 final readonly class MeasuredView

@@ -6,11 +6,11 @@ namespace App\View;
 
 use App\Models\SetRecord;
 use App\Sets\SetStore;
-use Nailrod\Core\Device\Device;
-use Nailrod\Core\Device\PanelDevice;
 use Nailrod\Core\Exchange\PanelFile;
 use Nailrod\Core\Exchange\PanelFit;
 use Nailrod\Core\Exchange\PanelFitRow;
+use Nailrod\Core\Rig\Device\Device;
+use Nailrod\Core\Rig\Device\PanelDevice;
 use Nailrod\Core\Set\BindingSet;
 
 /** Pages of a panel that were brought, looked at before they are taken: what their tiles will do in which set. */

@@ -8,18 +8,18 @@ use App\Forms\Choices;
 use App\Forms\FieldInput;
 use App\Forms\Options;
 use App\Models\TokenRecord;
-use Nailrod\Core\Action\Action;
-use Nailrod\Core\Action\TileText;
-use Nailrod\Core\Device\Device;
-use Nailrod\Core\Device\PanelDevice;
+use Nailrod\Core\Advice\Plan\PanelPlan;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Panel\Panel;
-use Nailrod\Core\Panel\PanelPage;
-use Nailrod\Core\Panel\Screen;
-use Nailrod\Core\Panel\Tile;
-use Nailrod\Core\Panel\TileKind;
-use Nailrod\Core\Plan\PanelPlan;
+use Nailrod\Core\Mapping\Action\Action;
+use Nailrod\Core\Mapping\Action\TileText;
+use Nailrod\Core\Rig\Device\Device;
+use Nailrod\Core\Rig\Device\PanelDevice;
+use Nailrod\Core\Rig\Panel\Panel;
+use Nailrod\Core\Rig\Panel\PanelPage;
+use Nailrod\Core\Rig\Panel\Screen;
+use Nailrod\Core\Rig\Panel\Tile;
+use Nailrod\Core\Rig\Panel\TileKind;
 use Nailrod\Core\Set\PartPath;
 
 /** The Panel place: a panel is drawn, page by page, and what its tiles do is picked right there. */

@@ -10,7 +10,7 @@ use App\Sets\Heirs;
 use App\Sets\SetList;
 use App\Sets\SetStore;
 use Illuminate\Support\HtmlString;
-use Nailrod\Core\Device\Setting;
+use Nailrod\Core\Rig\Device\Setting;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\Words;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\View;
 
 use Illuminate\Http\Request;
-use Nailrod\Core\Plan\Wishes;
+use Nailrod\Core\Advice\Plan\Wishes;
 
 /** What the page of a plan is asked for, as it stands in its address and in its forms. */
 final readonly class PlanAsked

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use Nailrod\Core\Action\Action;
-use Nailrod\Core\Check\Report;
-use Nailrod\Core\Device\Device;
+use Nailrod\Core\Advice\Check\Report;
+use Nailrod\Core\Advice\Plan\Plan;
+use Nailrod\Core\Advice\Plan\Planner;
+use Nailrod\Core\Advice\Plan\Proposal;
+use Nailrod\Core\Advice\Plan\Reach;
+use Nailrod\Core\Advice\Plan\Spot;
+use Nailrod\Core\Advice\Plan\Wishes;
 use Nailrod\Core\Format\FormatError;
-use Nailrod\Core\Plan\Plan;
-use Nailrod\Core\Plan\Planner;
-use Nailrod\Core\Plan\Proposal;
-use Nailrod\Core\Plan\Reach;
-use Nailrod\Core\Plan\Spot;
-use Nailrod\Core\Plan\Wishes;
+use Nailrod\Core\Mapping\Action\Action;
+use Nailrod\Core\Rig\Device\Device;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\OutputUse;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use Nailrod\Core\Axis\Shaping;
-use Nailrod\Core\Axis\Stop;
+use Nailrod\Core\Mapping\Axis\Shaping;
+use Nailrod\Core\Mapping\Axis\Stop;
 
 /** The picture of a shaping: travel across, value up, in the units of an SVG. A window may show a part of both. */
 final readonly class Plot

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use Nailrod\Core\Device\Device;
+use Nailrod\Core\Exchange\Print\LabelText;
+use Nailrod\Core\Exchange\Print\LabelWish;
+use Nailrod\Core\Exchange\Print\Paper;
 use Nailrod\Core\Format\Keys;
-use Nailrod\Core\Print\LabelText;
-use Nailrod\Core\Print\LabelWish;
-use Nailrod\Core\Print\Paper;
+use Nailrod\Core\Rig\Device\Device;
 use Nailrod\Core\Set\BindingSet;
 
 /** What is to be printed, as an address asks for it; what it does not say, or says wrongly, is as usual. */

@@ -6,15 +6,15 @@ namespace App\View;
 
 use App\Models\PrintRecord;
 use Illuminate\Support\HtmlString;
-use Nailrod\Core\Device\Device;
-use Nailrod\Core\Print\Ink;
-use Nailrod\Core\Print\KneeCard;
-use Nailrod\Core\Print\Label;
-use Nailrod\Core\Print\Labels;
-use Nailrod\Core\Print\LabelSheet;
-use Nailrod\Core\Print\PrintPage;
-use Nailrod\Core\Print\SetList;
-use Nailrod\Core\Print\SincePrinted;
+use Nailrod\Core\Exchange\Print\Ink;
+use Nailrod\Core\Exchange\Print\KneeCard;
+use Nailrod\Core\Exchange\Print\Label;
+use Nailrod\Core\Exchange\Print\Labels;
+use Nailrod\Core\Exchange\Print\LabelSheet;
+use Nailrod\Core\Exchange\Print\PrintPage;
+use Nailrod\Core\Exchange\Print\SetList;
+use Nailrod\Core\Exchange\Print\SincePrinted;
+use Nailrod\Core\Rig\Device\Device;
 use Nailrod\Core\Set\PartPath;
 
 /** The Print place: what comes on paper, as it comes; what does not fit, and what has changed since it was printed. */

@@ -9,15 +9,15 @@ use App\Memory\Memories;
 use App\Memory\Unit;
 use App\Models\TokenRecord;
 use App\Rig\PageLine;
-use Nailrod\Core\Axis\AxisParts;
-use Nailrod\Core\Device\AxisInput;
-use Nailrod\Core\Device\ContactInput;
-use Nailrod\Core\Device\Control;
-use Nailrod\Core\Device\ControlKind;
-use Nailrod\Core\Device\Device;
-use Nailrod\Core\Device\PhraseList;
-use Nailrod\Core\Device\Rig;
-use Nailrod\Core\Device\Rotary;
+use Nailrod\Core\Mapping\Axis\AxisParts;
+use Nailrod\Core\Rig\Device\AxisInput;
+use Nailrod\Core\Rig\Device\ContactInput;
+use Nailrod\Core\Rig\Device\Control;
+use Nailrod\Core\Rig\Device\ControlKind;
+use Nailrod\Core\Rig\Device\Device;
+use Nailrod\Core\Rig\Device\PhraseList;
+use Nailrod\Core\Rig\Device\Rig;
+use Nailrod\Core\Rig\Device\Rotary;
 use Nailrod\Core\Set\PartPath;
 
 /** The Rig place: every device, the faceplate of the one that is picked, and one thing to do with it. */

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\View;
 
 use App\Sets\SetStore;
+use Nailrod\Core\Advice\Plan\RoleColumn;
+use Nailrod\Core\Advice\Plan\RoleGrid;
+use Nailrod\Core\Advice\Plan\RoleRow;
+use Nailrod\Core\Advice\Plan\Spot;
 use Nailrod\Core\Format\Keys;
-use Nailrod\Core\Plan\RoleColumn;
-use Nailrod\Core\Plan\RoleGrid;
-use Nailrod\Core\Plan\RoleRow;
-use Nailrod\Core\Plan\Spot;
 
 /** The Roles place: one grid of roles against all sets that have a game. */
 final readonly class RolesView

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use Nailrod\Core\Device\Setting;
+use Nailrod\Core\Rig\Device\Setting;
 
 /** One setting of a device as a page shows it: what it is, who says so, and whether the device keeps it. */
 final readonly class SettingLine

@@ -13,22 +13,22 @@ use App\View\Shape\ShapeMade;
 use App\View\Shape\ShapeStops;
 use App\View\Shape\ShapeWheel;
 use App\View\Shape\TwoAxes;
-use Nailrod\Core\Axis\AxisPart;
-use Nailrod\Core\Axis\AxisParts;
-use Nailrod\Core\Axis\Curves;
-use Nailrod\Core\Axis\Percent;
-use Nailrod\Core\Axis\PointCurve;
-use Nailrod\Core\Axis\Points;
-use Nailrod\Core\Axis\Rotation;
-use Nailrod\Core\Axis\Shaping;
-use Nailrod\Core\Axis\StartingShape;
-use Nailrod\Core\Device\AxisInput;
-use Nailrod\Core\Device\ControlKind;
+use Nailrod\Core\Advice\Tuning\Tuner;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Made\Made;
+use Nailrod\Core\Mapping\Axis\AxisPart;
+use Nailrod\Core\Mapping\Axis\AxisParts;
+use Nailrod\Core\Mapping\Axis\Curves;
+use Nailrod\Core\Mapping\Axis\Percent;
+use Nailrod\Core\Mapping\Axis\PointCurve;
+use Nailrod\Core\Mapping\Axis\Points;
+use Nailrod\Core\Mapping\Axis\Rotation;
+use Nailrod\Core\Mapping\Axis\Shaping;
+use Nailrod\Core\Mapping\Axis\StartingShape;
+use Nailrod\Core\Mapping\Made\Made;
+use Nailrod\Core\Rig\Device\AxisInput;
+use Nailrod\Core\Rig\Device\ControlKind;
 use Nailrod\Core\Set\PartPath;
-use Nailrod\Core\Tuning\Tuner;
 
 /**
  * The Shape place: one axis of the rig, its chain, and what is made from it.

@@ -6,14 +6,14 @@ namespace App\View;
 
 use App\Sets\SetStore;
 use App\Sets\Shelf;
-use Nailrod\Core\Device\Device;
+use Nailrod\Core\Exchange\Shelf\HoldsFile;
+use Nailrod\Core\Exchange\Shelf\ReadyShape;
+use Nailrod\Core\Exchange\Shelf\ShelfFit;
+use Nailrod\Core\Exchange\Shelf\ShelfItem;
+use Nailrod\Core\Exchange\Shelf\ShelfKinds;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Keys;
-use Nailrod\Core\Shelf\HoldsFile;
-use Nailrod\Core\Shelf\ReadyShape;
-use Nailrod\Core\Shelf\ShelfFit;
-use Nailrod\Core\Shelf\ShelfItem;
-use Nailrod\Core\Shelf\ShelfKinds;
+use Nailrod\Core\Rig\Device\Device;
 
 /** The Shelf place: ready things, what of the picked one fits this rig and this game, and what of this set can be put there. */
 final readonly class ShelfView

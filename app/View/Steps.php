@@ -10,15 +10,15 @@ use App\Models\SetRecord;
 use App\Rig\PageLine;
 use App\Sets\SetList;
 use App\Sets\SetStore;
-use Nailrod\Core\Action\Action;
-use Nailrod\Core\Axis\Calibration;
-use Nailrod\Core\Device\Device;
+use Nailrod\Core\Advice\Plan\Reach;
+use Nailrod\Core\Engine\Survey\Verdict;
+use Nailrod\Core\Exchange\Memory\Standing;
 use Nailrod\Core\Format\Keys;
-use Nailrod\Core\Memory\Standing;
-use Nailrod\Core\Plan\Reach;
+use Nailrod\Core\Mapping\Action\Action;
+use Nailrod\Core\Mapping\Axis\Calibration;
+use Nailrod\Core\Rig\Device\Device;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\SetGlance;
-use Nailrod\Core\Survey\Verdict;
 
 /** The first steps with a rig of one's own: what of them is done. They are listed until their owner puts the list away. */
 final class Steps

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\View;
 
-use Nailrod\Core\Check\Finding;
-use Nailrod\Core\Check\Report;
+use Nailrod\Core\Advice\Check\Finding;
+use Nailrod\Core\Advice\Check\Report;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\PartPath;
 

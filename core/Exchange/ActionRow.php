@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Exchange;
 
-use Nailrod\Core\Action\ActionKind;
 use Nailrod\Core\Format\FormatError;
-use Nailrod\Core\Output\KeyNames;
-use Nailrod\Core\Output\KeyStroke;
+use Nailrod\Core\Mapping\Action\ActionKind;
+use Nailrod\Core\Mapping\Output\KeyNames;
+use Nailrod\Core\Mapping\Output\KeyStroke;
 
 /** What a person says of an action, in the columns of a table or the fields of a form. What is left out is not said. */
 final readonly class ActionRow

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Exchange;
 
-use Nailrod\Core\Action\Action;
-use Nailrod\Core\Action\EffectKind;
-use Nailrod\Core\Action\Variable;
+use Nailrod\Core\Mapping\Action\Action;
+use Nailrod\Core\Mapping\Action\EffectKind;
+use Nailrod\Core\Mapping\Action\Variable;
 
 /** The variables that actions change, made as actions name them, kept while one is left that does. */
 final class ActionVariables

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Exchange;
 
-use Nailrod\Core\Action\Action;
-use Nailrod\Core\Action\ActionKind;
-use Nailrod\Core\Action\Catalogue;
-use Nailrod\Core\Action\Effect;
-use Nailrod\Core\Action\EffectKind;
-use Nailrod\Core\Action\Variable;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Ids;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Mapping\Action\Action;
+use Nailrod\Core\Mapping\Action\ActionKind;
+use Nailrod\Core\Mapping\Action\Catalogue;
+use Nailrod\Core\Mapping\Action\Effect;
+use Nailrod\Core\Mapping\Action\EffectKind;
+use Nailrod\Core\Mapping\Action\Variable;
 
 /**
  * Changes of a catalogue: actions are added, changed and taken away by what a person says of them. An action keeps its id

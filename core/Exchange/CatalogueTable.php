@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Exchange;
 
-use Nailrod\Core\Action\Catalogue;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Keys;
+use Nailrod\Core\Mapping\Action\Catalogue;
 
 /**
  * A catalogue as a table, for games that nobody has written one for: a row says what an ActionRow says. Actions that name no

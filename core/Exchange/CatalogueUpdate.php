@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Exchange;
 
-use Nailrod\Core\Action\Action;
-use Nailrod\Core\Action\Catalogue;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Ids;
 use Nailrod\Core\Format\Keys;
+use Nailrod\Core\Mapping\Action\Action;
+use Nailrod\Core\Mapping\Action\Catalogue;
 
 /**
  * A newer list of the actions of a game that is at hand. An action of the one is one of the other if both have its id, else

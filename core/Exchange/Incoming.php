@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Exchange;
 
-use Nailrod\Core\Action\Catalogue;
+use Nailrod\Core\Engine\Simulator\GameBindings;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Json;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Mapping\Action\Catalogue;
 use Nailrod\Core\Set\Library;
 use Nailrod\Core\Set\SetBundle;
 use Nailrod\Core\Set\SetDocument;
-use Nailrod\Core\Simulator\GameBindings;
 
 /** A file that somebody brings, known by what is in it: a set with or without what it needs, a catalogue, a table of actions, or pages of a panel. */
 final readonly class Incoming

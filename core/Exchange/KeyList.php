@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Exchange;
 
-use Nailrod\Core\Action\Action;
-use Nailrod\Core\Action\Catalogue;
+use Nailrod\Core\Advice\Plan\Reach;
+use Nailrod\Core\Advice\Plan\Spot;
 use Nailrod\Core\Format\FormatError;
-use Nailrod\Core\Output\KeyNames;
-use Nailrod\Core\Output\KeyStroke;
-use Nailrod\Core\Output\PressesKeys;
-use Nailrod\Core\Plan\Reach;
-use Nailrod\Core\Plan\Spot;
+use Nailrod\Core\Mapping\Action\Action;
+use Nailrod\Core\Mapping\Action\Catalogue;
+use Nailrod\Core\Mapping\Output\KeyNames;
+use Nailrod\Core\Mapping\Output\KeyStroke;
+use Nailrod\Core\Mapping\Output\PressesKeys;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Words;
 

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Exchange;
 
-use Nailrod\Core\Action\Action;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Type\Id;
 use Nailrod\Core\Format\Type\Reference;
+use Nailrod\Core\Mapping\Action\Action;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\PartNames;
 use Nailrod\Core\Set\Section\Cells;

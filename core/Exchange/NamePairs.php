@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Exchange;
 
-use Nailrod\Core\Action\ActionKind;
+use Nailrod\Core\Mapping\Action\ActionKind;
 
 /** Which actions of a list are the two halves of a pair, by their names alone: "Gear up" and "Gear down", "Lights on" and "Lights off". */
 final readonly class NamePairs

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Exchange;
 
-use Nailrod\Core\Device\Control;
-use Nailrod\Core\Device\PanelDevice;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Format\Type\Id;
 use Nailrod\Core\Format\Type\Text;
-use Nailrod\Core\Layer\Layer;
-use Nailrod\Core\Panel\Panel;
+use Nailrod\Core\Mapping\Layer\Layer;
+use Nailrod\Core\Rig\Device\Control;
+use Nailrod\Core\Rig\Device\PanelDevice;
+use Nailrod\Core\Rig\Panel\Panel;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\PartNames;
 use Nailrod\Core\Set\PartPath;

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Exchange;
 
+use Nailrod\Core\Advice\Plan\TileWork;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Ids;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Format\Type\Id;
-use Nailrod\Core\Layer\Layer;
-use Nailrod\Core\Plan\TileWork;
+use Nailrod\Core\Mapping\Layer\Layer;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\PanelEdits;
 use Nailrod\Core\Set\PartNames;

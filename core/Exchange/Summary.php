@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Exchange;
 
-use Nailrod\Core\Check\Report;
+use Nailrod\Core\Advice\Check\Report;
+use Nailrod\Core\Advice\Plan\Reach;
 use Nailrod\Core\Format\Keys;
-use Nailrod\Core\Macro\Macro;
-use Nailrod\Core\Plan\Reach;
+use Nailrod\Core\Mapping\Macro\Macro;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\LayerRows;
 use Nailrod\Core\Set\PartPath;

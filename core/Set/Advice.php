@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set;
 
-use Nailrod\Core\Action\Action;
-use Nailrod\Core\Action\EffectKind;
-use Nailrod\Core\Output\KeepsInStep;
-use Nailrod\Core\Output\Output;
+use Nailrod\Core\Mapping\Action\Action;
+use Nailrod\Core\Mapping\Action\EffectKind;
+use Nailrod\Core\Mapping\Output\KeepsInStep;
+use Nailrod\Core\Mapping\Output\Output;
 
 /** What Nailrod would do better, where it knows. */
 final readonly class Advice

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set;
 
-use Nailrod\Core\Device\ControlNote;
-use Nailrod\Core\Device\Device;
-use Nailrod\Core\Device\NotedDevice;
-use Nailrod\Core\Device\Rig;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Macro\Macro;
-use Nailrod\Core\Typing\KeyLayout;
+use Nailrod\Core\Mapping\Macro\Macro;
+use Nailrod\Core\Mapping\Typing\KeyLayout;
+use Nailrod\Core\Rig\Device\ControlNote;
+use Nailrod\Core\Rig\Device\Device;
+use Nailrod\Core\Rig\Device\NotedDevice;
+use Nailrod\Core\Rig\Device\Rig;
 
 /** Puts a set together with its parents, its devices and its simulator. */
 final readonly class Assembly

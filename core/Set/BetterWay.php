@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set;
 
-use Nailrod\Core\Action\Action;
-use Nailrod\Core\Output\Output;
+use Nailrod\Core\Mapping\Action\Action;
+use Nailrod\Core\Mapping\Output\Output;
 
 /** An action, and a way to reach it that would be better. */
 final readonly class BetterWay

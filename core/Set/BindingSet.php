@@ -4,27 +4,27 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set;
 
-use Nailrod\Core\Action\Action;
-use Nailrod\Core\Action\Catalogue;
-use Nailrod\Core\Axis\Shaping;
-use Nailrod\Core\Axis\Stop;
-use Nailrod\Core\Device\Device;
-use Nailrod\Core\Device\Rig;
-use Nailrod\Core\Device\Setting;
 use Nailrod\Core\Format\FormatError;
-use Nailrod\Core\Lamp\LampRule;
-use Nailrod\Core\Lamp\LampRules;
-use Nailrod\Core\Layer\Layer;
-use Nailrod\Core\Macro\Macro;
-use Nailrod\Core\Made\Made;
-use Nailrod\Core\Made\MadeDevice;
-use Nailrod\Core\Output\MeansAction;
-use Nailrod\Core\Output\OpensStop;
-use Nailrod\Core\Output\Output;
-use Nailrod\Core\Output\Outputs;
-use Nailrod\Core\Panel\Panel;
+use Nailrod\Core\Mapping\Action\Action;
+use Nailrod\Core\Mapping\Action\Catalogue;
+use Nailrod\Core\Mapping\Axis\Shaping;
+use Nailrod\Core\Mapping\Axis\Stop;
+use Nailrod\Core\Mapping\Lamp\LampRule;
+use Nailrod\Core\Mapping\Lamp\LampRules;
+use Nailrod\Core\Mapping\Layer\Layer;
+use Nailrod\Core\Mapping\Macro\Macro;
+use Nailrod\Core\Mapping\Made\Made;
+use Nailrod\Core\Mapping\Made\MadeDevice;
+use Nailrod\Core\Mapping\Output\MeansAction;
+use Nailrod\Core\Mapping\Output\OpensStop;
+use Nailrod\Core\Mapping\Output\Output;
+use Nailrod\Core\Mapping\Output\Outputs;
+use Nailrod\Core\Mapping\Typing\KeyLayout;
+use Nailrod\Core\Rig\Device\Device;
+use Nailrod\Core\Rig\Device\Rig;
+use Nailrod\Core\Rig\Device\Setting;
+use Nailrod\Core\Rig\Panel\Panel;
 use Nailrod\Core\Set\Section\Sections;
-use Nailrod\Core\Typing\KeyLayout;
 
 /** A merged set read against the rig and the simulator: all of it typed, and free of contradictions. */
 final readonly class BindingSet

@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set;
 
-use Nailrod\Core\Behaviour\Behaviour;
-use Nailrod\Core\Behaviour\Behaviours;
-use Nailrod\Core\Behaviour\PlaysItsMacro;
-use Nailrod\Core\Condition\Condition;
-use Nailrod\Core\Condition\Conditions;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Format\Type\Reference;
-use Nailrod\Core\Macro\Macro;
-use Nailrod\Core\Macro\MacroStep;
-use Nailrod\Core\Output\ContactOutput;
-use Nailrod\Core\Output\Output;
-use Nailrod\Core\Output\Outputs;
-use Nailrod\Core\Output\PlaysMacro;
+use Nailrod\Core\Mapping\Behaviour\Behaviour;
+use Nailrod\Core\Mapping\Behaviour\Behaviours;
+use Nailrod\Core\Mapping\Behaviour\PlaysItsMacro;
+use Nailrod\Core\Mapping\Condition\Condition;
+use Nailrod\Core\Mapping\Condition\Conditions;
+use Nailrod\Core\Mapping\Macro\Macro;
+use Nailrod\Core\Mapping\Macro\MacroStep;
+use Nailrod\Core\Mapping\Output\ContactOutput;
+use Nailrod\Core\Mapping\Output\Output;
+use Nailrod\Core\Mapping\Output\Outputs;
+use Nailrod\Core\Mapping\Output\PlaysMacro;
 
 /** What one layer says of one contact or axis: an assignment, or *nothing*, which hides what the base layer says. */
 final readonly class Cell

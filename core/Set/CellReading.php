@@ -7,7 +7,7 @@ namespace Nailrod\Core\Set;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Lamp\LampRule;
+use Nailrod\Core\Mapping\Lamp\LampRule;
 
 /** Reads what a merged set says of contacts: cells, chords, and what lights lamps; all of it fits the rest of the set. */
 final class CellReading

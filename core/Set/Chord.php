@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set;
 
-use Nailrod\Core\Condition\Condition;
-use Nailrod\Core\Condition\ConditionType;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
 use Nailrod\Core\Format\FormatError;
@@ -14,8 +12,10 @@ use Nailrod\Core\Format\Type\Number;
 use Nailrod\Core\Format\Type\Reference;
 use Nailrod\Core\Format\Type\Several;
 use Nailrod\Core\Format\Type\Text;
-use Nailrod\Core\Output\Output;
-use Nailrod\Core\Output\OutputType;
+use Nailrod\Core\Mapping\Condition\Condition;
+use Nailrod\Core\Mapping\Condition\ConditionType;
+use Nailrod\Core\Mapping\Output\Output;
+use Nailrod\Core\Mapping\Output\OutputType;
 
 /** Several contacts closed together, in one layer, that count as one press: a part `chords/LAYER/ID`. */
 final readonly class Chord

@@ -6,7 +6,7 @@ namespace Nailrod\Core\Set;
 
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Output\Output;
+use Nailrod\Core\Mapping\Output\Output;
 
 /** What a person does to the chords of a set: each gives a new document of the set itself, the parents stay as they are. */
 final readonly class ChordEdits

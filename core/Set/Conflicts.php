@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Nailrod\Core\Set;
 
 use Nailrod\Core\Format\Keys;
-use Nailrod\Core\Layer\Layer;
-use Nailrod\Core\Output\Drives;
+use Nailrod\Core\Mapping\Layer\Layer;
+use Nailrod\Core\Mapping\Output\Drives;
 
 /**
  * Cells that get in each other's way: one controller output or key stroke that two controls drive while one layer is live. The

@@ -4,22 +4,22 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set;
 
-use Nailrod\Core\Axis\Stop;
-use Nailrod\Core\Behaviour\Behaviour;
-use Nailrod\Core\Behaviour\Follow;
-use Nailrod\Core\Behaviour\Follows;
-use Nailrod\Core\Behaviour\PlacesOutputs;
-use Nailrod\Core\Behaviour\PlaysItsMacro;
-use Nailrod\Core\Behaviour\Ticks;
-use Nailrod\Core\Condition\Condition;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Layer\Layer;
-use Nailrod\Core\Output\ActionOutput;
-use Nailrod\Core\Output\NamesPart;
-use Nailrod\Core\Output\OpensStop;
-use Nailrod\Core\Output\OpenStop;
-use Nailrod\Core\Output\Output;
+use Nailrod\Core\Mapping\Axis\Stop;
+use Nailrod\Core\Mapping\Behaviour\Behaviour;
+use Nailrod\Core\Mapping\Behaviour\Follow;
+use Nailrod\Core\Mapping\Behaviour\Follows;
+use Nailrod\Core\Mapping\Behaviour\PlacesOutputs;
+use Nailrod\Core\Mapping\Behaviour\PlaysItsMacro;
+use Nailrod\Core\Mapping\Behaviour\Ticks;
+use Nailrod\Core\Mapping\Condition\Condition;
+use Nailrod\Core\Mapping\Layer\Layer;
+use Nailrod\Core\Mapping\Output\ActionOutput;
+use Nailrod\Core\Mapping\Output\NamesPart;
+use Nailrod\Core\Mapping\Output\OpensStop;
+use Nailrod\Core\Mapping\Output\OpenStop;
+use Nailrod\Core\Mapping\Output\Output;
 
 /** What a person does to a set: each gives a new document of the set itself, the parents stay as they are. */
 final readonly class Edits

@@ -4,26 +4,26 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set;
 
-use Nailrod\Core\Behaviour\Behaviour;
-use Nailrod\Core\Behaviour\Follows;
-use Nailrod\Core\Behaviour\PlaysItsMacro;
-use Nailrod\Core\Condition\Condition;
-use Nailrod\Core\Condition\Conditions;
-use Nailrod\Core\Condition\Joined;
-use Nailrod\Core\Device\Lamp;
 use Nailrod\Core\Format\Article;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Lamp\LampRule;
-use Nailrod\Core\Layer\Layer;
-use Nailrod\Core\Macro\Macro;
-use Nailrod\Core\Output\AxisOutput;
-use Nailrod\Core\Output\ContactOutput;
-use Nailrod\Core\Output\LeadsToLayer;
-use Nailrod\Core\Output\MeansAction;
-use Nailrod\Core\Output\NamesLamp;
-use Nailrod\Core\Output\NamesPart;
-use Nailrod\Core\Output\Output;
+use Nailrod\Core\Mapping\Behaviour\Behaviour;
+use Nailrod\Core\Mapping\Behaviour\Follows;
+use Nailrod\Core\Mapping\Behaviour\PlaysItsMacro;
+use Nailrod\Core\Mapping\Condition\Condition;
+use Nailrod\Core\Mapping\Condition\Conditions;
+use Nailrod\Core\Mapping\Condition\Joined;
+use Nailrod\Core\Mapping\Lamp\LampRule;
+use Nailrod\Core\Mapping\Layer\Layer;
+use Nailrod\Core\Mapping\Macro\Macro;
+use Nailrod\Core\Mapping\Output\AxisOutput;
+use Nailrod\Core\Mapping\Output\ContactOutput;
+use Nailrod\Core\Mapping\Output\LeadsToLayer;
+use Nailrod\Core\Mapping\Output\MeansAction;
+use Nailrod\Core\Mapping\Output\NamesLamp;
+use Nailrod\Core\Mapping\Output\NamesPart;
+use Nailrod\Core\Mapping\Output\Output;
+use Nailrod\Core\Rig\Device\Lamp;
 
 /**
  * Does what cells, chords and macros say fit the rest of their set? Each check throws a FormatError with the path of the

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set;
 
-use Nailrod\Core\Action\Catalogue;
-use Nailrod\Core\Action\CatalogueChange;
 use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Mapping\Action\Catalogue;
+use Nailrod\Core\Mapping\Action\CatalogueChange;
 
 /**
  * How sets follow a change of the list of actions of their simulator: what names an action or a variable that is no longer

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set;
 
-use Nailrod\Core\Condition\Condition;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Type\Id;
-use Nailrod\Core\Made\Made;
-use Nailrod\Core\Output\MeansAction;
-use Nailrod\Core\Output\NamesPart;
-use Nailrod\Core\Output\Output;
-use Nailrod\Core\Output\WritesVariable;
+use Nailrod\Core\Mapping\Condition\Condition;
+use Nailrod\Core\Mapping\Made\Made;
+use Nailrod\Core\Mapping\Output\MeansAction;
+use Nailrod\Core\Mapping\Output\NamesPart;
+use Nailrod\Core\Mapping\Output\Output;
+use Nailrod\Core\Mapping\Output\WritesVariable;
 
 /**
  * What goes from a set: layers, stops, macros, flags, and what is made from axes, with its contacts and axes; and from under

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set;
 
-use Nailrod\Core\Action\Action;
-use Nailrod\Core\Output\Output;
-use Nailrod\Core\Output\PressesKeys;
+use Nailrod\Core\Mapping\Action\Action;
+use Nailrod\Core\Mapping\Output\Output;
+use Nailrod\Core\Mapping\Output\PressesKeys;
 
 /** What the game hears: the action that it is told by an output, the first of several in the order of its list. */
 final readonly class Heard

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Nailrod\Core\Set;
 
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Lamp\LampRule;
-use Nailrod\Core\Lamp\LampRules;
+use Nailrod\Core\Mapping\Lamp\LampRule;
+use Nailrod\Core\Mapping\Lamp\LampRules;
 
 /** What a person does to the rules for lamps of a set: each gives a new document of the set itself, the parents stay as they are. */
 final readonly class LampEdits

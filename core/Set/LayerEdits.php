@@ -8,9 +8,9 @@ use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\FreeName;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Layer\Layer;
-use Nailrod\Core\Output\HoldLayer;
-use Nailrod\Core\Output\NamesPart;
+use Nailrod\Core\Mapping\Layer\Layer;
+use Nailrod\Core\Mapping\Output\HoldLayer;
+use Nailrod\Core\Mapping\Output\NamesPart;
 
 /** What a person does to the layers of a set: each gives a new document of the set itself. */
 final readonly class LayerEdits

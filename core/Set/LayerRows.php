@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Nailrod\Core\Set;
 
 use Nailrod\Core\Format\Keys;
-use Nailrod\Core\Output\Output;
+use Nailrod\Core\Mapping\Output\Output;
 
 /** What a layer says, input by input, as it is read, printed or sent. */
 final class LayerRows

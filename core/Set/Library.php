@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set;
 
-use Nailrod\Core\Action\Catalogue;
-use Nailrod\Core\Device\Device;
-use Nailrod\Core\Typing\KeyLayout;
+use Nailrod\Core\Mapping\Action\Catalogue;
+use Nailrod\Core\Mapping\Typing\KeyLayout;
+use Nailrod\Core\Rig\Device\Device;
 
 /** Where the documents that a set refers to come from. Null where there is none of that id. */
 interface Library

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set;
 
-use Nailrod\Core\Behaviour\PlaysItsMacro;
-use Nailrod\Core\Output\UsesMacro;
+use Nailrod\Core\Mapping\Behaviour\PlaysItsMacro;
+use Nailrod\Core\Mapping\Output\UsesMacro;
 
 /** What plays each macro of a set. */
 final readonly class MacroUse

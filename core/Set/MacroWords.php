@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set;
 
-use Nailrod\Core\Macro\Macro;
-use Nailrod\Core\Macro\MacroStep;
+use Nailrod\Core\Mapping\Macro\Macro;
+use Nailrod\Core\Mapping\Macro\MacroStep;
 
 /** A macro read back. */
 final readonly class MacroWords

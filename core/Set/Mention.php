@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set;
 
-use Nailrod\Core\Behaviour\Behaviour;
-use Nailrod\Core\Output\Output;
+use Nailrod\Core\Mapping\Behaviour\Behaviour;
+use Nailrod\Core\Mapping\Output\Output;
 
 /** One thing that a part of a set does, and where it says so: what References finds. */
 final readonly class Mention

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set;
 
-use Nailrod\Core\Axis\Rotation;
-use Nailrod\Core\Device\Setting;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Layer\Layer;
+use Nailrod\Core\Mapping\Axis\Rotation;
+use Nailrod\Core\Mapping\Layer\Layer;
+use Nailrod\Core\Rig\Device\Setting;
 use Nailrod\Core\Set\Section\Aside;
 use Nailrod\Core\Set\Section\Sections;
 

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set;
 
-use Nailrod\Core\Macro\MacroStep;
-use Nailrod\Core\Output\ControllerAxis;
-use Nailrod\Core\Output\ControllerButton;
-use Nailrod\Core\Output\IsNumbered;
-use Nailrod\Core\Output\Output;
-use Nailrod\Core\Output\OutputNumbers;
+use Nailrod\Core\Mapping\Macro\MacroStep;
+use Nailrod\Core\Mapping\Output\ControllerAxis;
+use Nailrod\Core\Mapping\Output\ControllerButton;
+use Nailrod\Core\Mapping\Output\IsNumbered;
+use Nailrod\Core\Mapping\Output\Output;
+use Nailrod\Core\Mapping\Output\OutputNumbers;
 
 /** Where the controller outputs of a set are used: by ways, cells, chords and macros. */
 final class OutputUse

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set;
 
-use Nailrod\Core\Behaviour\Behaviours;
-use Nailrod\Core\Behaviour\PlacesOutputs;
-use Nailrod\Core\Condition\Condition;
-use Nailrod\Core\Condition\Conditions;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Output\Output;
-use Nailrod\Core\Output\Outputs;
+use Nailrod\Core\Mapping\Behaviour\Behaviours;
+use Nailrod\Core\Mapping\Behaviour\PlacesOutputs;
+use Nailrod\Core\Mapping\Condition\Condition;
+use Nailrod\Core\Mapping\Condition\Conditions;
+use Nailrod\Core\Mapping\Output\Output;
+use Nailrod\Core\Mapping\Output\Outputs;
 
 /** What is left of a cell or a chord when some of its outputs go or change; those that stay keep their place in its behaviour. */
 final class OutputsLeft

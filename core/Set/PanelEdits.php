@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set;
 
-use Nailrod\Core\Device\PanelDevice;
-use Nailrod\Core\Device\Setting;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\FreeName;
 use Nailrod\Core\Format\Ids;
-use Nailrod\Core\Panel\Panel;
-use Nailrod\Core\Panel\PanelPage;
+use Nailrod\Core\Rig\Device\PanelDevice;
+use Nailrod\Core\Rig\Device\Setting;
+use Nailrod\Core\Rig\Panel\Panel;
+use Nailrod\Core\Rig\Panel\PanelPage;
 
 /** What a person does to the panels of a set: each gives a new document of the set itself. Pages and cells are counted from 0. */
 final readonly class PanelEdits

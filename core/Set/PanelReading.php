@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set;
 
-use Nailrod\Core\Device\Device;
-use Nailrod\Core\Device\PanelDevice;
-use Nailrod\Core\Device\Rig;
-use Nailrod\Core\Device\Setting;
 use Nailrod\Core\Format\FormatError;
-use Nailrod\Core\Panel\Panel;
+use Nailrod\Core\Rig\Device\Device;
+use Nailrod\Core\Rig\Device\PanelDevice;
+use Nailrod\Core\Rig\Device\Rig;
+use Nailrod\Core\Rig\Device\Setting;
+use Nailrod\Core\Rig\Panel\Panel;
 use Nailrod\Core\Set\Section\Panels;
 
 /** The panels of a set, and the rig with those in it that are picked. */

@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set;
 
-use Nailrod\Core\Axis\Shaping;
-use Nailrod\Core\Axis\Side;
-use Nailrod\Core\Axis\Stop;
-use Nailrod\Core\Device\AxisInput;
-use Nailrod\Core\Device\Rig;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Layer\Layer;
-use Nailrod\Core\Made\BuildsAxes;
-use Nailrod\Core\Made\Made;
-use Nailrod\Core\Made\MadeKinds;
+use Nailrod\Core\Mapping\Axis\Shaping;
+use Nailrod\Core\Mapping\Axis\Side;
+use Nailrod\Core\Mapping\Axis\Stop;
+use Nailrod\Core\Mapping\Layer\Layer;
+use Nailrod\Core\Mapping\Made\BuildsAxes;
+use Nailrod\Core\Mapping\Made\Made;
+use Nailrod\Core\Mapping\Made\MadeKinds;
+use Nailrod\Core\Rig\Device\AxisInput;
+use Nailrod\Core\Rig\Device\Rig;
 
 /** Reads the parts of a merged set that cells build on: layers, the shaping of axes, what is made from them, stops. */
 final class PartReading

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set;
 
-use Nailrod\Core\Axis\Stop;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Lamp\LampRule;
-use Nailrod\Core\Macro\Macro;
-use Nailrod\Core\Made\Made;
+use Nailrod\Core\Mapping\Axis\Stop;
+use Nailrod\Core\Mapping\Lamp\LampRule;
+use Nailrod\Core\Mapping\Macro\Macro;
+use Nailrod\Core\Mapping\Made\Made;
 use Nailrod\Core\Set\Section\Aside;
 use Nailrod\Core\Set\Section\Cells;
 use Nailrod\Core\Set\Section\Chords;

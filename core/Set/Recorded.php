@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set;
 
-use Nailrod\Core\Device\KeyCodes;
-use Nailrod\Core\Macro\Bar;
-use Nailrod\Core\Output\ActionOutput;
-use Nailrod\Core\Output\KeyStroke;
-use Nailrod\Core\Output\PressesKeys;
+use Nailrod\Core\Mapping\Macro\Bar;
+use Nailrod\Core\Mapping\Output\ActionOutput;
+use Nailrod\Core\Mapping\Output\KeyStroke;
+use Nailrod\Core\Mapping\Output\PressesKeys;
+use Nailrod\Core\Rig\Device\KeyCodes;
 
 /** What was recorded, in the words of the set: an output or a key by which the game is told an action is that action. */
 final readonly class Recorded

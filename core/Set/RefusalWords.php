@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set;
 
-use Nailrod\Core\Axis\Percent;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Mapping\Axis\Percent;
 use Nailrod\Core\Set\Section\Sections;
 
 /**

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set;
 
-use Nailrod\Core\Axis\Rotation;
-use Nailrod\Core\Device\Control;
-use Nailrod\Core\Device\ControlKind;
-use Nailrod\Core\Device\PhraseList;
-use Nailrod\Core\Device\Rotary;
-use Nailrod\Core\Device\Setting;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Mapping\Axis\Rotation;
+use Nailrod\Core\Rig\Device\Control;
+use Nailrod\Core\Rig\Device\ControlKind;
+use Nailrod\Core\Rig\Device\PhraseList;
+use Nailrod\Core\Rig\Device\Rotary;
+use Nailrod\Core\Rig\Device\Setting;
 
 /** What a person says of the rig itself: which devices there are, what their controls are, what their axes reach. */
 final readonly class RigEdits

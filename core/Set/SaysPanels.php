@@ -6,7 +6,7 @@ namespace Nailrod\Core\Set;
 
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Panel\Panel;
+use Nailrod\Core\Rig\Panel\Panel;
 
 /** What all edits of panels need: what a set says of them, and how it says something else. */
 trait SaysPanels

@@ -8,7 +8,7 @@ use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Ids;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Output\Output;
+use Nailrod\Core\Mapping\Output\Output;
 use Nailrod\Core\Set\Section\Aside;
 
 /** What all edits of a set need: the document of the set itself, and the parts that a parent says. */

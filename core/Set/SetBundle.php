@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set;
 
-use Nailrod\Core\Action\Catalogue;
-use Nailrod\Core\Device\Device;
 use Nailrod\Core\Format\Json;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Typing\KeyLayout;
-use Nailrod\Core\Wiring\DeviceReader;
+use Nailrod\Core\Mapping\Action\Catalogue;
+use Nailrod\Core\Mapping\Typing\KeyLayout;
+use Nailrod\Core\Rig\Device\Device;
+use Nailrod\Core\Rig\Wiring\DeviceReader;
 
 /**
  * A set file with what it refers to merged in: a set document with one more field, `with`, which holds lists of

@@ -4,22 +4,22 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set;
 
-use Nailrod\Core\Action\Catalogue;
-use Nailrod\Core\Behaviour\Behaviours;
-use Nailrod\Core\Condition\Conditions;
 use Nailrod\Core\Format\Fields;
 use Nailrod\Core\Format\Ids;
 use Nailrod\Core\Format\Kind;
-use Nailrod\Core\Lamp\LampRules;
-use Nailrod\Core\Made\MadeKinds;
-use Nailrod\Core\Output\IsNumbered;
-use Nailrod\Core\Output\Outputs;
-use Nailrod\Core\Output\PressesKeys;
-use Nailrod\Core\Panel\Panel;
+use Nailrod\Core\Mapping\Action\Catalogue;
+use Nailrod\Core\Mapping\Behaviour\Behaviours;
+use Nailrod\Core\Mapping\Condition\Conditions;
+use Nailrod\Core\Mapping\Lamp\LampRules;
+use Nailrod\Core\Mapping\Made\MadeKinds;
+use Nailrod\Core\Mapping\Output\IsNumbered;
+use Nailrod\Core\Mapping\Output\Outputs;
+use Nailrod\Core\Mapping\Output\PressesKeys;
+use Nailrod\Core\Mapping\Typing\KeyLayout;
+use Nailrod\Core\Rig\Panel\Panel;
+use Nailrod\Core\Rig\Wiring\DeviceReader;
 use Nailrod\Core\Set\Section\Section;
 use Nailrod\Core\Set\Section\Sections;
-use Nailrod\Core\Typing\KeyLayout;
-use Nailrod\Core\Wiring\DeviceReader;
 
 /** JSON Schema, draft 2020-12, of the files, made of the fields that their readers read. */
 final class SetSchema

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set;
 
-use Nailrod\Core\Axis\Rotation;
-use Nailrod\Core\Device\AxisInput;
-use Nailrod\Core\Device\Control;
-use Nailrod\Core\Device\Device;
-use Nailrod\Core\Device\Rig;
-use Nailrod\Core\Device\Setting;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Mapping\Axis\Rotation;
+use Nailrod\Core\Rig\Device\AxisInput;
+use Nailrod\Core\Rig\Device\Control;
+use Nailrod\Core\Rig\Device\Device;
+use Nailrod\Core\Rig\Device\Rig;
+use Nailrod\Core\Rig\Device\Setting;
 use Nailrod\Core\Set\Section\Settings;
 
 /**

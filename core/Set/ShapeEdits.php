@@ -4,24 +4,24 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set;
 
-use Nailrod\Core\Axis\AxisParts;
-use Nailrod\Core\Axis\CurveFit;
-use Nailrod\Core\Axis\Notches;
-use Nailrod\Core\Axis\Percent;
-use Nailrod\Core\Axis\PointCurve;
-use Nailrod\Core\Axis\Shaping;
-use Nailrod\Core\Axis\StartingShape;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\FreeName;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Made\Above;
-use Nailrod\Core\Made\Made;
-use Nailrod\Core\Made\MadeKinds;
-use Nailrod\Core\Made\MarksAxis;
-use Nailrod\Core\Made\SharesTravel;
-use Nailrod\Core\Made\Zones;
+use Nailrod\Core\Mapping\Axis\AxisParts;
+use Nailrod\Core\Mapping\Axis\CurveFit;
+use Nailrod\Core\Mapping\Axis\Notches;
+use Nailrod\Core\Mapping\Axis\Percent;
+use Nailrod\Core\Mapping\Axis\PointCurve;
+use Nailrod\Core\Mapping\Axis\Shaping;
+use Nailrod\Core\Mapping\Axis\StartingShape;
+use Nailrod\Core\Mapping\Made\Above;
+use Nailrod\Core\Mapping\Made\Made;
+use Nailrod\Core\Mapping\Made\MadeKinds;
+use Nailrod\Core\Mapping\Made\MarksAxis;
+use Nailrod\Core\Mapping\Made\SharesTravel;
+use Nailrod\Core\Mapping\Made\Zones;
 
 /** What a person does to the shaping of axes: each gives a new document of the set itself. */
 final readonly class ShapeEdits

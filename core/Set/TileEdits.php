@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set;
 
-use Nailrod\Core\Action\TileText;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Ids;
-use Nailrod\Core\Panel\Panel;
-use Nailrod\Core\Panel\PanelPage;
-use Nailrod\Core\Panel\Tile;
-use Nailrod\Core\Panel\TileKind;
+use Nailrod\Core\Mapping\Action\TileText;
+use Nailrod\Core\Rig\Panel\Panel;
+use Nailrod\Core\Rig\Panel\PanelPage;
+use Nailrod\Core\Rig\Panel\Tile;
+use Nailrod\Core\Rig\Panel\TileKind;
 
 /** What a person does to the tiles of a panel: each gives a new document of the set itself. Pages and cells are counted from 0. */
 final readonly class TileEdits

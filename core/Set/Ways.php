@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set;
 
-use Nailrod\Core\Action\Action;
-use Nailrod\Core\Action\Catalogue;
-use Nailrod\Core\Output\ControllerAxis;
-use Nailrod\Core\Output\ControllerButton;
-use Nailrod\Core\Output\IsNumbered;
-use Nailrod\Core\Output\Output;
+use Nailrod\Core\Mapping\Action\Action;
+use Nailrod\Core\Mapping\Action\Catalogue;
+use Nailrod\Core\Mapping\Output\ControllerAxis;
+use Nailrod\Core\Mapping\Output\ControllerButton;
+use Nailrod\Core\Mapping\Output\IsNumbered;
+use Nailrod\Core\Mapping\Output\Output;
 
 /** The ways by which an action can be reached in a set, and which one to take if nobody has said. */
 final readonly class Ways

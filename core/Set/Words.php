@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set;
 
-use Nailrod\Core\Axis\AxisParts;
-use Nailrod\Core\Axis\Percent;
-use Nailrod\Core\Axis\Stop;
-use Nailrod\Core\Behaviour\Follows;
-use Nailrod\Core\Behaviour\PlaysItsMacro;
-use Nailrod\Core\Condition\Condition;
 use Nailrod\Core\Format\Names;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Format\Type\Id;
-use Nailrod\Core\Lamp\LampRule;
-use Nailrod\Core\Layer\Layer;
-use Nailrod\Core\Macro\Macro;
-use Nailrod\Core\Made\Made;
-use Nailrod\Core\Output\Output;
+use Nailrod\Core\Mapping\Axis\AxisParts;
+use Nailrod\Core\Mapping\Axis\Percent;
+use Nailrod\Core\Mapping\Axis\Stop;
+use Nailrod\Core\Mapping\Behaviour\Follows;
+use Nailrod\Core\Mapping\Behaviour\PlaysItsMacro;
+use Nailrod\Core\Mapping\Condition\Condition;
+use Nailrod\Core\Mapping\Lamp\LampRule;
+use Nailrod\Core\Mapping\Layer\Layer;
+use Nailrod\Core\Mapping\Macro\Macro;
+use Nailrod\Core\Mapping\Made\Made;
+use Nailrod\Core\Mapping\Output\Output;
 use Nailrod\Core\Set\Section\Sections;
 
 /** Parts of a set, and changes of them, in plain words. */

@@ -1,10 +1,10 @@
-// Writes core/Panel/IconList.php: the icons that tiles can have, drawn by an open set of icons.
+// Writes core/Rig/Panel/IconList.php: the icons that tiles can have, drawn by an open set of icons.
 //
 //   node resources/icons/make.js            write it
 //   node resources/icons/make.js --check    is it as it would be written?
 import { readFileSync, writeFileSync } from 'node:fs';
 
-const file = 'core/Panel/IconList.php';
+const file = 'core/Rig/Panel/IconList.php';
 const nodes = JSON.parse(readFileSync('node_modules/lucide-static/icon-nodes.json', 'utf8'));
 const lines = readFileSync('resources/icons/icons.txt', 'utf8').split('\n').filter((line) => line !== '' && !line.startsWith('#'));
 const icons = {};
@@ -21,7 +21,7 @@ const text = `<?php
 
 declare(strict_types=1);
 
-namespace Nailrod\\Core\\Panel;
+namespace Nailrod\\Core\\Rig\\Panel;
 
 /** Written by resources/icons/make.js from resources/icons/icons.txt; drawn by Lucide (ISC licence), on a square of 24. */
 final class IconList

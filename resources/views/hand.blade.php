@@ -22,24 +22,24 @@
             @php($kind = $tile->kind)
             @php($class = implode(' ', array_filter(['ptile', 'ptile--'.str_replace(' ', '-', $kind->value), $hand::placed($tile), $hand::coloured($tile), $hand::opaque($tile)])))
             @switch($kind)
-                @case(Nailrod\Core\Panel\TileKind::Pair)
+                @case(Nailrod\Core\Rig\Panel\TileKind::Pair)
                     <div class="{{ $class }}" data-lamp="{{ $ref }}" data-usual="white"><div class="ptile__pair">@foreach (['minus' => '−', 'plus' => '+'] as $end => $sign)<button type="button" class="work ptile__half ptile__half--{{ $end }}" data-touch="{{ $ref }}.{{ $end }}" data-press="{{ $ref }}.{{ $end }}" aria-label="{{ $tile->name() }} {{ $sign }}">{{ $sign }}</button>@endforeach
                         <span class="ptile__between"><span class="ptile__label"><x-picto :name="$tile->icon" /> {{ $tile->name() }}</span>@if ($hand::text($tile) !== '')<span class="ptile__value figure" data-text="{{ $tile->text }}"></span>@endif</span></div></div>
                     @break
-                @case(Nailrod\Core\Panel\TileKind::Stick)
+                @case(Nailrod\Core\Rig\Panel\TileKind::Stick)
                     <div class="{{ $class }}" data-lamp="{{ $ref }}" data-usual="white"><svg class="ptile__drawn" viewBox="-90 -90 180 180"><x-dynamic-component component="controls.hat" :control="$hand->device->control($tile->id)" /></svg><span class="ptile__label">{{ $tile->name() }}</span></div>
                     @break
-                @case(Nailrod\Core\Panel\TileKind::Slide)
+                @case(Nailrod\Core\Rig\Panel\TileKind::Slide)
                     <div class="{{ $class }}" data-lamp="{{ $ref }}" data-usual="white"><svg class="ptile__drawn" viewBox="-64 -146 128 292"><x-dynamic-component component="controls.rail" :control="$hand->device->control($tile->id)" /></svg><span class="ptile__label">{{ $tile->name() }}</span></div>
                     @break
-                @case(Nailrod\Core\Panel\TileKind::Turn)
+                @case(Nailrod\Core\Rig\Panel\TileKind::Turn)
                     <button type="button" class="{{ $class }}" data-turn="{{ $tile->page }}"><x-picto :name="$tile->icon" /><span class="ptile__label">{{ $tile->label === '' ? $hand->panel->pages[$tile->page - 1]->name : $tile->label }}<span aria-hidden="true"> ›</span></span></button>
                     @break
-                @case(Nailrod\Core\Panel\TileKind::Shows)
+                @case(Nailrod\Core\Rig\Panel\TileKind::Shows)
                     <div class="{{ $class }}" data-lamp="{{ $ref }}" data-usual="white"><x-picto :name="$tile->icon" />@if ($tile->label !== '')<span class="ptile__label">{{ $tile->label }}</span>@endif @if ($tile->text !== '')<span class="ptile__value figure" data-text="{{ $tile->text }}"></span>@endif @if ($tile->bar !== null)<svg class="ptile__bar" viewBox="0 0 100 8" preserveAspectRatio="none"><rect class="tile__bar" width="100" height="8" /><rect class="tile__fill" width="0" height="8" data-bar="{{ $tile->bar['variable'] }}" data-from="{{ $tile->bar['from'] }}" data-to="{{ $tile->bar['to'] }}" data-whole="100" /></svg>@endif</div>
                     @break
                 @default
-                    <button type="button" class="work {{ $class }}" data-touch="{{ $ref }}" data-press="{{ $ref }}" data-lamp="{{ $ref }}" data-usual="white" @if ($tile->onLifting) data-lifting @endif @if ($kind === Nailrod\Core\Panel\TileKind::LocksOn) data-locks="{{ $ref }}" @endif><x-picto :name="$tile->icon" /><span class="ptile__label">{{ $tile->name() }}</span><span class="ptile__next" data-next="{{ $ref }}" hidden></span></button>
+                    <button type="button" class="work {{ $class }}" data-touch="{{ $ref }}" data-press="{{ $ref }}" data-lamp="{{ $ref }}" data-usual="white" @if ($tile->onLifting) data-lifting @endif @if ($kind === Nailrod\Core\Rig\Panel\TileKind::LocksOn) data-locks="{{ $ref }}" @endif><x-picto :name="$tile->icon" /><span class="ptile__label">{{ $tile->name() }}</span><span class="ptile__next" data-next="{{ $ref }}" hidden></span></button>
             @endswitch
         @endforeach
     </section>

@@ -11,7 +11,7 @@ use PHPat\Test\PHPat;
 /** The application around the core holds no rule of the job: its pages cannot reach the engine. Read by PHPStan. */
 final class AppTest
 {
-    private const ENGINE = ['Nailrod\Core\Run', 'Nailrod\Core\Program', 'Nailrod\Core\Simulator'];
+    private const ENGINE = ['Nailrod\Core\Engine\Run', 'Nailrod\Core\Engine\Program', 'Nailrod\Core\Engine\Simulator'];
 
     public function test_requests_and_pages_do_not_run_the_engine(): Rule
     {
@@ -27,7 +27,7 @@ final class AppTest
         return PHPat::rule()
             ->classes(Selector::inNamespace('App\Http\Controllers'))
             ->shouldNotDependOn()
-            ->classes(Selector::inNamespace('Nailrod\Core\Axis'), Selector::inNamespace('Nailrod\Core\Behaviour'), Selector::inNamespace('Nailrod\Core\Action'))
+            ->classes(Selector::inNamespace('Nailrod\Core\Mapping\Axis'), Selector::inNamespace('Nailrod\Core\Mapping\Behaviour'), Selector::inNamespace('Nailrod\Core\Mapping\Action'))
             ->because('a controller validates, calls the core or a model, and returns a view');
     }
 

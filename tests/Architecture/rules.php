@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 /*
  * Rules of the structure that PHPStan does not know, over the syntax of the code. Run by `bin/test static`.
- *   1. Outside core/Output and core/Behaviour nobody asks for a class of an output or a behaviour, but for an ability.
+ *   1. Outside core/Mapping/Output and core/Mapping/Behaviour nobody asks for a class of an output or a behaviour, but for an ability.
  *   2. A public method of the core that throws says so.
- *   3. What the compiler makes and what a run remembers are objects: no array with named keys in core/Program, core/Run, core/State.
+ *   3. What the compiler makes and what a run remembers are objects: no array with named keys in core/Engine/Program, core/Engine/Run, core/Engine/State.
  *   4. A public method of the core that takes a time says its unit, or its class does.
  *   5. What is refused is a Refusal, so that a page says it and no log fills up with it.
  */
@@ -55,7 +55,7 @@ ksort($files);
 
 $kinds = [];
 foreach ($files as $name => $tree) {
-    if (preg_match('#^core/(Output|Behaviour)/#', $name) === 1) {
+    if (preg_match('#^core/Mapping/(Output|Behaviour)/#', $name) === 1) {
         foreach ($finder->findInstanceOf($tree, Class_::class) as $class) {
             $kinds[(string) $class->namespacedName] = true;
         }
@@ -65,14 +65,14 @@ foreach ($files as $name => $tree) {
 $broken = [];
 $asked = 0;
 foreach ($files as $name => $tree) {
-    if (preg_match('#^core/(Output|Behaviour)/#', $name) === 0) {
+    if (preg_match('#^core/Mapping/(Output|Behaviour)/#', $name) === 0) {
         foreach ($finder->findInstanceOf($tree, Instanceof_::class) as $ask) {
             if ($ask->class instanceof Name && isset($kinds[$ask->class->toString()]) && is_subclass_of($ask->class->toString(), Nailrod\Core\Format\Kind::class)) {
                 isset(MAY_ASK[$name]) ? $asked++ : $broken[] = $name.':'.$ask->getStartLine().' asks for '.$ask->class->getLast().'; it wants to know an ability, which is an interface of its own.';
             }
         }
     }
-    if (preg_match('#^core/(Program|Run|State)/#', $name) === 1) {
+    if (preg_match('#^core/Engine/(Program|Run|State)/#', $name) === 1) {
         foreach (preg_grep('/array\{\s*[\'"]?\w+[\'"]?\??:/', explode("\n", (string) file_get_contents($name))) ?: [] as $line => $text) {
             $broken[] = $name.':'.($line + 1).' has an array with named keys; make it a class.';
         }

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use Nailrod\Core\Action\Catalogue;
-use Nailrod\Core\Device\Device;
 use Nailrod\Core\Format\Json;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Mapping\Action\Catalogue;
+use Nailrod\Core\Mapping\Typing\KeyLayout;
+use Nailrod\Core\Rig\Device\Device;
+use Nailrod\Core\Rig\Wiring\DeviceReader;
 use Nailrod\Core\Set\Assembly;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Library;
 use Nailrod\Core\Set\SetDocument;
-use Nailrod\Core\Typing\KeyLayout;
-use Nailrod\Core\Wiring\DeviceReader;
 
 /** The demo files as a library, without a framework. The touch panel is as new unless its panels are asked for: most tests are about the rest of the rig. */
 final class DemoSets implements Library

@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use Nailrod\Core\Action\Catalogue;
-use Nailrod\Core\Cause\Input;
-use Nailrod\Core\Device\Device;
+use Nailrod\Core\Engine\Program\Compiler;
+use Nailrod\Core\Engine\Program\Program;
+use Nailrod\Core\Engine\Run\Machine;
+use Nailrod\Core\Format\Cause\Input;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Output\OutputEvent;
-use Nailrod\Core\Program\Compiler;
-use Nailrod\Core\Program\Program;
-use Nailrod\Core\Run\Machine;
+use Nailrod\Core\Mapping\Action\Catalogue;
+use Nailrod\Core\Mapping\Output\OutputEvent;
+use Nailrod\Core\Mapping\Typing\KeyLayout;
+use Nailrod\Core\Rig\Device\Device;
+use Nailrod\Core\Rig\Wiring\DeviceReader;
 use Nailrod\Core\Set\Assembly;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Library;
 use Nailrod\Core\Set\SetDocument;
-use Nailrod\Core\Typing\KeyLayout;
-use Nailrod\Core\Wiring\DeviceReader;
 
 /** A desk for tests: one small device, one set, and runs written as short lines. Reused as the library of the set. */
 final class Desk implements Library

@@ -11,7 +11,7 @@ use App\Models\SetRecord;
 use App\Sets\SetList;
 use App\Sets\SetStore;
 use Illuminate\Testing\TestResponse;
-use Nailrod\Core\Device\Control;
+use Nailrod\Core\Rig\Device\Control;
 use Nailrod\Core\Set\BindingSet;
 use Tests\TestCase;
 

@@ -10,7 +10,7 @@ use App\Models\Revision;
 use App\Models\SetRecord;
 use App\Sets\Programs;
 use App\Sets\SetStore;
-use Nailrod\Core\Recording\RecordingReader;
+use Nailrod\Core\Engine\Recording\RecordingReader;
 use Tests\TestCase;
 
 final class CommandsTest extends TestCase

@@ -11,14 +11,14 @@ use App\Sets\SetStore;
 use App\View\RigView;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
-use Nailrod\Core\Device\Device;
-use Nailrod\Core\Memory\DeviceMapping;
-use Nailrod\Core\Memory\DeviceRefuses;
-use Nailrod\Core\Memory\Standing;
-use Nailrod\Core\Plan\Pairing;
+use Nailrod\Core\Advice\Plan\Pairing;
+use Nailrod\Core\Engine\Survey\Survey;
+use Nailrod\Core\Exchange\Memory\DeviceMapping;
+use Nailrod\Core\Exchange\Memory\DeviceRefuses;
+use Nailrod\Core\Exchange\Memory\Standing;
+use Nailrod\Core\Rig\Device\Device;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\PartPath;
-use Nailrod\Core\Survey\Survey;
 use Tests\TestCase;
 
 /** The devices on the desk: their settings, modes, units, firmware, what can be wrong with them, and what is written after each edit. */
@@ -205,7 +205,7 @@ final class DeskTest extends TestCase
         $image = DeviceMapping::of(self::set(), $unit()->device);
         $this->assertSame(['is' => true], $image->document->said('settings')['rowan']['sweep'], 'what the new one knows is kept');
         $this->get('/sets/marl/rig?device=rowan&do=settings')->assertDontSeeText('it needs firmware 2.6');
-        $this->firmware('old.firmware', \Nailrod\Core\Memory\FirmwareFile::write('B', '2.5', ['banks' => 2, 'bank_bytes' => 4096], 'old'))->assertSessionHas('problem', self::problem('the device has the newer 2.6'));
+        $this->firmware('old.firmware', \Nailrod\Core\Exchange\Memory\FirmwareFile::write('B', '2.5', ['banks' => 2, 'bank_bytes' => 4096], 'old'))->assertSessionHas('problem', self::problem('the device has the newer 2.6'));
     }
 
     public function test_what_is_wrong_with_a_stand_in_is_said_and_mended(): void

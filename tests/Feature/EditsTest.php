@@ -11,7 +11,7 @@ use App\Sets\StaleEdit;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
 use Nailrod\Core\Format\PlainNames;
-use Nailrod\Core\Output\HoldLayer;
+use Nailrod\Core\Mapping\Output\HoldLayer;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Edits;
 use Nailrod\Core\Set\PartPath;

@@ -12,9 +12,9 @@ use App\Sets\ListImport;
 use App\Sets\SetStore;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
-use Nailrod\Core\Action\Catalogue;
 use Nailrod\Core\Exchange\ActionRow;
 use Nailrod\Core\Exchange\CatalogueEdits;
+use Nailrod\Core\Mapping\Action\Catalogue;
 use Nailrod\Core\Set\BindingSet;
 use Tests\TestCase;
 

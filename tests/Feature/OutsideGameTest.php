@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Game\OutsideGame;
-use Nailrod\Core\Simulator\GameBindings;
+use Nailrod\Core\Engine\Simulator\GameBindings;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\DemoSets;
 

@@ -7,7 +7,7 @@ namespace Tests\Feature;
 use App\Sets\SetStore;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
-use Nailrod\Core\Panel\Panel;
+use Nailrod\Core\Rig\Panel\Panel;
 use Nailrod\Core\Set\BindingSet;
 use Tests\TestCase;
 

@@ -8,9 +8,9 @@ use App\Models\SetRecord;
 use App\Sets\SetStore;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
-use Nailrod\Core\Check\Checks;
+use Nailrod\Core\Advice\Check\Checks;
+use Nailrod\Core\Advice\Plan\Reach;
 use Nailrod\Core\Format\PlainNames;
-use Nailrod\Core\Plan\Reach;
 use Nailrod\Core\Set\BindingSet;
 use Tests\TestCase;
 

@@ -9,9 +9,9 @@ use App\Models\SetRecord;
 use App\Sets\SetStore;
 use App\View\PrintAsked;
 use Illuminate\Testing\TestResponse;
-use Nailrod\Core\Print\Ink;
-use Nailrod\Core\Print\Paper;
-use Nailrod\Core\Print\Scale;
+use Nailrod\Core\Exchange\Print\Ink;
+use Nailrod\Core\Exchange\Print\Paper;
+use Nailrod\Core\Exchange\Print\Scale;
 use Tests\TestCase;
 
 /** The Print place: what is asked for, what is kept of it, what has changed since, and how large a device is. */

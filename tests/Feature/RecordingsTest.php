@@ -9,11 +9,11 @@ use App\Recordings\Recordings;
 use App\Rig\Scope;
 use App\Sets\SetStore;
 use Illuminate\Http\UploadedFile;
-use Nailrod\Core\Output\OutputEvent;
-use Nailrod\Core\Program\Compiler;
-use Nailrod\Core\Recording\OutputWriter;
-use Nailrod\Core\Recording\RecordingReader;
-use Nailrod\Core\Run\Machine;
+use Nailrod\Core\Engine\Program\Compiler;
+use Nailrod\Core\Engine\Recording\OutputWriter;
+use Nailrod\Core\Engine\Recording\RecordingReader;
+use Nailrod\Core\Engine\Run\Machine;
+use Nailrod\Core\Mapping\Output\OutputEvent;
 use Tests\TestCase;
 
 final class RecordingsTest extends TestCase

@@ -10,7 +10,7 @@ use App\Rig\Asker;
 use App\Rig\Eyes;
 use App\Rig\Scope;
 use App\Sets\SetStore;
-use Nailrod\Core\Hand\Hands;
+use Nailrod\Core\Engine\Hand\Hands;
 use Tests\TestCase;
 
 /** The rig that goes on, under a clock of the test. */

@@ -9,7 +9,7 @@ use App\Sets\Devices;
 use App\Sets\SetStore;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
-use Nailrod\Core\Device\OwnMouse;
+use Nailrod\Core\Rig\Device\OwnMouse;
 use Nailrod\Core\Set\PartPath;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\TestCase;

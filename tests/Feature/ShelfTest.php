@@ -10,10 +10,10 @@ use App\Sets\SetStore;
 use App\Sets\Shelf;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
+use Nailrod\Core\Exchange\Shelf\ShelfFit;
+use Nailrod\Core\Exchange\Shelf\ShelfKinds;
 use Nailrod\Core\Format\Json;
 use Nailrod\Core\Set\BindingSet;
-use Nailrod\Core\Shelf\ShelfFit;
-use Nailrod\Core\Shelf\ShelfKinds;
 use Tests\TestCase;
 
 /** The Shelf place: what lies there, what is put there, given away, brought and taken. */

@@ -13,11 +13,11 @@ use App\Sets\Exports;
 use App\Sets\SetStore;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
-use Nailrod\Core\Action\Catalogue;
-use Nailrod\Core\Check\Checks;
+use Nailrod\Core\Advice\Check\Checks;
+use Nailrod\Core\Exchange\Memory\DeviceMapping;
 use Nailrod\Core\Format\Json;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Memory\DeviceMapping;
+use Nailrod\Core\Mapping\Action\Catalogue;
 use Nailrod\Core\Set\SetDocument;
 use Tests\TestCase;
 

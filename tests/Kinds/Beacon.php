@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Kinds;
 
-use Nailrod\Core\Condition\RunView;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
 use Nailrod\Core\Format\Given;
@@ -15,10 +14,11 @@ use Nailrod\Core\Format\Type\Reference;
 use Nailrod\Core\Format\Type\Several;
 use Nailrod\Core\Format\Type\Text;
 use Nailrod\Core\Format\Type\YesNo;
-use Nailrod\Core\Lamp\LampRule;
-use Nailrod\Core\Lamp\Look;
-use Nailrod\Core\Lamp\Shows;
-use Nailrod\Core\Output\DeviceByItself;
+use Nailrod\Core\Mapping\Condition\RunView;
+use Nailrod\Core\Mapping\Lamp\LampRule;
+use Nailrod\Core\Mapping\Lamp\Look;
+use Nailrod\Core\Mapping\Lamp\Shows;
+use Nailrod\Core\Mapping\Output\DeviceByItself;
 
 /** A rule for lamps that only the tests know: lit while one flag is up and another is not; with a field of each sort beside that. */
 final readonly class Beacon implements LampRule

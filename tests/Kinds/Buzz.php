@@ -10,8 +10,8 @@ use Nailrod\Core\Format\Given;
 use Nailrod\Core\Format\IsKind;
 use Nailrod\Core\Format\Names;
 use Nailrod\Core\Format\Type\Whole;
-use Nailrod\Core\Output\ContactOutput;
-use Nailrod\Core\Output\HoldsTarget;
+use Nailrod\Core\Mapping\Output\ContactOutput;
+use Nailrod\Core\Mapping\Output\HoldsTarget;
 
 /** An output that only the tests know: a buzzer. */
 final readonly class Buzz implements ContactOutput

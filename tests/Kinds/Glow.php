@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace Tests\Kinds;
 
-use Nailrod\Core\Condition\RunView;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
 use Nailrod\Core\Format\Given;
 use Nailrod\Core\Format\Names;
 use Nailrod\Core\Format\Type\Reference;
-use Nailrod\Core\Lamp\LampRule;
-use Nailrod\Core\Lamp\Look;
-use Nailrod\Core\Lamp\Seen;
-use Nailrod\Core\Lamp\Shows;
-use Nailrod\Core\Output\DeviceByItself;
+use Nailrod\Core\Mapping\Condition\RunView;
+use Nailrod\Core\Mapping\Lamp\LampRule;
+use Nailrod\Core\Mapping\Lamp\Look;
+use Nailrod\Core\Mapping\Lamp\Seen;
+use Nailrod\Core\Mapping\Lamp\Shows;
+use Nailrod\Core\Mapping\Output\DeviceByItself;
 
 /** A rule for lamps that only the tests know: a lamp that is always lit. */
 final readonly class Glow implements LampRule

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Kinds;
 
-use Nailrod\Core\Check\Check;
-use Nailrod\Core\Check\Desk;
-use Nailrod\Core\Check\Finding;
-use Nailrod\Core\Check\Mend;
+use Nailrod\Core\Advice\Check\Check;
+use Nailrod\Core\Advice\Check\Desk;
+use Nailrod\Core\Advice\Check\Finding;
+use Nailrod\Core\Advice\Check\Mend;
 
 /** A check that only the tests know: nothing may buzz. */
 final class NoBuzz implements Check

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Kinds;
 
-use Nailrod\Core\Condition\IsQuestion;
-use Nailrod\Core\Condition\Question;
-use Nailrod\Core\Condition\RunView;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
 use Nailrod\Core\Format\Given;
 use Nailrod\Core\Format\Names;
 use Nailrod\Core\Format\Type\Choice;
 use Nailrod\Core\Format\Type\Id;
-use Nailrod\Core\Output\DeviceByItself;
+use Nailrod\Core\Mapping\Condition\IsQuestion;
+use Nailrod\Core\Mapping\Condition\Question;
+use Nailrod\Core\Mapping\Condition\RunView;
+use Nailrod\Core\Mapping\Output\DeviceByItself;
 
 /** A question that only the tests know: is a variable odd? */
 final readonly class Odd implements Question

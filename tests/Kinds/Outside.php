@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Kinds;
 
-use Nailrod\Core\Axis\Percent;
-use Nailrod\Core\Device\ContactInput;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
 use Nailrod\Core\Format\Given;
 use Nailrod\Core\Format\IsKind;
 use Nailrod\Core\Format\Type\Number;
-use Nailrod\Core\Made\MadeContacts;
-use Nailrod\Core\Made\MadeFromAxes;
+use Nailrod\Core\Mapping\Axis\Percent;
+use Nailrod\Core\Mapping\Made\MadeContacts;
+use Nailrod\Core\Mapping\Made\MadeFromAxes;
+use Nailrod\Core\Rig\Device\ContactInput;
 
 /** Something made from an axis that only the tests know: a contact that is closed at both ends. */
 final readonly class Outside implements MadeContacts

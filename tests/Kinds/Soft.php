@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Kinds;
 
-use Nailrod\Core\Axis\AxisPart;
-use Nailrod\Core\Axis\IsAxisPart;
-use Nailrod\Core\Axis\Percent;
-use Nailrod\Core\Axis\Range;
-use Nailrod\Core\Axis\Stage;
-use Nailrod\Core\Device\AxisInput;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Format\Type\Number;
+use Nailrod\Core\Mapping\Axis\AxisPart;
+use Nailrod\Core\Mapping\Axis\IsAxisPart;
+use Nailrod\Core\Mapping\Axis\Percent;
+use Nailrod\Core\Mapping\Axis\Range;
+use Nailrod\Core\Mapping\Axis\Stage;
+use Nailrod\Core\Rig\Device\AxisInput;
 
 /** A stage of an axis that only the tests know: less of everything. */
 final readonly class Soft implements AxisPart, Stage

@@ -10,7 +10,7 @@ use Nailrod\Core\Format\Given;
 use Nailrod\Core\Format\IsKind;
 use Nailrod\Core\Format\Names;
 use Nailrod\Core\Format\Type\Number;
-use Nailrod\Core\Output\AxisOutput;
+use Nailrod\Core\Mapping\Output\AxisOutput;
 
 /** An output of an axis that only the tests know: a table that tilts. */
 final readonly class Tilt implements AxisOutput

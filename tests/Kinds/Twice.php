@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Tests\Kinds;
 
-use Nailrod\Core\Behaviour\Assigned;
-use Nailrod\Core\Behaviour\Behaviour;
-use Nailrod\Core\Behaviour\Engine;
-use Nailrod\Core\Behaviour\TakesAnyOutput;
-use Nailrod\Core\Cause\Cause;
-use Nailrod\Core\Cause\StepKind;
+use Nailrod\Core\Format\Cause\Cause;
+use Nailrod\Core\Format\Cause\StepKind;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
 use Nailrod\Core\Format\Given;
 use Nailrod\Core\Format\IsKind;
 use Nailrod\Core\Format\Names;
 use Nailrod\Core\Format\Type\Number;
+use Nailrod\Core\Mapping\Behaviour\Assigned;
+use Nailrod\Core\Mapping\Behaviour\Behaviour;
+use Nailrod\Core\Mapping\Behaviour\Engine;
+use Nailrod\Core\Mapping\Behaviour\TakesAnyOutput;
 
 /** A behaviour that only the tests know: two pulses for a press. */
 final readonly class Twice implements Behaviour

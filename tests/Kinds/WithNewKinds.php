@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Kinds;
 
-use Nailrod\Core\Axis\AxisParts;
-use Nailrod\Core\Behaviour\Behaviours;
-use Nailrod\Core\Check\Checks;
-use Nailrod\Core\Condition\Conditions;
-use Nailrod\Core\Lamp\LampRules;
-use Nailrod\Core\Made\MadeKinds;
-use Nailrod\Core\Output\Outputs;
+use Nailrod\Core\Advice\Check\Checks;
+use Nailrod\Core\Mapping\Axis\AxisParts;
+use Nailrod\Core\Mapping\Behaviour\Behaviours;
+use Nailrod\Core\Mapping\Condition\Conditions;
+use Nailrod\Core\Mapping\Lamp\LampRules;
+use Nailrod\Core\Mapping\Made\MadeKinds;
+use Nailrod\Core\Mapping\Output\Outputs;
 use Nailrod\Core\Set\Section\Sections;
 use PHPUnit\Framework\Attributes\After;
 use PHPUnit\Framework\Attributes\Before;

@@ -6,7 +6,7 @@ declare(strict_types=1);
  * Changes the core in many places, one at a time, and runs its tests on each: what survives is a place that no test looks at.
  * Run by `bin/test mutants`; not a part of the default run.
  *
- *   php tests/Mutants/run.php [--places=200] [--seed=N] [--processes=2] [--least=85] [--only=core/Run/Presses]
+ *   php tests/Mutants/run.php [--places=200] [--seed=N] [--processes=2] [--least=85] [--only=core/Engine/Run/Presses]
  *
  * Of what begins with --only, if it is said; else of the folders that are named below.
  *
@@ -78,7 +78,7 @@ function changesOf(string $file): array
 
 $all = [];
 $only = (string) ($options['only'] ?? '');
-foreach ($only === '' ? ['core/Run', 'core/Behaviour', 'core/Axis', 'core/Set', 'core/Condition'] : ['core'] as $folder) {
+foreach ($only === '' ? ['core/Engine/Run', 'core/Mapping/Behaviour', 'core/Mapping/Axis', 'core/Set', 'core/Mapping/Condition'] : ['core'] as $folder) {
     foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($folder, FilesystemIterator::SKIP_DOTS)) as $file) {
         if (str_starts_with($file->getPathname(), $only) && $file->getExtension() === 'php' && preg_match('#/(SetSchema|SetReference|Words|RefusalWords)\.php$#', $file->getPathname()) === 0) {
             array_push($all, ...changesOf($file->getPathname()));
@@ -114,7 +114,7 @@ register_shutdown_function(function () use ($homes): void {
 
 /** The tests that are nearest, which are run first: most changes are found by them, and then no more are run. */
 $near = fn (string $file): array => match (true) {
-    str_starts_with($file, 'core/Axis') => ['Axis', 'Kinds', 'Tuning'],
+    str_starts_with($file, 'core/Mapping/Axis') => ['Axis', 'Kinds', 'Tuning'],
     str_starts_with($file, 'core/Set') => ['Set', 'Kinds', 'Format'],
     default => ['Run', 'Kinds'],
 };

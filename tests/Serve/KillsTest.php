@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Serve;
 
 use App\Memory\FilePort;
-use Nailrod\Core\Memory\BankMemory;
+use Nailrod\Core\Exchange\Memory\BankMemory;
 use PHPUnit\Framework\TestCase;
 
 /** The server is killed while it works, and several write at once. NAILROD_KILLS=100 and NAILROD_ROUNDS=200 for more of it. */
@@ -59,7 +59,7 @@ final class KillsTest extends TestCase
         file_put_contents($folder.'/write.php', sprintf('<?php
             require %s;
             [, $who, $rounds] = $argv;
-            $memory = new Nailrod\Core\Memory\BankMemory(App\Memory\FilePort::at(%s, 2, 4096));
+            $memory = new Nailrod\Core\Exchange\Memory\BankMemory(App\Memory\FilePort::at(%s, 2, 4096));
             for ($i = 0; $i < (int) $rounds; $i++) {
                 $content = "$who $i ".str_repeat($who, random_int(10, 3000));
                 $bank = $memory->write($content);

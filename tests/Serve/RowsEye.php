@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Serve;
 
-use Nailrod\Core\Output\OutputEvent;
+use Nailrod\Core\Mapping\Output\OutputEvent;
 
 /** An eye of rows as a program is one that takes outputs: it knows what is on, and comes back when it was cut off. */
 final class RowsEye

@@ -7,9 +7,9 @@ namespace App\Http\Controllers;
 use App\Forms\Choices;
 use App\Sets\SetStore;
 use Illuminate\Http\JsonResponse;
-use Nailrod\Core\Device\MediaKeys;
+use Nailrod\Core\Advice\Plan\Already;
 use Nailrod\Core\Format\Type\Reference;
-use Nailrod\Core\Plan\Already;
+use Nailrod\Core\Rig\Device\MediaKeys;
 
 /** What can be chosen does something already, and what a control stands for: asked for when a list to choose from opens. */
 final class AlreadyController

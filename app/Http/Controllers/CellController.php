@@ -9,7 +9,7 @@ use App\Http\Requests\EditRequest;
 use App\Http\Requests\LayerRequest;
 use App\View\AssignPairing;
 use Illuminate\Http\RedirectResponse;
-use Nailrod\Core\Plan\Pairing;
+use Nailrod\Core\Advice\Plan\Pairing;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\ChordEdits;
 use Nailrod\Core\Set\Edits;

@@ -12,10 +12,10 @@ use App\View\Place;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Nailrod\Core\Rig\Wiring\CountedDevice;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Edits;
 use Nailrod\Core\Set\RigEdits;
-use Nailrod\Core\Wiring\CountedDevice;
 
 /** A device is drawn by counting its controls, looked at, and taken into the rig. */
 final class DrawController

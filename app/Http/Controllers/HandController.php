@@ -13,8 +13,8 @@ use App\View\HandPanel;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Nailrod\Core\Device\FactoryLayout;
-use Nailrod\Core\Device\PanelDevice;
+use Nailrod\Core\Rig\Device\FactoryLayout;
+use Nailrod\Core\Rig\Device\PanelDevice;
 
 /** A panel in the hand: on a phone or a tablet, of the set that is in play. */
 final class HandController

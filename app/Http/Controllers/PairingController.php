@@ -9,9 +9,9 @@ use App\Pairing\Pairing;
 use App\Sets\SetStore;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Nailrod\Core\Device\Device;
-use Nailrod\Core\Device\PanelDevice;
 use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Rig\Device\Device;
+use Nailrod\Core\Rig\Device\PanelDevice;
 
 /** Phones at the desk: a code for the next one, and those that are paired. */
 final class PairingController

@@ -13,7 +13,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Nailrod\Core\Panel\Screen;
+use Nailrod\Core\Rig\Panel\Screen;
 
 /** What a phone asks: to be paired by the code that the desk shows, and for a token that lasts on. */
 final class PhoneController

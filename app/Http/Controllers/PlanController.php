@@ -17,10 +17,10 @@ use App\View\PlanView;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Nailrod\Core\Check\Checks;
-use Nailrod\Core\Check\Report;
+use Nailrod\Core\Advice\Check\Checks;
+use Nailrod\Core\Advice\Check\Report;
+use Nailrod\Core\Advice\Plan\PlanEdits;
 use Nailrod\Core\Format\FormatError;
-use Nailrod\Core\Plan\PlanEdits;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Edits;
 

@@ -17,16 +17,16 @@ use App\Rig\PageLine;
 use App\Sets\Devices;
 use App\Sets\SetStore;
 use Illuminate\Http\RedirectResponse;
-use Nailrod\Core\Device\OwnDevices;
+use Nailrod\Core\Engine\Survey\AxisReport;
+use Nailrod\Core\Engine\Survey\Proposal;
 use Nailrod\Core\Format\FormatError;
-use Nailrod\Core\Layer\Layer;
-use Nailrod\Core\Made\Made;
+use Nailrod\Core\Mapping\Layer\Layer;
+use Nailrod\Core\Mapping\Made\Made;
+use Nailrod\Core\Rig\Device\OwnDevices;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Edits;
 use Nailrod\Core\Set\RigEdits;
 use Nailrod\Core\Set\ShapeEdits;
-use Nailrod\Core\Survey\AxisReport;
-use Nailrod\Core\Survey\Proposal;
 
 /** What is said of the rig itself. The set is the root set, so that it holds for every simulator. */
 final class RigController

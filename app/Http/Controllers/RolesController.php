@@ -14,9 +14,9 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
+use Nailrod\Core\Advice\Plan\InLine;
+use Nailrod\Core\Advice\Plan\Spot;
 use Nailrod\Core\Format\FormatError;
-use Nailrod\Core\Plan\InLine;
-use Nailrod\Core\Plan\Spot;
 use Nailrod\Core\Set\BindingSet;
 
 /** One grid of roles against sets. */

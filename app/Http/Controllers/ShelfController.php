@@ -16,11 +16,11 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Nailrod\Core\Exchange\Shelf\ShelfFit;
 use Nailrod\Core\Format\Ids;
 use Nailrod\Core\Format\Json;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Edits;
-use Nailrod\Core\Shelf\ShelfFit;
 
 /** Ready things: put on the shelf, given away as files, taken into a set. */
 final class ShelfController

@@ -8,7 +8,7 @@ use App\Http\Requests\EditRequest;
 use Illuminate\Http\RedirectResponse;
 use Nailrod\Core\Format\Json;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Output\Outputs;
+use Nailrod\Core\Mapping\Output\Outputs;
 use Nailrod\Core\Set\Edits;
 
 final class WayController

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Forms\Answers;
-use Nailrod\Core\Behaviour\Behaviour;
-use Nailrod\Core\Behaviour\Behaviours;
-use Nailrod\Core\Behaviour\Follow;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Mapping\Behaviour\Behaviour;
+use Nailrod\Core\Mapping\Behaviour\Behaviours;
+use Nailrod\Core\Mapping\Behaviour\Follow;
 use Nailrod\Core\Set\Edits;
 use Nailrod\Core\Set\HandOver;
 

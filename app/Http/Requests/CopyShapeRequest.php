@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use Nailrod\Core\Axis\AxisParts;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Mapping\Axis\AxisParts;
 use Nailrod\Core\Set\MergedDocument;
 use Nailrod\Core\Set\PartPath;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use Nailrod\Core\Wiring\DeviceReader;
+use Nailrod\Core\Rig\Wiring\DeviceReader;
 
 /** A device that its owner brings as a file with its report descriptor. */
 final class DescriptorRequest extends RevisionRequest

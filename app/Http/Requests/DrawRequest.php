@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\View\DrawView;
-use Nailrod\Core\Wiring\CountedDevice;
+use Nailrod\Core\Rig\Wiring\CountedDevice;
 
 /** A device that is drawn by counting its controls. */
 final class DrawRequest extends RevisionRequest

@@ -6,13 +6,13 @@ namespace App\Http\Requests;
 
 use App\Forms\Answers;
 use App\Forms\LampInput;
-use Nailrod\Core\Device\Lamp;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Lamp\Bands;
-use Nailrod\Core\Lamp\LampRule;
-use Nailrod\Core\Lamp\LampRules;
-use Nailrod\Core\Lamp\Seen;
+use Nailrod\Core\Mapping\Lamp\Bands;
+use Nailrod\Core\Mapping\Lamp\LampRule;
+use Nailrod\Core\Mapping\Lamp\LampRules;
+use Nailrod\Core\Mapping\Lamp\Seen;
+use Nailrod\Core\Rig\Device\Lamp;
 use Nailrod\Core\Set\BindingSet;
 
 /** What lights a lamp, or a row of lamps. */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Forms\Answers;
-use Nailrod\Core\Layer\Layer;
+use Nailrod\Core\Mapping\Layer\Layer;
 
 final class LayerRequest extends RevisionRequest
 {

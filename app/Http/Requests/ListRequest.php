@@ -6,11 +6,11 @@ namespace App\Http\Requests;
 
 use App\Sets\ListImport;
 use Illuminate\Foundation\Http\FormRequest;
-use Nailrod\Core\Action\Catalogue;
 use Nailrod\Core\Exchange\ActionRow;
 use Nailrod\Core\Exchange\CatalogueEdits;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Keys;
+use Nailrod\Core\Mapping\Action\Catalogue;
 
 /** A list of actions as it stands in the fields of its page: what is said of each, what goes, what is new. */
 final class ListRequest extends FormRequest

@@ -6,14 +6,14 @@ namespace App\Http\Requests;
 
 use App\Forms\Answers;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Macro\Bar;
-use Nailrod\Core\Macro\Macro;
-use Nailrod\Core\Macro\MacroStep;
-use Nailrod\Core\Macro\Recorder;
-use Nailrod\Core\Output\ControllerButton;
-use Nailrod\Core\Output\KeyStroke;
-use Nailrod\Core\Output\Output;
-use Nailrod\Core\Output\Outputs;
+use Nailrod\Core\Mapping\Macro\Bar;
+use Nailrod\Core\Mapping\Macro\Macro;
+use Nailrod\Core\Mapping\Macro\MacroStep;
+use Nailrod\Core\Mapping\Macro\Recorder;
+use Nailrod\Core\Mapping\Output\ControllerButton;
+use Nailrod\Core\Mapping\Output\KeyStroke;
+use Nailrod\Core\Mapping\Output\Output;
+use Nailrod\Core\Mapping\Output\Outputs;
 
 /** What is done to a macro; times are in ms. */
 final class MacroRequest extends RevisionRequest

@@ -6,8 +6,8 @@ namespace App\Http\Requests;
 
 use App\Forms\Answers;
 use App\Forms\Figure;
-use Nailrod\Core\Made\Made;
-use Nailrod\Core\Made\MadeKinds;
+use Nailrod\Core\Mapping\Made\Made;
+use Nailrod\Core\Mapping\Made\MadeKinds;
 
 /** What is made from axes, as its form gives it; its fields are read by its kind. */
 final class MadeRequest extends RevisionRequest

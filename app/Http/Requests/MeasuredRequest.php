@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use Nailrod\Core\Survey\Proposal;
+use Nailrod\Core\Engine\Survey\Proposal;
 
 /** What of the proposal for a measured axis is taken. */
 final class MeasuredRequest extends RevisionRequest

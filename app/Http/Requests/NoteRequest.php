@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use Nailrod\Core\Device\ControlKind;
+use Nailrod\Core\Rig\Device\ControlKind;
 
 /** What the owner says of a control: only the fields that the form has. */
 final class NoteRequest extends RevisionRequest

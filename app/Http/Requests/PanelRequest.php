@@ -7,9 +7,9 @@ namespace App\Http\Requests;
 use App\Forms\Answers;
 use Nailrod\Core\Format\Fields;
 use Nailrod\Core\Format\FormatError;
-use Nailrod\Core\Panel\PanelPage;
-use Nailrod\Core\Panel\Tile;
-use Nailrod\Core\Panel\TileKind;
+use Nailrod\Core\Rig\Panel\PanelPage;
+use Nailrod\Core\Rig\Panel\Tile;
+use Nailrod\Core\Rig\Panel\TileKind;
 
 /** What is done to a panel, a page of it or a tile. Pages are counted from 1, cells from 0. */
 final class PanelRequest extends RevisionRequest

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use Nailrod\Core\Condition\Condition;
-use Nailrod\Core\Condition\Conditions;
-use Nailrod\Core\Condition\Joined;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Mapping\Condition\Condition;
+use Nailrod\Core\Mapping\Condition\Conditions;
+use Nailrod\Core\Mapping\Condition\Joined;
 
 /** Reads the condition that was chosen from `App\View\Conditions`. */
 trait ReadsCondition

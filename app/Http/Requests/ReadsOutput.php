@@ -8,8 +8,8 @@ use App\Forms\Answers;
 use App\Forms\Offered;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Output\Output;
-use Nailrod\Core\Output\Outputs;
+use Nailrod\Core\Mapping\Output\Output;
+use Nailrod\Core\Mapping\Output\Outputs;
 
 /** Reads the output that was chosen in the fields of `<x-output-fields>`. */
 trait ReadsOutput

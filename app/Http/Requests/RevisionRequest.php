@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use App\Models\SetRecord;
 use Illuminate\Foundation\Http\FormRequest;
-use Nailrod\Core\Axis\Percent;
+use Nailrod\Core\Mapping\Axis\Percent;
 
 /** An edit names the revision it was made from; each kind adds its fields. */
 abstract class RevisionRequest extends FormRequest

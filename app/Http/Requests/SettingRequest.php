@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use Nailrod\Core\Device\Setting;
+use Nailrod\Core\Rig\Device\Setting;
 
 /** What a device shall be like: one setting of it. */
 final class SettingRequest extends RevisionRequest

@@ -6,13 +6,13 @@ namespace App\Http\Requests;
 
 use App\Forms\Answers;
 use App\Forms\Figure;
-use Nailrod\Core\Axis\AxisParts;
-use Nailrod\Core\Axis\Curve;
-use Nailrod\Core\Axis\Curves;
-use Nailrod\Core\Axis\Expo;
-use Nailrod\Core\Axis\Notches;
-use Nailrod\Core\Axis\PointCurve;
 use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Mapping\Axis\AxisParts;
+use Nailrod\Core\Mapping\Axis\Curve;
+use Nailrod\Core\Mapping\Axis\Curves;
+use Nailrod\Core\Mapping\Axis\Expo;
+use Nailrod\Core\Mapping\Axis\Notches;
+use Nailrod\Core\Mapping\Axis\PointCurve;
 
 /** One part of the shaping of an axis, as its form gives it: percentages, and readings for the calibration. */
 final class ShapeRequest extends RevisionRequest

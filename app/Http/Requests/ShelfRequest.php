@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use Nailrod\Core\Shelf\ShelfItem;
+use Nailrod\Core\Exchange\Shelf\ShelfItem;
 
 /** Something is put on the shelf, or taken from it. */
 final class ShelfRequest extends RevisionRequest

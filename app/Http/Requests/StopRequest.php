@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use App\Forms\Answers;
 use App\Forms\Figure;
-use Nailrod\Core\Axis\Stop;
+use Nailrod\Core\Mapping\Axis\Stop;
 
 /** A stop, as its form gives it, and what opens it. */
 final class StopRequest extends RevisionRequest

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use Nailrod\Core\Device\Rotary;
+use Nailrod\Core\Rig\Device\Rotary;
 
 /** A dial is used as ticks too, an encoder as places. */
 final class TurnRequest extends RevisionRequest

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\View\Shape;
 
-use Nailrod\Core\Axis\Percent;
-use Nailrod\Core\Tuning\Tuner;
+use Nailrod\Core\Advice\Tuning\Tuner;
+use Nailrod\Core\Mapping\Axis\Percent;
 
 /** The tuner's figures in words. */
 final readonly class Figures

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Shape;
 
-use Nailrod\Core\Axis\WheelForce;
+use Nailrod\Core\Mapping\Axis\WheelForce;
 
 /** The force of a wheel over its angle as a picture: degrees across, percent up. */
 final readonly class Force

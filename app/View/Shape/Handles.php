@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\View\Shape;
 
 use App\View\ShapeView;
-use Nailrod\Core\Axis\Expo;
-use Nailrod\Core\Axis\Percent;
-use Nailrod\Core\Axis\PointCurve;
 use Nailrod\Core\Format\Keys;
-use Nailrod\Core\Made\MadeContacts;
-use Nailrod\Core\Made\MarksAxis;
+use Nailrod\Core\Mapping\Axis\Expo;
+use Nailrod\Core\Mapping\Axis\Percent;
+use Nailrod\Core\Mapping\Axis\PointCurve;
+use Nailrod\Core\Mapping\Made\MadeContacts;
+use Nailrod\Core\Mapping\Made\MarksAxis;
 use Nailrod\Core\Set\PartPath;
 
 /** Everything on the picture of an axis that can be moved, in the order of the chain. */

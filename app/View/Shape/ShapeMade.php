@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\View\Shape;
 
 use App\View\Place;
-use Nailrod\Core\Device\AxisInput;
-use Nailrod\Core\Made\BuildsAxes;
-use Nailrod\Core\Made\Made;
-use Nailrod\Core\Made\MadeKinds;
+use Nailrod\Core\Mapping\Made\BuildsAxes;
+use Nailrod\Core\Mapping\Made\Made;
+use Nailrod\Core\Mapping\Made\MadeKinds;
+use Nailrod\Core\Rig\Device\AxisInput;
 
 /** What is made from the picked axis, and what could be. */
 final readonly class ShapeMade

@@ -6,9 +6,9 @@ namespace App\View\Shape;
 
 use App\Forms\Choices;
 use App\View\Place;
-use Nailrod\Core\Axis\Stop;
-use Nailrod\Core\Device\AxisInput;
 use Nailrod\Core\Format\Type\Reference;
+use Nailrod\Core\Mapping\Axis\Stop;
+use Nailrod\Core\Rig\Device\AxisInput;
 
 /** The stops of the picked axis, and what opens them. */
 final readonly class ShapeStops

@@ -7,10 +7,10 @@ namespace App\View\Shape;
 use App\Memory\Memories;
 use App\View\DeviceSettings;
 use App\View\Place;
-use Nailrod\Core\Axis\WheelForce;
-use Nailrod\Core\Device\AxisInput;
-use Nailrod\Core\Device\Device;
-use Nailrod\Core\Device\Setting;
+use Nailrod\Core\Mapping\Axis\WheelForce;
+use Nailrod\Core\Rig\Device\AxisInput;
+use Nailrod\Core\Rig\Device\Device;
+use Nailrod\Core\Rig\Device\Setting;
 use Nailrod\Core\Set\SettingReading;
 
 /** What a wheel has beside other axes: settings of its device, and the force with which it turns back. */

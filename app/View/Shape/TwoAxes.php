@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\View\Shape;
 
 use App\View\Place;
-use Nailrod\Core\Axis\Percent;
-use Nailrod\Core\Axis\Shaping;
-use Nailrod\Core\Made\BuiltAxis;
-use Nailrod\Core\Made\Directions;
+use Nailrod\Core\Mapping\Axis\Percent;
+use Nailrod\Core\Mapping\Axis\Shaping;
+use Nailrod\Core\Mapping\Made\BuiltAxis;
+use Nailrod\Core\Mapping\Made\Directions;
 
 /** Two axes as one picture: a stick from above, or a pair of levers against each other. */
 final readonly class TwoAxes

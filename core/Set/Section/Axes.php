@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set\Section;
 
-use Nailrod\Core\Axis\AxisParts;
-use Nailrod\Core\Axis\Shaping;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Mapping\Axis\AxisParts;
+use Nailrod\Core\Mapping\Axis\Shaping;
 use Nailrod\Core\Set\Gone;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\PartValue;

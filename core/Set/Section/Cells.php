@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set\Section;
 
-use Nailrod\Core\Behaviour\Behaviours;
-use Nailrod\Core\Behaviour\PlaysItsMacro;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Output\NamesPart;
+use Nailrod\Core\Mapping\Behaviour\Behaviours;
+use Nailrod\Core\Mapping\Behaviour\PlaysItsMacro;
+use Nailrod\Core\Mapping\Output\NamesPart;
 use Nailrod\Core\Set\Cell;
 use Nailrod\Core\Set\Gone;
 use Nailrod\Core\Set\OutputsLeft;

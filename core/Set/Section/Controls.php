@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set\Section;
 
-use Nailrod\Core\Device\ControlNote;
 use Nailrod\Core\Format\Fields;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Rig\Device\ControlNote;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\PartValue;
 use Nailrod\Core\Set\Words;

@@ -8,7 +8,7 @@ use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Format\Type\Text;
-use Nailrod\Core\Output\NamesPart;
+use Nailrod\Core\Mapping\Output\NamesPart;
 use Nailrod\Core\Set\Gone;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\PartValue;

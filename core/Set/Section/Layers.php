@@ -6,8 +6,8 @@ namespace Nailrod\Core\Set\Section;
 
 use Nailrod\Core\Format\Fields;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Layer\Layer;
-use Nailrod\Core\Output\NamesPart;
+use Nailrod\Core\Mapping\Layer\Layer;
+use Nailrod\Core\Mapping\Output\NamesPart;
 use Nailrod\Core\Set\Gone;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\PartValue;

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set\Section;
 
-use Nailrod\Core\Condition\Condition;
 use Nailrod\Core\Format\Fields;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Macro\Macro;
-use Nailrod\Core\Macro\MacroStep;
-use Nailrod\Core\Output\NamesPart;
+use Nailrod\Core\Mapping\Condition\Condition;
+use Nailrod\Core\Mapping\Macro\Macro;
+use Nailrod\Core\Mapping\Macro\MacroStep;
+use Nailrod\Core\Mapping\Output\NamesPart;
 use Nailrod\Core\Set\Gone;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\PartValue;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Nailrod\Core\Set\Section;
 
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Made\MadeKinds;
+use Nailrod\Core\Mapping\Made\MadeKinds;
 use Nailrod\Core\Set\Gone;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\PartValue;

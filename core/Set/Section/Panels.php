@@ -6,8 +6,8 @@ namespace Nailrod\Core\Set\Section;
 
 use Nailrod\Core\Format\Fields;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Output\NamesPart;
-use Nailrod\Core\Panel\Panel;
+use Nailrod\Core\Mapping\Output\NamesPart;
+use Nailrod\Core\Rig\Panel\Panel;
 use Nailrod\Core\Set\Gone;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\PartValue;

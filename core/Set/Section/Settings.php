@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set\Section;
 
-use Nailrod\Core\Device\PanelDevice;
-use Nailrod\Core\Device\Setting;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Format\Type\Scalar;
+use Nailrod\Core\Rig\Device\PanelDevice;
+use Nailrod\Core\Rig\Device\Setting;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\PartValue;
 use Nailrod\Core\Set\Words;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Set\Section;
 
-use Nailrod\Core\Axis\Stop;
 use Nailrod\Core\Format\Fields;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Output\NamesPart;
+use Nailrod\Core\Mapping\Axis\Stop;
+use Nailrod\Core\Mapping\Output\NamesPart;
 use Nailrod\Core\Set\Gone;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\PartValue;

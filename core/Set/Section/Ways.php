@@ -6,7 +6,7 @@ namespace Nailrod\Core\Set\Section;
 
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Format\Type\Id;
-use Nailrod\Core\Output\Outputs;
+use Nailrod\Core\Mapping\Output\Outputs;
 use Nailrod\Core\Set\Gone;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\PartValue;

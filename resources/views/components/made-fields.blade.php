@@ -2,7 +2,7 @@
 {{-- What is made from axes: its fields, in the scale of its first axis. --}}
 @php($input = new App\Forms\PanelInput($view->figure(), 'made-'.$id))
 @php($now = $made->toArray())
-@php($isBuilt = $made instanceof Nailrod\Core\Made\BuildsAxes)
+@php($isBuilt = $made instanceof Nailrod\Core\Mapping\Made\BuildsAxes)
 @php($removes = array_map(fn (int $i) => 'remove-made-'.$id.'-bounds-'.$i, range(0, 15)))
 @php($path = Nailrod\Core\Set\PartPath::made((string) $id))
 @php($isAside = $place->set->isAside($path) && ! $isBuilt)
@@ -16,10 +16,10 @@
         </fieldset>
         @endif
         @foreach ($made::fields()->all as $field)
-            @if ($field->isShown){{ $input->html($field, $now[$field->name] ?? $field->atFirst(), $view->made->sourcesLike($made), $removes, $made instanceof Nailrod\Core\Made\MarksAxis ? $made->band() : 0.001) }}@endif
+            @if ($field->isShown){{ $input->html($field, $now[$field->name] ?? $field->atFirst(), $view->made->sourcesLike($made), $removes, $made instanceof Nailrod\Core\Mapping\Made\MarksAxis ? $made->band() : 0.001) }}@endif
         @endforeach
     </form>
-    @if ($made instanceof Nailrod\Core\Made\SharesTravel)
+    @if ($made instanceof Nailrod\Core\Mapping\Made\SharesTravel)
         <form data-does="edit" method="post" action="{{ route('shape.bite', $place->record->id) }}" data-edit novalidate class="part__body part__try">
             {{ $place->from() }}<input type="hidden" name="axis" value="{{ $id }}">
             @foreach ($made->sources() as $i => $source)<input type="hidden" name="{{ $i === 0 ? 'first' : 'second' }}" data-live-travel="{{ $source }}" value="0">@endforeach
@@ -27,7 +27,7 @@
             <button class="button">It bites here</button>
         </form>
     @endif
-    @if ($made instanceof Nailrod\Core\Made\MarksAxis && $made->markKind() === Nailrod\Core\Made\MarksAxis::LINE)
+    @if ($made instanceof Nailrod\Core\Mapping\Made\MarksAxis && $made->markKind() === Nailrod\Core\Mapping\Made\MarksAxis::LINE)
         @foreach (array_keys($made->marks()) as $i => $mark)
             <form data-does="edit" method="post" action="{{ route('shape.remove', $place->record->id) }}" data-edit novalidate id="remove-made-{{ $id }}-{{ $mark }}" hidden>{{ $place->from() }}<input type="hidden" name="axis" value="{{ $id }}"><input type="hidden" name="what" value="bound"><input type="hidden" name="index" value="{{ $i }}"></form>
         @endforeach

@@ -23,9 +23,9 @@
             @if ($to > $from)<rect class="plot__zone" x="{{ $plot->x($from) }}" y="{{ $plot->top }}" width="{{ $plot->x($to) - $plot->x($from) }}" height="{{ $plot->height }}" fill="url(#hatch)" />@endif
         @endforeach
         @foreach ($view->made->fromIt() as $made)
-            @continue(! $made instanceof Nailrod\Core\Made\MarksAxis)
+            @continue(! $made instanceof Nailrod\Core\Mapping\Made\MarksAxis)
             @foreach ($made->strips() as [$from, $to])
-                @if ($made->looksAt() === Nailrod\Core\Made\MadeContacts::TRAVEL)<rect class="plot__band" x="{{ $plot->x($from) }}" y="{{ $plot->top }}" width="{{ max(0, $plot->x($to) - $plot->x($from)) }}" height="{{ $plot->height }}" />@else<rect class="plot__band" x="{{ $plot->left }}" y="{{ $plot->y($to) }}" width="{{ $plot->width }}" height="{{ max(0, $plot->y($from) - $plot->y($to)) }}" />@endif
+                @if ($made->looksAt() === Nailrod\Core\Mapping\Made\MadeContacts::TRAVEL)<rect class="plot__band" x="{{ $plot->x($from) }}" y="{{ $plot->top }}" width="{{ max(0, $plot->x($to) - $plot->x($from)) }}" height="{{ $plot->height }}" />@else<rect class="plot__band" x="{{ $plot->left }}" y="{{ $plot->y($to) }}" width="{{ $plot->width }}" height="{{ max(0, $plot->y($from) - $plot->y($to)) }}" />@endif
             @endforeach
             @foreach ($made->cuts() as [$from, $to, $contact])
                 <g class="plot__cut" data-closes="{{ $contact->ref }}"><rect x="{{ $plot->x($from) }}" y="{{ $plot->bottom() - 20 }}" width="{{ max(0, $plot->x($to) - $plot->x($from)) }}" height="20" /><text x="{{ ($plot->x($from) + $plot->x($to)) / 2 }}" y="{{ $plot->bottom() - 6 }}" text-anchor="middle">{{ $contact->name }}</text></g>

@@ -4,7 +4,7 @@
 @php($input = new App\Forms\PanelInput($view->figure(), 'stop-'.$id))
 {{ $place->from() }}
 <input type="hidden" name="stop" value="{{ $id }}"><input type="hidden" name="centred" value="{{ (int) $view->isCentred() }}">
-@foreach (Nailrod\Core\Axis\Stop::fields()->all as $field)
+@foreach (Nailrod\Core\Mapping\Axis\Stop::fields()->all as $field)
 @if ($field->name === 'axes')
 <label class="field"><span>Opened by</span><select name="opener" data-of="contact" data-any><option value="">nothing yet</option>{{ App\Forms\Options::of($view->stops->openers($stop), $stop === null ? '' : $view->stops->openerOf($stop)) }}</select></label>
 <details class="acts" id="acts-{{ $id }}"><summary class="field"><span>{{ $field->label }}</span><span>{{ implode(', ', array_map($place->set->rig->nameOf(...), $now['axes'])) }}</span></summary>

@@ -29,8 +29,8 @@
             @foreach ($two->contours($built) as $gives => $contour)<path class="plot__contour" d="{{ $contour['path'] }}" /><text class="plot__way plot__way--contour" x="{{ $contour['x'] }}" y="{{ $contour['y'] + 4 }}" text-anchor="middle">{{ $gives }}</text>@endforeach
         @endforeach
         @foreach ([0, 0.5, 1] as $mark)
-            <text class="plot__mark" x="{{ $two->x($mark) }}" y="{{ $margin + $size + 17 }}" text-anchor="middle">{{ Nailrod\Core\Axis\Percent::figureAt($mark, $two->across->axis->centred) }}</text>
-            <text class="plot__mark" x="{{ $margin - 8 }}" y="{{ $two->y($mark) + 4 }}" text-anchor="end">{{ Nailrod\Core\Axis\Percent::figureAt($mark, $two->along->axis->centred) }}</text>
+            <text class="plot__mark" x="{{ $two->x($mark) }}" y="{{ $margin + $size + 17 }}" text-anchor="middle">{{ Nailrod\Core\Mapping\Axis\Percent::figureAt($mark, $two->across->axis->centred) }}</text>
+            <text class="plot__mark" x="{{ $margin - 8 }}" y="{{ $two->y($mark) + 4 }}" text-anchor="end">{{ Nailrod\Core\Mapping\Axis\Percent::figureAt($mark, $two->along->axis->centred) }}</text>
         @endforeach
         <text class="plot__mark" x="{{ $middle }}" y="{{ $margin + $size + 31 }}" text-anchor="middle">{{ $rig->nameOf($a) }}</text>
         <text class="plot__mark" transform="translate({{ $margin - 46 }} {{ $middle }}) rotate(-90)" text-anchor="middle">{{ $rig->nameOf($b) }}</text>

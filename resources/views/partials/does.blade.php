@@ -1,6 +1,6 @@
 {{-- What a cell does, or does otherwise: its behaviour, and its outputs one by one. --}}
 @php($else = new Illuminate\Support\HtmlString($isElse ? '<input type="hidden" name="else" value="1">' : ''))
-@if ($one->behaviour instanceof Nailrod\Core\Behaviour\PlaysItsMacro)
+@if ($one->behaviour instanceof Nailrod\Core\Mapping\Behaviour\PlaysItsMacro)
 <p class="behaves">Plays <a href="{{ route('macros', ['set' => $place->record->id, 'macro' => $one->behaviour->macro()]) }}">{{ $place->set->macros[$one->behaviour->macro()]->name }}</a>: {{ $place->words->macro($place->set->macros[$one->behaviour->macro()]) }}</p>
 @else
 <form data-does="edit" method="post" action="{{ route('cell.behave', $place->record->id) }}" data-edit novalidate data-autosave class="editor__form behaves">

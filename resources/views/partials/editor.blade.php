@@ -31,7 +31,7 @@
 @if (! $view->isAxis() && $cell !== null && ! $cell->isNothing() && $cell->as === null)
     <div class="editor__fields editor__does">
         @include('partials.does', ['one' => $cell->either()[0], 'isElse' => false])
-        @unless ($behaviour instanceof Nailrod\Core\Behaviour\PlaysItsMacro)<label class="check"><input type="checkbox" name="beside" value="1" form="action-list"> The next action comes beside these</label>@endunless
+        @unless ($behaviour instanceof Nailrod\Core\Mapping\Behaviour\PlaysItsMacro)<label class="check"><input type="checkbox" name="beside" value="1" form="action-list"> The next action comes beside these</label>@endunless
         <form data-does="edit" method="post" action="{{ route('cell.depend', $place->record->id) }}" data-edit novalidate data-autosave class="editor__form whens">
             {{ $place->from() }}{{ $hidden() }}
             <x-condition-fields :conditions="$view->conditions($cell)" tall />

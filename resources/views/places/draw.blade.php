@@ -5,10 +5,10 @@
         <h1 id="draw-title">Draw a device</h1>
         <p class="column__note">Count what can be moved on it. Names, labels and places are said later, on Name &amp; place.</p>
         <form data-does="edit" method="post" action="{{ route('rig.drawn', $place->edited->id) }}" data-asks="{{ route('rig.draw', $place->record->id) }}" id="draw-form">{{ $place->from() }}<input type="hidden" name="open" value="{{ $place->record->id }}"><input type="hidden" name="counted" value="{{ $view->kind }}"><button class="sr-only" tabindex="-1" data-shows formmethod="get" formaction="{{ route('rig.draw', $place->record->id) }}">Show it</button>
-            <label class="field"><span>Kind</span><select name="kind" id="draw-kind">@foreach (array_keys(Nailrod\Core\Wiring\CountedDevice::USUAL) as $kind)<option @selected($kind === $view->kind)>{{ $kind }}</option>@endforeach</select></label>
+            <label class="field"><span>Kind</span><select name="kind" id="draw-kind">@foreach (array_keys(Nailrod\Core\Rig\Wiring\CountedDevice::USUAL) as $kind)<option @selected($kind === $view->kind)>{{ $kind }}</option>@endforeach</select></label>
             <label class="field"><span>Name</span><input name="name" maxlength="60" value="{{ $view->name }}"></label>
             @foreach ($view->counts as $kind => $count)
-                <label class="field"><span>{{ ucfirst(Nailrod\Core\Wiring\CountedDevice::called($kind)) }}</span><input type="number" name="counts[{{ $field($kind) }}]" value="{{ $count }}" min="0" max="{{ Nailrod\Core\Wiring\CountedDevice::MOST }}" step="1"></label>
+                <label class="field"><span>{{ ucfirst(Nailrod\Core\Rig\Wiring\CountedDevice::called($kind)) }}</span><input type="number" name="counts[{{ $field($kind) }}]" value="{{ $count }}" min="0" max="{{ Nailrod\Core\Rig\Wiring\CountedDevice::MOST }}" step="1"></label>
             @endforeach
             <p class="panel__row">@if ($view->device !== null)<button class="button button--main">Take it into the rig</button> @endif<a class="link" href="{{ route('rig', $place->record->id) }}">Leave it</a></p>
         </form>

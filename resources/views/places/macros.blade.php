@@ -101,7 +101,7 @@
         <h2 class="column__title">How it plays</h2>
         <form data-does="edit" method="post" action="{{ $post('macro.say') }}" data-edit novalidate data-autosave class="plays">
             {{ $place->from() }}{{ $hidden }}
-            @foreach (Nailrod\Core\Macro\Macro::howItPlays()->all as $field){{ $view->fieldInput()->html($field, $field->name, $macro->toArray()[$field->name] ?? $field->usual) }}@endforeach
+            @foreach (Nailrod\Core\Mapping\Macro\Macro::howItPlays()->all as $field){{ $view->fieldInput()->html($field, $field->name, $macro->toArray()[$field->name] ?? $field->usual) }}@endforeach
             <x-condition-fields :conditions="$view->conditions()" />
         </form>
         <form data-does="edit" method="post" action="{{ $post('macro.say') }}" data-edit novalidate data-autosave class="plays">{{ $place->from() }}{{ $hidden }}<label class="field"><span>Pause at the end, ms</span><input type="number" name="pause" min="0" max="600000" step="any" value="{{ $view->line->pause() / 1000 }}"></label></form>

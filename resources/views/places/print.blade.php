@@ -8,13 +8,13 @@
             <fieldset class="choice print__what" aria-label="What">@foreach (App\View\PrintAsked::WHAT as $what => $label)<label><input type="radio" name="what" value="{{ $what }}" @checked($what === $asked->what)><span>{{ $label }}</span></label>@endforeach</fieldset>
             @if ($isLabels)
                 <label class="field"><span>Of</span><select name="device" id="print-device">{{ App\Forms\Options::of($view->devices(), $asked->device?->id) }}</select></label>
-                <label class="field"><span>Text</span><select name="text" id="print-text">@foreach (Nailrod\Core\Print\LabelText::cases() as $text)<option value="{{ $text->value }}" @selected($text === $asked->text)>{{ $text->inWords() }}</option>@endforeach</select></label>
-                <label class="field"><span>Height of a label</span><select name="height" id="print-height">@foreach (Nailrod\Core\Print\Paper::TAPES as $height)<option value="{{ $height }}" @selected($height === $asked->height)>{{ $height }} mm</option>@endforeach</select></label>
+                <label class="field"><span>Text</span><select name="text" id="print-text">@foreach (Nailrod\Core\Exchange\Print\LabelText::cases() as $text)<option value="{{ $text->value }}" @selected($text === $asked->text)>{{ $text->inWords() }}</option>@endforeach</select></label>
+                <label class="field"><span>Height of a label</span><select name="height" id="print-height">@foreach (Nailrod\Core\Exchange\Print\Paper::TAPES as $height)<option value="{{ $height }}" @selected($height === $asked->height)>{{ $height }} mm</option>@endforeach</select></label>
             @endif
             <label class="field"><span>Printed on</span><select name="paper" id="print-paper">{{ App\Forms\Options::of($asked->papers(), $asked->paper) }}</select></label>
             @if ($isLabels && count($place->set->layers) > 1)
-                <fieldset class="print__layers"><legend class="tag">Layers, at most {{ Nailrod\Core\Print\LabelWish::MOST_LAYERS }}</legend>
-                    @foreach ($place->set->layers as $id => $layer)<label class="check"><input type="checkbox" name="layers[]" value="{{ $id }}" @checked(in_array((string) $id, $asked->layers, true)) @disabled(count($asked->layers) >= Nailrod\Core\Print\LabelWish::MOST_LAYERS && ! in_array((string) $id, $asked->layers, true))><i class="layer-dot layer--{{ Nailrod\Core\Set\LayerLook::of($place->set, (string) $id) }}" aria-hidden="true"></i> {{ $layer->name }}</label>@endforeach
+                <fieldset class="print__layers"><legend class="tag">Layers, at most {{ Nailrod\Core\Exchange\Print\LabelWish::MOST_LAYERS }}</legend>
+                    @foreach ($place->set->layers as $id => $layer)<label class="check"><input type="checkbox" name="layers[]" value="{{ $id }}" @checked(in_array((string) $id, $asked->layers, true)) @disabled(count($asked->layers) >= Nailrod\Core\Exchange\Print\LabelWish::MOST_LAYERS && ! in_array((string) $id, $asked->layers, true))><i class="layer-dot layer--{{ Nailrod\Core\Set\LayerLook::of($place->set, (string) $id) }}" aria-hidden="true"></i> {{ $layer->name }}</label>@endforeach
                 </fieldset>
             @endif
             <div class="print__two">

@@ -44,8 +44,8 @@
         @else
         <form data-does="record" method="post" action="{{ route('shelf.put', $place->record->id) }}" data-edit novalidate class="upload">{{ $place->from() }}
             <label class="field field--tall"><span>Of {{ $place->record->name }}</span><select name="thing" id="shelf-thing">@foreach ($view->offered() as $title => $things)<optgroup label="{{ $title }}">@foreach ($things as $thing => $name)<option value="{{ $thing }}">{{ $name }}</option>@endforeach</optgroup>@endforeach</select></label>
-            <label class="field field--tall"><span>Its name</span><input name="name" maxlength="{{ Nailrod\Core\Shelf\ShelfItem::LONGEST_NAME }}" required></label>
-            <label class="field field--tall"><span>What it is good for</span><input name="about" maxlength="{{ Nailrod\Core\Shelf\ShelfItem::LONGEST_ABOUT }}"></label>
+            <label class="field field--tall"><span>Its name</span><input name="name" maxlength="{{ Nailrod\Core\Exchange\Shelf\ShelfItem::LONGEST_NAME }}" required></label>
+            <label class="field field--tall"><span>What it is good for</span><input name="about" maxlength="{{ Nailrod\Core\Exchange\Shelf\ShelfItem::LONGEST_ABOUT }}"></label>
             <button class="button">Put it on the shelf</button>
         </form>
         <p class="column__note">It can be given away: no serials, no tokens and no names of your devices are in it.</p>

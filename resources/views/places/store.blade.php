@@ -20,7 +20,7 @@
             @elseif ($view->inForce === null) Nothing is stored in the device yet.
             @elseif ($view->stored === null) What is in the device is no mapping of it. {{ $view->whyUnread }} A copy of it is kept before it is overwritten.
             @elseif (($from = $view->writtenFrom()) !== null) What the device holds is of the set {{ $from[0] }}@if ($from[1] !== null), <a class="link" href="{{ route('store', ['set' => $from[1], 'device' => $view->device->id]) }}">which is here</a>@endif. It differs from this set in {{ count($view->changes) }} {{ count($view->changes) === 1 ? 'place' : 'places' }}.
-            @else What the device holds differs from this set in {{ count($view->changes) }} {{ count($view->changes) === 1 ? 'place' : 'places' }}{{ $view->standing() === Nailrod\Core\Memory\Standing::Differs ? '; it was not written from here' : '' }}. @endif
+            @else What the device holds differs from this set in {{ count($view->changes) }} {{ count($view->changes) === 1 ? 'place' : 'places' }}{{ $view->standing() === Nailrod\Core\Exchange\Memory\Standing::Differs ? '; it was not written from here' : '' }}. @endif
         </p>
         <table class="banks">
             <caption>Memory of the device</caption>
@@ -51,11 +51,11 @@
         @endif
         <details class="copies" @if ($view->unit->fault !== '') open @endif><summary>Try out what goes wrong</summary>
             <form data-does="record" method="post" action="{{ route('store.fault', ['set' => $place->record->id, 'device' => $view->device->id]) }}" data-edit novalidate class="store__write">@csrf<input type="hidden" name="unit" value="{{ $view->serial() }}">
-                <label class="field"><span>What</span><select name="fault" id="fault"><option value="">nothing</option>@foreach (Nailrod\Core\Memory\Fault\Faults::all() as $kind => $class)<option value="{{ $kind }}" @selected($kind === $view->unit->fault)>{{ $class::title() }}</option>@endforeach</select></label>
+                <label class="field"><span>What</span><select name="fault" id="fault"><option value="">nothing</option>@foreach (Nailrod\Core\Exchange\Memory\Fault\Faults::all() as $kind => $class)<option value="{{ $kind }}" @selected($kind === $view->unit->fault)>{{ $class::title() }}</option>@endforeach</select></label>
                 <label class="field"><span>after</span><span class="field__box"><input type="number" name="after" id="fault-after" min="0" max="100" step="1" value="{{ $view->unit->fault === '' ? 40 : $view->unit->percent }}"><span class="field__unit">% of a write</span></span></label>
                 <button class="button">Put it on</button>
             </form>
-            @if ($view->unit->fault !== '')<p class="says says--warn">{{ $view->unit->title() }}: {{ Nailrod\Core\Memory\Fault\Faults::all()[$view->unit->fault]::title() }}.</p><form data-does="record" method="post" action="{{ route('store.fault', ['set' => $place->record->id, 'device' => $view->device->id]) }}" data-edit novalidate>@csrf<input type="hidden" name="unit" value="{{ $view->serial() }}"><button class="link" name="fault" value="" id="mend">Mend it</button></form>@endif
+            @if ($view->unit->fault !== '')<p class="says says--warn">{{ $view->unit->title() }}: {{ Nailrod\Core\Exchange\Memory\Fault\Faults::all()[$view->unit->fault]::title() }}.</p><form data-does="record" method="post" action="{{ route('store.fault', ['set' => $place->record->id, 'device' => $view->device->id]) }}" data-edit novalidate>@csrf<input type="hidden" name="unit" value="{{ $view->serial() }}"><button class="link" name="fault" value="" id="mend">Mend it</button></form>@endif
         </details>
         <p class="column__note">A write goes to the bank that is not in force and is read back before it counts. If it is cut off, the device goes on with what it had.</p>
     </section>

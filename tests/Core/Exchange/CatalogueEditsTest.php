@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Tests\Core\Exchange;
 
-use Nailrod\Core\Action\Action;
-use Nailrod\Core\Action\ActionKind;
-use Nailrod\Core\Action\Catalogue;
-use Nailrod\Core\Action\CatalogueChange;
-use Nailrod\Core\Action\EffectKind;
-use Nailrod\Core\Action\Pairs;
 use Nailrod\Core\Exchange\ActionRow;
 use Nailrod\Core\Exchange\CatalogueEdits;
 use Nailrod\Core\Exchange\CatalogueTable;
 use Nailrod\Core\Exchange\CatalogueUpdate;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Mapping\Action\Action;
+use Nailrod\Core\Mapping\Action\ActionKind;
+use Nailrod\Core\Mapping\Action\Catalogue;
+use Nailrod\Core\Mapping\Action\CatalogueChange;
+use Nailrod\Core\Mapping\Action\EffectKind;
+use Nailrod\Core\Mapping\Action\Pairs;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\DemoSets;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core\Exchange;
 
-use Nailrod\Core\Action\Catalogue;
-use Nailrod\Core\Device\Device;
+use Nailrod\Core\Mapping\Action\Catalogue;
+use Nailrod\Core\Mapping\Typing\KeyLayout;
+use Nailrod\Core\Rig\Device\Device;
 use Nailrod\Core\Set\Library;
 use Nailrod\Core\Set\SetDocument;
-use Nailrod\Core\Typing\KeyLayout;
 
 /** A place where nothing is at hand but the keyboard layouts that ship with the application. */
 final class NoLibrary implements Library

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core\Format;
 
-use Nailrod\Core\Action\Catalogue;
-use Nailrod\Core\Device\ControlKind;
-use Nailrod\Core\Device\Rig;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Json;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Wiring\DeviceReader;
+use Nailrod\Core\Mapping\Action\Catalogue;
+use Nailrod\Core\Rig\Device\ControlKind;
+use Nailrod\Core\Rig\Device\Rig;
+use Nailrod\Core\Rig\Wiring\DeviceReader;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Core\Format;
 
-use Nailrod\Core\Action\Catalogue;
-use Nailrod\Core\Cause\InputError;
+use Nailrod\Core\Engine\Recording\RecordingReader;
+use Nailrod\Core\Format\Cause\InputError;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Json;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Recording\RecordingReader;
+use Nailrod\Core\Mapping\Action\Catalogue;
+use Nailrod\Core\Rig\Wiring\DeviceReader;
 use Nailrod\Core\Set\SetDocument;
-use Nailrod\Core\Wiring\DeviceReader;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;

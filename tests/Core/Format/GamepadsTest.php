@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Core\Format;
 
-use Nailrod\Core\Device\Device;
-use Nailrod\Core\Device\KnownPad;
-use Nailrod\Core\Device\Recognition;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Wiring\DeviceReader;
-use Nailrod\Core\Wiring\GamepadBuilder;
+use Nailrod\Core\Rig\Device\Device;
+use Nailrod\Core\Rig\Device\KnownPad;
+use Nailrod\Core\Rig\Device\Recognition;
+use Nailrod\Core\Rig\Wiring\DeviceReader;
+use Nailrod\Core\Rig\Wiring\GamepadBuilder;
 use PHPUnit\Framework\TestCase;
 
 /** Devices made of controllers that a browser shows, and which is which when they are plugged in again. */

@@ -4,30 +4,30 @@ declare(strict_types=1);
 
 namespace Tests\Core\Format;
 
-use Nailrod\Core\Action\Catalogue;
-use Nailrod\Core\Device\Device;
+use Nailrod\Core\Engine\Program\Compiler;
+use Nailrod\Core\Engine\Recording\OutputWriter;
+use Nailrod\Core\Engine\Recording\RecordingReader;
+use Nailrod\Core\Engine\Run\Machine;
+use Nailrod\Core\Engine\Simulator\GameBindings;
 use Nailrod\Core\Exchange\KeyList;
+use Nailrod\Core\Exchange\Memory\BankMemory;
+use Nailrod\Core\Exchange\Memory\DeviceMapping;
 use Nailrod\Core\Exchange\Summary;
 use Nailrod\Core\Format\Json;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Memory\BankMemory;
-use Nailrod\Core\Memory\DeviceMapping;
-use Nailrod\Core\Program\Compiler;
-use Nailrod\Core\Recording\OutputWriter;
-use Nailrod\Core\Recording\RecordingReader;
-use Nailrod\Core\Run\Machine;
+use Nailrod\Core\Mapping\Action\Catalogue;
+use Nailrod\Core\Mapping\Typing\KeyLayout;
+use Nailrod\Core\Rig\Device\Device;
+use Nailrod\Core\Rig\Wiring\DeviceReader;
 use Nailrod\Core\Set\Assembly;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Library;
 use Nailrod\Core\Set\SetBundle;
 use Nailrod\Core\Set\SetDocument;
 use Nailrod\Core\Set\Words;
-use Nailrod\Core\Simulator\GameBindings;
-use Nailrod\Core\Typing\KeyLayout;
-use Nailrod\Core\Wiring\DeviceReader;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Tests\Core\Memory\CablePort;
+use Tests\Core\Exchange\Memory\CablePort;
 
 /** What an earlier version wrote is read, and means what it meant (`tests/Kept/README.md`). */
 final class KeptFilesTest extends TestCase implements Library

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Core\Format;
 
-use Nailrod\Core\Action\Catalogue;
 use Nailrod\Core\Exchange\PanelFile;
+use Nailrod\Core\Exchange\Shelf\ShelfItem;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Json;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Mapping\Action\Catalogue;
+use Nailrod\Core\Mapping\Typing\KeyLayout;
+use Nailrod\Core\Rig\Wiring\DeviceReader;
 use Nailrod\Core\Set\Assembly;
 use Nailrod\Core\Set\SetDocument;
-use Nailrod\Core\Shelf\ShelfItem;
-use Nailrod\Core\Typing\KeyLayout;
-use Nailrod\Core\Wiring\DeviceReader;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

@@ -4,14 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Core\Kinds;
 
-use Nailrod\Core\Axis\AxisPart;
-use Nailrod\Core\Axis\AxisParts;
-use Nailrod\Core\Axis\Curves;
-use Nailrod\Core\Axis\Stop;
-use Nailrod\Core\Behaviour\Behaviour;
-use Nailrod\Core\Behaviour\Behaviours;
-use Nailrod\Core\Device\AxisInput;
-use Nailrod\Core\Device\ControlNote;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
 use Nailrod\Core\Format\FormatError;
@@ -23,12 +15,20 @@ use Nailrod\Core\Format\Type\Id;
 use Nailrod\Core\Format\Type\Reference;
 use Nailrod\Core\Format\Type\Several;
 use Nailrod\Core\Format\Type\Type;
-use Nailrod\Core\Lamp\LampRules;
-use Nailrod\Core\Layer\Layer;
-use Nailrod\Core\Macro\Macro;
-use Nailrod\Core\Made\MadeKinds;
-use Nailrod\Core\Output\Output;
-use Nailrod\Core\Output\Outputs;
+use Nailrod\Core\Mapping\Axis\AxisPart;
+use Nailrod\Core\Mapping\Axis\AxisParts;
+use Nailrod\Core\Mapping\Axis\Curves;
+use Nailrod\Core\Mapping\Axis\Stop;
+use Nailrod\Core\Mapping\Behaviour\Behaviour;
+use Nailrod\Core\Mapping\Behaviour\Behaviours;
+use Nailrod\Core\Mapping\Lamp\LampRules;
+use Nailrod\Core\Mapping\Layer\Layer;
+use Nailrod\Core\Mapping\Macro\Macro;
+use Nailrod\Core\Mapping\Made\MadeKinds;
+use Nailrod\Core\Mapping\Output\Output;
+use Nailrod\Core\Mapping\Output\Outputs;
+use Nailrod\Core\Rig\Device\AxisInput;
+use Nailrod\Core\Rig\Device\ControlNote;
 use Nailrod\Core\Set\Chord;
 use Nailrod\Core\Set\Section\Sections;
 use Nailrod\Core\Set\SetSchema;
@@ -145,7 +145,7 @@ final class EveryKindTest extends TestCase
     public function test_a_part_of_an_axis_says_what_holds_so_that_it_can_be_read_again(string $class): void
     {
         $axis = new AxisInput('d/a', '', 1, 0, 1000, true, 900);
-        $example = $class === \Nailrod\Core\Axis\Curve::class ? ['kind' => 'expo', 'k' => 0.2] : $class::fields($axis)->example();
+        $example = $class === \Nailrod\Core\Mapping\Axis\Curve::class ? ['kind' => 'expo', 'k' => 0.2] : $class::fields($axis)->example();
         $read = $class::read(Node::of(array_replace($example, array_intersect_key(['low' => $class::part() === 'calibrate' || $class::part() === 'measured' ? 10 : 0.1, 'rest' => $class::part() === 'dead_zones' ? 0.1 : 400], $example))), $axis);
 
         $this->assertEquals($read, $class::read(Node::of($read->values()), $axis));

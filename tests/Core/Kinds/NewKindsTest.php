@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core\Kinds;
 
-use Nailrod\Core\Check\Checks;
+use Nailrod\Core\Advice\Check\Checks;
+use Nailrod\Core\Advice\Plan\Planner;
+use Nailrod\Core\Exchange\Memory\DeviceMapping;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Json;
-use Nailrod\Core\Memory\DeviceMapping;
-use Nailrod\Core\Plan\Planner;
 use Nailrod\Core\Set\Edits;
 use Nailrod\Core\Set\MergedDocument;
 use Nailrod\Core\Set\PartPath;
@@ -159,7 +159,7 @@ final class NewKindsTest extends TestCase
         $set = DemoSets::skerrywing();
         $fennel = $set->rig->devices['fennel'];
         $edits = new Edits($set);
-        $own = $edits->assign('base', 'fennel/left-thumb', \Nailrod\Core\Behaviour\Behaviours::read(\Nailrod\Core\Format\Node::of(['kind' => 'twice'])), [\Nailrod\Core\Output\Outputs::read(\Nailrod\Core\Format\Node::of(['kind' => 'buzz', 'tone' => 2]))]);
+        $own = $edits->assign('base', 'fennel/left-thumb', \Nailrod\Core\Mapping\Behaviour\Behaviours::read(\Nailrod\Core\Format\Node::of(['kind' => 'twice'])), [\Nailrod\Core\Mapping\Output\Outputs::read(\Nailrod\Core\Format\Node::of(['kind' => 'buzz', 'tone' => 2]))]);
         $own = $own->with(PartPath::cell('base', 'fennel/right-thumb'), ['behaviour' => ['kind' => 'twice'], 'outputs' => [['kind' => 'button', 'number' => 9]]])
             ->with(PartPath::axis('fennel/left-lever', 'soft'), ['share' => 0.5])
             ->with(PartPath::lamp('on'), ['glows' => 'fennel/lamp-1'])
@@ -207,7 +207,7 @@ final class NewKindsTest extends TestCase
 
     public function test_it_is_planned_around_and_checked(): void
     {
-        $set = DemoSets::skerrywing((new Edits(DemoSets::skerrywing()))->assign('base', 'fennel/left-thumb', null, [\Nailrod\Core\Output\Outputs::read(\Nailrod\Core\Format\Node::of(['kind' => 'buzz', 'tone' => 2]))]));
+        $set = DemoSets::skerrywing((new Edits(DemoSets::skerrywing()))->assign('base', 'fennel/left-thumb', null, [\Nailrod\Core\Mapping\Output\Outputs::read(\Nailrod\Core\Format\Node::of(['kind' => 'buzz', 'tone' => 2]))]));
         assert($set->catalogue !== null);
         $proposals = (new Planner($set, $set->catalogue))->plan(array_keys($set->catalogue->actions))->proposals;
         $spots = array_merge(...array_map(fn ($proposal) => array_map(fn ($choice) => (string) $choice->spot, $proposal->choices), $proposals), ...[[]]);

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core\Laws;
 
-use Nailrod\Core\Output\OutputEvent;
-use Nailrod\Core\Program\Compiler;
-use Nailrod\Core\Program\Program;
-use Nailrod\Core\Run\Machine;
+use Nailrod\Core\Engine\Program\Compiler;
+use Nailrod\Core\Engine\Program\Program;
+use Nailrod\Core\Engine\Run\Machine;
+use Nailrod\Core\Mapping\Output\OutputEvent;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core\Laws;
 
-use Nailrod\Core\Cause\Input;
-use Nailrod\Core\Output\MouseButton;
-use Nailrod\Core\Output\OutputEvent;
-use Nailrod\Core\Program\Program;
-use Nailrod\Core\Run\Machine;
-use Nailrod\Core\Run\Swap;
-use Nailrod\Core\State\State;
+use Nailrod\Core\Engine\Program\Program;
+use Nailrod\Core\Engine\Run\Machine;
+use Nailrod\Core\Engine\Run\Swap;
+use Nailrod\Core\Engine\State\State;
+use Nailrod\Core\Format\Cause\Input;
+use Nailrod\Core\Mapping\Output\MouseButton;
+use Nailrod\Core\Mapping\Output\OutputEvent;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 

@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace Tests\Core\Laws;
 
-use Nailrod\Core\Device\Device;
-use Nailrod\Core\Device\Keeps;
+use Nailrod\Core\Exchange\Memory\BankMemory;
+use Nailrod\Core\Exchange\Memory\DeviceMapping;
+use Nailrod\Core\Exchange\Memory\Fault\Faults;
+use Nailrod\Core\Exchange\Memory\MemoryPort;
+use Nailrod\Core\Exchange\Memory\StandInPort;
+use Nailrod\Core\Exchange\Memory\UnitState;
 use Nailrod\Core\Format\Json;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Format\Refusal;
-use Nailrod\Core\Memory\BankMemory;
-use Nailrod\Core\Memory\DeviceMapping;
-use Nailrod\Core\Memory\Fault\Faults;
-use Nailrod\Core\Memory\MemoryPort;
-use Nailrod\Core\Memory\StandInPort;
-use Nailrod\Core\Memory\UnitState;
-use Nailrod\Core\Wiring\DeviceReader;
+use Nailrod\Core\Rig\Device\Device;
+use Nailrod\Core\Rig\Device\Keeps;
+use Nailrod\Core\Rig\Wiring\DeviceReader;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
-use Tests\Core\Memory\CablePort;
+use Tests\Core\Exchange\Memory\CablePort;
 
 /** A device answers with the old mapping or the new one, whole, whatever happens while it is written. */
 #[Group('laws')]

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Laws;
 
 use Nailrod\Core\Format\FormatError;
-use Nailrod\Core\Output\NamesPart;
+use Nailrod\Core\Mapping\Output\NamesPart;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Gone;
 use Nailrod\Core\Set\LayerEdits;

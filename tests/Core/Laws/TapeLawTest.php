@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Core\Laws;
 
-use Nailrod\Core\Cause\Input;
-use Nailrod\Core\Live\Live;
-use Nailrod\Core\Live\LiveState;
-use Nailrod\Core\Live\LiveStep;
-use Nailrod\Core\Output\OutputEvent;
-use Nailrod\Core\Program\Compiler;
-use Nailrod\Core\Tape\Log;
-use Nailrod\Core\Tape\Sentence;
+use Nailrod\Core\Engine\Live\Live;
+use Nailrod\Core\Engine\Live\LiveState;
+use Nailrod\Core\Engine\Live\LiveStep;
+use Nailrod\Core\Engine\Program\Compiler;
+use Nailrod\Core\Engine\Tape\Log;
+use Nailrod\Core\Engine\Tape\Sentence;
+use Nailrod\Core\Format\Cause\Input;
+use Nailrod\Core\Mapping\Output\OutputEvent;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -118,7 +118,7 @@ final class TapeLawTest extends TestCase
                 unset($this->folded[$output]);
             }
         }
-        $isHeld = fn (string $output): bool => Log::isHeld(new OutputEvent(0, explode(' ', $output, 2)[0], explode(' ', $output, 2)[1], 1, new \Nailrod\Core\Cause\Cause('')));
+        $isHeld = fn (string $output): bool => Log::isHeld(new OutputEvent(0, explode(' ', $output, 2)[0], explode(' ', $output, 2)[1], 1, new \Nailrod\Core\Format\Cause\Cause('')));
         $picture = array_map(fn (OutputEvent $event): string => $event->kind.' '.$event->target, array_filter($live->sentNow(), Log::isHeld(...)));
         $this->assertEqualsCanonicalizing($picture, array_keys($live->state->log->on), 'what is on now is what is sent now');
         $this->assertEqualsCanonicalizing($picture, array_values(array_filter(array_keys($this->folded), $isHeld)), 'and what all lines come to');

@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace Tests\Core\Laws;
 
-use Nailrod\Core\Cause\Input;
-use Nailrod\Core\Device\ControlNote;
-use Nailrod\Core\Device\NotedDevice;
-use Nailrod\Core\Device\Rig;
+use Nailrod\Core\Engine\Program\Compiler;
+use Nailrod\Core\Engine\Program\Program;
+use Nailrod\Core\Format\Cause\Input;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Json;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Program\Compiler;
-use Nailrod\Core\Program\Program;
+use Nailrod\Core\Mapping\Typing\KeyLayout;
+use Nailrod\Core\Rig\Device\ControlNote;
+use Nailrod\Core\Rig\Device\NotedDevice;
+use Nailrod\Core\Rig\Device\Rig;
+use Nailrod\Core\Rig\Wiring\DeviceReader;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\MergedDocument;
 use Nailrod\Core\Set\SetDocument;
-use Nailrod\Core\Typing\KeyLayout;
-use Nailrod\Core\Wiring\DeviceReader;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 

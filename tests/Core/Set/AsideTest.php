@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core\Set;
 
-use Nailrod\Core\Check\Checks;
-use Nailrod\Core\Check\Finding;
+use Nailrod\Core\Advice\Check\Checks;
+use Nailrod\Core\Advice\Check\Finding;
+use Nailrod\Core\Advice\Plan\Reach;
+use Nailrod\Core\Engine\Program\Compiler;
+use Nailrod\Core\Exchange\Memory\DeviceMapping;
 use Nailrod\Core\Format\FormatError;
-use Nailrod\Core\Memory\DeviceMapping;
-use Nailrod\Core\Output\NamesPart;
-use Nailrod\Core\Plan\Reach;
-use Nailrod\Core\Program\Compiler;
+use Nailrod\Core\Mapping\Output\NamesPart;
 use Nailrod\Core\Set\AsideEdits;
 use Nailrod\Core\Set\Assembly;
 use Nailrod\Core\Set\BindingSet;

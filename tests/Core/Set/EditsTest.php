@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Tests\Core\Set;
 
-use Nailrod\Core\Axis\StartingShape;
-use Nailrod\Core\Behaviour\Pulse;
-use Nailrod\Core\Behaviour\Toggle;
+use Nailrod\Core\Engine\Program\Compiler;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Format\PlainNames;
-use Nailrod\Core\Output\ActionOutput;
-use Nailrod\Core\Output\ControllerAxis;
-use Nailrod\Core\Output\ControllerButton;
-use Nailrod\Core\Output\HoldLayer;
-use Nailrod\Core\Output\KeyStroke;
-use Nailrod\Core\Program\Compiler;
+use Nailrod\Core\Mapping\Axis\StartingShape;
+use Nailrod\Core\Mapping\Behaviour\Pulse;
+use Nailrod\Core\Mapping\Behaviour\Toggle;
+use Nailrod\Core\Mapping\Output\ActionOutput;
+use Nailrod\Core\Mapping\Output\ControllerAxis;
+use Nailrod\Core\Mapping\Output\ControllerButton;
+use Nailrod\Core\Mapping\Output\HoldLayer;
+use Nailrod\Core\Mapping\Output\KeyStroke;
 use Nailrod\Core\Set\Advice;
 use Nailrod\Core\Set\Assembly;
 use Nailrod\Core\Set\BindingSet;

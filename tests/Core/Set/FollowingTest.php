@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core\Set;
 
-use Nailrod\Core\Action\Catalogue;
 use Nailrod\Core\Exchange\ActionRow;
 use Nailrod\Core\Exchange\CatalogueEdits;
 use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Mapping\Action\Catalogue;
 use Nailrod\Core\Set\Assembly;
 use Nailrod\Core\Set\Drafts;
 use Nailrod\Core\Set\Following;

@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Tests\Core\Set;
 
-use Nailrod\Core\Device\ControlKind;
-use Nailrod\Core\Device\ControlNote;
-use Nailrod\Core\Device\NotedDevice;
+use Nailrod\Core\Exchange\Memory\DeviceMapping;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Memory\DeviceMapping;
+use Nailrod\Core\Rig\Device\ControlKind;
+use Nailrod\Core\Rig\Device\ControlNote;
+use Nailrod\Core\Rig\Device\NotedDevice;
+use Nailrod\Core\Rig\Wiring\DeviceReader;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\RigEdits;
 use Nailrod\Core\Set\SetDiff;
 use Nailrod\Core\Set\Words;
-use Nailrod\Core\Wiring\DeviceReader;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\DemoSets;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core\Set;
 
-use Nailrod\Core\Axis\Shaping;
-use Nailrod\Core\Device\AxisInput;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Mapping\Axis\Shaping;
+use Nailrod\Core\Rig\Device\AxisInput;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\RigEdits;
 use Nailrod\Core\Set\SetDocument;

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Core\Set;
 
-use Nailrod\Core\Device\PhraseList;
-use Nailrod\Core\Device\Rig;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Rig\Device\PhraseList;
+use Nailrod\Core\Rig\Device\Rig;
+use Nailrod\Core\Rig\Wiring\DeviceReader;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\RigEdits;
 use Nailrod\Core\Set\SetDiff;
 use Nailrod\Core\Set\SetDocument;
 use Nailrod\Core\Set\Words;
-use Nailrod\Core\Wiring\DeviceReader;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\DemoSets;
 

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core\Set;
 
-use Nailrod\Core\Macro\Bar;
-use Nailrod\Core\Memory\DeviceMapping;
-use Nailrod\Core\Output\ControllerButton;
-use Nailrod\Core\Output\KeyStroke;
+use Nailrod\Core\Exchange\Memory\DeviceMapping;
+use Nailrod\Core\Mapping\Macro\Bar;
+use Nailrod\Core\Mapping\Output\ControllerButton;
+use Nailrod\Core\Mapping\Output\KeyStroke;
 use Nailrod\Core\Set\MacroEdits;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\Recorded;

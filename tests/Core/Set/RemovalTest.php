@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core\Set;
 
 use Nailrod\Core\Format\FormatError;
-use Nailrod\Core\Output\ControllerButton;
-use Nailrod\Core\Output\NamesPart;
+use Nailrod\Core\Mapping\Output\ControllerButton;
+use Nailrod\Core\Mapping\Output\NamesPart;
 use Nailrod\Core\Set\Assembly;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Edits;

@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Core\Set;
 
-use Nailrod\Core\Action\Catalogue;
-use Nailrod\Core\Device\Device;
+use Nailrod\Core\Engine\Program\Compiler;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Format\PlainNames;
-use Nailrod\Core\Output\KeyStroke;
-use Nailrod\Core\Program\Compiler;
+use Nailrod\Core\Mapping\Action\Catalogue;
+use Nailrod\Core\Mapping\Output\KeyStroke;
+use Nailrod\Core\Mapping\Typing\KeyLayout;
+use Nailrod\Core\Rig\Device\Device;
 use Nailrod\Core\Set\Assembly;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Edits;
@@ -21,7 +22,6 @@ use Nailrod\Core\Set\Section\Sections;
 use Nailrod\Core\Set\SetDiff;
 use Nailrod\Core\Set\SetDocument;
 use Nailrod\Core\Set\Words;
-use Nailrod\Core\Typing\KeyLayout;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\DemoSets;

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Core\Set;
 
-use Nailrod\Core\Axis\WheelForce;
-use Nailrod\Core\Cause\Input;
-use Nailrod\Core\Check\Checks;
-use Nailrod\Core\Check\Finding;
-use Nailrod\Core\Check\NotWired;
+use Nailrod\Core\Advice\Check\Checks;
+use Nailrod\Core\Advice\Check\Finding;
+use Nailrod\Core\Advice\Check\NotWired;
+use Nailrod\Core\Engine\Program\Compiler;
+use Nailrod\Core\Engine\Run\Machine;
+use Nailrod\Core\Format\Cause\Input;
 use Nailrod\Core\Format\FormatError;
-use Nailrod\Core\Output\OutputEvent;
-use Nailrod\Core\Program\Compiler;
-use Nailrod\Core\Run\Machine;
+use Nailrod\Core\Mapping\Axis\WheelForce;
+use Nailrod\Core\Mapping\Output\OutputEvent;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\RigEdits;

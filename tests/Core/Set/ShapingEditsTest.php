@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core\Set;
 
-use Nailrod\Core\Axis\PointCurve;
-use Nailrod\Core\Axis\StartingShape;
+use Nailrod\Core\Engine\Program\Compiler;
+use Nailrod\Core\Engine\Run\Machine;
 use Nailrod\Core\Format\FormatError;
-use Nailrod\Core\Program\Compiler;
-use Nailrod\Core\Run\Machine;
+use Nailrod\Core\Mapping\Axis\PointCurve;
+use Nailrod\Core\Mapping\Axis\StartingShape;
 use Nailrod\Core\Set\Assembly;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Edits;

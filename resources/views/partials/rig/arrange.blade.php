@@ -7,7 +7,7 @@
         <table class="inputs"><thead><tr><th scope="col">Control</th><th scope="col"><x-term word="Label" /></th><th scope="col">Kind</th><th scope="col">Numbers</th></tr></thead><tbody>
         @foreach ($view->device->controls as $control)
             <tr data-row="{{ $control->ref }}"><th scope="row"><a href="{{ $view->link(['ref' => $control->ref]) }}" data-refresh>{{ $control->name }}</a>@if ($view->isNoted($control))<small>yours</small>@endif</th><td>{{ $control->label }}</td><td>{{ $control->kind->inWords() }}</td>
-                <td class="figure">{{ implode(' ', array_map(fn (string $port) => $place->set->rig->numberOf($port), Nailrod\Core\Survey\Verdict::inputs($control))) }}</td></tr>
+                <td class="figure">{{ implode(' ', array_map(fn (string $port) => $place->set->rig->numberOf($port), Nailrod\Core\Engine\Survey\Verdict::inputs($control))) }}</td></tr>
         @endforeach
         </tbody></table>
     </div>
@@ -35,7 +35,7 @@
         <h3>The other way</h3>
         <p class="says">{{ $view->turned() }}</p>
         <label class="field"><span>Also used as</span><select name="turns" id="n-turns">{{ App\Forms\Options::of($view->turns(), $rotary === null ? App\Http\Requests\TurnRequest::NOT : ($rotary->round ? App\Http\Requests\TurnRequest::ROUND : App\Http\Requests\TurnRequest::ENDS)) }}</select></label>
-        @if ($rotary !== null && $control->encoder !== null)<label class="field"><span>Places</span><input type="number" name="places" id="n-places" value="{{ count($rotary->contacts) }}" min="{{ Nailrod\Core\Device\Rotary::FEWEST_PLACES }}" max="{{ Nailrod\Core\Device\Rotary::MOST_PLACES }}" step="1"></label>@endif
+        @if ($rotary !== null && $control->encoder !== null)<label class="field"><span>Places</span><input type="number" name="places" id="n-places" value="{{ count($rotary->contacts) }}" min="{{ Nailrod\Core\Rig\Device\Rotary::FEWEST_PLACES }}" max="{{ Nailrod\Core\Rig\Device\Rotary::MOST_PLACES }}" step="1"></label>@endif
     </form>
     @endif
     @if ($view->canBeTaught())

@@ -8,7 +8,7 @@
     <p class="measure__now">Now reads <b class="figure" data-show="{{ $axis->ref }}" data-part="reading">–</b>, travel <b class="figure" data-show="{{ $axis->ref }}" data-part="travel">–</b>, shaped <b class="figure" data-show="{{ $axis->ref }}" data-part="value">–</b><br><span class="column__note">{{ $view->shapedAs($axis) }}</span></p>
     @if (($own = $view->ownParts($axis)) !== [])<p class="notice notice--changed">{{ $place->set->merged->own->name }} says its own {{ implode(' and ', $own) }} for this axis; that stays until it is given back on Shape.</p>@endif
     <ol @class(['steps', 'steps--done' => $view->measured !== null]) data-steps>
-        @foreach (Nailrod\Core\Survey\SweepPhase::cases() as $phase)<li data-phase="{{ $phase->value }}"><b>{{ ucfirst($phase->value) }}</b> {{ $phase->task() }}</li>@endforeach
+        @foreach (Nailrod\Core\Engine\Survey\SweepPhase::cases() as $phase)<li data-phase="{{ $phase->value }}"><b>{{ ucfirst($phase->value) }}</b> {{ $phase->task() }}</li>@endforeach
     </ol>
     <p class="complaint" data-complaint role="alert" hidden></p>
     <p class="panel__row"><button type="button" class="button button--main" data-survey="measure" data-ref="{{ $axis->ref }}" data-begin>{{ $view->measured === null ? 'Measure' : 'Measure again' }} {{ $name }}</button>

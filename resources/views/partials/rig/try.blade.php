@@ -7,7 +7,7 @@
         <thead><tr><th scope="col">Number</th><th scope="col">Control</th><th scope="col">Seen</th><th scope="col" class="right">Times</th><th scope="col" class="right">Lowest</th><th scope="col" class="right">Highest</th><th scope="col" class="right">Shortest</th><th scope="col">To look at</th></tr></thead>
         <tbody>
         @foreach ($view->device->controls as $control)
-            @foreach (Nailrod\Core\Survey\Verdict::inputs($control) as $port)
+            @foreach (Nailrod\Core\Engine\Survey\Verdict::inputs($control) as $port)
                 <tr data-row="{{ $port }}" data-sheet="{{ $port }}">
                     <td class="number">{{ $place->set->rig->numberOf($port) }}</td>
                     <th scope="row">{{ $place->set->rig->nameOf($port) }}</th>

@@ -16,7 +16,7 @@
     {{ $place->from() }}<input type="hidden" name="axis" value="{{ $ref }}">
     <fieldset class="choice choice--wrap"><legend>Parts</legend>
         @foreach (['dead_zones' => 'dead zones', 'curve' => 'curve', 'range' => 'range', 'notches' => 'notches', 'steady' => 'steadying', 'rotation' => 'rotation', 'calibrate' => 'calibration'] as $part => $word)
-            @continue($view->axis->isBuilt() && in_array($part, Nailrod\Core\Axis\AxisParts::ofReadings(), true))
+            @continue($view->axis->isBuilt() && in_array($part, Nailrod\Core\Mapping\Axis\AxisParts::ofReadings(), true))
             @continue($part === 'rotation' && (! $view->isWheel() || $view->wheel->settings() !== null))
             <label><input type="checkbox" name="parts[]" value="{{ $part }}" @checked(in_array($part, ['dead_zones', 'curve', 'range', 'notches'], true))><span>{{ $word }}</span></label>
         @endforeach

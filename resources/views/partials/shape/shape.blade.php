@@ -1,7 +1,7 @@
 @php($shaping = $view->shaping())
 @if (($settings = $view->wheel->settings()) !== null)
 <section class="part part--settings" aria-labelledby="wheel-settings"><h3 id="wheel-settings">{{ $settings->device->name }} itself</h3>
-    <x-settings :settings="$settings" :lines="$settings->lines([Nailrod\Core\Device\Setting::ROTATION, Nailrod\Core\Device\Setting::SPRING, Nailrod\Core\Device\Setting::END_STOP])" />
+    <x-settings :settings="$settings" :lines="$settings->lines([Nailrod\Core\Rig\Device\Setting::ROTATION, Nailrod\Core\Rig\Device\Setting::SPRING, Nailrod\Core\Rig\Device\Setting::END_STOP])" />
 </section>
 @endif
 @foreach ($view->parts() as $part => $class)

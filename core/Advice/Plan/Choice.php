@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Advice\Plan;
+
+use Nailrod\Core\Mapping\Action\Action;
+use Nailrod\Core\Mapping\Behaviour\Behaviour;
+
+/** One action on one contact or axis, as it is proposed. */
+final readonly class Choice
+{
+    /** @param ?Behaviour $behaviour null for an axis */
+    public function __construct(public Action $action, public Spot $spot, public ?Behaviour $behaviour, public ChosenWay $way) {}
+}

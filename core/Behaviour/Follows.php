@@ -1,8 +1,0 @@
-<?php
-
-declare(strict_types=1);
-
-namespace Nailrod\Core\Behaviour;
-
-/** Its outputs are on exactly while the contact is closed. */
-interface Follows extends Behaviour {}

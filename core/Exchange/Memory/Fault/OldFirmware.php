@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Exchange\Memory\Fault;
+
+use Nailrod\Core\Exchange\Memory\Told;
+use Nailrod\Core\Rig\Device\Device;
+
+/** The firmware of the device is older than all that take a write. */
+final readonly class OldFirmware implements Fault
+{
+    use IsFault;
+
+    public static function kind(): string
+    {
+        return 'old firmware';
+    }
+
+    public static function title(): string
+    {
+        return 'its firmware is too old';
+    }
+
+    public function tells(Told $told, Device $device): Told
+    {
+        return $told->withFirmware('0.1');
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Exchange\Memory\Fault;
+
+use Nailrod\Core\Exchange\Memory\Told;
+use Nailrod\Core\Rig\Device\Device;
+
+/** The device has another circuit board than its file says. */
+final readonly class WrongBoard implements Fault
+{
+    use IsFault;
+
+    public static function kind(): string
+    {
+        return 'wrong board';
+    }
+
+    public static function title(): string
+    {
+        return 'it has another board';
+    }
+
+    public function tells(Told $told, Device $device): Told
+    {
+        return $told->onBoard('X');
+    }
+}

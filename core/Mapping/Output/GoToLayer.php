@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Mapping\Output;
+
+use Nailrod\Core\Format\Cause\Cause;
+use Nailrod\Core\Format\Field;
+use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\IsKind;
+use Nailrod\Core\Format\Names;
+
+use Nailrod\Core\Format\Type\Id;
+
+/** The layer that is settled from now on. */
+final readonly class GoToLayer implements ContactOutput, LeadsToLayer, NamesPart, StoredOnDevice
+{
+    use IsKind;
+    use NamesOnePart;
+    use OnEveryPress;
+
+    public function __construct(public string $layer) {}
+
+    public static function kind(): string
+    {
+        return 'go to layer';
+    }
+
+    public static function title(): string
+    {
+        return 'go to a layer';
+    }
+
+    public static function about(): string
+    {
+        return 'The layer that is settled from this press on.';
+    }
+
+    public static function fields(): Fields
+    {
+        return Fields::of(Field::given('layer', 'Layer', new Id(Id::LAYER), 'The layer.'));
+    }
+
+    public static function from(Given $given): static
+    {
+        return new self($given->text('layer'));
+    }
+
+    public function names(): array
+    {
+        return [[self::LAYER, $this->layer]];
+    }
+
+    public function values(): array
+    {
+        return ['layer' => $this->layer];
+    }
+
+    public function inWords(Names $names): string
+    {
+        return 'go to '.$names->of(Id::LAYER, $this->layer);
+    }
+
+    public function startsWhenFound(Effects $run): bool
+    {
+        return ! $run->findsAgain();
+    }
+
+    public function leadsTo(string $settled): string
+    {
+        return $this->layer;
+    }
+
+    public function holdsLayer(): bool
+    {
+        return false;
+    }
+
+    public function leadsBy(): string
+    {
+        return 'go to';
+    }
+
+    public function whyNotOn(DeviceByItself $device): ?string
+    {
+        return null;
+    }
+
+    public function press(Effects $run, string $source, Cause $cause): void
+    {
+        $run->settleLayer($this->layer, $cause);
+    }
+}

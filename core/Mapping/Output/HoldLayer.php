@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Nailrod\Core\Mapping\Output;
+
+use Nailrod\Core\Format\Cause\Cause;
+use Nailrod\Core\Format\Field;
+use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\IsKind;
+use Nailrod\Core\Format\Names;
+
+use Nailrod\Core\Format\Type\Id;
+
+/** A layer that is live while the output is on. */
+final readonly class HoldLayer implements ContactOutput, IsWay, LeadsToLayer, NamesPart, StoredOnDevice
+{
+    use IsHeld;
+    use IsKind;
+    use NamesOnePart;
+
+    public function __construct(public string $layer) {}
+
+    public static function kind(): string
+    {
+        return 'hold layer';
+    }
+
+    public static function title(): string
+    {
+        return 'hold a layer';
+    }
+
+    public static function about(): string
+    {
+        return 'A layer that is live while the output is on.';
+    }
+
+    public static function fields(): Fields
+    {
+        return Fields::of(Field::given('layer', 'Layer', new Id(Id::LAYER), 'The layer, other than the base layer.'));
+    }
+
+    public static function from(Given $given): static
+    {
+        return new self($given->text('layer'));
+    }
+
+    public function names(): array
+    {
+        return [[self::LAYER, $this->layer]];
+    }
+
+    public function values(): array
+    {
+        return ['layer' => $this->layer];
+    }
+
+    public function inWords(Names $names): string
+    {
+        return 'hold '.$names->of(Id::LAYER, $this->layer);
+    }
+
+    public function leadsTo(string $settled): string
+    {
+        return $this->layer;
+    }
+
+    public function holdsLayer(): bool
+    {
+        return true;
+    }
+
+    public function leadsBy(): string
+    {
+        return 'hold';
+    }
+
+    public function whyNotOn(DeviceByItself $device): ?string
+    {
+        return null;
+    }
+
+    public function press(Effects $run, string $source, Cause $cause): void
+    {
+        $run->holdLayer($this->layer, $source, $cause);
+    }
+
+    public function release(Effects $run, string $source, Cause $cause): void
+    {
+        $run->letGoOfLayer($source, $cause);
+    }
+}

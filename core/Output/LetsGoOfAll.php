@@ -1,8 +1,0 @@
-<?php
-
-declare(strict_types=1);
-
-namespace Nailrod\Core\Output;
-
-/** It ends all that is held or latched. */
-interface LetsGoOfAll extends Output {}
