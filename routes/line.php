@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Http\Controllers\LineController;
-use App\Http\Controllers\PhoneController;
+use App\Http\Controllers\Make\PhoneController;
+use App\Http\Controllers\Rig\LineController;
 use Illuminate\Support\Facades\Route;
 
 // Asked by scripts of the pages, without cookies and session; SameOrigin keeps other pages out.

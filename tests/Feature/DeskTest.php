@@ -8,7 +8,7 @@ use App\Memory\Memories;
 use App\Memory\Unit;
 use App\Rig\SurveyPicture;
 use App\Sets\SetStore;
-use App\View\RigView;
+use App\View\Rig\RigView;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
 use Nailrod\Core\Advice\Plan\Pairing;

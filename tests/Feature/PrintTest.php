@@ -7,7 +7,7 @@ namespace Tests\Feature;
 use App\Models\PrintRecord;
 use App\Models\SetRecord;
 use App\Sets\SetStore;
-use App\View\PrintAsked;
+use App\View\Keep\PrintAsked;
 use Illuminate\Testing\TestResponse;
 use Nailrod\Core\Exchange\Print\Ink;
 use Nailrod\Core\Exchange\Print\Paper;

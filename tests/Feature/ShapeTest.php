@@ -6,11 +6,11 @@ namespace Tests\Feature;
 
 use App\Models\Revision;
 use App\Sets\SetStore;
+use App\View\Make\Shape\Comparison;
+use App\View\Make\Shape\Handle;
+use App\View\Make\ShapeView;
 use App\View\Place;
 use App\View\Plot;
-use App\View\Shape\Comparison;
-use App\View\Shape\Handle;
-use App\View\ShapeView;
 use Illuminate\Testing\TestResponse;
 use Nailrod\Core\Format\PlainNames;
 use Nailrod\Core\Mapping\Made\Above;

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Sets\SetStore;
-use App\View\AssignView;
 use App\View\Fields;
+use App\View\Make\AssignView;
+use App\View\Make\ShapeView;
 use App\View\Place;
 use App\View\Plot;
-use App\View\ShapeView;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Edits;
 use Nailrod\Core\Set\PartPath;

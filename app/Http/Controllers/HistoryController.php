@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Controllers\Plan\ListController;
 use App\Http\Requests\EditRequest;
 use App\Sets\CatalogueStore;
 use Illuminate\Http\RedirectResponse;

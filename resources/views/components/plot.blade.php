@@ -38,7 +38,7 @@
         <path class="plot__line" data-line="line" d="{{ $plot->line($shaping, array_values($view->stops->holding())) }}" />
     </g>
     @foreach ($view->handles() as $handle)
-        @php($isAcross = $handle->moves === App\View\Shape\Handle::ACROSS)
+        @php($isAcross = $handle->moves === App\View\Make\Shape\Handle::ACROSS)
         @php($isLine = in_array($handle->kind, ['zone', 'stop', 'threshold', 'bound'], true))
         @php($px = $handle->moves === 'up' && $handle->kind !== 'bend' ? ($handle->kind === 'notch' ? $plot->right() : $plot->left) : $plot->x($handle->x))
         @php($py = $isAcross ? $plot->bottom() : $plot->y($handle->y))

@@ -2,8 +2,8 @@
 @php($rig = $view->place->set->rig)
 @php($a = $two->across->axis->ref)
 @php($b = $two->along->axis->ref)
-@php($size = App\View\Shape\TwoAxes::SIZE)
-@php($margin = App\View\Shape\TwoAxes::MARGIN)
+@php($size = App\View\Make\Shape\TwoAxes::SIZE)
+@php($margin = App\View\Make\Shape\TwoAxes::MARGIN)
 @php($middle = $margin + $size / 2)
 <svg class="plot plot--two" id="two" viewBox="0 0 700 508" role="img" aria-label="{{ $rig->nameOf($a) }} across, {{ $rig->nameOf($b) }} {{ $two->isStick() ? 'down' : 'up' }}; the ring is where the hand is, the dot is what is sent" data-shows="{{ $view->shows() }}" data-built="{{ json_encode(array_merge(...array_map(fn ($built) => array_map(fn ($axis) => [$axis->ref, $rig->nameOf($axis->ref)], $built->axes()), array_values($two->built())))) }}" data-name-a="{{ $rig->nameOf($a) }}" data-name-b="{{ $rig->nameOf($b) }}" data-a="{{ $a }}" data-b="{{ $b }}" data-stick="{{ (int) $two->isStick() }}" data-size="{{ $size }}" data-margin="{{ $margin }}">
     <defs><pattern id="hatch" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><path d="M0 0V6" class="plot__hatch" /></pattern></defs>

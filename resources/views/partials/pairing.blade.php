@@ -7,7 +7,7 @@
         <p class="editor__buttons">
             @if ($pairing->asked !== '')
                 @if ($pairing->leavingOut() !== '')<a class="link" href="{{ $pairing->leavingOut() }}" data-refresh>Leave it out</a>@endif
-                <a class="link" href="{{ $pairing->asking(App\View\AssignPairing::ON) }}" data-refresh>Ask for none</a>
+                <a class="link" href="{{ $pairing->asking(App\View\Make\AssignPairing::ON) }}" data-refresh>Ask for none</a>
             @elseif ($pairing->left !== [])
                 <a class="link" href="{{ $pairing->asking($pairing->left[0]) }}" data-refresh>Ask for them one by one</a>
             @endif

@@ -27,7 +27,7 @@
                     <span class="layer layer--{{ Nailrod\Core\Set\LayerLook::of($place->set, $id) }}" data-layer="{{ $id }}" title="{{ $layer->name }}, {{ $holders[$id] }}"><span class="layer__name">{{ $layer->name }}</span><small>{{ $holders[$id] }}</small><em class="layer__live">live</em></span>
                 @endforeach
                 <div class="layers__new">
-                <a class="link" href="{{ route('assign', ['set' => $place->record->id, 'device' => $view->device->id, 'layer' => $view->layer, 'pair' => App\View\AssignPairing::ON]) }}" data-refresh title="Press a key and a control: they are assigned to each other">Pair</a>
+                <a class="link" href="{{ route('assign', ['set' => $place->record->id, 'device' => $view->device->id, 'layer' => $view->layer, 'pair' => App\View\Make\AssignPairing::ON]) }}" data-refresh title="Press a key and a control: they are assigned to each other">Pair</a>
                 <details class="pop" id="new-layer" data-once><summary class="link">New layer</summary>
                     <form data-does="edit" method="post" action="{{ route('layer.add', $place->record->id) }}" data-edit novalidate class="pop__body">
                         {{ $place->from() }}
@@ -50,7 +50,7 @@
             <div class="scroll comb-scroll" id="comb-scroll" tabindex="0" role="region" aria-label="Assignments of {{ $view->device->name }}">
                 <table @class(['comb', 'comb--many' => count($place->set->layers) > 4])>
                     <colgroup><col class="comb__number"><col class="comb__name">@foreach ($place->set->layers as $layer)<col>@endforeach</colgroup>
-                    <thead><tr><th scope="col" colspan="2" class="filter"><form data-does="look" action="{{ route('assign', $place->record->id) }}" data-visit><input type="hidden" name="device" value="{{ $view->device->id }}"><input type="hidden" name="layer" value="{{ $view->layer }}"><input type="hidden" name="ref" value="{{ $view->ref }}"><label><span class="sr-only">Show</span><select name="show">@foreach (App\View\AssignComb::FILTERS as $filter => $words)<option value="{{ $filter }}" @selected($filter === $view->comb->filter)>{{ $filter === '' ? 'all controls' : 'only '.$words }}</option>@endforeach</select></label></form></th>
+                    <thead><tr><th scope="col" colspan="2" class="filter"><form data-does="look" action="{{ route('assign', $place->record->id) }}" data-visit><input type="hidden" name="device" value="{{ $view->device->id }}"><input type="hidden" name="layer" value="{{ $view->layer }}"><input type="hidden" name="ref" value="{{ $view->ref }}"><label><span class="sr-only">Show</span><select name="show">@foreach (App\View\Make\AssignComb::FILTERS as $filter => $words)<option value="{{ $filter }}" @selected($filter === $view->comb->filter)>{{ $filter === '' ? 'all controls' : 'only '.$words }}</option>@endforeach</select></label></form></th>
                         @foreach ($place->set->layers as $id => $layer)<th scope="col"><span class="layer-dot layer--{{ Nailrod\Core\Set\LayerLook::of($place->set, $id) }}"></span>{{ $layer->name }}</th>@endforeach
                     </tr></thead>
                     <tbody>
@@ -67,7 +67,7 @@
                     @endforeach
                     </tbody>
                 </table>
-                @if ($view->comb->shown() === [])<p class="empty">No row of {{ $view->device->name }} is {{ App\View\AssignComb::FILTERS[$view->comb->filter] }}.</p>@endif
+                @if ($view->comb->shown() === [])<p class="empty">No row of {{ $view->device->name }} is {{ App\View\Make\AssignComb::FILTERS[$view->comb->filter] }}.</p>@endif
             </div>
         </section>
         <section class="column loom__actions" aria-label="Actions of the simulator" x-data="actions">

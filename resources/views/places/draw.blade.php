@@ -15,6 +15,6 @@
     </section>
     <section class="column" aria-label="How it looks">
         @if ($view->device === null)<p class="empty">Nothing is counted yet.</p>
-        @else<h2 class="column__title">{{ $view->device->title() }} <span class="column__note">{{ App\View\RigView::counts($view->device) }}</span></h2><div class="rig__plate draw__face" inert><x-face :device="$view->device" /></div>@endif
+        @else<h2 class="column__title">{{ $view->device->title() }} <span class="column__note">{{ App\View\Rig\RigView::counts($view->device) }}</span></h2><div class="rig__plate draw__face" inert><x-face :device="$view->device" /></div>@endif
     </section>
 </x-layout>

@@ -1,10 +1,10 @@
 @php($place = $view->place)
 @php($post = fn (string $route) => route($route, $place->record->id))
-@php([$w, $h] = App\View\LayersView::BOX)
+@php([$w, $h] = App\View\Make\LayersView::BOX)
 <x-layout :place="$place" title="Layers">
     <section class="column layers__map" aria-labelledby="layers-title">
         <h1 id="layers-title">Layers <span class="column__note">what leads where, and back</span></h1>
-        <svg class="layer-map" viewBox="0 0 {{ App\View\LayersView::WIDTH }} {{ App\View\LayersView::HEIGHT }}" role="group" aria-label="The layers of this set and what leads from one to another; the list beside it says the same in words">
+        <svg class="layer-map" viewBox="0 0 {{ App\View\Make\LayersView::WIDTH }} {{ App\View\Make\LayersView::HEIGHT }}" role="group" aria-label="The layers of this set and what leads from one to another; the list beside it says the same in words">
             <defs>
                 <marker id="arrow" viewBox="0 0 10 10" refX="8" refY="5" markerWidth="7" markerHeight="7" orient="auto-start-reverse"><path d="M0 0L10 5L0 10z" class="layer-map__head" /></marker>
                 @for ($i = 0; $i < Nailrod\Core\Mapping\Layer\Layer::COLOURS; $i++)

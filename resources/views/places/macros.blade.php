@@ -35,12 +35,12 @@
         @if ($lanes === [])
             <p class="empty">It does nothing yet. Add a step on the right, or record what you press.</p>
         @else
-        <svg class="timeline" id="timeline" height="{{ count($lanes) * App\View\MacrosView::LANE + 26 }}" data-shown="{{ $view->shown() }}" role="group" aria-label="The macro on its time line; the table below says the same in numbers">
+        <svg class="timeline" id="timeline" height="{{ count($lanes) * App\View\Make\MacrosView::LANE + 26 }}" data-shown="{{ $view->shown() }}" role="group" aria-label="The macro on its time line; the table below says the same in numbers">
             @foreach ($view->grid() as $us)
                 <line class="timeline__grid" x1="{{ $view->across($us) }}" x2="{{ $view->across($us) }}" y1="18" y2="100%" /><text class="timeline__time" x="{{ $view->across($us) }}" y="12">{{ $us / 1000 }}</text>
             @endforeach
             @foreach ($lanes as $at => $lane)
-                @php($y = $at * App\View\MacrosView::LANE + 22)
+                @php($y = $at * App\View\Make\MacrosView::LANE + 22)
                 <line class="timeline__base" x1="0" x2="100%" y1="{{ $y + 24 }}" y2="{{ $y + 24 }}" />
                 @foreach ($lane['bars'] as $i => $bar)
                     @php($narrow = ! $bar->isText() && $bar->to - $bar->from < 0.02 * $view->shown() * (mb_strlen($view->nameOf($bar)) + 2) * 0.55)

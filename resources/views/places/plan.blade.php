@@ -14,7 +14,7 @@
             <li>buttons <b class="figure">{{ $figures['buttons'] }}</b></li>
             <li>axes <b class="figure">{{ $figures['axes'] }}</b></li>
         </ul>
-        <p class="plan__do"><a class="button button--main" href="{{ route('plan', ['set' => $place->record->id, 'propose' => App\View\PlanView::ALL]) }}" data-refresh>Propose the whole plan</a> <a class="link" href="{{ route('carry', $place->record->id) }}">Carry over from another set or device</a></p>
+        <p class="plan__do"><a class="button button--main" href="{{ route('plan', ['set' => $place->record->id, 'propose' => App\View\Plan\PlanView::ALL]) }}" data-refresh>Propose the whole plan</a> <a class="link" href="{{ route('carry', $place->record->id) }}">Carry over from another set or device</a></p>
         <div class="scroll plan__list" id="plan-list" tabindex="0" role="region" aria-label="Actions of {{ $catalogue->name }}">
             @foreach ($view->groups() as $group => $actions)
                 <table class="plan-group" data-group="{{ $group }}"><caption><span>{{ $catalogue->groups[$group] }}</span><small>{{ $view->reached($actions) }} of {{ count($actions) }}</small>@if ($view->reached($actions) < count($actions))<a class="link" href="{{ route('plan', ['set' => $place->record->id, 'propose' => $group]) }}" data-refresh>Propose</a>@endif</caption><tbody>
@@ -31,7 +31,7 @@
         </div>
     </section>
     <section class="column plan__proposals" id="proposed" tabindex="-1" aria-labelledby="proposals-title">
-        <h2 class="column__title" id="proposals-title">Proposed <span class="column__note">@if ($view->plan !== null){{ $view->asked === App\View\PlanView::ALL ? 'for all that is not reached' : 'for '.$catalogue->groups[$view->asked] }}@endif</span></h2>
+        <h2 class="column__title" id="proposals-title">Proposed <span class="column__note">@if ($view->plan !== null){{ $view->asked === App\View\Plan\PlanView::ALL ? 'for all that is not reached' : 'for '.$catalogue->groups[$view->asked] }}@endif</span></h2>
         @if ($view->take !== null)
             <div class="take-up" data-take><p><strong>{{ $view->take->isAxis() ? 'Move' : 'Press' }} the control for {{ $view->take->name }}.</strong> It is assigned in the layer that is live then. <a class="link" href="{{ route('plan', ['set' => $place->record->id, 'propose' => $view->asked]) }}" data-refresh>Leave it</a></p>
             <form data-does="edit" method="post" action="{{ route('plan.press', $place->record->id) }}" data-edit novalidate hidden>{{ $place->from() }}<input name="layer"><input name="ref"><input name="action" value="{{ $view->take->id }}"></form>

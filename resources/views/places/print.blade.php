@@ -1,11 +1,11 @@
 @php($place = $view->place)
 @php($asked = $view->asked)
-@php($isLabels = $asked->what === App\View\PrintAsked::LABELS)
+@php($isLabels = $asked->what === App\View\Keep\PrintAsked::LABELS)
 <x-layout :place="$place" title="Print">
     <section class="column print__ask scroll" aria-labelledby="print-title" tabindex="0" id="print-ask">
         <h1 id="print-title">Print</h1>
         <form data-does="look" action="{{ route('print', $place->record->id) }}" data-visit id="print-form">
-            <fieldset class="choice print__what" aria-label="What">@foreach (App\View\PrintAsked::WHAT as $what => $label)<label><input type="radio" name="what" value="{{ $what }}" @checked($what === $asked->what)><span>{{ $label }}</span></label>@endforeach</fieldset>
+            <fieldset class="choice print__what" aria-label="What">@foreach (App\View\Keep\PrintAsked::WHAT as $what => $label)<label><input type="radio" name="what" value="{{ $what }}" @checked($what === $asked->what)><span>{{ $label }}</span></label>@endforeach</fieldset>
             @if ($isLabels)
                 <label class="field"><span>Of</span><select name="device" id="print-device">{{ App\Forms\Options::of($view->devices(), $asked->device?->id) }}</select></label>
                 <label class="field"><span>Text</span><select name="text" id="print-text">@foreach (Nailrod\Core\Exchange\Print\LabelText::cases() as $text)<option value="{{ $text->value }}" @selected($text === $asked->text)>{{ $text->inWords() }}</option>@endforeach</select></label>
@@ -19,7 +19,7 @@
             @endif
             <div class="print__two">
                 @if ($isLabels)<label class="check"><input type="checkbox" name="apart" value="1" @checked($asked->isApart)> One for each position</label>
-                @elseif ($asked->what === App\View\PrintAsked::CARD)<label class="check"><input type="checkbox" name="apart" value="1" @checked($asked->isApart)> A page for each layer</label>@endif
+                @elseif ($asked->what === App\View\Keep\PrintAsked::CARD)<label class="check"><input type="checkbox" name="apart" value="1" @checked($asked->isApart)> A page for each layer</label>@endif
                 <label class="check"><input type="checkbox" name="large" value="1" @checked($asked->isLarge)> Large print</label>
                 <label class="check"><input type="checkbox" name="black" value="1" @checked($asked->isBlack)> Black and white</label>
                 @if ($isLabels && $view->since !== null)<label class="check"><input type="checkbox" name="changed" value="1" @checked($asked->isChanged)> Only what has changed</label>@endif

@@ -32,7 +32,7 @@
     @php($device = $view->device)
     <section class="column rig__face" aria-labelledby="rig-title">
         <h1 id="rig-title">{{ $device->title() }} @if ($device->standIn)<span class="tag">stand-in</span>@endif
-            <span class="column__note">{{ App\View\RigView::counts($device) }} · @if (count($device->onboard->modes) > 1)mode “{{ $view->unit()->state->modeOf($device)?->name }}” · @endif{{ $view->stored($device) }}</span></h1>
+            <span class="column__note">{{ App\View\Rig\RigView::counts($device) }} · @if (count($device->onboard->modes) > 1)mode “{{ $view->unit()->state->modeOf($device)?->name }}” · @endif{{ $view->stored($device) }}</span></h1>
         <div class="rig__plate" @if ($view->task === 'arrange' && ! $view->isPhraseList()) data-arrange="{{ route('rig.note', $place->edited->id) }}" data-pick="{{ $view->link(['ref' => '-']) }}" @endif>
             @if ($view->isTurned && $view->hasBack())<x-back :view="$view" :unit="$view->unit()" />@else<x-face :device="$device" :page="$view->page" />@endif
         </div>
@@ -42,7 +42,7 @@
             @if ($device->descriptor !== null)<span>last report</span><code class="report" data-report="{{ $device->id }}">none yet</code>@endif
         </p>
     </section>
-    <section class="column rig__side" aria-label="{{ $device->name }}: {{ App\View\RigView::TASKS[$view->task] }}">
+    <section class="column rig__side" aria-label="{{ $device->name }}: {{ App\View\Rig\RigView::TASKS[$view->task] }}">
         @include('partials.rig.'.$view->task)
     </section>
     @endif

@@ -2,7 +2,7 @@
 <x-layout :place="$place" title="Roles">
     <section class="column" aria-labelledby="roles-title">
         <h1 id="roles-title">Roles <span class="column__note">the same job, in every simulator: where it is, at a glance. {{ $view->mixed() === 0 ? 'All are in line.' : $view->mixed().' are not in the same place everywhere.' }}</span></h1>
-        <form data-does="look" action="{{ route('roles', $place->record->id) }}" data-visit class="roles__show"><label class="field"><span>Show</span><select name="show">{{ App\Forms\Options::of(App\View\RolesView::FILTERS, $view->show) }}</select></label> <a class="link" href="{{ route('carry', $place->record->id) }}">Carry over from another set or device</a></form>
+        <form data-does="look" action="{{ route('roles', $place->record->id) }}" data-visit class="roles__show"><label class="field"><span>Show</span><select name="show">{{ App\Forms\Options::of(App\View\Plan\RolesView::FILTERS, $view->show) }}</select></label> <a class="link" href="{{ route('carry', $place->record->id) }}">Carry over from another set or device</a></form>
         <x-no-roles :catalogue="$place->set->catalogue" />
         <div class="scroll" id="roles-grid" tabindex="0" role="region" aria-label="Roles against sets">
         @if ($view->rows() === [])<p class="empty">{{ $view->show === 'differ' ? 'Every role is in the same place in every set that reaches it.' : 'No two sets here have a game with the same role.' }}</p>@else

@@ -38,8 +38,8 @@
         <div class="strip"><span class="strip__title">last 10 s</span><canvas id="strip" role="img" aria-label="Value of the last ten seconds; what the lever asked for is thin, what was sent is thick"></canvas></div>
     </section>
     <section class="column panel" aria-label="Shaping of {{ $name }}">
-        <nav class="tabs tabs--side" aria-label="Shaping">@foreach (App\View\ShapeView::TABS as $tab => $label)<a href="{{ $view->link(['tab' => $tab === 'shape' ? '' : $tab]) }}" data-refresh @if ($view->tab() === $tab) aria-current="true" @endif>{{ $label }}</a>@endforeach</nav>
-        <div class="scroll panel__scroll" id="panel-scroll" tabindex="0" role="region" aria-label="{{ App\View\ShapeView::TABS[$view->tab()] }}">@include('partials.shape.'.$view->tab())</div>
+        <nav class="tabs tabs--side" aria-label="Shaping">@foreach (App\View\Make\ShapeView::TABS as $tab => $label)<a href="{{ $view->link(['tab' => $tab === 'shape' ? '' : $tab]) }}" data-refresh @if ($view->tab() === $tab) aria-current="true" @endif>{{ $label }}</a>@endforeach</nav>
+        <div class="scroll panel__scroll" id="panel-scroll" tabindex="0" role="region" aria-label="{{ App\View\Make\ShapeView::TABS[$view->tab()] }}">@include('partials.shape.'.$view->tab())</div>
     </section>
     @endif
 </x-layout>

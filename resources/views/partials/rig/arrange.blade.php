@@ -34,7 +34,7 @@
     <form data-does="edit" method="post" action="{{ route('rig.turn', $place->edited->id) }}" data-edit novalidate data-autosave class="panel__part">{{ $place->from() }}<input type="hidden" name="control" value="{{ $control->ref }}">
         <h3>The other way</h3>
         <p class="says">{{ $view->turned() }}</p>
-        <label class="field"><span>Also used as</span><select name="turns" id="n-turns">{{ App\Forms\Options::of($view->turns(), $rotary === null ? App\Http\Requests\TurnRequest::NOT : ($rotary->round ? App\Http\Requests\TurnRequest::ROUND : App\Http\Requests\TurnRequest::ENDS)) }}</select></label>
+        <label class="field"><span>Also used as</span><select name="turns" id="n-turns">{{ App\Forms\Options::of($view->turns(), $rotary === null ? App\Http\Requests\Rig\TurnRequest::NOT : ($rotary->round ? App\Http\Requests\Rig\TurnRequest::ROUND : App\Http\Requests\Rig\TurnRequest::ENDS)) }}</select></label>
         @if ($rotary !== null && $control->encoder !== null)<label class="field"><span>Places</span><input type="number" name="places" id="n-places" value="{{ count($rotary->contacts) }}" min="{{ Nailrod\Core\Rig\Device\Rotary::FEWEST_PLACES }}" max="{{ Nailrod\Core\Rig\Device\Rotary::MOST_PLACES }}" step="1"></label>@endif
     </form>
     @endif

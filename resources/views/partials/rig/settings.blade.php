@@ -1,6 +1,6 @@
 @php($unit = $view->unit())
 @php($onboard = $unit->device->onboard)
-@php($settings = new App\View\DeviceSettings($place, $unit->device))
+@php($settings = new App\View\Rig\DeviceSettings($place, $unit->device))
 <div class="scroll panel" id="settings-scroll" tabindex="0" role="region" aria-label="What {{ $view->device->name }} shall be like">
     <dl class="unit">
         @if (count($onboard->serials) > 1)

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Rig;
+
+use App\Http\Requests\RevisionRequest;
+use Nailrod\Core\Engine\Survey\Proposal;
+
+/** What of the proposal for a measured axis is taken. */
+final class MeasuredRequest extends RevisionRequest
+{
+    protected function fields(): array
+    {
+        return ['parts' => ['required', 'array'], 'parts.*' => ['string', 'in:'.implode(',', Proposal::PARTS)]];
+    }
+
+    /** @return list<string> of Proposal::PARTS */
+    public function parts(): array
+    {
+        return array_values(array_filter($this->array('parts'), is_string(...)));
+    }
+}
