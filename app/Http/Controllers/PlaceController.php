@@ -27,7 +27,7 @@ final class PlaceController
 
     public function rig(Request $request, PageLine $line, string $set): View
     {
-        return view('places.rig', ['view' => new RigView(
+        return view('rig.rig', ['view' => new RigView(
             // What a device shall be like is said by the set that is open.
             Place::open($this->sets, $set, 'rig', isOwn: $request->string('do')->toString() === 'settings'),
             $request->string('device')->toString(),
@@ -42,12 +42,12 @@ final class PlaceController
 
     public function shape(Request $request, string $set): View
     {
-        return view('places.shape', ['view' => new ShapeView(Place::open($this->sets, $set, 'shape'), ShapeView::query($request->fullUrl()))]);
+        return view('make.shape', ['view' => new ShapeView(Place::open($this->sets, $set, 'shape'), ShapeView::query($request->fullUrl()))]);
     }
 
     public function assign(Request $request, string $set): View
     {
-        return view('places.assign', ['view' => new AssignView(
+        return view('make.assign', ['view' => new AssignView(
             Place::open($this->sets, $set, 'assign'),
             $request->string('device')->toString(),
             $request->string('layer')->toString(),
@@ -63,27 +63,27 @@ final class PlaceController
 
     public function layers(string $set): View
     {
-        return view('places.layers', ['view' => new LayersView(Place::open($this->sets, $set, 'layers'))]);
+        return view('make.layers', ['view' => new LayersView(Place::open($this->sets, $set, 'layers'))]);
     }
 
     public function macros(Request $request, string $set): View
     {
-        return view('places.macros', ['view' => new MacrosView(Place::open($this->sets, $set, 'macros'), $request->string('macro')->toString())]);
+        return view('make.macros', ['view' => new MacrosView(Place::open($this->sets, $set, 'macros'), $request->string('macro')->toString())]);
     }
 
     public function lamps(Request $request, string $set): View
     {
-        return view('places.lamps', ['view' => new LampsView(Place::open($this->sets, $set, 'lamps'), $request->string('rule')->toString(), $request->string('device')->toString())]);
+        return view('make.lamps', ['view' => new LampsView(Place::open($this->sets, $set, 'lamps'), $request->string('rule')->toString(), $request->string('device')->toString())]);
     }
 
     public function bench(Request $request, string $set): View
     {
-        return view('places.bench', ['view' => new BenchView(Place::open($this->sets, $set, 'bench'), $request->string('device')->toString(), $request->integer('page', 1))]);
+        return view('prove.bench', ['view' => new BenchView(Place::open($this->sets, $set, 'bench'), $request->string('device')->toString(), $request->integer('page', 1))]);
     }
 
     public function recordings(Request $request, string $set): View
     {
-        return view('places.recordings', ['place' => Place::open($this->sets, $set, 'recordings'), 'recordings' => RecordingsView::of($request)]);
+        return view('prove.recordings', ['place' => Place::open($this->sets, $set, 'recordings'), 'recordings' => RecordingsView::of($request)]);
     }
 
     public function store(Request $request, PageLine $line, string $set): View
@@ -102,6 +102,6 @@ final class PlaceController
         $isThere = in_array($serial, $device->onboard->serials ?? [], true);
         $place->notHere->ask('unit', $serial, $isThere, 'The one in use');
 
-        return view('places.store', ['place' => $place, 'view' => $device === null ? null : new StoreView($place, Memories::asked($device, $isThere ? $serial : ''), $line->away(), $request->string('do')->toString() === 'read', $request->string('firmware')->toString()), 'found' => array_diff_key(Memories::onDesk(), $place->set->rig->devices)]);
+        return view('keep.store', ['place' => $place, 'view' => $device === null ? null : new StoreView($place, Memories::asked($device, $isThere ? $serial : ''), $line->away(), $request->string('do')->toString() === 'read', $request->string('firmware')->toString()), 'found' => array_diff_key(Memories::onDesk(), $place->set->rig->devices)]);
     }
 }

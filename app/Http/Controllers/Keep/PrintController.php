@@ -24,7 +24,7 @@ final class PrintController
 
     public function show(Request $request, string $set): View
     {
-        return view('places.print', ['view' => $this->view($request, $set)]);
+        return view('keep.print', ['view' => $this->view($request, $set)]);
     }
 
     /** One page as a drawing that stands alone. */

@@ -26,7 +26,7 @@ final class SetsController
 
     public function show(string $set): View
     {
-        return view('places.sets', ['view' => new SetsView(Place::open($this->sets, $set, 'sets'), $this->sets)]);
+        return view('keep.sets', ['view' => new SetsView(Place::open($this->sets, $set, 'sets'), $this->sets)]);
     }
 
     /** A new set below this one; its game is that of its parent, unless it begins one. */

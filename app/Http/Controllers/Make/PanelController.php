@@ -40,7 +40,7 @@ final class PanelController
 
         $view = PanelView::of($place, $request->string('device')->toString(), $request->string('panel')->toString(), $request->integer('page', 1), $request->string('tile')->toString(), self::sizeOf($request));
 
-        return view('places.panel', ['place' => $place, 'view' => $view, 'phones' => $view === null ? null : Phones::of($pairing, $view->device->id, $request, $line->gets(), time())]);
+        return view('make.panel', ['place' => $place, 'view' => $view, 'phones' => $view === null ? null : Phones::of($pairing, $view->device->id, $request, $line->gets(), time())]);
     }
 
     /** The screen that it is drawn for: one that was seen, or so many mm. */

@@ -27,7 +27,7 @@ final class CarryController
 
     public function show(Request $request, string $set): View
     {
-        return view('places.carry', ['view' => new CarryView(
+        return view('plan.carry', ['view' => new CarryView(
             Place::open($this->sets, $set, 'carry'),
             $this->sets,
             $request->string('from')->toString(),

@@ -32,7 +32,7 @@ final class PlanController
 
     public function show(Request $request, PageLine $line, string $set): View
     {
-        return view('places.plan', ['view' => new PlanView(
+        return view('plan.plan', ['view' => new PlanView(
             Place::open($this->sets, $set, 'plan'),
             $request->string('propose')->toString(),
             PlanAsked::of($request),
@@ -48,7 +48,7 @@ final class PlanController
         $place = Place::open($this->sets, $set, 'actions');
         $record = $place->set->catalogue === null ? null : CatalogueRecord::query()->with('head')->find($place->set->catalogue->id);
 
-        return view('places.actions', ['view' => new ActionsView($place, $record, $request->string('find')->toString())]);
+        return view('plan.actions', ['view' => new ActionsView($place, $record, $request->string('find')->toString())]);
     }
 
     public function take(PlanRequest $request, string $set): RedirectResponse

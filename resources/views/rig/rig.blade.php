@@ -16,7 +16,7 @@
         @if ($view->device !== null)
         <details class="pop pop--up"><summary class="link">Add a device</summary>
             <div class="pop__body pop__body--wide">
-                @include('partials.rig.add')
+                @include('rig.parts.add')
             </div>
         </details>
         @endif
@@ -26,7 +26,7 @@
     </nav>
     @if ($view->device === null)
         <section class="column scroll rig__begin" aria-labelledby="rig-title" tabindex="0" id="rig-begin"><h1 id="rig-title">No device is in this rig yet</h1>
-            @include('partials.rig.add')
+            @include('rig.parts.add')
         </section>
     @else
     @php($device = $view->device)
@@ -43,7 +43,7 @@
         </p>
     </section>
     <section class="column rig__side" aria-label="{{ $device->name }}: {{ App\View\Rig\RigView::TASKS[$view->task] }}">
-        @include('partials.rig.'.$view->task)
+        @include('rig.parts.'.$view->task)
     </section>
     @endif
 </x-layout>

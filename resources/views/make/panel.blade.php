@@ -31,7 +31,7 @@
         <h2 class="column__title">As a file</h2>
         @if ($view->panel !== null)<div class="panel__row"><a class="link" href="{{ route('panel.file', ['set' => $place->record->id, 'device' => $view->device->id, 'panel' => $view->panel->id, 'page' => $view->page]) }}" download>Save this page</a><a class="link" href="{{ route('panel.file', ['set' => $place->record->id, 'device' => $view->device->id, 'panel' => $view->panel->id]) }}" download>Save the panel</a></div>@endif
         <form data-does="look" method="post" action="{{ route('import.bring') }}" enctype="multipart/form-data" class="panel__row">@csrf<input type="hidden" name="for" value="{{ $place->record->id }}"><input type="hidden" name="device" value="{{ $view->device->id }}"><label class="field"><span class="sr-only">File of a panel</span><input type="file" name="file" id="panel-file" accept=".json" required></label><button class="button">Bring pages</button></form>
-        @include('partials.phones')
+        @include('make.parts.phones')
     </nav>
     <section class="column panels__drawing" aria-labelledby="panel-title">
         <h1 id="panel-title">{{ $view->panel->name ?? $view->device->name.' as new' }} <span class="column__note">{{ $view->left() }}</span> <a class="link column__note" href="{{ route('hand', $view->device->id) }}" target="_blank">In the hand</a></h1>

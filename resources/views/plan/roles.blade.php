@@ -15,10 +15,10 @@
                     @php($at = $row->at($id))
                     <td data-set="{{ $id }}" @class(['roles__cell', 'roles__cell--none' => ! $row->isIn($id), 'roles__cell--open' => $row->isIn($id) && $at === [], 'roles__cell--differs' => $row->differs($id), 'roles__cell--inherited' => $at !== [] && $at[0]->isInherited])>
                         @if (! $row->isIn($id))<span title="This game has no such action">·</span>
-                        @elseif ($at === [])<span class="roles__open">not reached</span>@if ($view->canAdd($id, $row->usual))@include('partials.in-line', ['only' => $id, 'spot' => $row->usual, 'words' => 'Put it there too'])@endif
+                        @elseif ($at === [])<span class="roles__open">not reached</span>@if ($view->canAdd($id, $row->usual))@include('plan.parts.in-line', ['only' => $id, 'spot' => $row->usual, 'words' => 'Put it there too'])@endif
                         @else
                             <a href="{{ $view->assign($id, $at[0]->spot) }}">{{ $at[0]->control }}</a>@if ($at[0]->layer !== '') <small>{{ $at[0]->layer }}</small>@endif @if (count($at) > 1)<small>and {{ count($at) - 1 }} more</small>@endif
-                            @if ($row->differs($id))<span class="roles__mark"><b aria-hidden="true">≠</b> elsewhere</span>@if ($view->canBring($id, $row->usual))@include('partials.in-line', ['only' => $id, 'spot' => $row->usual, 'words' => 'Bring it in line'])@include('partials.in-line', ['only' => '', 'spot' => $at[0]->spot, 'words' => 'All like this'])@endif @endif
+                            @if ($row->differs($id))<span class="roles__mark"><b aria-hidden="true">≠</b> elsewhere</span>@if ($view->canBring($id, $row->usual))@include('plan.parts.in-line', ['only' => $id, 'spot' => $row->usual, 'words' => 'Bring it in line'])@include('plan.parts.in-line', ['only' => '', 'spot' => $at[0]->spot, 'words' => 'All like this'])@endif @endif
                         @endif
                     </td>
                 @endforeach

@@ -6,7 +6,7 @@
 @endif
 @foreach ($view->parts() as $part => $class)
 <x-shape-part :view="$view" :part="$part" :title="ucfirst($class::title())" :says="$shaping->parts[$part]->inWords($view->isCentred()) ?: $shaping->parts[$part]->asItComes($view->axis)">
-    @includeFirst(['partials.shape.parts.'.$part, 'partials.shape.parts.fields'], ['fields' => $class::fields($view->axis), 'now' => $shaping->parts[$part]->values(), 'input' => new App\Forms\PanelInput($view->figure(), $part)])
+    @includeFirst(['make.shape.parts.'.$part, 'make.shape.parts.fields'], ['fields' => $class::fields($view->axis), 'now' => $shaping->parts[$part]->values(), 'input' => new App\Forms\PanelInput($view->figure(), $part)])
 </x-shape-part>
 @endforeach
 @foreach (['point' => $view->curvePoints(), 'notch' => $shaping->notches->at] as $what => $list)

@@ -1,5 +1,5 @@
 @if ($view->control === null && $view->isPhraseList())
-@include('partials.rig.phrases')
+@include('rig.parts.phrases')
 @elseif ($view->control === null)
     <p class="says">Press or click a control to name it. Drag controls to where they lie on the real thing; the grid is 1 mm.</p>
     @foreach ($place->told->ofKey(Nailrod\Core\Set\Section\Controls::name(), $view->device->id) as $sentence)<p class="says says--warn">{{ $sentence }}</p>@endforeach

@@ -30,7 +30,7 @@
 @endif
 @if (! $view->isAxis() && $cell !== null && ! $cell->isNothing() && $cell->as === null)
     <div class="editor__fields editor__does">
-        @include('partials.does', ['one' => $cell->either()[0], 'isElse' => false])
+        @include('make.parts.does', ['one' => $cell->either()[0], 'isElse' => false])
         @unless ($behaviour instanceof Nailrod\Core\Mapping\Behaviour\PlaysItsMacro)<label class="check"><input type="checkbox" name="beside" value="1" form="action-list"> The next action comes beside these</label>@endunless
         <form data-does="edit" method="post" action="{{ route('cell.depend', $place->record->id) }}" data-edit novalidate data-autosave class="editor__form whens">
             {{ $place->from() }}{{ $hidden() }}
@@ -42,7 +42,7 @@
         <h3>Otherwise @if ($cell->otherwise === null)<small>nothing happens</small>@else<form data-does="edit" method="post" action="{{ route('cell.clear', $place->record->id) }}" data-edit novalidate>{{ $place->from() }}{{ $hidden() }}<input type="hidden" name="else" value="1"><button class="link">Nothing otherwise</button></form>@endif</h3>
         @if ($cell->otherwise !== null)
         <div class="editor__fields editor__does">
-            @include('partials.does', ['one' => $cell->otherwise, 'isElse' => true])
+            @include('make.parts.does', ['one' => $cell->otherwise, 'isElse' => true])
         </div>
         @endif
         <label class="check"><input type="checkbox" name="else" value="1" form="action-list"> The next action is done otherwise</label>
@@ -56,7 +56,7 @@
     </form>
 @endif
 @if ($cell === null || ($action === null && ! $cell->isNothing()))
-@include('partials.sends', ['isOpen' => true])
+@include('make.parts.sends', ['isOpen' => true])
 @endif
 </div>
 <div class="editor__more scroll" tabindex="0" role="region" aria-label="More of it">
@@ -78,7 +78,7 @@
     </div>
 @endif
 @unless ($cell === null || ($action === null && ! $cell->isNothing()))
-@include('partials.sends', ['isOpen' => false])
+@include('make.parts.sends', ['isOpen' => false])
 @endunless
 @php($picked = $place->set->rig->contacts[$view->ref] ?? null)
 @php($beside = $view->beside())

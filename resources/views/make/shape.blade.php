@@ -39,7 +39,7 @@
     </section>
     <section class="column panel" aria-label="Shaping of {{ $name }}">
         <nav class="tabs tabs--side" aria-label="Shaping">@foreach (App\View\Make\ShapeView::TABS as $tab => $label)<a href="{{ $view->link(['tab' => $tab === 'shape' ? '' : $tab]) }}" data-refresh @if ($view->tab() === $tab) aria-current="true" @endif>{{ $label }}</a>@endforeach</nav>
-        <div class="scroll panel__scroll" id="panel-scroll" tabindex="0" role="region" aria-label="{{ App\View\Make\ShapeView::TABS[$view->tab()] }}">@include('partials.shape.'.$view->tab())</div>
+        <div class="scroll panel__scroll" id="panel-scroll" tabindex="0" role="region" aria-label="{{ App\View\Make\ShapeView::TABS[$view->tab()] }}">@include('make.shape.'.$view->tab())</div>
     </section>
     @endif
 </x-layout>

@@ -103,7 +103,7 @@
         </section>
         <section class="loom__editor" id="editor" tabindex="-1" aria-label="The picked assignment">
             @if ($view->pairing !== null)
-                @include('partials.pairing')
+                @include('make.parts.pairing')
             @elseif ($view->ref === '' && $view->take !== '')
                 @php($taken = $catalogue->action($view->take))
                 <div class="take-up" data-take><p><strong>{{ $taken->isAxis() ? 'Move' : 'Press' }} the control for {{ $taken->name }}.</strong> It is assigned in the layer that is live then. <a class="link" href="{{ $link([]) }}" data-refresh>Leave it</a></p>
@@ -111,7 +111,7 @@
             @elseif ($view->ref === '')
                 <p class="empty">Press or move a control, or pick a cell: what it does is shown here and can be changed.</p>
             @else
-                @include('partials.editor')
+                @include('make.parts.editor')
             @endif
         </section>
     </div>
