@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Nailrod\Core\Exchange;
 
 use Nailrod\Core\Advice\Plan\Reach;
-use Nailrod\Core\Advice\Plan\Spot;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Mapping\Action\Action;
 use Nailrod\Core\Mapping\Action\Catalogue;
@@ -13,6 +12,7 @@ use Nailrod\Core\Mapping\Output\KeyNames;
 use Nailrod\Core\Mapping\Output\KeyStroke;
 use Nailrod\Core\Mapping\Output\PressesKeys;
 use Nailrod\Core\Set\BindingSet;
+use Nailrod\Core\Set\Spot;
 use Nailrod\Core\Set\Words;
 
 /** The list of actions with what reaches them, as CSV; and keys out of such a list. */

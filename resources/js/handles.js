@@ -1,6 +1,6 @@
 import { onDrag } from './drag.js';
 import { pending } from './edits.js';
-import { frame } from './shape.js';
+import { frame } from './plot.js';
 
 /**
  * Handles on the Shape picture: dragged, moved by arrow keys, taken away by Delete. A handle writes into the field that

@@ -6,9 +6,9 @@ namespace App\View\Make;
 
 use App\View\Place;
 use Nailrod\Core\Advice\Plan\Reach;
-use Nailrod\Core\Advice\Plan\Spot;
 use Nailrod\Core\Mapping\Action\Action;
 use Nailrod\Core\Mapping\Output\Output;
+use Nailrod\Core\Set\Spot;
 use Nailrod\Core\Set\Ways;
 
 /** The actions of the simulator beside the comb: how each is reached, and from where. */

@@ -8,10 +8,10 @@ use App\Models\CatalogueRecord;
 use App\Models\CatalogueRevision;
 use App\View\Place;
 use Nailrod\Core\Advice\Plan\Reach;
-use Nailrod\Core\Advice\Plan\Spot;
 use Nailrod\Core\Mapping\Action\Action;
 use Nailrod\Core\Mapping\Action\Catalogue;
 use Nailrod\Core\Mapping\Action\ReservedKey;
+use Nailrod\Core\Set\Spot;
 
 /** The Actions place: all that the game can be told to do, by which ways, and the keys that nothing else is reached by. */
 final readonly class ActionsView

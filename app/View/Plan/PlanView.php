@@ -10,13 +10,13 @@ use Nailrod\Core\Advice\Plan\Plan;
 use Nailrod\Core\Advice\Plan\Planner;
 use Nailrod\Core\Advice\Plan\Proposal;
 use Nailrod\Core\Advice\Plan\Reach;
-use Nailrod\Core\Advice\Plan\Spot;
 use Nailrod\Core\Advice\Plan\Wishes;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Mapping\Action\Action;
 use Nailrod\Core\Rig\Device\Device;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\OutputUse;
+use Nailrod\Core\Set\Spot;
 
 /** The Plan place: from the game's side, which actions are reached and by what, what is proposed for the others, what is wrong. */
 final readonly class PlanView

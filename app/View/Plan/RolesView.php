@@ -9,8 +9,8 @@ use App\View\Place;
 use Nailrod\Core\Advice\Plan\RoleColumn;
 use Nailrod\Core\Advice\Plan\RoleGrid;
 use Nailrod\Core\Advice\Plan\RoleRow;
-use Nailrod\Core\Advice\Plan\Spot;
 use Nailrod\Core\Format\Keys;
+use Nailrod\Core\Set\Spot;
 
 /** The Roles place: one grid of roles against all sets that have a game. */
 final readonly class RolesView

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Advice\Check;
 
-use Nailrod\Core\Advice\Plan\Spot;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Mapping\Layer\Layer;
+use Nailrod\Core\Set\Spot;
 
 /** A control that does as another one does that does as a third one: what a parent says can bring that about, and nothing happens. */
 final class AsAndAs implements Check

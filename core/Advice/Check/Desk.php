@@ -7,7 +7,6 @@ namespace Nailrod\Core\Advice\Check;
 use Nailrod\Core\Advice\Plan\PlanEdits;
 use Nailrod\Core\Advice\Plan\Planner;
 use Nailrod\Core\Advice\Plan\Reach;
-use Nailrod\Core\Advice\Plan\Spot;
 use Nailrod\Core\Advice\Plan\WayChoice;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Mapping\Action\Action;
@@ -20,6 +19,7 @@ use Nailrod\Core\Set\Cell;
 use Nailrod\Core\Set\Edits;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\Played;
+use Nailrod\Core\Set\Spot;
 use Nailrod\Core\Set\Words;
 
 /** What checks look at: a set and its game, with what several of them need. */

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Advice\Check;
 
-use Nailrod\Core\Advice\Plan\Spot;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Chord;
 use Nailrod\Core\Set\PartPath;
+use Nailrod\Core\Set\Spot;
 
 /** One thing that a check found: what is wrong and why, where, and what would mend it. */
 final readonly class Finding

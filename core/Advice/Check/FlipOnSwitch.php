@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Nailrod\Core\Advice\Check;
 
 use Nailrod\Core\Advice\Plan\Seats;
-use Nailrod\Core\Advice\Plan\Spot;
 use Nailrod\Core\Rig\Device\ControlKind;
 use Nailrod\Core\Set\Advice;
+use Nailrod\Core\Set\Spot;
 use Nailrod\Core\Set\Transfers;
 
 /** A switch that stays where it is put, on an action that the game can only flip. */

@@ -6,11 +6,11 @@ namespace Nailrod\Core\Advice\Check;
 
 use Nailrod\Core\Advice\Plan\LayerLink;
 use Nailrod\Core\Advice\Plan\LayerMap;
-use Nailrod\Core\Advice\Plan\Spot;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\Section\Layers;
+use Nailrod\Core\Set\Spot;
 
 /** A layer that stays live for ever once it is, or that nothing leads to. */
 final class LayerWithoutExit implements LooksAtPart

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Advice\Check;
 
-use Nailrod\Core\Advice\Plan\Spot;
 use Nailrod\Core\Advice\Plan\WayChoice;
 use Nailrod\Core\Mapping\Output\MeansAction;
 use Nailrod\Core\Set\Conflicts;
 use Nailrod\Core\Set\PartPath;
+use Nailrod\Core\Set\Spot;
 
 /** One output that two controls drive while one layer is live. */
 final class OutputTwice implements Check

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Advice\Check;
 
-use Nailrod\Core\Advice\Plan\Spot;
 use Nailrod\Core\Mapping\Output\WritesVariable;
+use Nailrod\Core\Set\Spot;
 
 /** One variable that two controls write at a time, one of which holds it to its own position. */
 final class TwoWriters implements Check

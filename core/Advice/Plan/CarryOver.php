@@ -6,6 +6,7 @@ namespace Nailrod\Core\Advice\Plan;
 
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Set\BindingSet;
+use Nailrod\Core\Set\Spot;
 
 /** What one set reaches, proposed for the game of another: matched by role, to the same control where there is room for it. */
 final class CarryOver

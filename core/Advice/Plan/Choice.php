@@ -6,6 +6,7 @@ namespace Nailrod\Core\Advice\Plan;
 
 use Nailrod\Core\Mapping\Action\Action;
 use Nailrod\Core\Mapping\Behaviour\Behaviour;
+use Nailrod\Core\Set\Spot;
 
 /** One action on one contact or axis, as it is proposed. */
 final readonly class Choice

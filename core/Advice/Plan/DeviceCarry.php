@@ -19,6 +19,7 @@ use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Cell;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\SetDocument;
+use Nailrod\Core\Set\Spot;
 use Nailrod\Core\Set\Transfers;
 
 /**

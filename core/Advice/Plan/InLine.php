@@ -10,6 +10,7 @@ use Nailrod\Core\Mapping\Output\ActionOutput;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Edits;
 use Nailrod\Core\Set\SetDocument;
+use Nailrod\Core\Set\Spot;
 use Nailrod\Core\Set\Transfers;
 
 /** Brings a role of a set to the place that it has elsewhere. */

@@ -20,6 +20,7 @@ use Nailrod\Core\Mapping\Output\KeepsInStep;
 use Nailrod\Core\Rig\Device\ControlKind;
 use Nailrod\Core\Rig\Panel\TileKind;
 use Nailrod\Core\Set\BindingSet;
+use Nailrod\Core\Set\Spot;
 
 /**
  * Proposes controls and ways for the actions that a set does not reach yet. Nothing that is there is moved: neither a cell

@@ -14,6 +14,7 @@ use Nailrod\Core\Mapping\Output\Output;
 use Nailrod\Core\Mapping\Output\WritesVariable;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Played;
+use Nailrod\Core\Set\Spot;
 
 /** Which actions of the game a set reaches, and from where: by cells, by chords, and by the macros that cells play; by what writes its variable too. */
 final readonly class Reach

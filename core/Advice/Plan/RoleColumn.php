@@ -10,6 +10,7 @@ use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Excerpt;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\SetDocument;
+use Nailrod\Core\Set\Spot;
 
 /** What the grid of roles shows of one set: a small part of it, so that many sets can stand side by side. */
 final readonly class RoleColumn implements Excerpt

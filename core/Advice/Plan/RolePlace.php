@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Advice\Plan;
 
+use Nailrod\Core\Set\Spot;
+
 /** Where a set reaches a role. */
 final readonly class RolePlace
 {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Advice\Plan;
 
+use Nailrod\Core\Set\Spot;
+
 /** One role in several sets. */
 final readonly class RoleRow
 {

@@ -12,6 +12,7 @@ use Nailrod\Core\Rig\Device\Control;
 use Nailrod\Core\Rig\Device\ControlKind;
 use Nailrod\Core\Rig\Device\Device;
 use Nailrod\Core\Set\BindingSet;
+use Nailrod\Core\Set\Spot;
 
 /** Where there is room: contacts and axes that a layer says nothing of, control by control. What was taken is not free any more. */
 final class Seats

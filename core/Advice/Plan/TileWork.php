@@ -17,6 +17,7 @@ use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\MergedDocument;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\SetDocument;
+use Nailrod\Core\Set\Spot;
 
 /** What a tile does, in the base layer: actions of the game, by the ways that a plan would give them. */
 final readonly class TileWork

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Nailrod\Core\Exchange\Print;
 
 use Nailrod\Core\Advice\Plan\Reach;
-use Nailrod\Core\Advice\Plan\Spot;
 use Nailrod\Core\Exchange\Print\Mark\Group;
 use Nailrod\Core\Exchange\Print\Mark\Rule;
 use Nailrod\Core\Format\Keys;
@@ -17,6 +16,7 @@ use Nailrod\Core\Rig\Device\Device;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\LayerLook;
 use Nailrod\Core\Set\Played;
+use Nailrod\Core\Set\Spot;
 
 /**
  * The card for the knee: the drawn devices with what each control does, a list by action, and the keys to keep off. Only what

@@ -6,7 +6,6 @@ namespace Nailrod\Core\Rig\Wiring;
 
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Rig\Device\ControlKind;
-use Nailrod\Core\Rig\Hid\FirstLayout;
 
 /**
  * A device that is drawn by counting its controls, for whoever has neither a file of it nor the thing at hand: the controls are

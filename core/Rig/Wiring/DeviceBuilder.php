@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Rig\Wiring;
 
-use Nailrod\Core\Rig\Hid\FirstLayout;
 use Nailrod\Core\Rig\Hid\ReportDescriptor;
 use Nailrod\Core\Rig\Hid\Usages;
 

@@ -15,9 +15,9 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Nailrod\Core\Advice\Plan\InLine;
-use Nailrod\Core\Advice\Plan\Spot;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Set\BindingSet;
+use Nailrod\Core\Set\Spot;
 
 /** One grid of roles against sets. */
 final class RolesController

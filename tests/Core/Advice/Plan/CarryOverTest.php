@@ -12,13 +12,13 @@ use Nailrod\Core\Advice\Plan\Planner;
 use Nailrod\Core\Advice\Plan\Reach;
 use Nailrod\Core\Advice\Plan\RoleColumn;
 use Nailrod\Core\Advice\Plan\RoleGrid;
-use Nailrod\Core\Advice\Plan\Spot;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Rig\Device\ControlKind;
 use Nailrod\Core\Set\Assembly;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\SetDocument;
+use Nailrod\Core\Set\Spot;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\DemoSets;
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Nailrod\Core\Advice\Plan;
+namespace Nailrod\Core\Set;
 
 /** A contact or an axis in one layer. */
 final readonly class Spot

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Nailrod\Core\Rig\Hid;
+namespace Nailrod\Core\Rig\Wiring;
 
 /** Lays controls out in rows on a faceplate that is about as wide as it is high; to be moved by its owner. */
 final readonly class FirstLayout
