@@ -8,6 +8,7 @@ for (const viewport of [{ width: 390, height: 844 }, { width: 844, height: 390 }
     test(`swipes from both edges over each tile turn the page and press nothing, at ${viewport.width} x ${viewport.height}`, async ({ browser, app }) => {
         const context = await browser.newContext({ viewport, hasTouch: true, isMobile: true });
         const page = await context.newPage();
+        await page.clock.install();
         await page.goto(`${app.url}/panel/clover`);
         await page.locator('.hand__pages').waitFor();
         await page.waitForTimeout(500);
@@ -37,6 +38,8 @@ for (const viewport of [{ width: 390, height: 844 }, { width: 844, height: 390 }
             return [...rows].filter(Boolean);
         }, viewport.width);
         expect(atEdges.length).toBeGreaterThan(4);
+        // A finger that stays presses: how long one does is told here, and not by how busy the machine is.
+        await page.clock.pauseAt(await page.evaluate(() => Date.now() + 1000));
         for (const y of atEdges) {
             expect(await shown(page)).toBe(1);
             await swipe(viewport.width - 14, 120, y);
@@ -44,8 +47,9 @@ for (const viewport of [{ width: 390, height: 844 }, { width: 844, height: 390 }
             await swipe(14, viewport.width - 120, y);
             expect(await shown(page), `from the left at ${y}`).toBe(1);
         }
-        await page.waitForTimeout(300);
+        await page.clock.runFor(300);
         expect(await page.evaluate(() => window.pressed)).toEqual([]);
+        await page.clock.resume();
         // Every page by the strip.
         for (let number = count; number >= 1; number--) {
             await page.locator('.hand__strip button').nth(number - 1).click();
