@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use App\Structure\CompiledForm;
 use Illuminate\Console\Command;
 use Nailrod\Core\Exchange\Memory\FirmwareFile;
 use Nailrod\Core\Exchange\Shelf\ShelfSchema;
@@ -11,12 +12,15 @@ use Nailrod\Core\Format\Json;
 use Nailrod\Core\Set\SetReference;
 use Nailrod\Core\Set\SetSchema;
 
-/** Writes what is made of the fields of the files: their schemas, and the page that tells of every field. */
+/**
+ * Writes what is made of the code: of the fields of the files their schemas and the page that tells of every field, and
+ * the sum that says in which form sets are compiled.
+ */
 final class SchemaCommand extends Command
 {
     protected $signature = 'nailrod:schema {--check : write nothing, and fail if a file is not as it would be written}';
 
-    protected $description = 'Writes the JSON Schemas of all files, and docs/formats.md, from the fields of the code';
+    protected $description = 'Writes the JSON Schemas of all files, docs/formats.md and the form of compiled sets, from the code';
 
     public function handle(): int
     {
@@ -42,6 +46,7 @@ final class SchemaCommand extends Command
     private function files(): array
     {
         return [
+            'app/Sets/form.php' => "<?php\n\ndeclare(strict_types=1);\n\nreturn '".CompiledForm::of(base_path())."';\n",
             'schema/set.schema.json' => Json::encode(SetSchema::ofSets()),
             'schema/bindings.schema.json' => Json::encode(SetSchema::ofBindings()),
             'schema/panel.schema.json' => Json::encode(SetSchema::ofPanels()),

@@ -25,11 +25,8 @@ use Nailrod\Core\Set\SetGlance;
  */
 final class Programs
 {
-    /** Counts up when sets or programs are written in another form, so that what an older version kept is made anew. */
-    private const FORM = 46;
-
-    /** What the objects of a set look like in that form; where a test finds it changed, FORM has to be counted up. */
-    public const LOOKS = '1e3aba56cfea25a4334c941e0372fed2';
+    /** A sum over the objects of the core and its compiler, which `nailrod:schema` works out: what is kept in another form is made anew. */
+    private const FORM = __DIR__.'/form.php';
 
     /** The set without its devices and its simulator, and its program. */
     private const KINDS = ['set', 'php'];
@@ -172,8 +169,8 @@ final class Programs
             if (! is_file($file)) {
                 continue;
             }
-            $isOurs = preg_match('/^([0-9a-f]{16,32})-(\d+)\.('.implode('|', [...self::KINDS, ...self::EXCERPTS, self::BASE]).')$/D', basename($file), $m) === 1;
-            $isNeeded = $isOurs ? (int) $m[2] === self::FORM && (isset($used[$m[1]]) || filemtime($file) >= $old) : filemtime($file) >= $drafts;
+            $isOurs = preg_match('/^([0-9a-f]{16,32})-([0-9a-f]+)\.('.implode('|', [...self::KINDS, ...self::EXCERPTS, self::BASE]).')$/D', basename($file), $m) === 1;
+            $isNeeded = $isOurs ? $m[2] === self::form() && (isset($used[$m[1]]) || filemtime($file) >= $old) : filemtime($file) >= $drafts;
             if ($isNeeded) {
                 $kept++;
                 $bytes += (int) filesize($file);
@@ -214,6 +211,13 @@ final class Programs
 
     private function file(string $key, string $kind): string
     {
-        return config('nailrod.programs').'/'.($kind === self::BASE ? substr($key, 0, self::HALF) : $key).'-'.self::FORM.'.'.$kind;
+        return config('nailrod.programs').'/'.($kind === self::BASE ? substr($key, 0, self::HALF) : $key).'-'.self::form().'.'.$kind;
+    }
+
+    private static function form(): string
+    {
+        static $form = null;
+
+        return $form ??= require self::FORM;
     }
 }

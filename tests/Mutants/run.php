@@ -114,12 +114,17 @@ register_shutdown_function(function () use ($homes): void {
 
 /** The tests that are nearest, which are run first: most changes are found by them, and then no more are run. */
 $near = fn (string $file): array => match (true) {
-    str_starts_with($file, 'core/Mapping/Axis') => ['Axis', 'Kinds', 'Tuning'],
+    str_starts_with($file, 'core/Mapping/Axis') => ['Mapping/Axis', 'Kinds', 'Advice/Tuning'],
     str_starts_with($file, 'core/Set') => ['Set', 'Kinds', 'Format'],
-    default => ['Run', 'Kinds'],
+    default => ['Engine/Run', 'Kinds'],
 };
 $folders = array_diff(array_map(basename(...), glob('tests/Core/*', GLOB_ONLYDIR) ?: []), ['Laws']);
-$paths = fn (array $names): string => implode(' ', array_map(fn (string $name) => 'tests/Core/'.$name, $names));
+$paths = fn (array $names): string => implode(' ', array_map(
+    // A folder that is not there would fail each time, and each change would seem to be found.
+    fn (string $name) => is_dir('tests/Core/'.$name) ? 'tests/Core/'.$name : exit("There is no tests/Core/$name.\n"),
+    $names,
+));
+array_map(fn (string $file) => $paths($near($file)), ['core/Mapping/Axis', 'core/Set', 'core']);
 $phpunit = fn (string $what): string => 'timeout 120 php -d memory_limit=512M vendor/bin/phpunit --stop-on-defect --do-not-cache-result --exclude-group laws '.$what.' >/dev/null 2>&1';
 passthru('cd '.escapeshellarg($homes[0]).' && '.str_replace('timeout 120', 'timeout 900', $phpunit($paths($folders))), $code);
 $code === 0 || exit("The tests of the core fail without any change: mend them first.\n");

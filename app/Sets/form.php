@@ -1,0 +1,5 @@
+<?php
+
+declare(strict_types=1);
+
+return '3078a5b2748c';
