@@ -25,7 +25,15 @@ $measure = function (string $part) use ($comparison, $there, $options): void {
         $process = proc_open(['bash', __DIR__.'/bench', '--part='.$part, '--of='.$folder, ...$options], [1 => ['pipe', 'w']], $pipes);
         $printed = is_resource($process) ? (string) stream_get_contents($pipes[1]) : '';
         $code = is_resource($process) ? proc_close($process) : 1;
-        fwrite(STDERR, sprintf("== %s of %s%s\n", $part, $isHere ? 'this version' : 'the other', $code === 0 ? '' : ': it could not be measured'));
+        fwrite(
+            STDERR,
+            sprintf(
+                "== %s of %s%s\n",
+                $part,
+                $isHere ? 'this version' : 'the other',
+                $code === 0 ? '' : ': it could not be measured',
+            ),
+        );
         $comparison->add($isHere, $printed);
     }
 };

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace App\Bench;
 
 /**
- * Figures of two versions, measured in turn: of each line the best of its rounds, since whatever else runs only makes it
+ * Figures of two versions, measured in turn: of each line the best of its rounds, since whatever else runs only makes
+ * it
  * worse.
  */
 final class Comparison

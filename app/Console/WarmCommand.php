@@ -33,7 +33,12 @@ final class WarmCommand extends Command
         $cell = array_key_first($set->head->set()->partsOf('cells'));
         [, $layer, $ref] = [...explode('/', (string) $cell, 3), '', ''];
         $this->request($kernel, Request::create(config('app.url').'/sets/'.$set->id.'/assign?layer='.$layer.'&ref='.$ref));
-        foreach ([base_path('core'), ...array_map(app_path(...), ['Http/Controllers', 'Http/Requests', 'Sets', 'View', 'Models'])] as $folder) {
+        foreach (
+            [
+                base_path('core'),
+                ...array_map(app_path(...), ['Http/Controllers', 'Http/Requests', 'Sets', 'View', 'Models']),
+            ] as $folder
+        ) {
             foreach (File::allFiles($folder) as $file) {
                 $file->getExtension() === 'php' && require_once $file->getPathname();
             }

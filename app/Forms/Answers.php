@@ -117,7 +117,9 @@ final readonly class Answers
         }
         $said = $this->said[$input] ?? ($field->type instanceof Several ? [] : null);
         // What is left empty in a list is no entry of it.
-        $said = $field->type instanceof Several && is_array($said) ? array_values(array_filter($said, fn (mixed $one): bool => $one !== '' && $one !== null)) : $said;
+        $said = $field->type instanceof Several && is_array($said) ? array_values(
+            array_filter($said, fn (mixed $one): bool => $one !== '' && $one !== null),
+        ) : $said;
         if (self::isEmpty($field->type, $said)) {
             return [$field->name => null];
         }

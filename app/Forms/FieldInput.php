@@ -44,7 +44,20 @@ final readonly class FieldInput
         $type = $field->type;
         $label = e($field->label.($field->type->unit() === Number::MS ? ', ms' : ''));
         if ($type instanceof Several) {
-            return new HtmlString('<fieldset class="choice choice--wrap"'.$attributes.' title="'.e($field->help).'"><legend>'.$label.'</legend>'.$this->several($type->of, $name, is_array($value) ? array_values($value) : []).'</fieldset>');
+            return new HtmlString(
+                '<fieldset class="choice choice--wrap"'
+                    .$attributes
+                    .' title="'
+                    .e($field->help)
+                    .'"><legend>'
+                    .$label
+                    .'</legend>'
+                    .$this->several(
+                        $type->of,
+                        $name,
+                        is_array($value) ? array_values($value) : [],
+                    ).'</fieldset>',
+            );
         }
         if ($type instanceof YesNo) {
             return new HtmlString('<label class="check"'.$attributes.' title="'.e($field->help).'"><input type="checkbox" name="'.e($name).'" value="1"'.($value === true ? ' checked' : '').'> '.$label.'</label>');
@@ -102,10 +115,20 @@ final readonly class FieldInput
         }
 
         if ($words === null) {
-            return self::isTyped($type) ? '<input name="'.e($name).'" value="'.e(is_string($value) ? $value : '').'" maxlength="200">' : throw new \LogicException('No form can draw '.$type::class.' of '.$name.'.');
+            return self::isTyped($type) ? '<input name="'
+                .e($name)
+                .'" value="'
+                .e(is_string($value) ? $value : '')
+                .'" maxlength="200">'
+                : throw new \LogicException(
+                    'No form can draw '.$type::class.' of '.$name.'.',
+                );
         }
 
-        return '<select name="'.e($name).'"'.Shown::by($type).'>'.Options::of(Options::withOwn($before + $words, $value), is_string($value) || is_int($value) ? $value : null)->toHtml().'</select>';
+        return '<select name="'.e($name).'"'.Shown::by($type).'>'.Options::of(
+            Options::withOwn($before + $words, $value),
+            is_string($value) || is_int($value) ? $value : null,
+        )->toHtml().'</select>';
     }
 
     /** Is it written out by hand? */
@@ -125,7 +148,18 @@ final readonly class FieldInput
             return $this->boxes($type, $name, $entries);
         }
 
-        return implode('', array_map(fn (mixed $entry, int $i): string => '<label><span class="sr-only">'.($i + 1).'</span>'.$this->input($type, $name.'[]', $entry).'</label>', [...$entries, null], range(0, count($entries))));
+        return implode(
+            '',
+            array_map(
+                fn (mixed $entry, int $i): string => '<label><span class="sr-only">'
+                    .($i + 1)
+                    .'</span>'
+                    .$this->input($type, $name.'[]', $entry)
+                    .'</label>',
+                [...$entries, null],
+                range(0, count($entries)),
+            ),
+        );
     }
 
     /** @param array<array-key, mixed> $chosen */

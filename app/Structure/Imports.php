@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Structure;
 
-/** Who imports whom, read from the code by its `use` lines: rooms of the core, or the folders in them, and folders of the application. */
+/**
+ * Who imports whom, read from the code by its `use` lines: rooms of the core, or the folders in them, and folders of
+ * the application.
+ */
 final readonly class Imports
 {
     /** @param array<string, array<string, int>> $counts how many lines import a namespace, by who imports */
@@ -20,7 +23,10 @@ final readonly class Imports
         foreach (['core' => 'Nailrod\\Core\\', 'app' => 'App\\'] as $folder => $prefix) {
             /** @var \SplFileInfo $file */
             foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($root.'/'.$folder, \FilesystemIterator::SKIP_DOTS)) as $file) {
-                $own = self::boxOf($prefix.str_replace('/', '\\', substr($file->getPathname(), strlen($root.'/'.$folder) + 1)), $isByRoom);
+                $own = self::boxOf(
+                    $prefix.str_replace('/', '\\', substr($file->getPathname(), strlen($root.'/'.$folder) + 1)),
+                    $isByRoom,
+                );
                 if ($file->getExtension() !== 'php' || $own === null) {
                     continue;
                 }
@@ -43,7 +49,10 @@ final readonly class Imports
         }, $counts));
     }
 
-    /** @return list<list<string>> boxes of the core that import each other in a circle; a folder and what lies in it belong together */
+    /**
+     * @return list<list<string>> boxes of the core that import each other in a circle; a folder and what lies in it
+     *    belong together
+     */
     public function circles(): array
     {
         $circles = [];
@@ -98,7 +107,10 @@ final readonly class Imports
         return array_values($reached);
     }
 
-    /** "core/Engine/Run" of a class of it; null for what is neither of the core nor of the application, or lies in no folder. */
+    /**
+     * "core/Engine/Run" of a class of it; null for what is neither of the core nor of the application, or lies in no
+     * folder.
+     */
     private static function boxOf(string $class, bool $isByRoom): ?string
     {
         if (preg_match('/^(Nailrod\\\\Core|App)\\\\(\w+)\\\\(?:(\w+)\\\\)?/', $class, $m) !== 1) {

@@ -17,7 +17,10 @@ use Nailrod\Core\Mapping\Condition\VariableIs;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\SetNames;
 
-/** What something can be made to depend on, to choose from; `App\Http\Requests\Make\ReadsCondition` reads what was chosen. */
+/**
+ * What something can be made to depend on, to choose from; `App\Http\Requests\Make\ReadsCondition` reads what was
+ * chosen.
+ */
 final readonly class Conditions
 {
     public function __construct(private BindingSet $set, public ?Condition $when) {}

@@ -22,7 +22,10 @@ final class Face
     {
         return new HtmlString(Cache::rememberForever(
             'face-'.hash('xxh128', serialize($device)).'-'.$page,
-            fn () => view($device->panel === null ? 'partials.face' : 'make.parts.panel-face', ['device' => $device, 'page' => $page])->render(),
+            fn () => view(
+                $device->panel === null ? 'partials.face' : 'make.parts.panel-face',
+                ['device' => $device, 'page' => $page],
+            )->render(),
         ));
     }
 

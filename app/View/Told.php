@@ -9,7 +9,10 @@ use Nailrod\Core\Advice\Check\Report;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\PartPath;
 
-/** What the checks tell of parts of a set, in their sentences, for the places that show such parts; worked out when it is asked for. */
+/**
+ * What the checks tell of parts of a set, in their sentences, for the places that show such parts; worked out when it
+ * is asked for.
+ */
 final class Told
 {
     /** @var array<string, array<string, list<Finding>>> by section, then by the path of the part */
@@ -20,21 +23,37 @@ final class Told
     /** @return list<string> of one part */
     public function of(PartPath $part): array
     {
-        return array_map(fn (Finding $finding): string => $finding->sentence, $this->byPart($part->section)[(string) $part] ?? []);
+        return array_map(
+            fn (Finding $finding): string => $finding->sentence,
+            $this->byPart($part->section)[(string) $part] ?? [],
+        );
     }
 
     /** @return list<string> of all parts of a section with this key, as those of a device, each once */
     public function ofKey(string $section, string $key): array
     {
-        $of = array_filter($this->byPart($section), fn (string $path): bool => str_starts_with($path, $section.'/'.$key.'/'), ARRAY_FILTER_USE_KEY);
+        $of = array_filter(
+            $this->byPart($section),
+            fn (string $path): bool => str_starts_with($path, $section.'/'.$key.'/'),
+            ARRAY_FILTER_USE_KEY,
+        );
 
         return $this->sentences($of);
     }
 
-    /** @return list<string> of one part, and of others of its section what a contact or an axis has to do with, each once */
+    /**
+     * @return list<string> of one part, and of others of its section what a contact or an axis has to do with, each
+     *    once
+     */
     public function ofCell(PartPath $part, string $layer, string $ref): array
     {
-        $of = fn (array $findings): array => array_values(array_filter($findings, fn (Finding $finding): bool => in_array($part, $finding->parts, false) || $finding->isAbout($layer, $ref)));
+        $of = fn (array $findings): array => array_values(
+            array_filter(
+                $findings,
+                fn (Finding $finding): bool => in_array($part, $finding->parts, false)
+                    || $finding->isAbout($layer, $ref),
+            ),
+        );
 
         return $this->sentences(array_map($of, $this->byPart($part->section)));
     }
@@ -52,7 +71,11 @@ final class Told
      */
     private function sentences(array $byPart): array
     {
-        return array_values(array_unique(array_map(fn (Finding $finding): string => $finding->sentence, array_merge(...array_values($byPart)))));
+        return array_values(
+            array_unique(
+                array_map(fn (Finding $finding): string => $finding->sentence, array_merge(...array_values($byPart))),
+            ),
+        );
     }
 
     /** @return array<string, list<Finding>> */

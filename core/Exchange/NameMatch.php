@@ -71,7 +71,13 @@ final readonly class NameMatch
                 Id::LAYER => isset($this->set->layers[$id]) ? '' : 'a layer',
                 Id::STOP => isset($this->set->stops[$id]) ? '' : 'a stop',
                 Id::FLAG => isset($this->set->flags[$id]) ? '' : 'a flag',
-                Id::MACRO => isset($this->set->macros[$id]) || ($withMacros && isset($this->macros[$id]) && $this->lacks(Macros::name(), $this->macros[$id], false) === '') ? '' : 'a macro',
+                Id::MACRO => isset($this->set->macros[$id]) || (
+                    $withMacros && isset($this->macros[$id]) && $this->lacks(
+                        Macros::name(),
+                        $this->macros[$id],
+                        false,
+                    ) === ''
+                ) ? '' : 'a macro',
                 Reference::LAMP => $this->set->rig->lampNameOf($id) !== $id ? '' : 'a lamp',
                 default => $this->set->rig->has($id) ? '' : 'a control',
             };
@@ -107,7 +113,9 @@ final readonly class NameMatch
         return 'a value that '.($this->game === '' ? 'its game' : $this->game).' has';
     }
 
-    /** What this game calls an action or a variable of the other one; what is neither, and what is not here, as it is. */
+    /**
+     * What this game calls an action or a variable of the other one; what is neither, and what is not here, as it is.
+     */
     public function here(string $sort, string $id): string
     {
         return match ($sort) {
@@ -124,8 +132,16 @@ final readonly class NameMatch
      */
     public function did(array $cell): string
     {
-        $names = array_map(fn (string $id) => $this->told[$id]['name'] ?? 'an action that the file does not tell', PartNames::in(Cells::name(), $cell, Id::ACTION));
-        $macros = array_map(fn (string $id) => 'macro '.(is_string($this->macros[$id]['name'] ?? null) ? $this->macros[$id]['name'] : 'of another set'), PartNames::in(Cells::name(), $cell, Id::MACRO));
+        $names = array_map(
+            fn (string $id) => $this->told[$id]['name'] ?? 'an action that the file does not tell',
+            PartNames::in(Cells::name(), $cell, Id::ACTION),
+        );
+        $macros = array_map(
+            fn (string $id) => 'macro '.(
+                is_string($this->macros[$id]['name'] ?? null) ? $this->macros[$id]['name'] : 'of another set'
+            ),
+            PartNames::in(Cells::name(), $cell, Id::MACRO),
+        );
 
         return implode(', ', [...$names, ...$macros]) ?: 'something of its own';
     }
@@ -140,7 +156,10 @@ final readonly class NameMatch
         if ($this->lacks(Cells::name(), $cell) !== '') {
             return '';
         }
-        $names = array_map(fn (string $id) => $this->actions[$id]->name, PartNames::in(Cells::name(), $cell, Id::ACTION));
+        $names = array_map(
+            fn (string $id) => $this->actions[$id]->name,
+            PartNames::in(Cells::name(), $cell, Id::ACTION),
+        );
 
         return implode(', ', $names) ?: 'the same';
     }

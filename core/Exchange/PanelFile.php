@@ -150,7 +150,16 @@ final readonly class PanelFile
      */
     private static function namesIn(string $section, array $parts, string $sort): array
     {
-        return array_values(array_unique(array_merge(...array_map(fn (array $said): array => PartNames::in($section, $said, $sort), array_values($parts)))));
+        return array_values(
+            array_unique(
+                array_merge(
+                    ...array_map(
+                        fn (array $said): array => PartNames::in($section, $said, $sort),
+                        array_values($parts),
+                    ),
+                ),
+            ),
+        );
     }
 
     /**
@@ -164,12 +173,20 @@ final readonly class PanelFile
      */
     private static function told(BindingSet $set, array $does, array $macros, array $lit): array
     {
-        $names = fn (string $sort): array => [...self::namesIn(Cells::name(), $does, $sort), ...self::namesIn(Macros::name(), $macros, $sort), ...self::namesIn(LampRules::name(), $lit, $sort)];
+        $names = fn (string $sort): array => [
+            ...self::namesIn(Cells::name(), $does, $sort),
+            ...self::namesIn(Macros::name(), $macros, $sort),
+            ...self::namesIn(LampRules::name(), $lit, $sort),
+        ];
         [$ids, $variables] = [$names(Id::ACTION), $names(Id::VARIABLE)];
         $actions = [];
         foreach ($set->catalogue->actions ?? [] as $action) {
             if (in_array($action->id, $ids, true) || in_array($action->effect->variable, $variables, true)) {
-                $actions[$action->id] = ['name' => $action->name, 'role' => $action->role, 'variable' => $action->effect->variable];
+                $actions[$action->id] = [
+                    'name' => $action->name,
+                    'role' => $action->role,
+                    'variable' => $action->effect->variable,
+                ];
             }
         }
 

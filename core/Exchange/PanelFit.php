@@ -37,7 +37,13 @@ final readonly class PanelFit
         foreach ($this->file->panel->tiles() as $tile) {
             foreach (Keys::each($this->file->does) as $end => $cell) {
                 if (self::tileOf($end) === $tile->id) {
-                    $rows[] = new PanelFitRow($tile->name(), self::endInWords($end), $this->match->did($cell), $this->match->does($cell), $this->match->lacks(Cells::name(), $cell));
+                    $rows[] = new PanelFitRow(
+                        $tile->name(),
+                        self::endInWords($end),
+                        $this->match->did($cell),
+                        $this->match->does($cell),
+                        $this->match->lacks(Cells::name(), $cell),
+                    );
                 }
             }
         }
@@ -62,11 +68,22 @@ final readonly class PanelFit
         $edits = new PanelEdits($this->set, $this->device);
         $own = $taken === null ? $edits->add($this->file->name, $pages) : $edits->morePages($panel, $pages);
         foreach (Keys::each($this->file->macros) as $id => $macro) {
-            $own = isset($this->set->macros[$id]) || $this->match->lacks(Macros::name(), $macro) !== '' ? $own : $own->with(PartPath::macro($id), $this->match->mapped(Macros::name(), $macro));
+            $own = isset($this->set->macros[$id])
+                || $this->match->lacks(Macros::name(), $macro) !== ''
+                ? $own
+                : $own->with(
+                    PartPath::macro($id),
+                    $this->match->mapped(Macros::name(), $macro),
+                );
         }
         foreach (Keys::each($this->file->lit) as $tile => $rule) {
             if (isset($ids[$tile]) && $this->match->lacks(LampRules::name(), $rule) === '') {
-                $own = $own->with(PartPath::lamp(Ids::free($ids[$tile], 'lamp', fn (string $id): bool => isset($this->set->lamps[$id]))), ['lamp' => $this->device.'/'.$ids[$tile]] + $this->match->mapped(LampRules::name(), $rule));
+                $own = $own->with(
+                    PartPath::lamp(
+                        Ids::free($ids[$tile], 'lamp', fn (string $id): bool => isset($this->set->lamps[$id])),
+                    ),
+                    ['lamp' => $this->device.'/'.$ids[$tile]] + $this->match->mapped(LampRules::name(), $rule),
+                );
             }
         }
 

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Nailrod\Core\Format;
 
 /**
- * Families of kinds by their names, for a room that knows of a family but not of its kinds: what a device keeps is told by the
+ * Families of kinds by their names, for a room that knows of a family but not of its kinds: what a device keeps is told
+ * by the
  * kinds of outputs that there are. Each is registered where all rooms are known (`core/registered.php`).
  */
 final class Families

@@ -194,7 +194,10 @@ final readonly class Cell
             $renamed[$field] = match ($field) {
                 'as' => (new Reference(Reference::CONTACT))->renamed($value, $as),
                 'behaviour' => Behaviours::renamed($value, $as),
-                'outputs' => is_array($value) ? array_map(fn (mixed $output): mixed => Outputs::renamed($output, $as), $value) : $value,
+                'outputs' => is_array($value) ? array_map(
+                    fn (mixed $output): mixed => Outputs::renamed($output, $as),
+                    $value,
+                ) : $value,
                 'when' => Conditions::renamed($value, $as),
                 'otherwise' => is_array($value) ? self::renamed($value, $as) : $value,
                 default => $value,

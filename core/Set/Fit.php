@@ -92,7 +92,13 @@ final readonly class Fit
             // What holds of both while that layer is live.
             [$here, $there] = [$this->holds($live->id, $ref), $this->holds($live->id, $other)];
             if ($here === $node->value && $there !== null && Node::of($there)->has('as')) {
-                throw $place->refuse('a contact that does nothing as another one ('.$this->set->rig->nameOf($other).' does, in '.$live->name.')');
+                throw $place->refuse(
+                    'a contact that does nothing as another one ('
+                        .$this->set->rig->nameOf($other)
+                        .' does, in '
+                        .$live->name
+                        .')',
+                );
             }
         }
     }
@@ -124,7 +130,13 @@ final readonly class Fit
         }
         foreach ($macro->steps as $i => $step) {
             if ($step->output !== null) {
-                $this->output($step->output, $node->get('steps')->list()[$i]->get('output'), false, null, ! $this->set->isAside(PartPath::macro($macro->id)));
+                $this->output(
+                    $step->output,
+                    $node->get('steps')->list()[$i]->get('output'),
+                    false,
+                    null,
+                    ! $this->set->isAside(PartPath::macro($macro->id)),
+                );
             }
         }
     }
@@ -139,7 +151,9 @@ final readonly class Fit
     {
         foreach ($rule->names() as [$sort, $id]) {
             if (! isset($this->known()[$sort][$id])) {
-                throw ($node->maybe('while')?->maybe($sort) ?? $node->maybe($sort) ?? $node)->refuse(Article::before($sort).' of the set');
+                throw (
+                    $node->maybe('while')?->maybe($sort) ?? $node->maybe($sort) ?? $node
+                )->refuse(Article::before($sort).' of the set');
             }
         }
         foreach ($rule->contacts() as $contact) {
@@ -151,8 +165,13 @@ final readonly class Fit
         return $rule->within($this->hasLamp(...));
     }
 
-    private function output(Output $output, Node $place, bool $isAxis, ?Behaviour $behaviour, bool $isPlayed = true): void
-    {
+    private function output(
+        Output $output,
+        Node $place,
+        bool $isAxis,
+        ?Behaviour $behaviour,
+        bool $isPlayed = true,
+    ): void {
         if ($output instanceof MeansAction) {
             $this->action($output, $place, $isAxis, $behaviour, $isPlayed);
         } elseif ($isAxis !== $output instanceof AxisOutput) {
@@ -171,7 +190,9 @@ final readonly class Fit
         $known = $this->known();
         foreach ($output instanceof NamesPart ? $output->names() : [] as [$sort, $id]) {
             if (! isset($known[$sort][$id])) {
-                throw ($place->maybe($sort) ?? $place->maybe($sort.'s') ?? $place)->refuse(Article::before($sort).' of the set'.($known[$sort] === [] ? ' (it has none)' : ''));
+                throw ($place->maybe($sort) ?? $place->maybe($sort.'s') ?? $place)->refuse(
+                    Article::before($sort).' of the set'.($known[$sort] === [] ? ' (it has none)' : ''),
+                );
             }
         }
         if ($output instanceof LeadsToLayer && $output->holdsLayer() && $output->leadsTo(Layer::BASE) === Layer::BASE) {

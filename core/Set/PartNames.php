@@ -8,7 +8,8 @@ use Nailrod\Core\Format\Type\Reference;
 use Nailrod\Core\Set\Section\Sections;
 
 /**
- * What a part of a set names, as it stands in a file: parts of the set and of its simulator by their ids, inputs and lamps by their
+ * What a part of a set names, as it stands in a file: parts of the set and of its simulator by their ids, inputs and
+ * lamps by their
  * references. The types of its fields say what is a name and of which sort, whatever the fields are called.
  */
 final class PartNames
@@ -25,7 +26,17 @@ final class PartNames
      */
     public static function in(string $section, array $said, string ...$sorts): array
     {
-        return array_values(array_unique(array_column(array_filter(self::all($section, $said), fn (array $one): bool => $sorts === [] || in_array($one[0], $sorts, true)), 1)));
+        return array_values(
+            array_unique(
+                array_column(
+                    array_filter(
+                        self::all($section, $said),
+                        fn (array $one): bool => $sorts === [] || in_array($one[0], $sorts, true),
+                    ),
+                    1,
+                ),
+            ),
+        );
     }
 
     /**

@@ -66,14 +66,25 @@ final class SetReference
     /** @param class-string<Section> $class */
     private static function section(string $class): string
     {
-        $about = sprintf('A part of `%s`, by %s. %s', $class::name(), $class::depth() === 1 ? 'key' : 'key and inner key', $class::about());
+        $about = sprintf(
+            'A part of `%s`, by %s. %s',
+            $class::name(),
+            $class::depth() === 1 ? 'key' : 'key and inner key',
+            $class::about(),
+        );
         $fields = $class::fields();
 
-        return self::heading(ucfirst($class::called()[1]), $about, $fields === null ? self::ofKinds($class) : self::fields($fields).match ($class) {
-            Macros::class => "A step says what it does with `do`: `press`, `release`, `tap`, `wait` or `type`.\n\n",
-            Panels::class => "### A page\n\nAn entry of `pages`.\n\n".self::fields(PanelPage::fields())."### A tile\n\nAn entry of `tiles`.\n\n".self::fields(Tile::fields()),
-            default => '',
-        });
+        return self::heading(ucfirst($class::called()[1]), $about, $fields === null
+            ? self::ofKinds($class)
+            : self::fields($fields)
+            .match ($class) {
+                Macros::class => "A step says what it does with `do`: `press`, `release`, `tap`, `wait` or `type`.\n\n",
+                Panels::class => "### A page\n\nAn entry of `pages`.\n\n"
+                    .self::fields(PanelPage::fields())
+                    ."### A tile\n\nAn entry of `tiles`.\n\n"
+                    .self::fields(Tile::fields()),
+                default => '',
+            });
     }
 
     /** @param class-string<Section> $class of one whose parts are of several kinds */
@@ -82,8 +93,21 @@ final class SetReference
         return match ($class) {
             Axes::class => "They act in this order.\n\n".implode('', array_map(self::axisPart(...), AxisParts::all())),
             MadeThings::class => "Its `kind` says what it is.\n\n".self::kinds(MadeKinds::all()),
-            Cells::class => 'It says of a contact or an axis `{"nothing": true}`; `{"as": "device/control"}`, which does as another contact does; or a `behaviour` (a contact) and `outputs`. A contact may have `when`, a condition, and beside it `otherwise`, which has a `behaviour` and `outputs` of its own. An axis may have the fields of its hand-over.'."\n\n".self::fields(HandOver::fields()),
-            LampRules::class => implode('', array_map(fn (string $rule) => '### with `'.$rule::key()."`\n\n".$rule::about()."\n\n".self::fields($rule::fields()), Rules::all())),
+            Cells::class => 'It says of a contact or an axis `{"nothing": true}`; `{"as": "device/control"}`, which does as another contact does; or a `behaviour` (a contact) and `outputs`. A contact may have `when`, a condition, and beside it `otherwise`, which has a `behaviour` and `outputs` of its own. An axis may have the fields of its hand-over.'
+                ."\n\n"
+                .self::fields(HandOver::fields()),
+            LampRules::class => implode(
+                '',
+                array_map(
+                    fn (string $rule) => '### with `'
+                        .$rule::key()
+                        ."`\n\n"
+                        .$rule::about()
+                        ."\n\n"
+                        .self::fields($rule::fields()),
+                    Rules::all(),
+                ),
+            ),
             Ways::class => "An output: see below.\n\n",
             default => throw new \LogicException('Nothing is written of '.$class::name().'.'),
         };

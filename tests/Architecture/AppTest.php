@@ -27,7 +27,11 @@ final class AppTest
         return PHPat::rule()
             ->classes(Selector::inNamespace('App\Http\Controllers'))
             ->shouldNotDependOn()
-            ->classes(Selector::inNamespace('Nailrod\Core\Mapping\Axis'), Selector::inNamespace('Nailrod\Core\Mapping\Behaviour'), Selector::inNamespace('Nailrod\Core\Mapping\Action'))
+            ->classes(
+                Selector::inNamespace('Nailrod\Core\Mapping\Axis'),
+                Selector::inNamespace('Nailrod\Core\Mapping\Behaviour'),
+                Selector::inNamespace('Nailrod\Core\Mapping\Action'),
+            )
             ->because('a controller validates, calls the core or a model, and returns a view');
     }
 

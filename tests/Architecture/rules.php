@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 /*
  * Rules of the structure that PHPStan does not know, over the syntax of the code. Run by `bin/test static`.
- *   1. Outside core/Mapping/Output and core/Mapping/Behaviour nobody asks for a class of an output or a behaviour, but for an ability.
+ *   1. Outside core/Mapping/Output and core/Mapping/Behaviour nobody asks for a class of an output or a behaviour, but
+ * for an ability.
  *   2. A public method of the core that throws says so.
- *   3. What the compiler makes and what a run remembers are objects: no array with named keys in core/Engine/Program, core/Engine/Run, core/Engine/State.
+ *   3. What the compiler makes and what a run remembers are objects: no array with named keys in core/Engine/Program,
+ * core/Engine/Run, core/Engine/State.
  *   4. A public method of the core that takes a time says its unit, or its class does.
  *   5. What is refused is a Refusal, so that a page says it and no log fills up with it.
  */

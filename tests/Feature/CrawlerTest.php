@@ -103,10 +103,16 @@ final class CrawlerTest extends TestCase
         foreach ($options as $option) {
             assert($option instanceof \DOMElement);
             DB::beginTransaction();
-            $form = (new \DOMXPath(PageForm::parsed((string) $this->get($at)->getContent())))->query('//select[@name="behaviour"]/ancestor::form')[0] ?? null;
+            $form = (
+                new \DOMXPath(PageForm::parsed((string) $this->get($at)->getContent()))
+            )->query('//select[@name="behaviour"]/ancestor::form')[0] ?? null;
             assert($form instanceof \DOMElement);
             $fields = ['behaviour' => $option->getAttribute('value')] + PageForm::submissions($form)[0];
-            $this->from('http://localhost'.$at)->call('POST', (string) preg_replace('#^http://[^/]+#', '', $form->getAttribute('action')), PageForm::nested(PageForm::query($fields)));
+            $this->from('http://localhost'.$at)->call(
+                'POST',
+                (string) preg_replace('#^http://[^/]+#', '', $form->getAttribute('action')),
+                PageForm::nested(PageForm::query($fields)),
+            );
             $refused = app('session.store')->get('problem');
             if ($refused !== null) {
                 $this->faults[] = $option->textContent.' is refused as it comes: '.json_encode($refused);
@@ -179,7 +185,11 @@ final class CrawlerTest extends TestCase
         $before = self::heads();
         $all = $does === 'look' ? self::everything() : '';
         $query = PageForm::query($fields);
-        $answer = $isPost ? $this->from('http://localhost'.explode(' as ', $at)[0])->call('POST', $action, PageForm::nested($query)) : $this->get($action.(str_contains($action, '?') ? '&' : '?').$query);
+        $answer = $isPost ? $this->from(
+            'http://localhost'.explode(' as ', $at)[0],
+        )->call('POST', $action, PageForm::nested($query)) : $this->get(
+            $action.(str_contains($action, '?') ? '&' : '?').$query,
+        );
         $called .= ' ['.mb_strimwidth(urldecode($query), 0, 200, '…').']';
         $status = $answer->getStatusCode();
         if (! in_array($status, $isPost ? [302, 303] : [200], true)) {

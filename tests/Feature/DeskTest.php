@@ -205,7 +205,10 @@ final class DeskTest extends TestCase
         $image = DeviceMapping::of(self::set(), $unit()->device);
         $this->assertSame(['is' => true], $image->document->said('settings')['rowan']['sweep'], 'what the new one knows is kept');
         $this->get('/sets/marl/rig?device=rowan&do=settings')->assertDontSeeText('it needs firmware 2.6');
-        $this->firmware('old.firmware', \Nailrod\Core\Exchange\Memory\FirmwareFile::write('B', '2.5', ['banks' => 2, 'bank_bytes' => 4096], 'old'))->assertSessionHas('problem', self::problem('the device has the newer 2.6'));
+        $this->firmware(
+            'old.firmware',
+            \Nailrod\Core\Exchange\Memory\FirmwareFile::write('B', '2.5', ['banks' => 2, 'bank_bytes' => 4096], 'old'),
+        )->assertSessionHas('problem', self::problem('the device has the newer 2.6'));
     }
 
     public function test_what_is_wrong_with_a_stand_in_is_said_and_mended(): void

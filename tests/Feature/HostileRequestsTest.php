@@ -98,13 +98,20 @@ final class HostileRequestsTest extends TestCase
         }
     }
 
-    /** @return array<string, true> every field that a request is asked for, by name: the code of the application says which there are */
+    /**
+     * @return array<string, true> every field that a request is asked for, by name: the code of the application says
+     *    which there are
+     */
     private static function fields(): array
     {
         static $fields = [];
         if ($fields === []) {
             foreach (['app/Http', 'app/View', 'app/Forms'] as $folder) {
-                foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(base_path($folder), \FilesystemIterator::SKIP_DOTS)) as $file) {
+                foreach (
+                    new \RecursiveIteratorIterator(
+                        new \RecursiveDirectoryIterator(base_path($folder), \FilesystemIterator::SKIP_DOTS),
+                    ) as $file
+                ) {
                     preg_match_all(self::ASKS, (string) file_get_contents((string) $file), $found);
                     $fields += array_fill_keys(array_filter([...$found[1], ...$found[2]]), true);
                 }
@@ -127,10 +134,28 @@ final class HostileRequestsTest extends TestCase
     private static function ofKinds(): array
     {
         $fields = [];
-        foreach ([...Outputs::all(), ...Behaviours::all(), ...MadeKinds::all(), ...Curves::all(), ...array_values(LampRules::all())] as $class) {
+        foreach (
+            [
+                ...Outputs::all(),
+                ...Behaviours::all(),
+                ...MadeKinds::all(),
+                ...Curves::all(),
+                ...array_values(LampRules::all()),
+            ] as $class
+        ) {
             $fields += $class::fields()->all;
         }
-        foreach ([Stop::fields(), Layer::fields(), HandOver::fields(), Tile::fields(), PanelPage::fields(), Macro::fields(), ...array_map(fn (string $class): Fields => $class::fields(null), AxisParts::all())] as $one) {
+        foreach (
+            [
+                Stop::fields(),
+                Layer::fields(),
+                HandOver::fields(),
+                Tile::fields(),
+                PanelPage::fields(),
+                Macro::fields(),
+                ...array_map(fn (string $class): Fields => $class::fields(null), AxisParts::all()),
+            ] as $one
+        ) {
             $fields += $one->all;
         }
 
@@ -172,7 +197,13 @@ final class HostileRequestsTest extends TestCase
 
     private function value(string $field, int $depth): mixed
     {
-        if (in_array($field, ['output', 'behave', 'otherwise', 'say'], true) && $depth === 0 && $this->dice->getInt(1, 100) <= $this->tame) {
+        if (
+            in_array(
+                $field,
+                ['output', 'behave', 'otherwise', 'say'],
+                true,
+            ) && $depth === 0 && $this->dice->getInt(1, 100) <= $this->tame
+        ) {
             // All that a kind has stands in a list.
             $all = $this->dice->pickArrayKeys(self::ofKinds(), $this->dice->getInt(1, 12));
 

@@ -58,22 +58,57 @@ final class NewKindsFormTest extends TestCase
         $this->assertSame(0.05, $this->current()->made['outside']->values()['margin']);
 
         $this->get('/sets/skerrywing/lamps')->assertOk()->assertSee('A lamp that glows')->assertSee('Let it glow');
-        $this->send('lamps', ['rule' => '', 'kind' => 'glows', 'say' => ['glows' => 'fennel/lamp-2', 'colour' => 'green', 'brightness' => '50']])->assertSessionHas('said', 'Lamp 2: not said here → Lamp 2 always glows.');
+        $this->send(
+            'lamps',
+            [
+                'rule' => '',
+                'kind' => 'glows',
+                'say' => ['glows' => 'fennel/lamp-2', 'colour' => 'green', 'brightness' => '50'],
+            ],
+        )->assertSessionHas('said', 'Lamp 2: not said here → Lamp 2 always glows.');
         $this->get('/sets/skerrywing/lamps')->assertOk()->assertSee('Lamp 2 always glows.');
     }
 
     public function test_a_form_of_a_rule_has_every_field_and_sends_it_as_it_was(): void
     {
-        $rule = ['beacon' => 'fennel/lamp-1', 'armed' => 'hot', 'safe' => 'cold', 'quick' => true, 'note' => 'By hand', 'steps' => [1.5, 2.5], 'colour' => 'green'];
+        $rule = [
+            'beacon' => 'fennel/lamp-1',
+            'armed' => 'hot',
+            'safe' => 'cold',
+            'quick' => true,
+            'note' => 'By hand',
+            'steps' => [1.5, 2.5],
+            'colour' => 'green',
+        ];
         $store = app(SetStore::class);
-        $store->edit('skerrywing', (int) $store->open('skerrywing')->head_id, 'you', fn (BindingSet $base) => $base->merged->own->with(PartPath::flag('hot'), ['name' => 'Hot'])->with(PartPath::flag('cold'), ['name' => 'Cold'])->with(PartPath::lamp('on'), $rule));
+        $store->edit(
+            'skerrywing',
+            (int) $store->open('skerrywing')->head_id,
+            'you',
+            fn (BindingSet $base) => $base->merged->own->with(PartPath::flag('hot'), ['name' => 'Hot'])->with(
+                PartPath::flag('cold'),
+                ['name' => 'Cold'],
+            )->with(PartPath::lamp('on'), $rule),
+        );
         $page = $this->get('/sets/skerrywing/lamps?rule=on')->assertOk()->assertSee('Quick')->assertSee('By hand');
-        $form = PageForm::parsed((string) $page->getContent())->getElementById('lamp-beacon') ?? self::fail('It has its form.');
+        $form = PageForm::parsed((string) $page->getContent())
+            ->getElementById('lamp-beacon') ?? self::fail('It has its form.');
         [$sent] = PageForm::submissions($form, isSame: true);
-        $this->send('lamps', PageForm::nested(PageForm::query($sent)))->assertSessionHas('said', 'Nothing to change: it is so already.');
+        $this->send(
+            'lamps',
+            PageForm::nested(PageForm::query($sent)),
+        )->assertSessionHas('said', 'Nothing to change: it is so already.');
         $this->assertEquals($rule, $this->current()->merged->value(PartPath::lamp('on')));
-        $this->send('lamps', PageForm::nested(PageForm::query(['say[quick]' => '0', 'say[note]' => '', 'say[steps][]' => ['', '4']] + $sent)))->assertSessionHas('said');
-        $this->assertEquals(array_diff_key($rule, ['quick' => 0, 'note' => 0]), ['steps' => [1.5, 2.5]] + (array) $this->current()->merged->value(PartPath::lamp('on')));
+        $this->send(
+            'lamps',
+            PageForm::nested(
+                PageForm::query(['say[quick]' => '0', 'say[note]' => '', 'say[steps][]' => ['', '4']] + $sent),
+            ),
+        )->assertSessionHas('said');
+        $this->assertEquals(
+            array_diff_key($rule, ['quick' => 0, 'note' => 0]),
+            ['steps' => [1.5, 2.5]] + (array) $this->current()->merged->value(PartPath::lamp('on')),
+        );
     }
 
     public function test_a_question_can_be_chosen(): void

@@ -17,17 +17,33 @@ final class RequestFieldsTest extends TestCase
         $read = 0;
         foreach (app('router')->getRoutes()->getRoutes() as $route) {
             foreach (self::edits($route) as $request => $body) {
-                preg_match_all('/\$request->(?:string|word|boolean|integer|float|array|input|has)\(\'([a-z_]+)\'/', $body, $found);
-                $known = array_map(fn (string $rule): string => explode('.', $rule)[0], array_keys((new $request)->rules()));
+                preg_match_all(
+                    '/\$request->(?:string|word|boolean|integer|float|array|input|has)\(\'([a-z_]+)\'/',
+                    $body,
+                    $found,
+                );
+                $known = array_map(
+                    fn (string $rule): string => explode('.', $rule)[0],
+                    array_keys((new $request)->rules()),
+                );
                 $read += count($found[1]);
-                array_push($unknown, ...array_map(fn (string $field): string => $route->uri().': '.$field, array_values(array_diff($found[1], $known))));
+                array_push(
+                    $unknown,
+                    ...array_map(
+                        fn (string $field): string => $route->uri().': '.$field,
+                        array_values(array_diff($found[1], $known)),
+                    ),
+                );
             }
         }
         $this->assertGreaterThan(30, $read);
         $this->assertSame([], $unknown);
     }
 
-    /** @return array<class-string<RevisionRequest>, string> the code of the action of a route, by its request; nothing if it edits nothing */
+    /**
+     * @return array<class-string<RevisionRequest>, string> the code of the action of a route, by its request; nothing
+     *    if it edits nothing
+     */
     private static function edits(Route $route): array
     {
         if (! is_string($route->getAction('uses'))) {
@@ -43,7 +59,16 @@ final class RequestFieldsTest extends TestCase
             if ($type instanceof \ReflectionNamedType && is_subclass_of($type->getName(), RevisionRequest::class)) {
                 $lines = file((string) $method->getFileName()) ?: [];
 
-                return [$type->getName() => implode('', array_slice($lines, (int) $method->getStartLine(), (int) $method->getEndLine() - (int) $method->getStartLine()))];
+                return [
+                    $type->getName() => implode(
+                        '',
+                        array_slice(
+                            $lines,
+                            (int) $method->getStartLine(),
+                            (int) $method->getEndLine() - (int) $method->getStartLine(),
+                        ),
+                    ),
+                ];
             }
         }
 

@@ -218,7 +218,10 @@ final class RigTest extends TestCase
     public function test_the_keyboard_of_the_computer_becomes_a_device_once_and_that_is_undone(): void
     {
         $this->get('/sets/skerrywing/rig')->assertDontSee('key-a', false);
-        $this->edit('own', ['own' => 'keyboard', 'open' => 'skerrywing'])->assertSessionHasNoErrors()->assertSessionHas('said')->assertRedirect('/sets/skerrywing/rig?device=keyboard');
+        $this->edit(
+            'own',
+            ['own' => 'keyboard', 'open' => 'skerrywing'],
+        )->assertSessionHasNoErrors()->assertSessionHas('said')->assertRedirect('/sets/skerrywing/rig?device=keyboard');
         $page = $this->get('/sets/skerrywing/rig?device=keyboard')->assertOk()->assertSee('126 contacts')->assertSee('id="listen"', false);
         $this->assertStringContainsString('&quot;KeyA&quot;:&quot;keyboard\/key-a&quot;', (string) $page->getContent());
         $this->rig->seen();

@@ -126,7 +126,10 @@ final class ShapeTest extends TestCase
         $this->assertEqualsWithDelta(0.6, $this->current()->shapings['sedge/left-toe']->shape(0.7), 1e-6);
         $this->send('shape/fit', ['axis' => 'sedge/left-toe', 'travel' => '1', 'sends' => '60'])->assertSessionHas('problem', 'Where the hand is: found 100 %, expected a place between rest and the end, outside the dead zones.');
         $this->send('shape/bite', ['axis' => 'clutch', 'first' => '0.75', 'second' => '0'], 'house')
-            ->assertSessionHas('said', 'Clutch: Left clutch paddle alone reaches 60 %, Right clutch paddle alone 40 %, both together 100 % → Left clutch paddle alone reaches 45 %, Right clutch paddle alone 55 %, both together 100 %');
+            ->assertSessionHas(
+                'said',
+                'Clutch: Left clutch paddle alone reaches 60 %, Right clutch paddle alone 40 %, both together 100 % → Left clutch paddle alone reaches 45 %, Right clutch paddle alone 55 %, both together 100 %',
+            );
         $this->send('shape/bite', ['axis' => 'clutch', 'first' => '0.75', 'second' => '0.6'], 'house')->assertSessionHas('problem');
     }
 

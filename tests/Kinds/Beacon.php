@@ -20,11 +20,22 @@ use Nailrod\Core\Mapping\Lamp\Look;
 use Nailrod\Core\Mapping\Lamp\Shows;
 use Nailrod\Core\Mapping\Output\DeviceByItself;
 
-/** A rule for lamps that only the tests know: lit while one flag is up and another is not; with a field of each sort beside that. */
+/**
+ * A rule for lamps that only the tests know: lit while one flag is up and another is not; with a field of each sort
+ * beside that.
+ */
 final readonly class Beacon implements LampRule
 {
     /** @param list<float> $steps */
-    private function __construct(private string $lamp, private string $armed, private string $safe, private bool $isQuick, private string $note, private array $steps, private Look $look) {}
+    private function __construct(
+        private string $lamp,
+        private string $armed,
+        private string $safe,
+        private bool $isQuick,
+        private string $note,
+        private array $steps,
+        private Look $look,
+    ) {}
 
     public static function key(): string
     {
@@ -61,7 +72,15 @@ final readonly class Beacon implements LampRule
 
     public static function from(Given $given): self
     {
-        return new self($given->text('beacon'), $given->text('armed'), $given->text('safe'), $given->yes('quick'), $given->text('note'), $given->numbers('steps'), Look::of($given));
+        return new self(
+            $given->text('beacon'),
+            $given->text('armed'),
+            $given->text('safe'),
+            $given->yes('quick'),
+            $given->text('note'),
+            $given->numbers('steps'),
+            Look::of($given),
+        );
     }
 
     public function lamps(): array
@@ -116,11 +135,18 @@ final readonly class Beacon implements LampRule
 
     public function inWords(Names $names): string
     {
-        return $names->of(Reference::LAMP, $this->lamp).' is lit while '.$names->of(Id::FLAG, $this->armed).' is up and '.$names->of(Id::FLAG, $this->safe).' is not.';
+        return $names->of(Reference::LAMP, $this->lamp)
+            .' is lit while '
+            .$names->of(Id::FLAG, $this->armed)
+            .' is up and '
+            .$names->of(Id::FLAG, $this->safe)
+            .' is not.';
     }
 
     public function toArray(): array
     {
-        return ['beacon' => $this->lamp, 'armed' => $this->armed, 'safe' => $this->safe] + array_filter(['quick' => $this->isQuick, 'note' => $this->note, 'steps' => $this->steps]) + $this->look->toArray();
+        return ['beacon' => $this->lamp, 'armed' => $this->armed, 'safe' => $this->safe] + array_filter(
+            ['quick' => $this->isQuick, 'note' => $this->note, 'steps' => $this->steps],
+        ) + $this->look->toArray();
     }
 }

@@ -78,7 +78,15 @@ function changesOf(string $file): array
 
 $all = [];
 $only = (string) ($options['only'] ?? '');
-foreach ($only === '' ? ['core/Engine/Run', 'core/Mapping/Behaviour', 'core/Mapping/Axis', 'core/Set', 'core/Mapping/Condition'] : ['core'] as $folder) {
+foreach (
+    $only === '' ? [
+        'core/Engine/Run',
+        'core/Mapping/Behaviour',
+        'core/Mapping/Axis',
+        'core/Set',
+        'core/Mapping/Condition',
+    ] : ['core'] as $folder
+) {
     foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($folder, FilesystemIterator::SKIP_DOTS)) as $file) {
         if (str_starts_with($file->getPathname(), $only) && $file->getExtension() === 'php' && preg_match('#/(SetSchema|SetReference|Words|RefusalWords)\.php$#', $file->getPathname()) === 0) {
             array_push($all, ...changesOf($file->getPathname()));
@@ -89,6 +97,7 @@ usort($all, fn (array $a, array $b) => [$a['file'], $a['from'], $a['to'], $a['wi
 $same = [];
 foreach (file(__DIR__.'/same.txt', FILE_IGNORE_NEW_LINES | FILE_SKIP_EMPTY_LINES) ?: [] as $line) {
     if (! str_starts_with($line, '#')) {
+        is_file(explode(' ', $line)[0]) || exit("same.txt names a file that is not there: $line\n");
         $same[explode(' :: ', $line)[0]] = true;
     }
 }

@@ -252,7 +252,10 @@ final class NeighbourTest extends TestCase
                 'with a length that is none' => ["POST /pair HTTP/1.1\r\n{$head}Content-Length: +3\r\n\r\nabc", 411],
                 'without end' => ['GET /pair HTTP/1.1'."\r\nX: ".str_repeat('y', 20_000), 431],
                 'no request' => ["\x16\x03\x01 nothing\r\n\r\n", 400],
-                'with lines that end otherwise' => ["GET /pair HTTP/1.1\r\n{$head}X: y\n\nGET /sets/skerrywing/rig HTTP/1.1\r\nHost: 127.0.0.1:{$app->port}\r\n\r\n", 400],
+                'with lines that end otherwise' => [
+                    "GET /pair HTTP/1.1\r\n{$head}X: y\n\nGET /sets/skerrywing/rig HTTP/1.1\r\nHost: 127.0.0.1:{$app->port}\r\n\r\n",
+                    400,
+                ],
                 'two at a time' => ["GET /pair HTTP/1.1\r\n$head\r\nGET /sets/skerrywing/rig HTTP/1.1\r\nHost: 127.0.0.1:{$app->port}\r\n\r\n", 200],
                 'as if from the desk' => ["GET /sets/skerrywing/rig HTTP/1.1\r\nHost: 127.0.0.1:{$app->port}\r\n\r\n", 421],
                 'as if the gate had said so' => ["GET /sets/skerrywing/rig HTTP/1.1\r\nHost: 127.0.0.1:{$app->port}\r\nNailrod-From:\r\nNailrod_From: 127.0.0.1\r\n\r\n", 421],

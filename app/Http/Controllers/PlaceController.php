@@ -42,7 +42,10 @@ final class PlaceController
 
     public function shape(Request $request, string $set): View
     {
-        return view('make.shape', ['view' => new ShapeView(Place::open($this->sets, $set, 'shape'), ShapeView::query($request->fullUrl()))]);
+        return view(
+            'make.shape',
+            ['view' => new ShapeView(Place::open($this->sets, $set, 'shape'), ShapeView::query($request->fullUrl()))],
+        );
     }
 
     public function assign(Request $request, string $set): View
@@ -68,22 +71,46 @@ final class PlaceController
 
     public function macros(Request $request, string $set): View
     {
-        return view('make.macros', ['view' => new MacrosView(Place::open($this->sets, $set, 'macros'), $request->string('macro')->toString())]);
+        return view(
+            'make.macros',
+            ['view' => new MacrosView(Place::open($this->sets, $set, 'macros'), $request->string('macro')->toString())],
+        );
     }
 
     public function lamps(Request $request, string $set): View
     {
-        return view('make.lamps', ['view' => new LampsView(Place::open($this->sets, $set, 'lamps'), $request->string('rule')->toString(), $request->string('device')->toString())]);
+        return view(
+            'make.lamps',
+            [
+                'view' => new LampsView(
+                    Place::open($this->sets, $set, 'lamps'),
+                    $request->string('rule')->toString(),
+                    $request->string('device')->toString(),
+                ),
+            ],
+        );
     }
 
     public function bench(Request $request, string $set): View
     {
-        return view('prove.bench', ['view' => new BenchView(Place::open($this->sets, $set, 'bench'), $request->string('device')->toString(), $request->integer('page', 1))]);
+        return view(
+            'prove.bench',
+            [
+                'view' => new BenchView(
+                    Place::open($this->sets, $set, 'bench'),
+                    $request->string('device')->toString(),
+                    $request->integer('page', 1),
+                ),
+            ],
+        );
     }
 
     public function recordings(Request $request, string $set): View
     {
-        return view('prove.recordings', ['place' => Place::open($this->sets, $set, 'recordings'), 'recordings' => RecordingsView::of($request)]);
+        return view(
+            'prove.recordings',
+            ['place' => Place::open($this->sets, $set, 'recordings'), 'recordings' => RecordingsView::of($request)],
+        );
     }
 
     public function store(Request $request, PageLine $line, string $set): View
@@ -102,6 +129,19 @@ final class PlaceController
         $isThere = in_array($serial, $device->onboard->serials ?? [], true);
         $place->notHere->ask('unit', $serial, $isThere, 'The one in use');
 
-        return view('keep.store', ['place' => $place, 'view' => $device === null ? null : new StoreView($place, Memories::asked($device, $isThere ? $serial : ''), $line->away(), $request->string('do')->toString() === 'read', $request->string('firmware')->toString()), 'found' => array_diff_key(Memories::onDesk(), $place->set->rig->devices)]);
+        return view(
+            'keep.store',
+            [
+                'place' => $place,
+                'view' => $device === null ? null : new StoreView(
+                    $place,
+                    Memories::asked($device, $isThere ? $serial : ''),
+                    $line->away(),
+                    $request->string('do')->toString() === 'read',
+                    $request->string('firmware')->toString(),
+                ),
+                'found' => array_diff_key(Memories::onDesk(), $place->set->rig->devices),
+            ],
+        );
     }
 }

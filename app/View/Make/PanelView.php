@@ -141,7 +141,10 @@ final readonly class PanelView
         return $tile === null ? [] : array_map(fn (Field $field) => [$field, $values[$field->name] ?? $field->usual], Tile::fieldsOf($tile->kind));
     }
 
-    /** @return list<array{ref: string, end: string, name: string, isAxis: bool, does: string}> what of the picked tile can do something, and what it does in the base layer */
+    /**
+     * @return list<array{ref: string, end: string, name: string, isAxis: bool, does: string}> what of the picked tile
+     *    can do something, and what it does in the base layer
+     */
     public function ends(): array
     {
         $control = $this->tile === null ? null : $this->drawn()->control($this->tile->id);
@@ -149,7 +152,13 @@ final readonly class PanelView
         $ends = [];
         foreach ([...$control->axes ?? [], ...$control->contacts ?? []] as $end) {
             $cell = $this->place->set->cell('base', $end->ref);
-            $ends[] = ['ref' => $end->ref, 'end' => explode('.', explode('/', $end->ref, 2)[1], 2)[1] ?? '', 'name' => $end->name === '' ? 'It' : $end->name, 'isAxis' => isset($rig->axes[$end->ref]), 'does' => $cell === null ? 'nothing yet' : $this->place->words->brief($cell)];
+            $ends[] = [
+                'ref' => $end->ref,
+                'end' => explode('.', explode('/', $end->ref, 2)[1], 2)[1] ?? '',
+                'name' => $end->name === '' ? 'It' : $end->name,
+                'isAxis' => isset($rig->axes[$end->ref]),
+                'does' => $cell === null ? 'nothing yet' : $this->place->words->brief($cell),
+            ];
         }
 
         return $ends;

@@ -15,7 +15,9 @@ final class KeptKey implements Check
     {
         foreach ($desk->catalogue->actions as $action) {
             $way = $desk->set->wayOf($action->id);
-            $kept = $way instanceof PressesKeys && ($desk->reach()->reaches($action->id) || isset($desk->set->ways[$action->id])) ? $desk->catalogue->reservedAs($way->keys()) : null;
+            $kept = $way instanceof PressesKeys && (
+                $desk->reach()->reaches($action->id) || isset($desk->set->ways[$action->id])
+            ) ? $desk->catalogue->reservedAs($way->keys()) : null;
             if ($kept !== null) {
                 yield new Finding(
                     self::KIND,

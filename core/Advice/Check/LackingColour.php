@@ -25,7 +25,13 @@ final class LackingColour implements LooksAtPart
     {
         foreach (Keys::each($desk->set->lamps) as $id => $rule) {
             foreach (self::lacking($desk->set, $rule) as $colour => $said) {
-                yield new Finding(self::KIND, $id.'='.$colour, sprintf('%s, though a rule asks for it: %s', $said, $desk->words->lampRule($rule)), [], parts: [PartPath::lamp($id)]);
+                yield new Finding(
+                    self::KIND,
+                    $id.'='.$colour,
+                    sprintf('%s, though a rule asks for it: %s', $said, $desk->words->lampRule($rule)),
+                    [],
+                    parts: [PartPath::lamp($id)],
+                );
             }
         }
     }

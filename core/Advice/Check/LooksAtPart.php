@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Nailrod\Core\Advice\Check;
 
 /**
- * A check of parts of one section beside cells, which needs no game: each finding names its parts. The place that shows such a
+ * A check of parts of one section beside cells, which needs no game: each finding names its parts. The place that shows
+ * such a
  * part tells it too.
  */
 interface LooksAtPart extends Check

@@ -25,7 +25,18 @@ final class NotWired implements LooksAtPart
         foreach ($missing === [] ? [] : $desk->assignments() as [$spot, $cell, , $key]) {
             if (isset($missing[$spot->ref]) && ! $cell->isNothing()) {
                 $device = $desk->set->rig->deviceNameOf($spot->ref);
-                yield new Finding(self::KIND, $key, sprintf('%s is assigned, and %s has only %d inputs wired.', $desk->at($spot), $device, $missing[$spot->ref]), [$spot], parts: [PartPath::setting(explode('/', $spot->ref)[0], Setting::WIRED)]);
+                yield new Finding(
+                    self::KIND,
+                    $key,
+                    sprintf(
+                        '%s is assigned, and %s has only %d inputs wired.',
+                        $desk->at($spot),
+                        $device,
+                        $missing[$spot->ref],
+                    ),
+                    [$spot],
+                    parts: [PartPath::setting(explode('/', $spot->ref)[0], Setting::WIRED)],
+                );
             }
         }
     }

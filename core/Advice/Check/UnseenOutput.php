@@ -18,7 +18,19 @@ final class UnseenOutput implements Check
         foreach ($desk->catalogue->actions as $action) {
             $way = $desk->set->ways[$action->id] ?? null;
             if ($way !== null && ! $desk->catalogue->sees($way)) {
-                yield new Finding(self::KIND, $action->id, sprintf('%s is reached by %s, but %s.', $action->name, $desk->words->output($way), $this->sees($desk, $way)), $desk->reach()->spots($action->id), [$action->id], $desk->otherWay($action));
+                yield new Finding(
+                    self::KIND,
+                    $action->id,
+                    sprintf(
+                        '%s is reached by %s, but %s.',
+                        $action->name,
+                        $desk->words->output($way),
+                        $this->sees($desk, $way),
+                    ),
+                    $desk->reach()->spots($action->id),
+                    [$action->id],
+                    $desk->otherWay($action),
+                );
             }
         }
         foreach ($desk->assignments() as [$spot, $cell, $edits, $key]) {

@@ -114,7 +114,11 @@ final class DeviceCarry
     {
         $alike = array_values(array_filter($this->to->controls, fn (Control $other) => $other->kind === $control->kind));
 
-        return $this->nearest($control, array_map(fn (Control $other) => [[$other], $this->parts($other)], $alike), sprintf('also %s, at about the same place', Article::before($control->kind->inWords())));
+        return $this->nearest(
+            $control,
+            array_map(fn (Control $other) => [[$other], $this->parts($other)], $alike),
+            sprintf('also %s, at about the same place', Article::before($control->kind->inWords())),
+        );
     }
 
     private function byNature(Control $control): ?DeviceMatch

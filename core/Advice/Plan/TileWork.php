@@ -48,8 +48,14 @@ final readonly class TileWork
      *
      * @throws FormatError if a tile of that kind cannot do it
      */
-    public function done(SetDocument $own, string $tile, TileKind $kind, Unit $unit, ?Action $one = null, string $end = ''): SetDocument
-    {
+    public function done(
+        SetDocument $own,
+        string $tile,
+        TileKind $kind,
+        Unit $unit,
+        ?Action $one = null,
+        string $end = '',
+    ): SetDocument {
         $ref = $this->device.'/'.$tile;
         $one ??= $unit->first();
         if (! $kind->isTouched()) {
@@ -98,7 +104,10 @@ final readonly class TileWork
                 return self::WAYS[$word];
             }
         }
-        $free = array_filter(HatWay::words(), fn (string $way) => $this->set->cell(Layer::BASE, $ref.'.'.$way) === null);
+        $free = array_filter(
+            HatWay::words(),
+            fn (string $way) => $this->set->cell(Layer::BASE, $ref.'.'.$way) === null,
+        );
 
         return array_values($free)[0] ?? HatWay::words()[0];
     }

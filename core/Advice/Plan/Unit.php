@@ -100,6 +100,11 @@ final readonly class Unit
             default => [ControlKind::Lever, ControlKind::Slider],
         };
 
-        return [...$first, ...array_values(array_filter(ControlKind::forAxes(), fn (ControlKind $kind) => ! in_array($kind, $first, true)))];
+        return [
+            ...$first,
+            ...array_values(
+                array_filter(ControlKind::forAxes(), fn (ControlKind $kind) => ! in_array($kind, $first, true)),
+            ),
+        ];
     }
 }

@@ -39,7 +39,14 @@ final readonly class Telling
     /** Why nothing came of an input; null if there is nothing to say. */
     public function whyNothing(Input $input, int $before, string $layer, Machine $machine): ?Sentence
     {
-        return $this->whyNothing->idle($input, $layer, $before, $machine->questions->holds(...), $machine->questions->alsoHolding(...), $machine->questions->isToggledOff(...)) ?? $this->whyNothing->held($input, $machine->questions->heldBy($input->port));
+        return $this->whyNothing->idle(
+            $input,
+            $layer,
+            $before,
+            $machine->questions->holds(...),
+            $machine->questions->alsoHolding(...),
+            $machine->questions->isToggledOff(...),
+        ) ?? $this->whyNothing->held($input, $machine->questions->heldBy($input->port));
     }
 
     /**

@@ -104,7 +104,12 @@ final class AxisRoutes
         $returns = $wasItsSource && $route->kind !== OutputEvent::MOUSE && ($this->run->program->handOver($lane->assignment)->returnsToRest ?? false);
         $rest = $this->run->program->shaping($axis)->restValue();
 
-        return new Sending($route, $lane->integer < 0 ? null : $route->output->send($lane->bounded(), $lane->integer), $lane->route === null, $returns ? $route->output->send($rest, Shaping::integer($rest)) : null);
+        return new Sending(
+            $route,
+            $lane->integer < 0 ? null : $route->output->send($lane->bounded(), $lane->integer),
+            $lane->route === null,
+            $returns ? $route->output->send($rest, Shaping::integer($rest)) : null,
+        );
     }
 
     /** The output that is left returns to rest, if it is to and is not there. */

@@ -155,7 +155,10 @@ final class Presses
         return $this->pressedToo($assignment, $contact) !== [];
     }
 
-    /** @return list<string> the other contacts of whose press one of this contact is a part, since one does as the other does */
+    /**
+     * @return list<string> the other contacts of whose press one of this contact is a part, since one does as the other
+     *    does
+     */
     public function pressedToo(int $assignment, int $contact): array
     {
         $others = [];

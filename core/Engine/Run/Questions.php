@@ -52,7 +52,13 @@ final readonly class Questions
         $others = $this->run->presses->pressedToo($assignment, $contact);
         foreach ($this->held() as $sources) {
             if (array_filter($sources, fn (string $source): bool => str_starts_with($source, $own)) !== []) {
-                array_push($others, ...array_map($this->contactOf(...), array_filter($sources, fn (string $source): bool => ! str_starts_with($source, $own))));
+                array_push(
+                    $others,
+                    ...array_map(
+                        $this->contactOf(...),
+                        array_filter($sources, fn (string $source): bool => ! str_starts_with($source, $own)),
+                    ),
+                );
             }
         }
 
@@ -64,7 +70,9 @@ final readonly class Questions
     {
         $does = $this->boundTo($ref);
 
-        return $does?->behaviour instanceof Latches && $does->behaviour->turnsOnAndOff() && ! $this->run->isToggled($does);
+        return $does?->behaviour instanceof Latches
+            && $does->behaviour->turnsOnAndOff()
+            && ! $this->run->isToggled($does);
     }
 
     /** @return list<list<string>> for each thing that is held, the sources that hold it */
@@ -75,9 +83,18 @@ final readonly class Questions
         foreach ($state->layers->held as [$layer, $source]) {
             $layers[$layer][$source] = true;
         }
-        $all = [$state->holds->holders, ...$state->hats->holders, $state->stops->holders, $state->variables->holders, $layers];
+        $all = [
+            $state->holds->holders,
+            ...$state->hats->holders,
+            $state->stops->holders,
+            $state->variables->holders,
+            $layers,
+        ];
 
-        return array_map(fn (array $sources): array => array_map(strval(...), array_keys($sources)), array_merge(...array_map(array_values(...), $all)));
+        return array_map(
+            fn (array $sources): array => array_map(strval(...), array_keys($sources)),
+            array_merge(...array_map(array_values(...), $all)),
+        );
     }
 
     /** The contact whose assignment a source is: see Assigned::source(). */

@@ -31,11 +31,18 @@ final readonly class WhyNothing
      * A press or a movement that led to nothing, and why; null if there is nothing to say.
      *
      * @param callable(Condition): bool      $holds does a condition hold just now?
-     * @param callable(string): list<string> $also  which contacts hold, too, what a contact holds; see Questions::alsoHolding()
+     * @param callable(string): list<string> $also  which contacts hold, too,
+     *                                         what a contact holds; see Questions::alsoHolding()
      * @param callable(string): bool         $isOff is what a contact does a toggle that is off now?
      */
-    public function idle(Input $input, string $layer, int $before, callable $holds, callable $also, callable $isOff): ?Sentence
-    {
+    public function idle(
+        Input $input,
+        string $layer,
+        int $before,
+        callable $holds,
+        callable $also,
+        callable $isOff,
+    ): ?Sentence {
         $said = $this->idleAxis($input) ?? $this->idleContact($input, $layer, $before);
         if ($said === null) {
             return null;
@@ -54,7 +61,10 @@ final readonly class WhyNothing
             $this->set->isAside(PartPath::cell($in, $at)) => 'what it does is set aside',
             $cell->as !== null => $this->set->rig->nameOf($at).' does as another control does',
             $when !== null && $cell->otherwise === null && ! $holds($when) => 'it works '.(new Words($this->set))->condition($when),
-            default => $this->idleBranch($when !== null && $cell->otherwise !== null && ! $holds($when) ? $cell->otherwise : $cell->either()[0], $holds) ?? ($isOff($ref) ? 'it is off, and something else holds the same' : $this->alsoHeld($also($ref))),
+            default => $this->idleBranch(
+                $when !== null && $cell->otherwise !== null && ! $holds($when) ? $cell->otherwise : $cell->either()[0],
+                $holds,
+            ) ?? ($isOff($ref) ? 'it is off, and something else holds the same' : $this->alsoHeld($also($ref))),
         };
         if ($why === null) {
             return null;
@@ -114,9 +124,14 @@ final readonly class WhyNothing
     /** @param list<string> $others contacts that hold the same; empty ones for a chord or a macro */
     private function alsoHeld(array $others): ?string
     {
-        $names = array_map(fn (string $ref): string => $ref === '' ? 'a chord or a macro' : $this->set->rig->nameOf($ref), $others);
+        $names = array_map(
+            fn (string $ref): string => $ref === '' ? 'a chord or a macro' : $this->set->rig->nameOf($ref),
+            $others,
+        );
 
-        return $names === [] ? null : implode(' and ', array_unique($names)).(count($names) === 1 ? ' holds it already' : ' hold it already');
+        return $names === [] ? null : implode(' and ', array_unique($names)).(
+            count($names) === 1 ? ' holds it already' : ' hold it already'
+        );
     }
 
     /** It would play what was recorded last. */

@@ -103,7 +103,16 @@ final readonly class Split
                     }
                 }
             }
-            $layers = array_values(array_unique([...$layers, ...array_filter(array_map(fn (array $one) => $one[0] === Id::LAYER ? $one[1] : null, array_values($named)))]));
+            $layers = array_values(
+                array_unique(
+                    [
+                        ...$layers,
+                        ...array_filter(
+                            array_map(fn (array $one) => $one[0] === Id::LAYER ? $one[1] : null, array_values($named)),
+                        ),
+                    ],
+                ),
+            );
         } while (count($layers) > $before);
         $isEmpty = array_filter($document->parts(), fn (PartValue $part) => ! in_array($part->path->section, ['layers', 'flags', 'macros'], true)) === [];
         foreach ($document->parts() as $part) {

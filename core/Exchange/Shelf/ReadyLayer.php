@@ -42,7 +42,11 @@ final class ReadyLayer implements ShelfKind
     {
         $parts = [];
         foreach ($set->merged->parts() as $part) {
-            $isHolder = $part->path->section === 'cells' && $part->value !== null && in_array($id, PartNames::in('cells', Node::of($part->value)->plain(), Id::LAYER), true);
+            $isHolder = $part->path->section === 'cells' && $part->value !== null && in_array(
+                $id,
+                PartNames::in('cells', Node::of($part->value)->plain(), Id::LAYER),
+                true,
+            );
             $isIts = ($part->path->section === 'layers' || in_array($part->path->section, ['cells', 'chords'], true)) && $part->path->key === $id;
             if ($part->value !== null && ($isIts || $isHolder)) {
                 $parts[] = $part->path;

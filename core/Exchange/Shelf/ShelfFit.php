@@ -25,7 +25,14 @@ use Nailrod\Core\Set\SetDocument;
 final readonly class ShelfFit
 {
     /** Sections whose parts get an id of their own here, and the sort as which others name them. */
-    private const OWN = ['layers' => Id::LAYER, 'macros' => Id::MACRO, 'stops' => Id::STOP, 'flags' => Id::FLAG, 'lamps' => '', 'made' => ''];
+    private const OWN = [
+        'layers' => Id::LAYER,
+        'macros' => Id::MACRO,
+        'stops' => Id::STOP,
+        'flags' => Id::FLAG,
+        'lamps' => '',
+        'made' => '',
+    ];
 
     private NameMatch $match;
 
@@ -136,10 +143,22 @@ final readonly class ShelfFit
         foreach (PartNames::all($there->section, $said) as [$sort, $name]) {
             $section = array_search($sort, self::OWN, true);
             $lacking = match (true) {
-                $sort === Id::ACTION => isset($this->match->actions[$name]) ? '' : $this->item->actions[$name]['name'] ?? 'an action',
-                $sort === Id::VARIABLE => isset($this->match->variables[$name]) ? '' : $this->match->valueInWords($name),
-                in_array($sort, PartNames::OF_RIG, true) => ! Places::isOne($name) || $this->refHere($name) !== null ? '' : Places::inWords($name),
-                $section !== false => $this->comes($section, $name, $asked) || $this->set->merged->value(new PartPath($section, $name)) !== null ? '' : 'a '.$sort,
+                $sort === Id::ACTION => isset($this->match->actions[$name])
+                    ? ''
+                    : $this->item->actions[$name]['name']
+                    ?? 'an action',
+                $sort === Id::VARIABLE => isset($this->match->variables[$name])
+                    ? ''
+                    : $this->match->valueInWords($name),
+                in_array($sort, PartNames::OF_RIG, true) => ! Places::isOne($name)
+                    || $this->refHere($name) !== null
+                    ? ''
+                    : Places::inWords($name),
+                $section !== false => $this->comes($section, $name, $asked)
+                    || $this->set->merged->value(new PartPath($section, $name)) !== null
+                    ? ''
+                    : 'a '
+                    .$sort,
                 default => '',
             };
             $lacks = $lacking === '' ? $lacks : [...$lacks, $lacking];
@@ -218,7 +237,10 @@ final readonly class ShelfFit
 
             return match (true) {
                 $of !== false => $this->ids[$of][$name] ?? $name,
-                in_array($sort, PartNames::OF_RIG, true) => Places::isOne($name) ? $this->refHere($name) ?? $name : $name,
+                in_array($sort, PartNames::OF_RIG, true) => Places::isOne($name)
+                    ? $this->refHere($name)
+                    ?? $name
+                    : $name,
                 default => $this->match->here($sort, $name),
             };
         });
@@ -232,10 +254,16 @@ final readonly class ShelfFit
         $of = match ($path->section) {
             'cells' => Places::inWords((string) $path->inner),
             'axes' => str_replace('_', ' ', (string) $path->inner),
-            'lamps' => implode(' to ', array_map(Places::inWords(...), self::ends(PartNames::in('lamps', $said, Reference::LAMP)))),
+            'lamps' => implode(
+                ' to ',
+                array_map(Places::inWords(...), self::ends(PartNames::in('lamps', $said, Reference::LAMP))),
+            ),
             default => $name,
         };
-        $does = array_map(fn (string $id) => $this->item->actions[$id]['name'] ?? $id, PartNames::in($path->section, $said, Id::ACTION));
+        $does = array_map(
+            fn (string $id) => $this->item->actions[$id]['name'] ?? $id,
+            PartNames::in($path->section, $said, Id::ACTION),
+        );
 
         $does = ($said['nothing'] ?? false) === true ? ['nothing'] : $does;
 
@@ -248,10 +276,19 @@ final readonly class ShelfFit
         $where = match ($here->section) {
             'cells' => $this->set->rig->fullNameOf((string) $here->inner),
             'axes' => $this->set->rig->fullNameOf($here->key),
-            'lamps' => implode(', ', array_map(fn (string $lamp) => $this->set->rig->deviceNameOf($lamp).' '.$this->set->rig->lampNameOf($lamp), self::ends(PartNames::in('lamps', $this->mapped('lamps', $said), Reference::LAMP)))),
+            'lamps' => implode(
+                ', ',
+                array_map(
+                    fn (string $lamp) => $this->set->rig->deviceNameOf($lamp).' '.$this->set->rig->lampNameOf($lamp),
+                    self::ends(PartNames::in('lamps', $this->mapped('lamps', $said), Reference::LAMP)),
+                ),
+            ),
             default => 'new',
         };
-        $does = array_map(fn (string $id) => $this->match->actions[$id]->name ?? $id, PartNames::in($here->section, $said, Id::ACTION));
+        $does = array_map(
+            fn (string $id) => $this->match->actions[$id]->name ?? $id,
+            PartNames::in($here->section, $said, Id::ACTION),
+        );
         $does = ($said['nothing'] ?? false) === true ? ['nothing'] : $does;
 
         return $where.($does === [] ? '' : ': '.implode(', ', $does));

@@ -82,12 +82,18 @@ final readonly class ShelfItem
         $paths = $kind::parts($set, $id);
         $parts = [];
         foreach ($paths as $path) {
-            $parts[(string) self::named($path, $places)] = self::renamed($path->section, Node::of($set->merged->value($path))->plain(), $places);
+            $parts[(string) self::named($path, $places)] = self::renamed(
+                $path->section,
+                Node::of($set->merged->value($path))->plain(),
+                $places,
+            );
         }
         // What they play comes along.
         foreach (self::namesIn($parts, Id::MACRO) as $macro) {
             $path = PartPath::macro($macro);
-            $parts += isset($set->macros[$macro]) ? [(string) $path => self::renamed($path->section, Node::of($set->merged->value($path))->plain(), $places)] : [];
+            $parts += isset($set->macros[$macro]) ? [
+                (string) $path => self::renamed($path->section, Node::of($set->merged->value($path))->plain(), $places),
+            ] : [];
         }
         if ($parts === []) {
             throw FormatError::told('Thing', 'nothing', 'one that '.$set->merged->own->name.' has');
@@ -155,7 +161,15 @@ final readonly class ShelfItem
     {
         $devices = $this->kind === ReadyShape::class ? [] : array_values(array_unique($this->devices));
 
-        return [...array_map(Article::before(...), $devices), ...array_values(array_map(fn (array $action) => $action['name'], array_intersect_key($this->actions, array_flip(self::namesIn($this->parts, Id::ACTION)))))];
+        return [
+            ...array_map(Article::before(...), $devices),
+            ...array_values(
+                array_map(
+                    fn (array $action) => $action['name'],
+                    array_intersect_key($this->actions, array_flip(self::namesIn($this->parts, Id::ACTION))),
+                ),
+            ),
+        ];
     }
 
     private static function named(PartPath $path, Places $places): PartPath
@@ -171,7 +185,14 @@ final readonly class ShelfItem
     private static function renamed(string $section, array $said, Places $places): array
     {
         /** @var array<string, mixed> */
-        return PartNames::renamed($section, $said, fn (string $sort, string $name): string => in_array($sort, PartNames::OF_RIG, true) ? $places->named($name) ?? $name : $name);
+        return PartNames::renamed(
+            $section,
+            $said,
+            fn (string $sort, string $name): string => in_array($sort, PartNames::OF_RIG, true)
+                ? $places->named($name)
+                ?? $name
+                : $name,
+        );
     }
 
     /**

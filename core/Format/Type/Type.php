@@ -30,10 +30,12 @@ interface Type
     public function example(): mixed;
 
     /**
-     * The same value with other names in it: every id of a part of a set or of its simulator (see Id), and every reference of an
+     * The same value with other names in it: every id of a part of a set or of its simulator (see Id), and every
+     * reference of an
      * input or a lamp (see Reference), as `$as` says it.
      *
-     * @param mixed                            $value as it stands in the file; what is not as the type wants it is left alone
+     * @param mixed                            $value as it stands in the file;
+     *                                         what is not as the type wants it is left alone
      * @param callable(string, string): string $as    given the sort and the name
      */
     public function renamed(mixed $value, callable $as): mixed;

@@ -89,7 +89,10 @@ final readonly class Seen implements Type
             return $value;
         }
         foreach (array_diff(self::SORTS, [self::ALWAYS]) as $sort) {
-            $value = is_string($value[$sort] ?? null) ? array_replace($value, [$sort => $as($sort, $value[$sort])]) : $value;
+            $value = is_string($value[$sort] ?? null) ? array_replace(
+                $value,
+                [$sort => $as($sort, $value[$sort])],
+            ) : $value;
         }
 
         return $value;

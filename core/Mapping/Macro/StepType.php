@@ -39,6 +39,9 @@ final readonly class StepType implements Type
 
     public function renamed(mixed $value, callable $as): mixed
     {
-        return is_array($value) && isset($value['output']) ? array_replace($value, ['output' => Outputs::renamed($value['output'], $as)]) : $value;
+        return is_array($value) && isset($value['output']) ? array_replace(
+            $value,
+            ['output' => Outputs::renamed($value['output'], $as)],
+        ) : $value;
     }
 }

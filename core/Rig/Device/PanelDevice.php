@@ -72,7 +72,11 @@ final class PanelDevice
     /** @return list<ContactInput> the directions of a stick, which reports as a hat does */
     private static function ways(string $ref, int $hat): array
     {
-        return array_map(fn (string $direction, int $i) => ContactInput::direction($ref.'.'.$direction, $direction, $ref, $hat, $i), HatWay::words(), array_keys(HatWay::words()));
+        return array_map(
+            fn (string $direction, int $i) => ContactInput::direction($ref.'.'.$direction, $direction, $ref, $hat, $i),
+            HatWay::words(),
+            array_keys(HatWay::words()),
+        );
     }
 
     /** @return array{int, int} where the middle of a tile is drawn on the faceplate */

@@ -33,7 +33,10 @@ interface Section
     /** What it says, in a sentence for who reads a file or the docs. */
     public static function about(): string;
 
-    /** The fields of a part, where every part has the same; null where it says by a field of its own of which kind it is. */
+    /**
+     * The fields of a part, where every part has the same; null where it says by a field of its own of which kind it
+     * is.
+     */
     public static function fields(): ?Fields;
 
     /**
@@ -84,7 +87,8 @@ interface Section
     public static function without(PartPath $path, Node $part, Gone $gone): ?array;
 
     /**
-     * A part with other names in it, as it stands in the file: see Type::renamed(). Its key and inner key are not a part of it.
+     * A part with other names in it, as it stands in the file: see Type::renamed(). Its key and inner key are not a
+     * part of it.
      *
      * @param array<array-key, mixed>          $said
      * @param callable(string, string): string $as

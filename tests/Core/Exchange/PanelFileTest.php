@@ -86,15 +86,33 @@ final class PanelFileTest extends TestCase
 
     public function test_a_tile_that_writes_a_value_goes_by_what_changes_it_or_is_told_and_left_out(): void
     {
-        $sets = fn (string $variable): array => ['behaviour' => ['kind' => 'pulse', 'width_ms' => 60], 'outputs' => [['kind' => 'set variable', 'name' => $variable, 'to' => 1]]];
-        $own = ((new DemoSets(withPanels: true))->set('skerrywing') ?? self::fail())->with(PartPath::cell('base', 'clover/channel.plus'), $sets('landing_light'))->with(PartPath::cell('base', 'clover/channel.minus'), $sets('flaps'));
-        $fit = new PanelFit(self::set('hairpin-ladder'), self::read(self::written('skerrywing', 'mail-route', 0, $own)), 'clover');
+        $sets = fn (string $variable): array => [
+            'behaviour' => ['kind' => 'pulse', 'width_ms' => 60],
+            'outputs' => [['kind' => 'set variable', 'name' => $variable, 'to' => 1]],
+        ];
+        $own = ((new DemoSets(withPanels: true))->set('skerrywing') ?? self::fail())->with(
+            PartPath::cell('base', 'clover/channel.plus'),
+            $sets('landing_light'),
+        )->with(PartPath::cell('base', 'clover/channel.minus'), $sets('flaps'));
+        $fit = new PanelFit(
+            self::set('hairpin-ladder'),
+            self::read(self::written('skerrywing', 'mail-route', 0, $own)),
+            'clover',
+        );
         $this->assertSame('something of its own -> the same', self::rows($fit)['Channel +']);
         $this->assertSame('something of its own -> no what Flaps one down changes', self::rows($fit)['Channel −']);
         $taken = self::set('hairpin-ladder', $fit->take(''));
         $light = $taken->catalogue?->byRole()['main light on']->effect->variable;
-        $tile = array_values(array_filter($taken->panels['clover']['radio']->tiles(), fn ($tile) => $tile->label === 'Channel'))[0]->id;
-        $this->assertSame([$light, null], [$taken->cell('base', 'clover/'.$tile.'.plus')?->outputs[0]->toArray()['name'] ?? '', $taken->cell('base', 'clover/'.$tile.'.minus')]);
+        $tile = array_values(
+            array_filter($taken->panels['clover']['radio']->tiles(), fn ($tile) => $tile->label === 'Channel'),
+        )[0]->id;
+        $this->assertSame(
+            [$light, null],
+            [
+                $taken->cell('base', 'clover/'.$tile.'.plus')?->outputs[0]->toArray()['name'] ?? '',
+                $taken->cell('base', 'clover/'.$tile.'.minus'),
+            ],
+        );
     }
 
     public function test_the_whole_panel_comes_back_as_it_was_in_its_own_game(): void
@@ -130,7 +148,10 @@ final class PanelFileTest extends TestCase
         $plays = fn (string $macro): array => ['behaviour' => ['kind' => 'macro', 'macro' => $macro]];
         $file = self::read(['format' => PanelFile::FORMAT, 'version' => 1, 'name' => 'Round', 'pages' => [['name' => 'One', 'tiles' => [['id' => 'a', 'column' => 0, 'row' => 0], ['id' => 'b', 'column' => 1, 'row' => 0]]]],
             'does' => ['a' => $plays('first'), 'b' => $plays('lone')], 'macros' => [
-                'first' => ['name' => 'First', 'steps' => [['do' => 'tap', 'output' => ['kind' => 'start macro', 'macro' => 'first']]]],
+                'first' => [
+                    'name' => 'First',
+                    'steps' => [['do' => 'tap', 'output' => ['kind' => 'start macro', 'macro' => 'first']]],
+                ],
                 'lone' => ['name' => 'Lone', 'steps' => [['do' => 'wait', 'ms' => 5]]],
             ]]);
         $fit = new PanelFit(self::set('skerrywing'), $file, 'clover');

@@ -117,12 +117,24 @@ final class EveryKindTest extends TestCase
     #[DataProvider('allFields')]
     public function test_every_name_in_it_is_found_by_its_type(Fields $fields): void
     {
-        $named = array_filter($fields->all, fn (Field $field): bool => self::isName($field->type) || ($field->type instanceof Several && self::isName($field->type->of)));
-        $renamed = $fields->renamed(array_map(fn (Field $field): mixed => $field->type->example(), $fields->all), fn (string $sort, string $name): string => $sort.' of another');
+        $named = array_filter(
+            $fields->all,
+            fn (Field $field): bool => self::isName($field->type) || (
+                $field->type instanceof Several && self::isName($field->type->of)
+            ),
+        );
+        $renamed = $fields->renamed(
+            array_map(fn (Field $field): mixed => $field->type->example(), $fields->all),
+            fn (string $sort, string $name): string => $sort.' of another',
+        );
         foreach ($named as $name => $field) {
             $of = $field->type instanceof Several ? $field->type->of : $field->type;
             $found = is_array($renamed[$name]) ? array_unique($renamed[$name]) : [$renamed[$name]];
-            $this->assertSame([($of instanceof Id || $of instanceof Reference ? $of->sort : '').' of another'], $found, $name);
+            $this->assertSame(
+                [($of instanceof Id || $of instanceof Reference ? $of->sort : '').' of another'],
+                $found,
+                $name,
+            );
         }
         $this->assertSame(array_keys($fields->all), array_keys($renamed));
     }
@@ -145,7 +157,10 @@ final class EveryKindTest extends TestCase
     public function test_a_part_of_an_axis_says_what_holds_so_that_it_can_be_read_again(string $class): void
     {
         $axis = new AxisInput('d/a', '', 1, 0, 1000, true, 900);
-        $example = $class === \Nailrod\Core\Mapping\Axis\Curve::class ? ['kind' => 'expo', 'k' => 0.2] : $class::fields($axis)->example();
+        $example = $class === \Nailrod\Core\Mapping\Axis\Curve::class
+            ? ['kind' => 'expo', 'k' => 0.2]
+            : $class::fields($axis)
+            ->example();
         $read = $class::read(Node::of(array_replace($example, array_intersect_key(['low' => $class::part() === 'calibrate' || $class::part() === 'measured' ? 10 : 0.1, 'rest' => $class::part() === 'dead_zones' ? 0.1 : 400], $example))), $axis);
 
         $this->assertEquals($read, $class::read(Node::of($read->values()), $axis));

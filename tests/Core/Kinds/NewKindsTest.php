@@ -41,7 +41,19 @@ final class NewKindsTest extends TestCase
         'a stage' => ['axes' => ['d/a' => ['soft' => ['share' => 0.5]]], 'cells' => ['base' => ['d/a' => ['outputs' => [['kind' => 'axis', 'number' => 1]]]]]],
         'something made' => ['made' => ['ends' => ['kind' => 'outside', 'name' => 'Ends', 'of' => ['d/a'], 'margin' => 0.2]], 'cells' => ['base' => ['made/ends' => ['behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'button', 'number' => 5]]]]]],
         'a rule for lamps' => ['lamps' => ['on' => ['glows' => 'd/lamp']]],
-        'a rule with two flags' => ['flags' => ['hot' => ['name' => 'Hot'], 'cold' => ['name' => 'Cold']], 'lamps' => ['on' => ['beacon' => 'd/lamp', 'armed' => 'hot', 'safe' => 'cold', 'quick' => true, 'note' => 'By hand', 'steps' => [1, 2]]]],
+        'a rule with two flags' => [
+            'flags' => ['hot' => ['name' => 'Hot'], 'cold' => ['name' => 'Cold']],
+            'lamps' => [
+                'on' => [
+                    'beacon' => 'd/lamp',
+                    'armed' => 'hot',
+                    'safe' => 'cold',
+                    'quick' => true,
+                    'note' => 'By hand',
+                    'steps' => [1, 2],
+                ],
+            ],
+        ],
         'a question' => ['cells' => ['base' => ['d/b1' => ['behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'button', 'number' => 3]], 'when' => ['all' => [['oddness' => 'flaps', 'is' => 'odd'], ['variable' => 'flaps', 'is' => '>', 'to' => 2]]]]]]],
         'a section' => ['seats' => ['left' => ['back' => 20]]],
     ];
@@ -101,7 +113,10 @@ final class NewKindsTest extends TestCase
         yield 'a stage' => ['a stage', ['Lever A, softening: 50 % of the value is sent', 'Lever A in Base: axis 1']];
         yield 'something made' => ['something made', ['Ends: closes within 20 % of both ends of Lever A', 'Ends in Base: output 5']];
         yield 'a rule for lamps' => ['a rule for lamps', ['Lamp: Lamp always glows.']];
-        yield 'a rule with two flags' => ['a rule with two flags', ['Flag Hot: named "Hot"', 'Flag Cold: named "Cold"', 'Lamp: Lamp is lit while Hot is up and Cold is not.']];
+        yield 'a rule with two flags' => [
+            'a rule with two flags',
+            ['Flag Hot: named "Hot"', 'Flag Cold: named "Cold"', 'Lamp: Lamp is lit while Hot is up and Cold is not.'],
+        ];
         yield 'a question' => ['a question', ['Button 1 in Base: output 3, only while flaps is odd and flaps > 2']];
         yield 'a section' => ['a section', ['Seat left: leans by 20°']];
     }
@@ -159,7 +174,16 @@ final class NewKindsTest extends TestCase
         $set = DemoSets::skerrywing();
         $fennel = $set->rig->devices['fennel'];
         $edits = new Edits($set);
-        $own = $edits->assign('base', 'fennel/left-thumb', \Nailrod\Core\Mapping\Behaviour\Behaviours::read(\Nailrod\Core\Format\Node::of(['kind' => 'twice'])), [\Nailrod\Core\Mapping\Output\Outputs::read(\Nailrod\Core\Format\Node::of(['kind' => 'buzz', 'tone' => 2]))]);
+        $own = $edits->assign(
+            'base',
+            'fennel/left-thumb',
+            \Nailrod\Core\Mapping\Behaviour\Behaviours::read(\Nailrod\Core\Format\Node::of(['kind' => 'twice'])),
+            [
+                \Nailrod\Core\Mapping\Output\Outputs::read(
+                    \Nailrod\Core\Format\Node::of(['kind' => 'buzz', 'tone' => 2]),
+                ),
+            ],
+        );
         $own = $own->with(PartPath::cell('base', 'fennel/right-thumb'), ['behaviour' => ['kind' => 'twice'], 'outputs' => [['kind' => 'button', 'number' => 9]]])
             ->with(PartPath::axis('fennel/left-lever', 'soft'), ['share' => 0.5])
             ->with(PartPath::lamp('on'), ['glows' => 'fennel/lamp-1'])
@@ -176,23 +200,57 @@ final class NewKindsTest extends TestCase
 
     public function test_an_axis_returns_to_rest_through_a_further_stage(): void
     {
-        $desk = Desk::plain()->layer('water', 'b1')->saying(['axes' => ['d/a' => ['range' => ['low' => 0.4], 'soft' => ['share' => 0.5]]]])->axis('water', 'a', ['kind' => 'axis', 'number' => 2])
-            ->saying(['cells' => ['base' => ['d/a' => ['outputs' => [['kind' => 'axis', 'number' => 1]], 'leaving' => 'return to rest']]]]);
+        $desk = Desk::plain()->layer('water', 'b1')->saying(
+            ['axes' => ['d/a' => ['range' => ['low' => 0.4], 'soft' => ['share' => 0.5]]]],
+        )->axis('water', 'a', ['kind' => 'axis', 'number' => 2])
+            ->saying(
+                [
+                    'cells' => [
+                        'base' => [
+                            'd/a' => ['outputs' => [['kind' => 'axis', 'number' => 1]], 'leaving' => 'return to rest'],
+                        ],
+                    ],
+                ],
+            );
         $this->assertContains('20 axis 1 13107', $desk->play('0 a 1000', '20 b1 1'));
     }
 
     public function test_a_device_keeps_what_a_rule_names_by_whatever_fields(): void
     {
-        $raises = fn (string $flag): array => ['behaviour' => ['kind' => 'toggle'], 'outputs' => [['kind' => 'flag', 'flag' => $flag]]];
-        $own = DemoSets::skerrywing()->merged->own->with(PartPath::flag('hot'), ['name' => 'Hot'])->with(PartPath::flag('cold'), ['name' => 'Cold'])
+        $raises = fn (string $flag): array => [
+            'behaviour' => ['kind' => 'toggle'],
+            'outputs' => [['kind' => 'flag', 'flag' => $flag]],
+        ];
+        $own = DemoSets::skerrywing()->merged->own->with(PartPath::flag('hot'), ['name' => 'Hot'])->with(
+            PartPath::flag('cold'),
+            ['name' => 'Cold'],
+        )
             ->with(PartPath::cell('base', 'fennel/left-thumb'), $raises('hot'))
-            ->with(PartPath::lamp('on'), ['beacon' => 'fennel/lamp-1', 'armed' => 'hot', 'safe' => 'cold', 'quick' => true, 'note' => 'By hand', 'steps' => [1, 2]]);
+            ->with(
+                PartPath::lamp('on'),
+                [
+                    'beacon' => 'fennel/lamp-1',
+                    'armed' => 'hot',
+                    'safe' => 'cold',
+                    'quick' => true,
+                    'note' => 'By hand',
+                    'steps' => [1, 2],
+                ],
+            );
         $set = DemoSets::skerrywing($own);
 
         $mapping = DeviceMapping::of($set, $set->rig->devices['fennel']);
 
-        $this->assertSame(['on'], array_values(array_filter(array_keys($mapping->document->said('lamps')), fn (string $id): bool => $id === 'on')));
-        $this->assertSame(['cold', 'hot'], array_values(array_intersect(['cold', 'hot'], array_keys($mapping->document->said('flags')))));
+        $this->assertSame(
+            ['on'],
+            array_values(
+                array_filter(array_keys($mapping->document->said('lamps')), fn (string $id): bool => $id === 'on'),
+            ),
+        );
+        $this->assertSame(
+            ['cold', 'hot'],
+            array_values(array_intersect(['cold', 'hot'], array_keys($mapping->document->said('flags')))),
+        );
         $this->assertEquals($mapping->document, DeviceMapping::read($mapping->encode(), $set->rig->devices['fennel']));
         DeviceMapping::check($mapping->encode(), $set->rig->devices['fennel']);
     }
@@ -207,7 +265,18 @@ final class NewKindsTest extends TestCase
 
     public function test_it_is_planned_around_and_checked(): void
     {
-        $set = DemoSets::skerrywing((new Edits(DemoSets::skerrywing()))->assign('base', 'fennel/left-thumb', null, [\Nailrod\Core\Mapping\Output\Outputs::read(\Nailrod\Core\Format\Node::of(['kind' => 'buzz', 'tone' => 2]))]));
+        $set = DemoSets::skerrywing(
+            (new Edits(DemoSets::skerrywing()))->assign(
+                'base',
+                'fennel/left-thumb',
+                null,
+                [
+                    \Nailrod\Core\Mapping\Output\Outputs::read(
+                        \Nailrod\Core\Format\Node::of(['kind' => 'buzz', 'tone' => 2]),
+                    ),
+                ],
+            ),
+        );
         assert($set->catalogue !== null);
         $proposals = (new Planner($set, $set->catalogue))->plan(array_keys($set->catalogue->actions))->proposals;
         $spots = array_merge(...array_map(fn ($proposal) => array_map(fn ($choice) => (string) $choice->spot, $proposal->choices), $proposals), ...[[]]);
@@ -233,7 +302,20 @@ final class NewKindsTest extends TestCase
     public function test_the_page_of_the_formats_tells_of_it(): void
     {
         $page = SetReference::markdown();
-        foreach (['### `buzz`', '### `tilt`', '### `twice`', '### `soft`', '### `outside`', '### with `glows`', '### with `oddness`', '| `seats` | How the seats of the rig stand. | key |', '## Seats', '| `back` |'] as $part) {
+        foreach (
+            [
+                '### `buzz`',
+                '### `tilt`',
+                '### `twice`',
+                '### `soft`',
+                '### `outside`',
+                '### with `glows`',
+                '### with `oddness`',
+                '| `seats` | How the seats of the rig stand. | key |',
+                '## Seats',
+                '| `back` |',
+            ] as $part
+        ) {
             $this->assertStringContainsString($part, $page);
         }
     }

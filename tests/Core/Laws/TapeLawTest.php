@@ -118,7 +118,15 @@ final class TapeLawTest extends TestCase
                 unset($this->folded[$output]);
             }
         }
-        $isHeld = fn (string $output): bool => Log::isHeld(new OutputEvent(0, explode(' ', $output, 2)[0], explode(' ', $output, 2)[1], 1, new \Nailrod\Core\Format\Cause\Cause('')));
+        $isHeld = fn (string $output): bool => Log::isHeld(
+            new OutputEvent(
+                0,
+                explode(' ', $output, 2)[0],
+                explode(' ', $output, 2)[1],
+                1,
+                new \Nailrod\Core\Format\Cause\Cause(''),
+            ),
+        );
         $picture = array_map(fn (OutputEvent $event): string => $event->kind.' '.$event->target, array_filter($live->sentNow(), Log::isHeld(...)));
         $this->assertEqualsCanonicalizing($picture, array_keys($live->state->log->on), 'what is on now is what is sent now');
         $this->assertEqualsCanonicalizing($picture, array_values(array_filter(array_keys($this->folded), $isHeld)), 'and what all lines come to');

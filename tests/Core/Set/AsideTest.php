@@ -216,43 +216,103 @@ final class AsideTest extends TestCase
         return (new Assembly(new Drafts(new DemoSets, [$document->id => $document])))->assemble($document);
     }
 
-    /** @return array<string, array{0: Desk, 1: string, 2: array<string, mixed>}> a set in which two parts do not go together, where that is told, and which is set aside */
+    /**
+     * @return array<string, array{0: Desk, 1: string, 2: array<string, mixed>}> a set in which two parts do not go
+     *    together, where that is told, and which is set aside
+     */
     public static function apart(): array
     {
-        $stop = fn (string $side, float $at): array => ['name' => $side, 'axes' => ['d/a'], 'side' => $side, 'at' => $at, 'opens' => 'held'];
+        $stop = fn (string $side, float $at): array => [
+            'name' => $side,
+            'axes' => ['d/a'],
+            'side' => $side,
+            'at' => $at,
+            'opens' => 'held',
+        ];
         $stops = Desk::plain()->saying(['stops' => ['low' => $stop('below', 0.6), 'high' => $stop('above', 0.4)]]);
         $as = Desk::plain()->saying(['cells' => ['base' => ['d/b1' => ['as' => 'd/b2'], 'd/b2' => ['as' => 'd/b3']]]]);
         $threshold = ['kind' => 'above', 'name' => 'Past', 'of' => ['d/a'], 'at' => 0.5];
         $chord = fn (string ...$of): array => ['name' => implode($of), 'of' => $of, 'outputs' => [self::button(9)]];
-        $chords = Desk::plain()->saying(['made' => ['p' => $threshold], 'chords' => ['base' => ['x' => $chord('d/b1', 'd/b2'), 'y' => $chord('d/b1', 'd/b2', 'made/p')]]]);
-        $game = ['format' => 'nailrod-catalogue', 'version' => 1, 'id' => 'g', 'name' => 'Game', 'vehicle' => 'Cart', 'frame_us' => 16667, 'sees' => ['buttons' => 8, 'axes' => 2], 'groups' => [['id' => 'all', 'name' => 'All']], 'variables' => ['gear' => ['name' => 'Gear', 'group' => 'all', 'low' => 0, 'high' => 1]], 'actions' => [['id' => 'gear', 'name' => 'Gear', 'group' => 'all', 'kind' => 'momentary', 'effect' => ['do' => 'hold', 'variable' => 'gear']]]];
+        $chords = Desk::plain()->saying(
+            [
+                'made' => ['p' => $threshold],
+                'chords' => ['base' => ['x' => $chord('d/b1', 'd/b2'), 'y' => $chord('d/b1', 'd/b2', 'made/p')]],
+            ],
+        );
+        $game = [
+            'format' => 'nailrod-catalogue',
+            'version' => 1,
+            'id' => 'g',
+            'name' => 'Game',
+            'vehicle' => 'Cart',
+            'frame_us' => 16667,
+            'sees' => ['buttons' => 8, 'axes' => 2],
+            'groups' => [['id' => 'all', 'name' => 'All']],
+            'variables' => ['gear' => ['name' => 'Gear', 'group' => 'all', 'low' => 0, 'high' => 1]],
+            'actions' => [
+                [
+                    'id' => 'gear',
+                    'name' => 'Gear',
+                    'group' => 'all',
+                    'kind' => 'momentary',
+                    'effect' => ['do' => 'hold', 'variable' => 'gear'],
+                ],
+            ],
+        ];
         $axis = ['ways' => ['gear' => ['kind' => 'axis', 'number' => 2]]];
         $does = ['kind' => 'action', 'action' => 'gear'];
         $cell = Desk::plain()->playing($game)->cell('base', 'b1', 'follow', $does)->saying($axis);
         $held = ['ways' => ['gear' => self::button(4)]];
         $tick = Desk::plain()->playing($game)->cell('base', 'e.plus', 'follow', $does)->saying($held);
-        $lever = Desk::plain()->playing($game)->axis('base', 'a', ['kind' => 'action', 'action' => 'gear'])->saying($held);
-        $macro = Desk::plain()->playing($game)->saying(['macros' => ['m' => ['name' => 'M', 'steps' => [['do' => 'tap', 'output' => $does, 'ms' => 20]]]]])->saying($axis);
-        $directions = Desk::plain()->saying(['made' => ['w' => ['kind' => 'eight directions', 'name' => 'Ways', 'of' => ['d/a', 'd/b']]]]);
+        $lever = Desk::plain()->playing($game)->axis(
+            'base',
+            'a',
+            ['kind' => 'action', 'action' => 'gear'],
+        )->saying($held);
+        $macro = Desk::plain()->playing($game)->saying(
+            ['macros' => ['m' => ['name' => 'M', 'steps' => [['do' => 'tap', 'output' => $does, 'ms' => 20]]]]],
+        )->saying($axis);
+        $directions = Desk::plain()->saying(
+            ['made' => ['w' => ['kind' => 'eight directions', 'name' => 'Ways', 'of' => ['d/a', 'd/b']]]],
+        );
 
         return [
             'a stop from below over one from above, the lower' => [$stops, 'stops', ['stops' => ['low' => self::REST]]],
-            'a stop from below over one from above, the upper' => [$stops, 'stops', ['stops' => ['high' => self::REST]]],
-            'a control that does as one that does as another, the first' => [$as, 'cells', ['cells' => ['d/b1/base' => self::REST]]],
-            'a control that does as one that does as another, the second' => [$as, 'cells', ['cells' => ['d/b2/base' => self::REST]]],
+            'a stop from below over one from above, the upper' => [
+                $stops,
+                'stops',
+                ['stops' => ['high' => self::REST]],
+            ],
+            'a control that does as one that does as another, the first' => [
+                $as,
+                'cells',
+                ['cells' => ['d/b1/base' => self::REST]],
+            ],
+            'a control that does as one that does as another, the second' => [
+                $as,
+                'cells',
+                ['cells' => ['d/b2/base' => self::REST]],
+            ],
             'a button whose action is reached by an axis' => [$cell, 'cells', ['cells' => ['d/b1/base' => self::REST]]],
             'an axis whose action is reached by a button' => [$lever, 'cells', ['cells' => ['d/a/base' => self::REST]]],
             'a tick that holds' => [$tick, 'cells', ['cells' => ['d/e.plus/base' => self::REST]]],
             'a macro whose action is reached by an axis' => [$macro, 'macros', ['macros' => ['m' => self::REST]]],
-            'a chord with a threshold in it that contains another' => [$chords, 'chords', ['made' => ['p' => self::REST]]],
+            'a chord with a threshold in it that contains another' => [
+                $chords,
+                'chords',
+                ['made' => ['p' => self::REST]],
+            ],
             'directions of axes without a centre' => [$directions, 'made', ['made' => ['w' => self::REST]]],
         ];
     }
 
     /** @param array<string, mixed> $aside */
     #[DataProvider('apart')]
-    public function test_what_is_set_aside_is_in_nobodys_way_until_it_is_taken_up(Desk $desk, string $place, array $aside): void
-    {
+    public function test_what_is_set_aside_is_in_nobodys_way_until_it_is_taken_up(
+        Desk $desk,
+        string $place,
+        array $aside,
+    ): void {
         try {
             $desk->assembled();
             $this->fail('both are played, and that is not refused');
@@ -263,7 +323,9 @@ final class AsideTest extends TestCase
         Compiler::compile($set);
         Checks::over($set);
         $section = array_key_first($aside);
-        $up = (new AsideEdits($set))->takeUp(Aside::target(new PartPath(Aside::name(), $section, array_key_first($aside[$section]))));
+        $up = (new AsideEdits($set))->takeUp(
+            Aside::target(new PartPath(Aside::name(), $section, array_key_first($aside[$section]))),
+        );
         $this->expectException(FormatError::class);
         (new Assembly($desk))->assemble($up, $set);
     }

@@ -250,7 +250,10 @@ final class SetsTest extends TestCase
             }
         };
         $contacts = array_keys(DemoSets::skerrywing()->rig->contacts);
-        [$contact, $free] = [end($contacts), array_values(array_diff($contacts, array_keys(DemoSets::skerrywing()->cells['base'])))[0]];
+        [$contact, $free] = [
+            end($contacts),
+            array_values(array_diff($contacts, array_keys(DemoSets::skerrywing()->cells['base'])))[0],
+        ];
         $once = $own->with(PartPath::cell('base', $free), ['as' => 'fennel/mark']);
         $refused = 0;
         foreach ([$own, $once] as $document) {
@@ -258,7 +261,11 @@ final class SetsTest extends TestCase
             foreach ($before->merged->parts() as $part) {
                 $after = $document->with($part->path, $part->path->section === 'cells' ? ['as' => $contact] : null);
                 $said = $outcome($after, null);
-                $this->assertSame($said, $outcome($after, $before), $part->path->section.' '.$part->path->key.' '.$part->path->inner);
+                $this->assertSame(
+                    $said,
+                    $outcome($after, $before),
+                    $part->path->section.' '.$part->path->key.' '.$part->path->inner,
+                );
                 $refused += str_contains($said, ': found ') ? 1 : 0;
             }
         }

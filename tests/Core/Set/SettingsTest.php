@@ -108,7 +108,10 @@ final class SettingsTest extends TestCase
     public function test_what_is_assigned_to_an_input_that_is_not_wired_is_told(): void
     {
         $wired = fn (string $inputs): array => array_values(array_map(fn (Finding $finding) => $finding->sentence, array_filter(Checks::over(self::set('skerrywing', fn (SetDocument $set) => $set->with(PartPath::setting('teasel', 'wired'), ['is' => $inputs])->with(PartPath::cell('base', 'teasel/input-20'), ['behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'key', 'code' => 'KeyZ']]]))), fn (Finding $finding) => $finding->kind === NotWired::KIND)));
-        $this->assertSame([[], ['Input 20 in Cruise is assigned, and Teasel has only 16 inputs wired.']], [$wired('24'), $wired('16')]);
+        $this->assertSame(
+            [[], ['Input 20 in Cruise is assigned, and Teasel has only 16 inputs wired.']],
+            [$wired('24'), $wired('16')],
+        );
     }
 
     public function test_settings_go_with_their_device_and_are_told_in_words(): void

@@ -40,10 +40,31 @@ final class ImportController
     {
         ['name' => $name, 'incoming' => $incoming] = $this->imports->open($import);
         if ($incoming->panel !== null) {
-            return view('keep.panel-file', ['view' => PanelFileView::of($this->sets, $import, $incoming->panel, $request->string('for')->toString(), $request->string('device')->toString(), $request->string('panel')->toString())]);
+            return view(
+                'keep.panel-file',
+                [
+                    'view' => PanelFileView::of(
+                        $this->sets,
+                        $import,
+                        $incoming->panel,
+                        $request->string('for')->toString(),
+                        $request->string('device')->toString(),
+                        $request->string('panel')->toString(),
+                    ),
+                ],
+            );
         }
         if ($incoming->kind !== Incoming::SET) {
-            return view('plan.list', ['view' => new ListView($import, $this->imports->list($import, $incoming, $request->string('for')->toString()), $catalogues)]);
+            return view(
+                'plan.list',
+                [
+                    'view' => new ListView(
+                        $import,
+                        $this->imports->list($import, $incoming, $request->string('for')->toString()),
+                        $catalogues,
+                    ),
+                ],
+            );
         }
 
         return view('keep.import', ['view' => new ImportView($import, $name, $incoming, self::match($request))]);

@@ -32,7 +32,17 @@ final class ShelfController
 
     public function show(Request $request, string $set): View
     {
-        return view('keep.shelf', ['view' => new ShelfView(Place::open($this->sets, $set, 'shelf'), $request->string('item')->toString(), $request->array('on'), $request->string('axis')->toString())]);
+        return view(
+            'keep.shelf',
+            [
+                'view' => new ShelfView(
+                    Place::open($this->sets, $set, 'shelf'),
+                    $request->string('item')->toString(),
+                    $request->array('on'),
+                    $request->string('axis')->toString(),
+                ),
+            ],
+        );
     }
 
     public function put(ShelfRequest $request, string $set): RedirectResponse

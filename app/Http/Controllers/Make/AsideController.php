@@ -19,6 +19,10 @@ final class AsideController
 
     public function __invoke(EditRequest $request, string $set): RedirectResponse
     {
-        return $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => (new AsideEdits($base))->turn(PartPath::of($request->word('path'))));
+        return $this->edit(
+            $request,
+            $set,
+            fn (Edits $edits, BindingSet $base) => (new AsideEdits($base))->turn(PartPath::of($request->word('path'))),
+        );
     }
 }

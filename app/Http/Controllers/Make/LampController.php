@@ -25,6 +25,10 @@ final class LampController
 
     public function remove(EditRequest $request, string $set): RedirectResponse
     {
-        return $this->edit($request, $set, fn (Edits $edits, BindingSet $base): SetDocument => (new LampEdits($base))->remove($request->word('rule')));
+        return $this->edit(
+            $request,
+            $set,
+            fn (Edits $edits, BindingSet $base): SetDocument => (new LampEdits($base))->remove($request->word('rule')),
+        );
     }
 }

@@ -36,11 +36,22 @@ final class LayerController
     /** Moves a layer one place up or down among the others. */
     public function shift(EditRequest $request, string $set): RedirectResponse
     {
-        return $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => (new LayerEdits($base))->shift($request->word('layer'), $request->word('way') === 'up' ? -1 : 1));
+        return $this->edit(
+            $request,
+            $set,
+            fn (Edits $edits, BindingSet $base) => (new LayerEdits($base))->shift(
+                $request->word('layer'),
+                $request->word('way') === 'up' ? -1 : 1,
+            ),
+        );
     }
 
     public function remove(EditRequest $request, string $set): RedirectResponse
     {
-        return $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => (new LayerEdits($base))->remove($request->word('layer')));
+        return $this->edit(
+            $request,
+            $set,
+            fn (Edits $edits, BindingSet $base) => (new LayerEdits($base))->remove($request->word('layer')),
+        );
     }
 }

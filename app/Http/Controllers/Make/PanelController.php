@@ -40,7 +40,20 @@ final class PanelController
 
         $view = PanelView::of($place, $request->string('device')->toString(), $request->string('panel')->toString(), $request->integer('page', 1), $request->string('tile')->toString(), self::sizeOf($request));
 
-        return view('make.panel', ['place' => $place, 'view' => $view, 'phones' => $view === null ? null : Phones::of($pairing, $view->device->id, $request, $line->gets(), time())]);
+        return view(
+            'make.panel',
+            [
+                'place' => $place,
+                'view' => $view,
+                'phones' => $view === null ? null : Phones::of(
+                    $pairing,
+                    $view->device->id,
+                    $request,
+                    $line->gets(),
+                    time(),
+                ),
+            ],
+        );
     }
 
     /** The screen that it is drawn for: one that was seen, or so many mm. */
@@ -94,7 +107,16 @@ final class PanelController
     /** A tile does an action, with what belongs to it. */
     public function give(PanelRequest $request, string $set): RedirectResponse
     {
-        return $this->plan($request, $set, fn (PanelPlan $plan) => $plan->give($request->word('panel'), $request->word('tile'), $request->word('action'), $request->word('end')));
+        return $this->plan(
+            $request,
+            $set,
+            fn (PanelPlan $plan) => $plan->give(
+                $request->word('panel'),
+                $request->word('tile'),
+                $request->word('action'),
+                $request->word('end'),
+            ),
+        );
     }
 
     /** @param callable(PanelPlan): SetDocument $change */

@@ -27,6 +27,14 @@ trait PreviewsShapes
         }
         $shown = $this->sets->preview($set, $request->from(), fn (BindingSet $base) => $change(new Edits($base), $base));
 
-        return response()->view('make.shape', ['view' => new ShapeView(Place::open($this->sets, $set, 'shape', $shown), ShapeView::query(url()->previous()))]);
+        return response()->view(
+            'make.shape',
+            [
+                'view' => new ShapeView(
+                    Place::open($this->sets, $set, 'shape', $shown),
+                    ShapeView::query(url()->previous()),
+                ),
+            ],
+        );
     }
 }

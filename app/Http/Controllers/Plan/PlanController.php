@@ -90,7 +90,10 @@ final class PlanController
 
     public function mend(EditRequest $request, string $set): RedirectResponse
     {
-        return $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => Checks::find($base, $request->word('finding'))?->mend?->edit()
+        return $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => Checks::find(
+            $base,
+            $request->word('finding'),
+        )?->mend?->edit()
             ?? throw FormatError::told('finding', 'none of that name', 'one that is still there; it may have been mended already'));
     }
 

@@ -26,7 +26,16 @@ final class RolesController
 
     public function show(Request $request, string $set): View
     {
-        return view('plan.roles', ['view' => new RolesView(Place::open($this->sets, $set, 'roles'), $this->sets, $request->string('show')->toString())]);
+        return view(
+            'plan.roles',
+            [
+                'view' => new RolesView(
+                    Place::open($this->sets, $set, 'roles'),
+                    $this->sets,
+                    $request->string('show')->toString(),
+                ),
+            ],
+        );
     }
 
     /** Brings a role to one place: in one set, or in all that have it somewhere else. */

@@ -27,7 +27,18 @@ final class DrawController
 
     public function show(Request $request, string $set): View
     {
-        return view('rig.draw', ['view' => new DrawView(Place::open($this->sets, $set, 'rig'), $request->string('kind')->toString(), $request->string('name')->trim()->substr(0, 60)->toString(), $request->string('counted')->toString(), $request->array('counts'))]);
+        return view(
+            'rig.draw',
+            [
+                'view' => new DrawView(
+                    Place::open($this->sets, $set, 'rig'),
+                    $request->string('kind')->toString(),
+                    $request->string('name')->trim()->substr(0, 60)->toString(),
+                    $request->string('counted')->toString(),
+                    $request->array('counts'),
+                ),
+            ],
+        );
     }
 
     public function take(DrawRequest $request, string $set): RedirectResponse

@@ -85,7 +85,12 @@ final class RigController
         });
         $first = ShapeEdits::zonesOn($this->sets->current($this->sets->open($set)), $axis)?->contacts()[0]->ref;
 
-        return $done->setTargetUrl(route('assign', ['set' => $request->open($set), 'device' => Made::DEVICE, 'layer' => Layer::BASE, 'ref' => $first]));
+        return $done->setTargetUrl(
+            route(
+                'assign',
+                ['set' => $request->open($set), 'device' => Made::DEVICE, 'layer' => Layer::BASE, 'ref' => $first],
+            ),
+        );
     }
 
     /** Takes the proposal for an axis that was measured, those of its parts that are ticked, in one revision. */
@@ -114,7 +119,11 @@ final class RigController
     /** What needs no plug and no file becomes a device of the rig: the keyboard, the mouse, a list of phrases. */
     public function own(EditRequest $request, string $set): RedirectResponse
     {
-        $own = OwnDevices::ALL[$request->word('own')] ?? throw FormatError::at('Device', $request->word('own'), implode(' or ', array_keys(OwnDevices::ALL)));
+        $own = OwnDevices::ALL[$request->word('own')] ?? throw FormatError::at(
+            'Device',
+            $request->word('own'),
+            implode(' or ', array_keys(OwnDevices::ALL)),
+        );
         $device = $this->devices->own($own);
 
         return $this->added($request, $set, $device);
@@ -123,7 +132,11 @@ final class RigController
     /** A device that comes is the one that is shown. */
     private function added(RevisionRequest $request, string $set, DeviceRecord $device): RedirectResponse
     {
-        $done = $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => (new RigEdits($base))->addDevice($device->id));
+        $done = $this->edit(
+            $request,
+            $set,
+            fn (Edits $edits, BindingSet $base) => (new RigEdits($base))->addDevice($device->id),
+        );
 
         return $done->setTargetUrl(route('rig', ['set' => $request->open($set), 'device' => $device->id]));
     }
@@ -136,11 +149,19 @@ final class RigController
     /** A phrase goes: one that the list was made with is left out, one that was added is gone. */
     public function removePhrase(EditRequest $request, string $set): RedirectResponse
     {
-        return $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => (new RigEdits($base))->removePhrase($request->word('control')));
+        return $this->edit(
+            $request,
+            $set,
+            fn (Edits $edits, BindingSet $base) => (new RigEdits($base))->removePhrase($request->word('control')),
+        );
     }
 
     public function remove(EditRequest $request, string $set): RedirectResponse
     {
-        return $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => (new RigEdits($base))->removeDevice($request->word('device')));
+        return $this->edit(
+            $request,
+            $set,
+            fn (Edits $edits, BindingSet $base) => (new RigEdits($base))->removeDevice($request->word('device')),
+        );
     }
 }

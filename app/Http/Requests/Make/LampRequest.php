@@ -42,7 +42,9 @@ final class LampRequest extends RevisionRequest
             $value = match (true) {
                 $field->type instanceof Seen => $this->seen($name),
                 $field->type instanceof Bands => $this->bands(),
-                LampInput::areLamps($field->type) => $field->isGiven ? $this->row($set, $name) : $this->several($name, $said),
+                LampInput::areLamps($field->type) => $field->isGiven
+                    ? $this->row($set, $name)
+                    : $this->several($name, $said),
                 default => $answers[$name] ?? null,
             };
             $said += ($value === null && ! $field->isGiven) || $value === '' || $value === $field->usual ? [] : [$name => $value];

@@ -70,10 +70,36 @@ final class Games implements Library
     public static function ofAxes(int $axes, array $controls): self
     {
         $ids = range(1, $axes);
-        $game = ['format' => Catalogue::FORMAT, 'version' => 1, 'id' => 'game', 'name' => 'Game', 'vehicle' => 'Cart', 'frame_us' => 16667, 'sees' => ['buttons' => 8, 'axes' => 8], 'groups' => [['id' => 'g', 'name' => 'All']],
-            'variables' => array_combine(array_map(fn (int $n): string => 'v'.$n, $ids), array_map(fn (int $n): array => ['name' => 'V '.$n, 'group' => 'g', 'low' => 0, 'high' => 1], $ids)),
-            'actions' => array_map(fn (int $n): array => ['id' => 'a'.$n, 'name' => 'A'.$n, 'group' => 'g', 'kind' => 'axis', 'effect' => ['do' => 'follow', 'variable' => 'v'.$n]], $ids)];
-        $device = DeviceReader::read(Node::of(['format' => 'nailrod-device', 'version' => 1, 'id' => 'd1', 'name' => 'D1', 'kind' => 'throttle', 'face' => ['width' => 400, 'height' => 100], 'controls' => $controls]));
+        $game = ['format' => Catalogue::FORMAT, 'version' => 1, 'id' => 'game', 'name' => 'Game', 'vehicle' => 'Cart', 'frame_us' => 16667, 'sees' => ['buttons' => 8, 'axes' => 8], 'groups' => [
+            ['id' => 'g', 'name' => 'All'],
+        ],
+            'variables' => array_combine(
+                array_map(fn (int $n): string => 'v'.$n, $ids),
+                array_map(fn (int $n): array => ['name' => 'V '.$n, 'group' => 'g', 'low' => 0, 'high' => 1], $ids),
+            ),
+            'actions' => array_map(
+                fn (int $n): array => [
+                    'id' => 'a'.$n,
+                    'name' => 'A'.$n,
+                    'group' => 'g',
+                    'kind' => 'axis',
+                    'effect' => ['do' => 'follow', 'variable' => 'v'.$n],
+                ],
+                $ids,
+            )];
+        $device = DeviceReader::read(
+            Node::of(
+                [
+                    'format' => 'nailrod-device',
+                    'version' => 1,
+                    'id' => 'd1',
+                    'name' => 'D1',
+                    'kind' => 'throttle',
+                    'face' => ['width' => 400, 'height' => 100],
+                    'controls' => $controls,
+                ],
+            ),
+        );
 
         return new self($game, ['d1' => $device], []);
     }

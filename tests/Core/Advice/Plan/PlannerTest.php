@@ -231,8 +231,23 @@ final class PlannerTest extends TestCase
     public function test_two_controls_of_any_kind_that_moves_by_degrees_are_proposed_for_two_axes(ControlKind $kind): void
     {
         $axis = fn (int $number): array => ['number' => $number, 'min' => 0, 'max' => 255];
-        $axes = fn (int $n): array => $kind === ControlKind::Stick ? [['id' => 'x'] + $axis(2 * $n), ['id' => 'y'] + $axis(2 * $n + 1)] : [$axis($n)];
-        $set = Games::ofAxes(2, array_map(fn (int $n): array => ['id' => 'c'.$n, 'name' => 'C'.$n, 'kind' => $kind->value, 'at' => [100 * $n, 50], 'axes' => $axes($n)], [1, 2]))->assembled();
+        $axes = fn (int $n): array => $kind === ControlKind::Stick ? [
+            ['id' => 'x'] + $axis(2 * $n),
+            ['id' => 'y'] + $axis(2 * $n + 1),
+        ] : [$axis($n)];
+        $set = Games::ofAxes(
+            2,
+            array_map(
+                fn (int $n): array => [
+                    'id' => 'c'.$n,
+                    'name' => 'C'.$n,
+                    'kind' => $kind->value,
+                    'at' => [100 * $n, 50],
+                    'axes' => $axes($n),
+                ],
+                [1, 2],
+            ),
+        )->assembled();
         $plan = (new Planner($set, $set->catalogue ?? self::fail()))->plan(['a1', 'a2']);
         // A switch that arrives as an axis has places, and no degrees.
         $this->assertCount($kind === ControlKind::AxisSwitch ? 0 : 2, $plan->proposals);

@@ -177,7 +177,10 @@ final class StandInGameTest extends TestCase
         $this->assertSame(['Desk · Hat north closed → layer Water → nothing is assigned to it'], $said(149, '140 h 0'));
     }
 
-    /** @return iterable<string, array{array<string, mixed>, array<string, mixed>}> an output that several can hold, and what it names; of all kinds */
+    /**
+     * @return iterable<string, array{array<string, mixed>, array<string, mixed>}> an output that several can hold, and
+     *    what it names; of all kinds
+     */
     public static function held(): iterable
     {
         foreach (Outputs::all() as $kind => $class) {
@@ -189,7 +192,9 @@ final class StandInGameTest extends TestCase
             }
             $names = [];
             foreach ($output instanceof NamesPart ? $output->names() : [] as [$sort, $id]) {
-                $names[$sort.'s'][$id] = ['name' => 'Water'] + ($sort === NamesPart::STOP ? ['axes' => ['d/a'], 'at' => 0.9, 'opens' => 'held'] : []);
+                $names[$sort.'s'][$id] = ['name' => 'Water'] + (
+                    $sort === NamesPart::STOP ? ['axes' => ['d/a'], 'at' => 0.9, 'opens' => 'held'] : []
+                );
             }
             yield $kind => [$example, $names];
         }
@@ -202,26 +207,62 @@ final class StandInGameTest extends TestCase
     #[DataProvider('held')]
     public function test_a_press_says_who_holds_already_what_it_holds(array $output, array $names): void
     {
-        $live = self::live(Desk::plain()->saying($names)->cell('base', 'b1', 'follow', $output)->cell('base', 'b3', 'follow', $output)->saying(['cells' => ['base' => ['d/b4' => ['as' => 'd/b1']]]]));
-        $said = fn (int $to, string ...$lines): array => array_map(fn ($sentence) => implode(' → ', $sentence->parts), $live->step(Desk::inputs(...$lines), 1000 * $to)->sentences);
+        $live = self::live(
+            Desk::plain()
+                ->saying($names)
+                ->cell('base', 'b1', 'follow', $output)
+                ->cell('base', 'b3', 'follow', $output)
+                ->saying(
+                    ['cells' => ['base' => ['d/b4' => ['as' => 'd/b1']]]],
+                ),
+        );
+        $said = fn (int $to, string ...$lines): array => array_map(
+            fn ($sentence) => implode(' → ', $sentence->parts),
+            $live->step(Desk::inputs(...$lines), 1000 * $to)->sentences,
+        );
         $this->assertNotSame([], $said(11, '10 b1 1'));
         $layer = isset($names['layers']) ? 'Water' : 'Base';
-        $this->assertSame(['Desk · Button 3 closed → layer '.$layer.' → Button 1 holds it already'], $said(21, '20 b3 1'));
-        $this->assertSame(['Desk · Button 4 closed → as Button 1 does → layer '.$layer.' → Button 1 and Button 3 hold it already'], $said(31, '30 b4 1'));
+        $this->assertSame(
+            ['Desk · Button 3 closed → layer '.$layer.' → Button 1 holds it already'],
+            $said(21, '20 b3 1'),
+        );
+        $this->assertSame(
+            ['Desk · Button 4 closed → as Button 1 does → layer '.$layer.' → Button 1 and Button 3 hold it already'],
+            $said(31, '30 b4 1'),
+        );
     }
 
     public function test_a_press_that_is_a_part_of_another_or_turns_off_what_is_held_says_so(): void
     {
         $button = ['kind' => 'button', 'number' => 9];
         $short = ['kind' => 'short/long/double', 'short' => 0, 'long' => 1, 'long_ms' => 500];
-        $live = self::live(Desk::plain()->cell('base', 'b1', $short, $button, ['kind' => 'button', 'number' => 8])->cell('base', 'b2', 'toggle', $button)->cell('base', 'b3', 'follow', $button)->saying(['cells' => ['base' => ['d/b4' => ['as' => 'd/b1']]]]));
-        $said = fn (int $to, string ...$lines): array => array_map(fn ($sentence) => implode(' → ', $sentence->parts), $live->step(Desk::inputs(...$lines), 1000 * $to)->sentences);
+        $live = self::live(
+            Desk::plain()->cell(
+                'base',
+                'b1',
+                $short,
+                $button,
+                ['kind' => 'button', 'number' => 8],
+            )->cell('base', 'b2', 'toggle', $button)->cell('base', 'b3', 'follow', $button)->saying(
+                ['cells' => ['base' => ['d/b4' => ['as' => 'd/b1']]]],
+            ),
+        );
+        $said = fn (int $to, string ...$lines): array => array_map(
+            fn ($sentence) => implode(' → ', $sentence->parts),
+            $live->step(Desk::inputs(...$lines), 1000 * $to)->sentences,
+        );
         $this->assertSame([], $said(11, '10 b1 1'), 'what it will be is not known yet');
-        $this->assertSame(['Desk · Button 4 closed → as Button 1 does → layer Base → Button 1 holds it already'], $said(21, '20 b4 1'));
+        $this->assertSame(
+            ['Desk · Button 4 closed → as Button 1 does → layer Base → Button 1 holds it already'],
+            $said(21, '20 b4 1'),
+        );
         $this->assertCount(2, $said(1_000, '22 b1 0', '23 b4 0'));
         $this->assertCount(1, $said(1_100, '1010 b2 1'));
         $this->assertCount(1, $said(1_200, '1110 b2 0', '1120 b3 1'));
-        $this->assertSame(['Desk · Button 2 closed → layer Base → it is off, and something else holds the same'], $said(1_300, '1210 b2 1'));
+        $this->assertSame(
+            ['Desk · Button 2 closed → layer Base → it is off, and something else holds the same'],
+            $said(1_300, '1210 b2 1'),
+        );
     }
 
     public function test_what_the_base_does_for_a_layer_that_has_nothing_is_said_so(): void

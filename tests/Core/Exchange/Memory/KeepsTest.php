@@ -97,7 +97,10 @@ final class KeepsTest extends TestCase
         $device = self::device($set, ['name' => 6]);
         $stored = DeviceMapping::of($set, $device)->document;
         $this->assertSame('A gate', $stored->parts()['stops/gate']->value['name'] ?? null);
-        $this->assertEquals($set->merged->own, (new \Nailrod\Core\Exchange\Memory\ReadBack($set, $device))->into($stored));
+        $this->assertEquals(
+            $set->merged->own,
+            (new \Nailrod\Core\Exchange\Memory\ReadBack($set, $device))->into($stored),
+        );
     }
 
     public function test_the_wheel_keeps_its_settings_and_the_pedals_their_calibration(): void

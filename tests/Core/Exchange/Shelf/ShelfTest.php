@@ -163,12 +163,20 @@ final class ShelfTest extends TestCase
         $this->assertEquals($horn->macros['hello'], $twice->macros['hello']);
     }
 
-    /** @return iterable<string, array{array<string, mixed>, string}> an example of each contact output that names a variable, and the field that does */
+    /**
+     * @return iterable<string, array{array<string, mixed>, string}> an example of each contact output that names a
+     *    variable, and the field that does
+     */
     public static function variables(): iterable
     {
         foreach (Outputs::all() as $kind => $class) {
             $example = ['kind' => $class::kind()] + $class::fields()->example();
-            $fields = array_keys(array_filter($class::fields()->all, fn (Field $field): bool => $field->type instanceof Id && $field->type->sort === Id::VARIABLE));
+            $fields = array_keys(
+                array_filter(
+                    $class::fields()->all,
+                    fn (Field $field): bool => $field->type instanceof Id && $field->type->sort === Id::VARIABLE,
+                ),
+            );
             if ($fields !== [] && $class::read(Node::of($example)) instanceof ContactOutput) {
                 yield $kind => [$example, $fields[0]];
             }
@@ -180,14 +188,28 @@ final class ShelfTest extends TestCase
     public function test_a_value_that_is_written_goes_by_what_changes_it_or_is_told_and_left_out(array $output, string $field): void
     {
         $item = function (string $variable) use ($output, $field): ShelfItem {
-            $set = self::set('skerrywing', fn (SetDocument $own) => $own->with(PartPath::macro('writes'), ['name' => 'Writes', 'steps' => [['do' => 'tap', 'output' => [$field => $variable] + $output, 'ms' => 100]]]));
+            $set = self::set(
+                'skerrywing',
+                fn (SetDocument $own) => $own->with(
+                    PartPath::macro('writes'),
+                    [
+                        'name' => 'Writes',
+                        'steps' => [['do' => 'tap', 'output' => [$field => $variable] + $output, 'ms' => 100]],
+                    ],
+                ),
+            );
 
             return self::given(ShelfItem::of($set, ReadyMacro::class, 'writes', 'Writes', ''));
         };
-        $this->assertSame(['what Flaps one down changes is not here'], self::lacks(new ShelfFit(self::set('hairpin-ladder'), $item('flaps'))));
+        $this->assertSame(
+            ['what Flaps one down changes is not here'],
+            self::lacks(new ShelfFit(self::set('hairpin-ladder'), $item('flaps'))),
+        );
         $light = self::set('hairpin-ladder')->catalogue?->byRole()['main light on']->effect->variable ?? '';
         $this->assertNotSame('landing_light', $light);
-        $said = (new ShelfFit(self::set('hairpin-ladder'), $item('landing_light')))->take()->value(PartPath::macro('writes'));
+        $said = (
+            new ShelfFit(self::set('hairpin-ladder'), $item('landing_light'))
+        )->take()->value(PartPath::macro('writes'));
         $this->assertSame($light, is_array($said) ? $said['steps'][0]['output'][$field] : '');
     }
 

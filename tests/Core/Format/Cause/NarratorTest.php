@@ -137,7 +137,12 @@ final class NarratorTest extends TestCase
     public function test_a_switch_that_writes_a_variable_is_told_with_the_words_of_the_game(): void
     {
         $set = self::set();
-        $document = (new Edits($set))->assign('base', 'fennel/switch-2.up', null, [new \Nailrod\Core\Mapping\Output\ActionOutput('anchor-light')]);
+        $document = (new Edits($set))->assign(
+            'base',
+            'fennel/switch-2.up',
+            null,
+            [new \Nailrod\Core\Mapping\Output\ActionOutput('anchor-light')],
+        );
         $set = DemoSets::skerrywing($document);
         $set = DemoSets::skerrywing((new Edits($set))->keepInStep('base', 'fennel/switch-2.up'));
         $live = new Live(Compiler::compile($set), $set, new LiveState);

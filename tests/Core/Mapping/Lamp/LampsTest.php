@@ -249,7 +249,10 @@ final class LampsTest extends TestCase
         $own = DemoSets::skerrywing()->merged->own->with(PartPath::lamp('ring'), ['lamp' => 'rowan/button-1', 'also' => ['rowan/rev-1'], 'while' => ['always' => true], 'colour' => 'white']);
         $told = array_values(array_filter(Checks::over(DemoSets::skerrywing($own)), fn ($finding) => $finding->kind === 'no such colour'));
         $this->assertCount(1, $told);
-        $this->assertSame('Rev 1 cannot be white, though a rule asks for it: Ring of button 1 and Rev 1 are always white.', $told[0]->sentence);
+        $this->assertSame(
+            'Rev 1 cannot be white, though a rule asks for it: Ring of button 1 and Rev 1 are always white.',
+            $told[0]->sentence,
+        );
     }
 
     /** @return list<string> what is told of these rules, of which each stands in the file after the one before it */

@@ -27,12 +27,17 @@ final class OwnMouseTest extends TestCase
 
     public function test_the_mouse_of_the_demo_is_the_one_of_the_computer(): void
     {
-        $this->assertSame(OwnMouse::document(), Json::decode((string) file_get_contents(__DIR__.'/../../../../demo/devices/mouse.device.json')));
+        $this->assertSame(
+            OwnMouse::document(),
+            Json::decode((string) file_get_contents(__DIR__.'/../../../../demo/devices/mouse.device.json')),
+        );
     }
 
     public function test_a_mouse_that_is_read_by_its_reports_is_another(): void
     {
-        $kept = DeviceReader::read(Node::of(Json::decode((string) file_get_contents(__DIR__.'/../../../Kept/devices/mouse.device.json'))));
+        $kept = DeviceReader::read(
+            Node::of(Json::decode((string) file_get_contents(__DIR__.'/../../../Kept/devices/mouse.device.json'))),
+        );
         $this->assertFalse(OwnMouse::isIn(new Rig([$kept])));
         $own = DeviceReader::read(Node::of(['id' => 'mouse-2'] + OwnMouse::document()));
         $this->assertSame('mouse-2/left', OwnMouse::inputs(new Rig([$kept, $own]))['buttons'][0] ?? null);

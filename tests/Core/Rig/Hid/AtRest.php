@@ -16,7 +16,9 @@ final class AtRest
     {
         $wiring = Wiring::of($device);
         $rest = [];
-        foreach (array_keys(ReportDescriptor::parse((string) hex2bin((string) $device->descriptor))->inputs) as $report) {
+        foreach (
+            array_keys(ReportDescriptor::parse((string) hex2bin((string) $device->descriptor))->inputs) as $report
+        ) {
             $rest += $wiring->read($wiring->report($report, []));
         }
 

@@ -157,7 +157,10 @@ final class WiringTest extends TestCase
     public function test_ticks_that_are_more_than_a_report_can_hold_come_in_several(): void
     {
         $device = self::device('rowan');
-        $arrived = (new StandIns(new Rig([$device]), new LiveState))->through(new Input(0, 'rowan/encoder-2', -17), AtRest::of($device));
+        $arrived = (new StandIns(new Rig([$device]), new LiveState))->through(
+            new Input(0, 'rowan/encoder-2', -17),
+            AtRest::of($device),
+        );
         $this->assertSame([-7, -7, -3], array_map(fn (Input $input) => $input->value, $arrived));
     }
 
