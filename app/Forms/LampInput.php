@@ -14,6 +14,7 @@ use Nailrod\Core\Format\Type\Type;
 use Nailrod\Core\Format\Type\Whole;
 use Nailrod\Core\Mapping\Lamp\Bands;
 use Nailrod\Core\Mapping\Lamp\Seen;
+use Nailrod\Core\Mapping\Lamp\SeenType;
 use Nailrod\Core\Rig\Device\Lamp;
 
 /** The fields of rules for lamps: what can be seen is one list, bands are a few rows, a row of lamps is its first and its last. */
@@ -35,7 +36,7 @@ final readonly class LampInput
         $type = $field->type;
 
         return new HtmlString(match (true) {
-            $type instanceof Seen => $this->seen($field, is_array($value) ? $value : []),
+            $type instanceof SeenType => $this->seen($field, is_array($value) ? $value : []),
             $type instanceof Bands => $this->bands(is_array($value) ? array_values($value) : []),
             self::areLamps($type) && ! $field->isGiven => $this->several(
                 $field,

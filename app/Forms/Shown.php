@@ -8,7 +8,7 @@ use Nailrod\Core\Format\Type\Id;
 use Nailrod\Core\Format\Type\Reference;
 use Nailrod\Core\Format\Type\Several;
 use Nailrod\Core\Format\Type\Type;
-use Nailrod\Core\Mapping\Lamp\Seen;
+use Nailrod\Core\Mapping\Lamp\SeenType;
 use Nailrod\Core\Mapping\Output\KeyCode;
 use Nailrod\Core\Rig\Panel\IconName;
 
@@ -22,7 +22,7 @@ final class Shown
         $sort = match (true) {
             $of instanceof Reference, $of instanceof Id => $of->sort,
             $of instanceof KeyCode => 'key',
-            $of instanceof Seen => 'condition',
+            $of instanceof SeenType => 'condition',
             $of instanceof IconName => 'icon',
             default => '',
         };

@@ -92,13 +92,6 @@ final readonly class Given
         return $this->values[$field];
     }
 
-    /** @return array{sort: string, name: string, is: bool, from: float, to: float} what a lamp shows */
-    public function seen(string $field): array
-    {
-        /** @var array{sort: string, name: string, is: bool, from: float, to: float} as its type read it */
-        return $this->values[$field];
-    }
-
     /**
      * A value that its type has read into an object.
      *
@@ -113,6 +106,20 @@ final readonly class Given
         $value = $this->values[$field];
 
         return $value === null || $value instanceof $class ? $value : throw new \LogicException('Not of its type: '.$field);
+    }
+
+    /**
+     * A value that its type has read into an object, of a field that must be said.
+     *
+     * @template T of object
+     *
+     * @param class-string<T> $class
+     *
+     * @return T
+     */
+    public function made(string $field, string $class): object
+    {
+        return $this->object($field, $class) ?? throw new \LogicException('Left out: '.$field);
     }
 
     /**

@@ -17,6 +17,7 @@ use Nailrod\Core\Format\Type\YesNo;
 use Nailrod\Core\Mapping\Condition\RunView;
 use Nailrod\Core\Mapping\Lamp\LampRule;
 use Nailrod\Core\Mapping\Lamp\Look;
+use Nailrod\Core\Mapping\Lamp\Seen;
 use Nailrod\Core\Mapping\Lamp\Shows;
 use Nailrod\Core\Mapping\Output\DeviceByItself;
 
@@ -100,7 +101,7 @@ final readonly class Beacon implements LampRule
 
     public function shows(string $lamp): Shows
     {
-        return new Shows($this->look, 'flag', $this->armed);
+        return new Shows($this->look, Seen::flag($this->armed));
     }
 
     public function look(): Look

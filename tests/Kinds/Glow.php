@@ -68,7 +68,7 @@ final readonly class Glow implements LampRule
 
     public function shows(string $lamp): Shows
     {
-        return new Shows($this->look, Seen::ALWAYS);
+        return new Shows($this->look, Seen::always());
     }
 
     public function look(): Look

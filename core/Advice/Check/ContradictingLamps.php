@@ -43,9 +43,9 @@ final class ContradictingLamps implements LooksAtPart
             if ($before->look->value() === $after->look->value()) {
                 continue;
             }
-            if ($after->covers($before)) {
+            if ($after->while->covers($before->while)) {
                 $hidden[] = $desk->set->rig->lampNameOf($lamp);
-            } elseif ($after->overlaps($before)) {
+            } elseif ($after->while->overlaps($before->while)) {
                 $shared[] = $desk->set->rig->lampNameOf($lamp);
             }
         }

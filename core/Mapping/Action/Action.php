@@ -68,7 +68,7 @@ final readonly class Action
             $given->text('group'),
             ActionKind::from($given->text('kind')),
             $given->yes('essential'),
-            $given->object('effect', Effect::class) ?? throw new \LogicException('It must be said.'),
+            $given->made('effect', Effect::class),
             $given->object('key', KeyStroke::class),
             $given->yes('by_variable'),
             $given->yes('own_curve'),

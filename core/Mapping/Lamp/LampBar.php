@@ -89,7 +89,10 @@ final readonly class LampBar implements LampRule
     {
         $place = $this->placeOf((int) array_search($lamp, $this->lamps, true));
 
-        return new Shows($this->look->coloured($this->colourAt($place), false), 'variable', $this->variable, true, $place, INF);
+        return new Shows(
+            $this->look->coloured($this->colourAt($place), false),
+            Seen::band($this->variable, $place, INF),
+        );
     }
 
     public function look(): Look

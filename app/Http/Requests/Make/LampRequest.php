@@ -13,6 +13,7 @@ use Nailrod\Core\Mapping\Lamp\Bands;
 use Nailrod\Core\Mapping\Lamp\LampRule;
 use Nailrod\Core\Mapping\Lamp\LampRules;
 use Nailrod\Core\Mapping\Lamp\Seen;
+use Nailrod\Core\Mapping\Lamp\SeenType;
 use Nailrod\Core\Rig\Device\Lamp;
 use Nailrod\Core\Set\BindingSet;
 
@@ -40,7 +41,7 @@ final class LampRequest extends RevisionRequest
         $answers = (new Answers($this->array('say')))->all($class::fields());
         foreach ($class::fields()->all as $name => $field) {
             $value = match (true) {
-                $field->type instanceof Seen => $this->seen($name),
+                $field->type instanceof SeenType => $this->seen($name),
                 $field->type instanceof Bands => $this->bands(),
                 LampInput::areLamps($field->type) => $field->isGiven
                     ? $this->row($set, $name)

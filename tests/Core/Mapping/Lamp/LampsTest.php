@@ -46,6 +46,27 @@ final class LampsTest extends TestCase
         return array_values(array_filter($desk->saying(['lamps' => ['rule' => $rule]])->play(...$lines), fn (string $row) => str_contains($row, ' lamp ')));
     }
 
+    /** @return iterable<string, array{float, float, float}> */
+    public static function edges(): iterable
+    {
+        yield 'a sum that is not quite the number' => [0.1 + 0.2, 1.0, 0.3];
+        yield 'an end said more finely than a variable is kept' => [0.0, 0.1234559, 0.123456];
+        yield 'one value alone' => [1 / 3, 1 / 3, 0.333333];
+    }
+
+    /** A condition compares in 6 decimals, and so does a lamp: it asks by a condition. */
+    #[DataProvider('edges')]
+    public function test_a_band_has_its_ends_where_a_condition_has_them(float $from, float $to, float $at): void
+    {
+        $rows = self::lamps(
+            self::desk(),
+            ['lamp' => 'd/lamp', 'while' => ['variable' => 'rpm', 'from' => $from, 'to' => $to]],
+            '10 sim/rpm 900',
+            '20 sim/rpm '.$at,
+        );
+        $this->assertSame('20 lamp d/lamp 1', end($rows));
+    }
+
     /** @return iterable<string, array{array<string, mixed>, list<string>}> */
     public static function states(): iterable
     {
