@@ -7,9 +7,7 @@ namespace Nailrod\Core\Mapping\Output;
 use Nailrod\Core\Format\Cause\Cause;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
-use Nailrod\Core\Format\Given;
 use Nailrod\Core\Format\IsKind;
-use Nailrod\Core\Format\Names;
 
 use Nailrod\Core\Format\Type\Id;
 
@@ -17,10 +15,8 @@ use Nailrod\Core\Format\Type\Id;
 final readonly class GoToLayer implements ContactOutput, LeadsToLayer, NamesPart, StoredOnDevice
 {
     use IsKind;
-    use NamesOnePart;
+    use NamesLayer;
     use OnEveryPress;
-
-    public function __construct(public string $layer) {}
 
     public static function kind(): string
     {
@@ -42,34 +38,9 @@ final readonly class GoToLayer implements ContactOutput, LeadsToLayer, NamesPart
         return Fields::of(Field::given('layer', 'Layer', new Id(Id::LAYER), 'The layer.'));
     }
 
-    public static function from(Given $given): static
-    {
-        return new self($given->text('layer'));
-    }
-
-    public function names(): array
-    {
-        return [[self::LAYER, $this->layer]];
-    }
-
-    public function values(): array
-    {
-        return ['layer' => $this->layer];
-    }
-
-    public function inWords(Names $names): string
-    {
-        return 'go to '.$names->of(Id::LAYER, $this->layer);
-    }
-
     public function startsWhenFound(Effects $run): bool
     {
         return ! $run->findsAgain();
-    }
-
-    public function leadsTo(string $settled): string
-    {
-        return $this->layer;
     }
 
     public function holdsLayer(): bool
@@ -80,11 +51,6 @@ final readonly class GoToLayer implements ContactOutput, LeadsToLayer, NamesPart
     public function leadsBy(): string
     {
         return 'go to';
-    }
-
-    public function whyNotOn(DeviceByItself $device): ?string
-    {
-        return null;
     }
 
     public function press(Effects $run, string $source, Cause $cause): void

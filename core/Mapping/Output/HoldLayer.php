@@ -7,9 +7,7 @@ namespace Nailrod\Core\Mapping\Output;
 use Nailrod\Core\Format\Cause\Cause;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
-use Nailrod\Core\Format\Given;
 use Nailrod\Core\Format\IsKind;
-use Nailrod\Core\Format\Names;
 
 use Nailrod\Core\Format\Type\Id;
 
@@ -18,9 +16,7 @@ final readonly class HoldLayer implements ContactOutput, IsWay, LeadsToLayer, Na
 {
     use IsHeld;
     use IsKind;
-    use NamesOnePart;
-
-    public function __construct(public string $layer) {}
+    use NamesLayer;
 
     public static function kind(): string
     {
@@ -42,31 +38,6 @@ final readonly class HoldLayer implements ContactOutput, IsWay, LeadsToLayer, Na
         return Fields::of(Field::given('layer', 'Layer', new Id(Id::LAYER), 'The layer, other than the base layer.'));
     }
 
-    public static function from(Given $given): static
-    {
-        return new self($given->text('layer'));
-    }
-
-    public function names(): array
-    {
-        return [[self::LAYER, $this->layer]];
-    }
-
-    public function values(): array
-    {
-        return ['layer' => $this->layer];
-    }
-
-    public function inWords(Names $names): string
-    {
-        return 'hold '.$names->of(Id::LAYER, $this->layer);
-    }
-
-    public function leadsTo(string $settled): string
-    {
-        return $this->layer;
-    }
-
     public function holdsLayer(): bool
     {
         return true;
@@ -75,11 +46,6 @@ final readonly class HoldLayer implements ContactOutput, IsWay, LeadsToLayer, Na
     public function leadsBy(): string
     {
         return 'hold';
-    }
-
-    public function whyNotOn(DeviceByItself $device): ?string
-    {
-        return null;
     }
 
     public function press(Effects $run, string $source, Cause $cause): void
