@@ -18,6 +18,9 @@ use Nailrod\Core\Mapping\Action\Catalogue;
  */
 final class CatalogueRecord extends Model
 {
+    /** @use StepsAlongRevisions<CatalogueRevision> */
+    use StepsAlongRevisions;
+
     protected $table = 'catalogues';
 
     public $incrementing = false;

@@ -25,6 +25,9 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class SetRecord extends Model
 {
+    /** @use StepsAlongRevisions<Revision> */
+    use StepsAlongRevisions;
+
     protected $table = 'sets';
 
     public $incrementing = false;

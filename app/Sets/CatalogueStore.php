@@ -31,9 +31,9 @@ final class CatalogueStore
     {
         return DB::transaction(function () use ($catalogue, $sentence): CatalogueRecord {
             $record = CatalogueRecord::query()->create(['id' => $catalogue->id, 'redo' => []]);
-            $record->update(['head_id' => $this->append($record, $catalogue, $sentence, [], null)->id]);
+            $record->goOnTo($this->append($record, $catalogue, $sentence, [], null));
 
-            return $record->load('head');
+            return $record;
         });
     }
 
@@ -60,7 +60,7 @@ final class CatalogueStore
             $following = $this->following($before, $after);
             $moved = Heads::follow($following, 'The list of '.$before->name.' changed: ');
             $revision = $this->append($record, $after, mb_strimwidth($change->sentence(), 0, 480, '...'), $moved, $seen);
-            $record->update(['head_id' => $revision->id, 'redo' => []]);
+            $record->goOnTo($revision);
 
             return $revision;
         }, 3);
@@ -78,14 +78,16 @@ final class CatalogueStore
         return DB::transaction(function () use ($id, $seen): ?CatalogueRevision {
             $record = $this->seenAs($id, $seen);
             $undone = $record->head;
-            if ($undone->made_from === null) {
+            $to = $record->before();
+            if ($to === null) {
                 return null;
             }
             $back = [];
             foreach (Keys::each($undone->sets) as $set => [$before, $after]) {
                 $this->sets->open($set)->head_id === $after && $back[$set] = $before;
             }
-            $this->moveTo($record, CatalogueRevision::query()->findOrFail($undone->made_from), [...$record->redo, $undone->id], $back, Heads::back(...));
+            $this->moveSets($record->catalogue(), $to->catalogue(), $back, Heads::back(...));
+            $record->goBackTo($to);
 
             return $undone;
         }, 3);
@@ -102,18 +104,17 @@ final class CatalogueStore
     {
         return DB::transaction(function () use ($id, $seen): ?CatalogueRevision {
             $record = $this->seenAs($id, $seen);
-            $redo = $record->redo;
-            $to = CatalogueRevision::query()->find(array_pop($redo));
+            $to = $record->undone();
             if ($to === null) {
                 return null;
             }
             $forward = [];
             foreach (Keys::each($to->sets) as $set => [$before, $after]) {
                 $at = $this->sets->open($set);
-                $undone = $at->redo;
-                $at->head_id === $before && end($undone) === $after && $forward[$set] = $after;
+                $at->head_id === $before && $at->undone()?->id === $after && $forward[$set] = $after;
             }
-            $this->moveTo($record, $to, $redo, $forward, Heads::forward(...));
+            $this->moveSets($record->catalogue(), $to->catalogue(), $forward, Heads::forward(...));
+            $record->goForwardTo($to);
 
             return $to;
         }, 3);
@@ -126,19 +127,20 @@ final class CatalogueStore
     }
 
     /**
-     * @param list<int>           $redo
+     * Sets step along with the list, and those that did not change with it follow what is left of them.
+     *
      * @param array<string, int>  $moved revisions that sets move to, by set
      * @param callable(SetRecord): mixed $move
      */
-    private function moveTo(CatalogueRecord $record, CatalogueRevision $to, array $redo, array $moved, callable $move): void
+    private function moveSets(Catalogue $before, Catalogue $after, array $moved, callable $move): void
     {
         $drafts = array_map(fn (int $revision) => Revision::query()->findOrFail($revision)->set(), $moved);
-        $following = Following::of(new Drafts(new DatabaseLibrary, $drafts), self::documents($drafts), $record->catalogue(), $to->catalogue());
+        $library = new Drafts(new DatabaseLibrary, $drafts);
+        $following = Following::of($library, self::documents($drafts), $before, $after);
         foreach (Keys::of($moved) as $set) {
             $move($this->sets->open($set));
         }
-        Heads::follow($following, 'The list of '.$to->catalogue()->name.' changed: ');
-        $record->update(['head_id' => $to->id, 'redo' => $redo]);
+        Heads::follow($following, 'The list of '.$after->name.' changed: ');
     }
 
     /**

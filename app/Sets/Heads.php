@@ -29,18 +29,19 @@ final class Heads
     /** The revision that the present one was made from holds again; null if there is none. */
     public static function back(SetRecord $record): ?Revision
     {
-        $to = $record->head->made_from;
+        $to = $record->before();
+        $to === null || $record->goBackTo($to, self::beside($to->set()));
 
-        return $to === null ? null : self::moveTo($record, $to, [...$record->redo, $record->head->id]);
+        return $to;
     }
 
     /** The revision that was undone last holds again; null if there is none. */
     public static function forward(SetRecord $record): ?Revision
     {
-        $redo = $record->redo;
-        $to = array_pop($redo);
+        $to = $record->undone();
+        $to === null || $record->goForwardTo($to, self::beside($to->set()));
 
-        return $to === null ? null : self::moveTo($record, $to, $redo);
+        return $to;
     }
 
     /**
@@ -57,19 +58,16 @@ final class Heads
             $record = SetRecord::query()->findOrFail($id);
             $revision = self::append($record, $document, 'you', mb_strimwidth($why.implode('; ', $following->lines[$id]), 0, 480, '...'), $record->head_id);
             $moved[$id] = [(int) $record->head_id, $revision->id];
-            $record->update(['head_id' => $revision->id, 'redo' => []] + self::heading($document));
+            $record->goOnTo($revision, self::heading($document));
         }
         SetRecord::query()->whereIn('id', $following->of)->update(['program' => null]);
 
         return $moved;
     }
 
-    /** @param list<int> $redo */
-    private static function moveTo(SetRecord $record, int $to, array $redo): Revision
+    /** @return array<string, ?string> what changes with the revision: what was compiled is of another one */
+    private static function beside(SetDocument $set): array
     {
-        $revision = Revision::query()->findOrFail($to);
-        $record->update(['head_id' => $to, 'redo' => $redo, 'program' => null] + self::heading($revision->set()));
-
-        return $revision;
+        return ['program' => null] + self::heading($set);
     }
 }

@@ -107,9 +107,9 @@ final class SetStore
         return DB::transaction(function () use ($set, $position, $author, $sentence): SetRecord {
             $record = SetRecord::query()->create(['id' => $set->id, 'position' => $position, 'redo' => []]);
             $revision = Heads::append($record, $set, $author, $sentence);
-            $record->update(['head_id' => $revision->id] + Heads::heading($set));
+            $record->goOnTo($revision, Heads::heading($set));
 
-            return $record->setRelation('head', $revision);
+            return $record;
         });
     }
 
@@ -139,7 +139,7 @@ final class SetStore
             }
             $revision = Heads::append($record, $after, $author, (new Words($set, SetRecord::nameOf(...)))->sentence($changes), $from);
             $former = $record->program;
-            $record->update(['head_id' => $revision->id, 'redo' => [], 'program' => $this->programs->keep($set)] + Heads::heading($after));
+            $record->goOnTo($revision, ['program' => $this->programs->keep($set)] + Heads::heading($after));
             $this->dropFormer($former, $record->program);
 
             return $revision;

@@ -2,4 +2,4 @@
 
 declare(strict_types=1);
 
-return '3078a5b2748c';
+return '31a8c04d494c';

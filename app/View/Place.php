@@ -61,7 +61,6 @@ final readonly class Place
         $isOfRig = in_array($name, self::OF_RIG, true);
         $root = $isOfRig && $set->merged->chain[0]->id !== $id ? $store->open($set->merged->chain[0]->id) : $record;
         $edited = $isOwn ? $record : $root;
-        $redo = $edited->redo === [] ? null : Revision::query()->find($edited->redo[count($edited->redo) - 1]);
 
         return new self(
             $name,
@@ -72,7 +71,7 @@ final readonly class Place
             new Words($set),
             SetList::tree(),
             $edited->head->made_from === null ? null : $edited->head->sentence,
-            $redo?->sentence,
+            $edited->undone()?->sentence,
             new Heirs($record->id),
             dirname(route('rig', $record->id)),
         );

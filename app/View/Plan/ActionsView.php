@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\View\Plan;
 
 use App\Models\CatalogueRecord;
-use App\Models\CatalogueRevision;
 use App\View\Place;
 use Nailrod\Core\Advice\Plan\Reach;
 use Nailrod\Core\Mapping\Action\Action;
@@ -36,9 +35,7 @@ final readonly class ActionsView
     /** What would be done again in it; null if there is nothing. */
     public function redo(): ?string
     {
-        $redo = $this->record->redo ?? [];
-
-        return $redo === [] ? null : CatalogueRevision::query()->find(end($redo))?->sentence;
+        return $this->record?->undone()?->sentence;
     }
 
     public function catalogue(): ?Catalogue
