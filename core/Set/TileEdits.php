@@ -8,7 +8,6 @@ use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Ids;
 use Nailrod\Core\Mapping\Action\TileText;
 use Nailrod\Core\Rig\Panel\Panel;
-use Nailrod\Core\Rig\Panel\PanelPage;
 use Nailrod\Core\Rig\Panel\Tile;
 use Nailrod\Core\Rig\Panel\TileKind;
 
@@ -30,7 +29,7 @@ final readonly class TileEdits
     {
         $panel = $this->panel($id);
         $on = $panel->pages[$this->place($id, $page)];
-        [$across, $down] = self::sizeOf($kind, $on);
+        [$across, $down] = array_map(min(...), $kind->size(), [$on->columns, $on->rows]);
         $at = $at !== null && $on->isFree($at[0], $at[1], 1, 1) ? $at : $on->free($across, $down) ?? $on->free(1, 1) ?? throw FormatError::told('Tile', 'no room on '.$on->name, 'a page with a free cell; make the grid finer, or take a page more');
         if ($at[0] + $across > $on->columns || $at[1] + $down > $on->rows || ! $on->isFree($at[0], $at[1], $across, $down)) {
             [$across, $down] = [1, 1];
@@ -40,17 +39,6 @@ final readonly class TileEdits
         $tile += ($across > 1 ? ['across' => $across] : []) + ($down > 1 ? ['down' => $down] : []) + ($label === '' ? [] : ['label' => $label]) + ($kind === TileKind::Turn ? ['page' => ($page + 1) % count($panel->pages) + 1] : []);
 
         return $this->withTiles($id, $page, [...$this->tiles($id, $page), $tile]);
-    }
-
-    /** @return array{int, int} how many cells a new tile has, as far as the page is large enough */
-    private static function sizeOf(TileKind $kind, PanelPage $page): array
-    {
-        return match ($kind) {
-            TileKind::Pair => [2, 1],
-            TileKind::Stick => [min(2, $page->columns), min(2, $page->rows)],
-            TileKind::Slide => [1, min(3, $page->rows)],
-            default => [1, 1],
-        };
     }
 
     /**

@@ -134,9 +134,10 @@ final readonly class Tile
     /** @return list<Field> those that matter for a kind of tile, in the order of the form */
     public static function fieldsOf(TileKind $kind): array
     {
-        $of = ['ways' => [TileKind::Stick], 'page' => [TileKind::Turn], 'on_lifting' => [TileKind::Press, TileKind::LocksOn, TileKind::Cycle], 'text' => [TileKind::Pair, TileKind::Shows], 'bar' => [TileKind::Shows], 'icon' => [TileKind::Press, TileKind::LocksOn, TileKind::Cycle, TileKind::Pair, TileKind::Turn, TileKind::Shows]];
-
-        return array_values(array_filter(self::fields()->all, fn (Field $field) => $field->isShown && in_array($kind, $of[$field->name] ?? [$kind], true)));
+        return array_values(array_filter(
+            self::fields()->all,
+            fn (Field $field): bool => $field->isShown && $kind->hasField($field->name),
+        ));
     }
 
     /** What it is called: its label, else its text, else its id in words. */
