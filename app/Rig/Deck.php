@@ -7,18 +7,18 @@ namespace App\Rig;
 use App\Models\RecordingRecord;
 use App\Recordings\BadRecording;
 use App\Recordings\Recordings;
-use Nailrod\Core\Engine\Hand\HandKind;
+use Nailrod\Core\Engine\Hand\Batch;
+use Nailrod\Core\Engine\Hand\Hand;
 use Nailrod\Core\Engine\Hand\RigAtWork;
-use Nailrod\Core\Engine\Live\LiveStep;
 
-/** Records what the rig takes, and plays recordings to it; writes the macros that were recorded from it. */
+/** What is recorded of the rig and what is played to it. It does nothing by itself: the rig asks it and does what is due. */
 final class Deck
 {
     public readonly Recorder $recorder;
 
     private ?Player $player = null;
 
-    public function __construct(private readonly Resident $rig, private readonly Recordings $recordings, private readonly RecordedMacros $macros)
+    public function __construct(private readonly Recordings $recordings, private readonly RecordedMacros $macros)
     {
         $this->recorder = new Recorder($recordings);
     }
@@ -29,48 +29,32 @@ final class Deck
         $this->recorder->keepUnfinished();
     }
 
-    /** What waits to be recorded goes to the file, and what was recorded for a macro into the set. */
-    public function write(?RigAtWork $work): void
-    {
-        if ($work !== null) {
-            $this->writeMacros($work, false);
-        }
-        $ended = $this->recorder->write();
-        if ($ended !== null) {
-            $this->rig->keep(LiveStep::none()->withProblem($ended));
-            $this->rig->eyes->notice($ended);
-        }
-    }
-
     /** Does something that was recorded wait until the database takes it? */
     public function waits(?RigAtWork $work): bool
     {
         return $this->recorder->waits() || ($work !== null && $this->macros->wait($work));
     }
 
-    /** What is being recorded for a macro is kept: another set comes into play. */
-    public function endMacro(?RigAtWork $work): void
+    /**
+     * What was recorded for a macro is written into the set.
+     *
+     * @param bool $isLast is there no next time?
+     *
+     * @return list<string> what became of it, in sentences
+     */
+    public function writeMacros(RigAtWork $work, bool $isLast): array
     {
-        if ($work !== null) {
-            $this->rig->keep($work->live->keepMacro());
-            $this->writeMacros($work, true);
-        }
-    }
-
-    /** @param bool $isLast is there no next time? */
-    private function writeMacros(RigAtWork $work, bool $isLast): void
-    {
-        foreach ($this->macros->write($work, $isLast) as $said) {
-            $this->rig->tell();
-            $this->rig->eyes->notice($said);
-            $this->rig->changed();
-        }
+        return $this->macros->write($work, $isLast);
     }
 
     /** @return array{recording: ?int, playing: ?string, played: int} since when is recorded, what is played, and since when; in µs */
     public function picture(): array
     {
-        return ['recording' => $this->recorder->since(), 'playing' => $this->player?->name(), 'played' => $this->player->start ?? 0];
+        return [
+            'recording' => $this->recorder->since(),
+            'playing' => $this->player?->name(),
+            'played' => $this->player->start ?? 0,
+        ];
     }
 
     /** When the next row of what is played comes, in µs; null if nothing is played. */
@@ -79,68 +63,47 @@ final class Deck
         return $this->player?->due();
     }
 
-    /** Rows that are due are taken. */
-    public function run(int $now): void
+    /** @return ?array{Hand, Batch} the rows that are due next, and the hand that sends them; null if none are */
+    public function batch(int $now): ?array
     {
-        while ($this->player !== null && ($batch = $this->player->batch($now)) !== null) {
-            $this->rig->take($this->player->hand, $batch);
-        }
-        if ($this->player !== null && $this->player->due() === null) {
-            $this->stop($this->player->problem() === null ? sprintf('"%s" has been played.', $this->player->name()) : 'Played up to the damage. '.$this->player->problem());
-        }
+        $batch = $this->player?->batch($now);
+
+        return $this->player === null || $batch === null ? null : [$this->player->hand, $batch];
+    }
+
+    /** Has what is played come to its end? In a sentence; null if it has not. */
+    public function end(): ?string
+    {
+        return match (true) {
+            $this->player === null || $this->player->due() !== null => null,
+            $this->player->problem() === null => sprintf('"%s" has been played.', $this->player->name()),
+            default => 'Played up to the damage. '.$this->player->problem(),
+        };
     }
 
     /**
-     * @return bool false if something is recorded already
-     *
-     * @throws BadRecording if the disk is full
-     */
-    public function record(): bool
-    {
-        $this->rig->changed();
-
-        return $this->recorder->begin($this->rig->work()->live->state->asFound(), $this->rig->clock->now());
-    }
-
-    /** Ends the recording and keeps it; null if none was being made. */
-    public function keep(string $name): ?RecordingRecord
-    {
-        $this->rig->changed();
-
-        return $this->recorder->keep($name);
-    }
-
-    /**
-     * Plays a recording, as a hand of its own; false if there is none of that id.
+     * The rows of a recording; null if there is none of that id.
      *
      * @throws BadRecording if it cannot be read
      */
-    public function play(string $id): bool
+    public function rowsOf(string $id): ?Pieces
     {
         $recording = RecordingRecord::query()->where('kept', true)->find($id);
-        if ($recording === null) {
-            return false;
-        }
-        // Its first rows are read before there is a hand: a recording that cannot be read leaves none behind.
-        $pieces = new Pieces($this->recordings, $recording);
-        $this->stop();
-        $this->player = new Player($pieces, $this->rig->open($recording->name, HandKind::Recording, []), $this->rig->clock->now());
-        $this->rig->changed();
 
-        return true;
+        return $recording === null ? null : new Pieces($this->recordings, $recording);
     }
 
-    /** @param string $said why; empty if somebody wanted it */
-    public function stop(string $said = ''): void
+    public function play(Pieces $rows, Hand $hand, int $now): void
     {
-        if ($this->player !== null) {
-            $player = $this->player;
-            $this->player = null;
-            $this->rig->close($player->hand);
-            // First the picture in which nothing is played, so that what is said stays on the page.
-            $this->rig->tell();
-            $this->rig->eyes->say('played', ['said' => $said === '' ? sprintf('"%s" was stopped.', $player->name()) : $said]);
-            $this->rig->changed();
-        }
+        $this->player = new Player($rows, $hand, $now);
+    }
+
+    /** @return ?array{Hand, string} nothing is played any more: the hand that did, and the name; null if nothing was */
+    public function stop(): ?array
+    {
+        $player = $this->player;
+        $this->player = null;
+
+        return $player === null ? null : [$player->hand, $player->name()];
     }
 }

@@ -29,9 +29,9 @@ final class Orders
             'try macro' => $this->tryMacro($rig, $word('macro')),
             'survey' => $this->done(in_array($word('what'), Survey::ORDERS, true) && $this->survey($rig, $word('what'), $word('ref')), 'ref', $word('ref'), 'an axis, a control or a device of the rig'),
             'look' => $this->look($rig, $word('eye'), $word('device')),
-            'record' => $rig->deck->record() ? new Reply(204) : Reply::problem(409, 'The rig is being recorded already.'),
+            'record' => $rig->record() ? new Reply(204) : Reply::problem(409, 'The rig is being recorded already.'),
             'keep' => $this->keep($rig, trim($word('name'))),
-            'play' => $this->done($rig->deck->play($word('recording')), 'recording', $word('recording'), 'the id of a recording'),
+            'play' => $this->done($rig->playRecording($word('recording')), 'recording', $word('recording'), 'the id of a recording'),
             'stop' => $this->stop($rig),
             'start again' => $this->startAgain($rig),
             default => throw HandError::shape('order', $body['order'] ?? null, 'put in play, let go, phrase, shut window, try macro, survey, look, record, keep, play, stop or start again'),
@@ -99,7 +99,7 @@ final class Orders
 
     private function keep(Resident $rig, string $name): Reply
     {
-        $recording = $rig->deck->keep(Signs::asName($name, 60));
+        $recording = $rig->keepRecording(Signs::asName($name, 60));
 
         return $recording === null ? Reply::problem(409, 'Nothing was being recorded.') : new Reply(200, ['id' => $recording->id, 'name' => $recording->name, 'rows' => $recording->rows]);
     }
@@ -114,7 +114,7 @@ final class Orders
 
     private function stop(Resident $rig): Reply
     {
-        $rig->deck->stop();
+        $rig->stopPlaying();
 
         return new Reply(204);
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Rig;
 
+use App\Models\RecordingRecord;
+use App\Recordings\BadRecording;
 use App\Recordings\Recordings;
 use App\Sets\Programs;
 use App\Sets\SetStore;
@@ -23,7 +25,7 @@ final class Resident
 {
     public readonly Eyes $eyes;
 
-    public readonly Deck $deck;
+    private readonly Deck $deck;
 
     /** Inputs that all hands have sent since the process began. */
     public int $taken = 0;
@@ -44,7 +46,7 @@ final class Resident
     {
         $this->eyes = new Eyes(bin2hex(random_bytes(4)));
         $this->in = new SetInPlay($sets, $programs);
-        $this->deck = new Deck($this, $recordings, new RecordedMacros($this->in));
+        $this->deck = new Deck($recordings, new RecordedMacros($this->in));
     }
 
     /** Takes up what the last process left. */
@@ -162,7 +164,7 @@ final class Resident
             return;
         }
         $now = $this->clock->now();
-        $this->deck->run($now);
+        $this->runDeck($now);
         $this->keep($this->work()->run($now));
         $this->eyes->notice(...$this->desk->run($this->work(), $now));
         if ($this->measuring->run($this->work(), $now)) {
@@ -250,7 +252,12 @@ final class Resident
      */
     public function play(string $id): bool
     {
-        $this->deck->endMacro($id === $this->in->id ? null : $this->work);
+        $ending = $id === $this->in->id ? null : $this->work;
+        if ($ending !== null) {
+            // What is being recorded for a macro is kept.
+            $this->keep($ending->live->keepMacro());
+            $this->writeMacros($ending, true);
+        }
         $both = $id === $this->in->id ? [] : StoreRefuses::whenDoing(fn () => $this->in->put($id));
         if ($both !== null && $both !== []) {
             [$program, $set] = $both;
@@ -303,11 +310,97 @@ final class Resident
     /** Written at most once a second, when something has changed. */
     public function save(): void
     {
-        $this->deck->write($this->work);
+        if ($this->work !== null) {
+            $this->writeMacros($this->work, false);
+        }
+        $ended = $this->deck->recorder->write();
+        if ($ended !== null) {
+            $this->keep(LiveStep::none()->withProblem($ended));
+            $this->eyes->notice($ended);
+        }
         if (! $this->isSaved && $this->work !== null) {
             $this->isSaved = $this->snapshot->write($this->set(), $this->in->program, $this->work->live->state, $this->work->held());
         }
         $this->eyes->notice(...$this->lateness->look($this->deck->waits($this->work), $this->clock->now()));
+    }
+
+    /**
+     * @return bool false if something is recorded already
+     *
+     * @throws BadRecording if the disk is full
+     */
+    public function record(): bool
+    {
+        $this->changed();
+
+        return $this->deck->recorder->begin($this->work()->live->state->asFound(), $this->clock->now());
+    }
+
+    /** Ends the recording and keeps it; null if none was being made. */
+    public function keepRecording(string $name): ?RecordingRecord
+    {
+        $this->changed();
+
+        return $this->deck->recorder->keep($name);
+    }
+
+    /**
+     * Plays a recording, as a hand of its own; false if there is none of that id.
+     *
+     * @throws BadRecording if it cannot be read
+     */
+    public function playRecording(string $id): bool
+    {
+        // Its first rows are read before there is a hand: a recording that cannot be read leaves none behind.
+        $rows = $this->deck->rowsOf($id);
+        if ($rows === null) {
+            return false;
+        }
+        $this->stopPlaying();
+        $this->deck->play($rows, $this->open($rows->name(), HandKind::Recording, []), $this->clock->now());
+        $this->changed();
+
+        return true;
+    }
+
+    /**
+     * What is played ends.
+     *
+     * @param string $said why; empty if somebody wanted it
+     */
+    public function stopPlaying(string $said = ''): void
+    {
+        $stopped = $this->deck->stop();
+        if ($stopped !== null) {
+            [$hand, $name] = $stopped;
+            $this->close($hand);
+            // First the picture in which nothing is played, so that what is said stays on the page.
+            $this->tell();
+            $this->eyes->say('played', ['said' => $said === '' ? sprintf('"%s" was stopped.', $name) : $said]);
+            $this->changed();
+        }
+    }
+
+    /** Rows of what is played that are due are taken. */
+    private function runDeck(int $now): void
+    {
+        while (($due = $this->deck->batch($now)) !== null) {
+            $this->take(...$due);
+        }
+        $said = $this->deck->end();
+        if ($said !== null) {
+            $this->stopPlaying($said);
+        }
+    }
+
+    /** @param bool $isLast is there no next time? */
+    private function writeMacros(RigAtWork $work, bool $isLast): void
+    {
+        foreach ($this->deck->writeMacros($work, $isLast) as $said) {
+            $this->tell();
+            $this->eyes->notice($said);
+            $this->changed();
+        }
     }
 
     /** The process ends as it should: all is let go of, then written. */
