@@ -2,4 +2,4 @@
 
 declare(strict_types=1);
 
-return '31a8c04d494c';
+return 'c15d8987e198';

@@ -23,7 +23,8 @@ final class CompiledForm
                 $looks[] = $path.' '.self::code($file);
             }
             $class = 'Nailrod\\Core\\'.strtr(substr($path, strlen('core/'), -strlen('.php')), '/', '\\');
-            if (class_exists($class) && ($properties = self::properties(new \ReflectionClass($class))) !== []) {
+            // What is no class would be run by looking for one.
+            if (ctype_upper(basename($path)[0]) && class_exists($class) && ($properties = self::properties(new \ReflectionClass($class))) !== []) {
                 $looks[] = $class.' '.implode(' ', $properties);
             }
         }

@@ -29,7 +29,8 @@ final readonly class TileEdits
     {
         $panel = $this->panel($id);
         $on = $panel->pages[$this->place($id, $page)];
-        [$across, $down] = array_map(min(...), $kind->size(), [$on->columns, $on->rows]);
+        [$across, $down] = $kind->size();
+        [$across, $down] = [min($across, $on->columns), min($down, $on->rows)];
         $at = $at !== null && $on->isFree($at[0], $at[1], 1, 1) ? $at : $on->free($across, $down) ?? $on->free(1, 1) ?? throw FormatError::told('Tile', 'no room on '.$on->name, 'a page with a free cell; make the grid finer, or take a page more');
         if ($at[0] + $across > $on->columns || $at[1] + $down > $on->rows || ! $on->isFree($at[0], $at[1], $across, $down)) {
             [$across, $down] = [1, 1];

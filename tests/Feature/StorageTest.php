@@ -12,6 +12,7 @@ use App\Storage\DatabaseCopies;
 use App\Structure\CompiledForm;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
+use Nailrod\Core\Advice\Check\Checks;
 use Tests\TestCase;
 
 /** What is kept has a bound, what is damaged is found out and made anew, and there is a way back. */
@@ -42,6 +43,7 @@ final class StorageTest extends TestCase
         $this->assertNotSame($asIs, $form('return 1 + 2;'));
         $ours = CompiledForm::of(base_path());
         $this->assertSame(require app_path('Sets/form.php'), $ours, 'php artisan nailrod:schema works it out anew.');
+        $this->assertSame(array_unique(Checks::all()), Checks::all(), 'looking at the core registers nothing twice');
         // An object of a set looks different as soon as its class does; it is found wherever in the core it lives.
         file_put_contents($this->folder.'/core/Engine/Program/Made.php', "<?php\nreturn 1 + 1;");
         copy(base_path('core/Set/Cell.php'), $this->folder.'/core/Set/Cell.php');

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Nailrod\Core\Advice\Check;
 
 use Nailrod\Core\Format\Keys;
-use Nailrod\Core\Mapping\Layer\Layer;
+use Nailrod\Core\Mapping\Layer;
 use Nailrod\Core\Set\Spot;
 
 /** A control that does as another one does that does as a third one: what a parent says can bring that about, and nothing happens. */

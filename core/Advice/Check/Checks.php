@@ -33,7 +33,7 @@ final class Checks
         TextNotTyped::class,
     ];
 
-    /** @var list<class-string<Check>> of rooms that come after this one */
+    /** @var array<class-string<Check>, class-string<Check>> of rooms that come after this one */
     private static array $registered = [];
 
     /** So many findings of one sort are told; when they are mended, the next ones come. */
@@ -76,13 +76,13 @@ final class Checks
     /** @param class-string<Check> $check of a room that comes after this one; see core/registered.php */
     public static function register(string $check): void
     {
-        self::$registered[] = $check;
+        self::$registered[$check] = $check;
     }
 
     /** @return list<class-string<Check>> in the order in which they are told */
     public static function all(): array
     {
-        return [...self::OWN, ...self::$registered, ...self::$added];
+        return [...self::OWN, ...array_values(self::$registered), ...self::$added];
     }
 
     /** @return list<Finding> what is to be looked at */

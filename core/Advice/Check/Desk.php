@@ -12,7 +12,7 @@ use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Mapping\Action\Action;
 use Nailrod\Core\Mapping\Action\Catalogue;
 use Nailrod\Core\Mapping\Action\Pairs;
-use Nailrod\Core\Mapping\Layer\Layer;
+use Nailrod\Core\Mapping\Layer;
 use Nailrod\Core\Mapping\Output\Output;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Cell;
