@@ -8,7 +8,7 @@ use Nailrod\Core\Advice\Plan\Plan;
 use Nailrod\Core\Advice\Plan\Planner;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Mapping\Action\Catalogue;
-use Nailrod\Core\Mapping\Typing\KeyLayout;
+use Nailrod\Core\Mapping\KeyLayout;
 use Nailrod\Core\Rig\Device\Device;
 use Nailrod\Core\Rig\Wiring\DeviceReader;
 use Nailrod\Core\Set\Assembly;

@@ -6,11 +6,11 @@ namespace App\Forms;
 
 use Illuminate\Support\HtmlString;
 use Nailrod\Core\Mapping\Action\Catalogue;
-use Nailrod\Core\Mapping\Layer\Layer;
+use Nailrod\Core\Mapping\KeyLayout;
+use Nailrod\Core\Mapping\Layer;
 use Nailrod\Core\Mapping\Macro\Macro;
 use Nailrod\Core\Mapping\Output\IsNumbered;
 use Nailrod\Core\Mapping\Output\Outputs;
-use Nailrod\Core\Mapping\Typing\KeyLayout;
 use Nailrod\Core\Set\OutputUse;
 
 /** The options of a list to choose from; lists of hundreds are made without the detour through a template. */

@@ -8,7 +8,7 @@ use App\Models\CatalogueRecord;
 use App\Models\DeviceRecord;
 use App\Models\SetRecord;
 use Nailrod\Core\Mapping\Action\Catalogue;
-use Nailrod\Core\Mapping\Typing\KeyLayout;
+use Nailrod\Core\Mapping\KeyLayout;
 use Nailrod\Core\Rig\Device\Device;
 use Nailrod\Core\Set\Library;
 use Nailrod\Core\Set\SetDocument;

@@ -6,7 +6,7 @@ namespace App\Sets;
 
 use Nailrod\Core\Format\Json;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Mapping\Typing\KeyLayout;
+use Nailrod\Core\Mapping\KeyLayout;
 
 /** The keyboard layouts that ship with the app, as files in `layouts/`. */
 final class Layouts

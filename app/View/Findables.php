@@ -12,11 +12,11 @@ use Illuminate\Support\Facades\Cache;
 use Nailrod\Core\Advice\Check\Report;
 use Nailrod\Core\Advice\Plan\Reach;
 use Nailrod\Core\Format\Keys;
-use Nailrod\Core\Mapping\Layer\Layer;
+use Nailrod\Core\Mapping\Layer;
 use Nailrod\Core\Mapping\Made\Made;
 use Nailrod\Core\Rig\Device\Control;
 use Nailrod\Core\Rig\Device\Device;
-use Nailrod\Core\Set\Find\Findable;
+use Nailrod\Core\Set\Findable;
 
 /**
  * Everything that can be gone to from a place, each with the address at which it is picked, without the name of the machine. A

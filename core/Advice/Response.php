@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Nailrod\Core\Advice\Tuning;
+namespace Nailrod\Core\Advice;
 
 use Nailrod\Core\Mapping\Axis\Measured;
 use Nailrod\Core\Mapping\Axis\Shaping;

@@ -9,7 +9,7 @@ use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Format\Type\Id;
 use Nailrod\Core\Format\Type\Text;
-use Nailrod\Core\Mapping\Layer\Layer;
+use Nailrod\Core\Mapping\Layer;
 use Nailrod\Core\Rig\Device\Control;
 use Nailrod\Core\Rig\Device\PanelDevice;
 use Nailrod\Core\Rig\Panel\Panel;

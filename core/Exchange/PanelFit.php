@@ -10,7 +10,7 @@ use Nailrod\Core\Format\Ids;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Format\Type\Id;
-use Nailrod\Core\Mapping\Layer\Layer;
+use Nailrod\Core\Mapping\Layer;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\PanelEdits;
 use Nailrod\Core\Set\PartNames;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Nailrod\Core\Mapping\Typing;
+namespace Nailrod\Core\Mapping;
 
 use Nailrod\Core\Mapping\Output\KeyStroke;
 use Nailrod\Core\Rig\Device\KeyCodes;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Nailrod\Core\Set;
 
 use Nailrod\Core\Format\Keys;
-use Nailrod\Core\Mapping\Layer\Layer;
+use Nailrod\Core\Mapping\Layer;
 use Nailrod\Core\Mapping\Output\Drives;
 
 /**

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Nailrod\Core\Set;
 
 use Nailrod\Core\Mapping\Action\Catalogue;
-use Nailrod\Core\Mapping\Typing\KeyLayout;
+use Nailrod\Core\Mapping\KeyLayout;
 use Nailrod\Core\Rig\Device\Device;
 
 /** A library in which documents that are not kept yet stand in for those of their ids. */

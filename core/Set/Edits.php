@@ -14,7 +14,7 @@ use Nailrod\Core\Mapping\Behaviour\PlacesOutputs;
 use Nailrod\Core\Mapping\Behaviour\PlaysItsMacro;
 use Nailrod\Core\Mapping\Behaviour\Ticks;
 use Nailrod\Core\Mapping\Condition\Condition;
-use Nailrod\Core\Mapping\Layer\Layer;
+use Nailrod\Core\Mapping\Layer;
 use Nailrod\Core\Mapping\Output\ActionOutput;
 use Nailrod\Core\Mapping\Output\NamesPart;
 use Nailrod\Core\Mapping\Output\OpensStop;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Nailrod\Core\Set\Find;
+namespace Nailrod\Core\Set;
 
 /** Something that one can go to by typing a part of its name. */
 final readonly class Findable

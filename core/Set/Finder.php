@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Nailrod\Core\Set\Find;
+namespace Nailrod\Core\Set;
 
 /**
  * Finds things by parts of their names. Every word that is typed must be in the name or in what is said beside it. First come

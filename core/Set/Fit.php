@@ -14,7 +14,7 @@ use Nailrod\Core\Mapping\Condition\Condition;
 use Nailrod\Core\Mapping\Condition\Conditions;
 use Nailrod\Core\Mapping\Condition\Joined;
 use Nailrod\Core\Mapping\Lamp\LampRule;
-use Nailrod\Core\Mapping\Layer\Layer;
+use Nailrod\Core\Mapping\Layer;
 use Nailrod\Core\Mapping\Macro\Macro;
 use Nailrod\Core\Mapping\Output\AxisOutput;
 use Nailrod\Core\Mapping\Output\ContactOutput;

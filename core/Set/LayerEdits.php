@@ -8,7 +8,7 @@ use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\FreeName;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Mapping\Layer\Layer;
+use Nailrod\Core\Mapping\Layer;
 use Nailrod\Core\Mapping\Output\HoldLayer;
 use Nailrod\Core\Mapping\Output\NamesPart;
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Nailrod\Core\Set;
 
 use Nailrod\Core\Format\Keys;
-use Nailrod\Core\Mapping\Layer\Layer;
+use Nailrod\Core\Mapping\Layer;
 
 /** The colour and the shape by which a layer is known: its own, else by its place. */
 final class LayerLook

@@ -6,11 +6,11 @@ namespace Nailrod\Core\Set;
 
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Keys;
+use Nailrod\Core\Mapping\KeyLayout;
 use Nailrod\Core\Mapping\Macro\Bar;
 use Nailrod\Core\Mapping\Macro\Macro;
 use Nailrod\Core\Mapping\Macro\Timeline;
 use Nailrod\Core\Mapping\Output\NamesPart;
-use Nailrod\Core\Mapping\Typing\KeyLayout;
 
 /** What a person does to the macros of a set. */
 final readonly class MacroEdits

@@ -7,7 +7,7 @@ namespace Nailrod\Core\Set;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Mapping\Axis\Rotation;
-use Nailrod\Core\Mapping\Layer\Layer;
+use Nailrod\Core\Mapping\Layer;
 use Nailrod\Core\Rig\Device\Setting;
 use Nailrod\Core\Set\Section\Aside;
 use Nailrod\Core\Set\Section\Sections;

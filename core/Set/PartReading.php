@@ -10,7 +10,7 @@ use Nailrod\Core\Format\Node;
 use Nailrod\Core\Mapping\Axis\Shaping;
 use Nailrod\Core\Mapping\Axis\Side;
 use Nailrod\Core\Mapping\Axis\Stop;
-use Nailrod\Core\Mapping\Layer\Layer;
+use Nailrod\Core\Mapping\Layer;
 use Nailrod\Core\Mapping\Made\BuildsAxes;
 use Nailrod\Core\Mapping\Made\Made;
 use Nailrod\Core\Mapping\Made\MadeKinds;

@@ -7,7 +7,7 @@ namespace Nailrod\Core\Set;
 use Nailrod\Core\Format\Json;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Mapping\Action\Catalogue;
-use Nailrod\Core\Mapping\Typing\KeyLayout;
+use Nailrod\Core\Mapping\KeyLayout;
 use Nailrod\Core\Rig\Device\Device;
 use Nailrod\Core\Rig\Wiring\DeviceReader;
 

@@ -7,7 +7,7 @@ namespace Nailrod\Core\Set;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Mapping\Layer\Layer;
+use Nailrod\Core\Mapping\Layer;
 
 /** Copies, moves, swaps and clears what a set says: one cell, the row of a contact or an axis, a whole layer. */
 final readonly class Transfers

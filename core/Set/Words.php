@@ -14,7 +14,7 @@ use Nailrod\Core\Mapping\Behaviour\Follows;
 use Nailrod\Core\Mapping\Behaviour\PlaysItsMacro;
 use Nailrod\Core\Mapping\Condition\Condition;
 use Nailrod\Core\Mapping\Lamp\LampRule;
-use Nailrod\Core\Mapping\Layer\Layer;
+use Nailrod\Core\Mapping\Layer;
 use Nailrod\Core\Mapping\Macro\Macro;
 use Nailrod\Core\Mapping\Made\Made;
 use Nailrod\Core\Mapping\Output\Output;

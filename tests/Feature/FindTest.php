@@ -7,7 +7,7 @@ namespace Tests\Feature;
 use App\Models\RecordingRecord;
 use App\Sets\SetStore;
 use App\View\Findables;
-use Nailrod\Core\Set\Find\Findable;
+use Nailrod\Core\Set\Findable;
 use Tests\TestCase;
 
 /** Anything is found by the first letters of its name, and is picked where it leads. */

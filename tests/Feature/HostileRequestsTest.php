@@ -16,7 +16,7 @@ use Nailrod\Core\Mapping\Axis\Curves;
 use Nailrod\Core\Mapping\Axis\Stop;
 use Nailrod\Core\Mapping\Behaviour\Behaviours;
 use Nailrod\Core\Mapping\Lamp\LampRules;
-use Nailrod\Core\Mapping\Layer\Layer;
+use Nailrod\Core\Mapping\Layer;
 use Nailrod\Core\Mapping\Macro\Macro;
 use Nailrod\Core\Mapping\Made\MadeKinds;
 use Nailrod\Core\Mapping\Output\Outputs;

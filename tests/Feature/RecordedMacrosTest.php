@@ -6,7 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Revision;
 use App\Sets\SetStore;
-use Nailrod\Core\Mapping\Layer\Layer;
+use Nailrod\Core\Mapping\Layer;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Gone;
 use Nailrod\Core\Set\PartPath;

@@ -12,7 +12,7 @@ use Illuminate\Http\UploadedFile;
 use Nailrod\Core\Exchange\Memory\Bank;
 use Nailrod\Core\Exchange\Memory\DeviceMapping;
 use Nailrod\Core\Exchange\Memory\Standing;
-use Nailrod\Core\Mapping\Layer\Layer;
+use Nailrod\Core\Mapping\Layer;
 use Nailrod\Core\Rig\Device\Device;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\PartPath;

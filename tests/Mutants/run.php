@@ -123,7 +123,7 @@ register_shutdown_function(function () use ($homes): void {
 
 /** The tests that are nearest, which are run first: most changes are found by them, and then no more are run. */
 $near = fn (string $file): array => match (true) {
-    str_starts_with($file, 'core/Mapping/Axis') => ['Mapping/Axis', 'Kinds', 'Advice/Tuning'],
+    str_starts_with($file, 'core/Mapping/Axis') => ['Mapping/Axis', 'Kinds', 'Advice'],
     str_starts_with($file, 'core/Set') => ['Set', 'Kinds', 'Format'],
     default => ['Engine/Run', 'Kinds'],
 };

@@ -9,8 +9,8 @@ use App\View\Findables;
 use App\View\Places;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Nailrod\Core\Set\Find\Findable;
-use Nailrod\Core\Set\Find\Finder;
+use Nailrod\Core\Set\Findable;
+use Nailrod\Core\Set\Finder;
 
 /** Anything is found by a part of its name. */
 final class FindController

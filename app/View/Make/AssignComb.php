@@ -6,7 +6,7 @@ namespace App\View\Make;
 
 use App\View\Place;
 use Nailrod\Core\Format\Keys;
-use Nailrod\Core\Mapping\Layer\Layer;
+use Nailrod\Core\Mapping\Layer;
 use Nailrod\Core\Rig\Device\AxisInput;
 use Nailrod\Core\Rig\Device\ContactInput;
 use Nailrod\Core\Rig\Device\Control;

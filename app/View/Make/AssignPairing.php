@@ -6,7 +6,7 @@ namespace App\View\Make;
 
 use App\View\Place;
 use Nailrod\Core\Advice\Plan\Pairing;
-use Nailrod\Core\Mapping\Layer\Layer;
+use Nailrod\Core\Mapping\Layer;
 use Nailrod\Core\Rig\Device\Device;
 
 /** Pairing on Assign: which controls of the device do something in the layer, which are left, and which is asked for. */

@@ -22,7 +22,7 @@ use Nailrod\Core\Mapping\Action\ActionKind;
 use Nailrod\Core\Mapping\Behaviour\Behaviours;
 use Nailrod\Core\Mapping\Behaviour\PlacesOutputs;
 use Nailrod\Core\Mapping\Behaviour\PlaysItsMacro;
-use Nailrod\Core\Mapping\Layer\Layer;
+use Nailrod\Core\Mapping\Layer;
 use Nailrod\Core\Mapping\Output\Output;
 use Nailrod\Core\Rig\Device\Device;
 use Nailrod\Core\Set\Advice;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Make;
 
-use Nailrod\Core\Mapping\Layer\Layer;
+use Nailrod\Core\Mapping\Layer;
 use Nailrod\Core\Rig\Device\Device;
 use Nailrod\Core\Rig\Panel\Panel;
 use Nailrod\Core\Rig\Panel\PanelPage;

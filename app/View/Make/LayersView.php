@@ -11,7 +11,7 @@ use Nailrod\Core\Advice\Plan\LayerLink;
 use Nailrod\Core\Advice\Plan\LayerMap;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Keys;
-use Nailrod\Core\Mapping\Layer\Layer;
+use Nailrod\Core\Mapping\Layer;
 use Nailrod\Core\Set\Cell;
 use Nailrod\Core\Set\LayerLook;
 use Nailrod\Core\Set\Section\Layers;

@@ -16,7 +16,7 @@ use App\View\Make\Shape\TwoAxes;
 use App\View\Origin;
 use App\View\Place;
 use App\View\Plot;
-use Nailrod\Core\Advice\Tuning\Tuner;
+use Nailrod\Core\Advice\Tuner;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Mapping\Axis\AxisPart;

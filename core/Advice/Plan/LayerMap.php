@@ -7,7 +7,7 @@ namespace Nailrod\Core\Advice\Plan;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Mapping\Behaviour\Follows;
 use Nailrod\Core\Mapping\Behaviour\Latches;
-use Nailrod\Core\Mapping\Layer\Layer;
+use Nailrod\Core\Mapping\Layer;
 use Nailrod\Core\Mapping\Output\LeadsToLayer;
 use Nailrod\Core\Mapping\Output\LetsGoOfAll;
 use Nailrod\Core\Mapping\Output\Output;

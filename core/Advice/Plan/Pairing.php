@@ -10,7 +10,7 @@ use Nailrod\Core\Mapping\Behaviour\Behaviour;
 use Nailrod\Core\Mapping\Behaviour\Follow;
 use Nailrod\Core\Mapping\Behaviour\Pulse;
 use Nailrod\Core\Mapping\Behaviour\Ticks;
-use Nailrod\Core\Mapping\Layer\Layer;
+use Nailrod\Core\Mapping\Layer;
 use Nailrod\Core\Mapping\Output\ActionOutput;
 use Nailrod\Core\Mapping\Output\KeyNames;
 use Nailrod\Core\Mapping\Output\LeadsToLayer;

@@ -15,7 +15,7 @@ use Nailrod\Core\Mapping\Behaviour\Follow;
 use Nailrod\Core\Mapping\Behaviour\Pulse;
 use Nailrod\Core\Mapping\Behaviour\Ticks;
 use Nailrod\Core\Mapping\Behaviour\Toggle;
-use Nailrod\Core\Mapping\Layer\Layer;
+use Nailrod\Core\Mapping\Layer;
 use Nailrod\Core\Mapping\Output\KeepsInStep;
 use Nailrod\Core\Rig\Device\ControlKind;
 use Nailrod\Core\Rig\Panel\TileKind;

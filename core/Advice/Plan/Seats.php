@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Nailrod\Core\Advice\Plan;
 
 use Nailrod\Core\Format\Keys;
-use Nailrod\Core\Mapping\Layer\Layer;
+use Nailrod\Core\Mapping\Layer;
 use Nailrod\Core\Mapping\Output\LeadsToLayer;
 use Nailrod\Core\Rig\Device\ContactInput;
 use Nailrod\Core\Rig\Device\Control;

@@ -9,7 +9,7 @@ use Nailrod\Core\Format\Node;
 use Nailrod\Core\Mapping\Action\Action;
 use Nailrod\Core\Mapping\Action\Catalogue;
 use Nailrod\Core\Mapping\Action\EffectKind;
-use Nailrod\Core\Mapping\Layer\Layer;
+use Nailrod\Core\Mapping\Layer;
 use Nailrod\Core\Rig\Device\HatWay;
 use Nailrod\Core\Rig\Device\Rig;
 use Nailrod\Core\Rig\Panel\TileKind;

@@ -12,7 +12,7 @@ use Nailrod\Core\Engine\Simulator\StandInGame;
 use Nailrod\Core\Engine\Tape\Sentence;
 use Nailrod\Core\Format\Cause\Cause;
 use Nailrod\Core\Format\Cause\Input;
-use Nailrod\Core\Mapping\Layer\Layer;
+use Nailrod\Core\Mapping\Layer;
 use Nailrod\Core\Mapping\Output\OutputEvent;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Played;

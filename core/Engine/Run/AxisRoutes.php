@@ -10,7 +10,7 @@ use Nailrod\Core\Format\Cause\Cause;
 use Nailrod\Core\Format\Cause\Step;
 use Nailrod\Core\Format\Cause\StepKind;
 use Nailrod\Core\Mapping\Axis\Shaping;
-use Nailrod\Core\Mapping\Layer\Layer;
+use Nailrod\Core\Mapping\Layer;
 use Nailrod\Core\Mapping\Output\OutputEvent;
 
 /**

@@ -15,7 +15,7 @@ use Nailrod\Core\Mapping\Behaviour\Assigned;
 use Nailrod\Core\Mapping\Behaviour\Follows;
 use Nailrod\Core\Mapping\Behaviour\JoinsPresses;
 use Nailrod\Core\Mapping\Behaviour\PlaysItsMacro;
-use Nailrod\Core\Mapping\Layer\Layer;
+use Nailrod\Core\Mapping\Layer;
 use Nailrod\Core\Mapping\Output\ContactOutput;
 use Nailrod\Core\Mapping\Output\KeepsInStep;
 

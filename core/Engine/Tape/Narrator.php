@@ -9,7 +9,7 @@ use Nailrod\Core\Format\Cause\Input;
 use Nailrod\Core\Format\Cause\Step;
 use Nailrod\Core\Format\Cause\StepKind;
 use Nailrod\Core\Mapping\Axis\Percent;
-use Nailrod\Core\Mapping\Layer\Layer;
+use Nailrod\Core\Mapping\Layer;
 use Nailrod\Core\Mapping\Made\Made;
 use Nailrod\Core\Mapping\Output\OutputEvent;
 use Nailrod\Core\Rig\Device\ContactInput;

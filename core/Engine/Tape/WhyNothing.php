@@ -7,7 +7,7 @@ namespace Nailrod\Core\Engine\Tape;
 use Nailrod\Core\Format\Cause\Input;
 use Nailrod\Core\Mapping\Axis\Percent;
 use Nailrod\Core\Mapping\Condition\Condition;
-use Nailrod\Core\Mapping\Layer\Layer;
+use Nailrod\Core\Mapping\Layer;
 use Nailrod\Core\Mapping\Output\OpensStop;
 use Nailrod\Core\Mapping\Output\Output;
 use Nailrod\Core\Mapping\Output\PlaysLatest;

@@ -7,7 +7,7 @@ namespace Nailrod\Core\Exchange\Memory;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Mapping\Axis\Opening;
 use Nailrod\Core\Mapping\Condition\Condition;
-use Nailrod\Core\Mapping\Layer\Layer;
+use Nailrod\Core\Mapping\Layer;
 use Nailrod\Core\Mapping\Output\DeviceByItself;
 use Nailrod\Core\Mapping\Output\NamesPart;
 use Nailrod\Core\Mapping\Output\OpensStop;

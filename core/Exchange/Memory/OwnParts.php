@@ -10,7 +10,7 @@ use Nailrod\Core\Mapping\Axis\Calibration;
 use Nailrod\Core\Mapping\Axis\Measured;
 use Nailrod\Core\Mapping\Axis\Rotation;
 use Nailrod\Core\Mapping\Behaviour\Behaviour;
-use Nailrod\Core\Mapping\Layer\Layer;
+use Nailrod\Core\Mapping\Layer;
 use Nailrod\Core\Mapping\Made\Made;
 use Nailrod\Core\Mapping\Output\LeadsToLayer;
 use Nailrod\Core\Mapping\Output\NamesPart;

@@ -8,7 +8,7 @@ use Nailrod\Core\Format\Node;
 use Nailrod\Core\Format\Type\Id;
 use Nailrod\Core\Mapping\Behaviour\NeedsAllOutputs;
 use Nailrod\Core\Mapping\Behaviour\PlaysItsMacro;
-use Nailrod\Core\Mapping\Layer\Layer;
+use Nailrod\Core\Mapping\Layer;
 use Nailrod\Core\Mapping\Output\NamesPart;
 use Nailrod\Core\Rig\Device\Device;
 use Nailrod\Core\Set\BindingSet;

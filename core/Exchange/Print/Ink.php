@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Exchange\Print;
 
-use Nailrod\Core\Mapping\Layer\Layer;
+use Nailrod\Core\Mapping\Layer;
 
 /** What is printed with: the colours of layers, or black alone; each layer has a hatch of its own in both. */
 final readonly class Ink

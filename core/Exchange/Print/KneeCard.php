@@ -11,7 +11,7 @@ use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\PlainNames;
 use Nailrod\Core\Mapping\Action\Action;
 use Nailrod\Core\Mapping\Action\ReservedKey;
-use Nailrod\Core\Mapping\Layer\Layer;
+use Nailrod\Core\Mapping\Layer;
 use Nailrod\Core\Rig\Device\Device;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\LayerLook;

@@ -8,7 +8,7 @@ use Nailrod\Core\Exchange\Print\Mark\Sign;
 use Nailrod\Core\Mapping\Action\EffectKind;
 use Nailrod\Core\Mapping\Action\Pairs;
 use Nailrod\Core\Mapping\Behaviour\PlaysItsMacro;
-use Nailrod\Core\Mapping\Layer\Layer;
+use Nailrod\Core\Mapping\Layer;
 use Nailrod\Core\Rig\Device\AxisInput;
 use Nailrod\Core\Rig\Device\ContactInput;
 use Nailrod\Core\Rig\Device\Control;

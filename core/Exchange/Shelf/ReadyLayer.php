@@ -6,7 +6,7 @@ namespace Nailrod\Core\Exchange\Shelf;
 
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Format\Type\Id;
-use Nailrod\Core\Mapping\Layer\Layer;
+use Nailrod\Core\Mapping\Layer;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\PartNames;
 

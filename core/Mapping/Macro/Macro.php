@@ -13,7 +13,7 @@ use Nailrod\Core\Format\Type\Several;
 use Nailrod\Core\Format\Type\Text;
 use Nailrod\Core\Mapping\Condition\Condition;
 use Nailrod\Core\Mapping\Condition\ConditionType;
-use Nailrod\Core\Mapping\Typing\KeyLayout;
+use Nailrod\Core\Mapping\KeyLayout;
 
 /** Steps that are played in time: presses, releases, taps, texts, waits. Once, or again and again while it is held. */
 final readonly class Macro

@@ -8,11 +8,11 @@ use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Format\Type\Number;
 use Nailrod\Core\Format\Type\Text;
+use Nailrod\Core\Mapping\KeyLayout;
 use Nailrod\Core\Mapping\Output\ContactOutput;
 use Nailrod\Core\Mapping\Output\MeansAction;
 use Nailrod\Core\Mapping\Output\Output;
 use Nailrod\Core\Mapping\Output\Outputs;
-use Nailrod\Core\Mapping\Typing\KeyLayout;
 
 /** One step of a macro: an output is pressed, released, or tapped for a while; a text is typed; or nothing but a wait. */
 final readonly class MacroStep

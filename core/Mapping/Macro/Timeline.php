@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Mapping\Macro;
 
+use Nailrod\Core\Mapping\KeyLayout;
 use Nailrod\Core\Mapping\Output\ContactOutput;
 use Nailrod\Core\Mapping\Output\Output;
-use Nailrod\Core\Mapping\Typing\KeyLayout;
 
 /**
  * A macro as bars on a time line, which a person drags and types, and the way back to its steps. Bars of one output do

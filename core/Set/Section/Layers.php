@@ -6,7 +6,7 @@ namespace Nailrod\Core\Set\Section;
 
 use Nailrod\Core\Format\Fields;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Mapping\Layer\Layer;
+use Nailrod\Core\Mapping\Layer;
 use Nailrod\Core\Mapping\Output\NamesPart;
 use Nailrod\Core\Set\Gone;
 use Nailrod\Core\Set\PartPath;

@@ -7,7 +7,7 @@
         <svg class="layer-map" viewBox="0 0 {{ App\View\Make\LayersView::WIDTH }} {{ App\View\Make\LayersView::HEIGHT }}" role="group" aria-label="The layers of this set and what leads from one to another; the list beside it says the same in words">
             <defs>
                 <marker id="arrow" viewBox="0 0 10 10" refX="8" refY="5" markerWidth="7" markerHeight="7" orient="auto-start-reverse"><path d="M0 0L10 5L0 10z" class="layer-map__head" /></marker>
-                @for ($i = 0; $i < Nailrod\Core\Mapping\Layer\Layer::COLOURS; $i++)
+                @for ($i = 0; $i < Nailrod\Core\Mapping\Layer::COLOURS; $i++)
                     <pattern id="hatch-{{ $i }}" class="layer--{{ $i }}" width="8" height="8" patternUnits="userSpaceOnUse" patternTransform="rotate({{ [0, 45, 90, 135, 20, 70, 110, 160][$i] }})"><rect width="8" height="8" class="layer-map__paper" /><rect width="8" height="{{ $i < 4 ? 2 : 4 }}" class="layer-map__hatch" /></pattern>
                 @endfor
             </defs>

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core\Advice\Tuning;
+namespace Tests\Core\Advice;
 
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;

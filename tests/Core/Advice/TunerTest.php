@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core\Advice\Tuning;
+namespace Tests\Core\Advice;
 
-use Nailrod\Core\Advice\Tuning\Tuner;
+use Nailrod\Core\Advice\Tuner;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\DemoSets;
 use Tests\Core\Desk;

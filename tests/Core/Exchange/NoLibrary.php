@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Exchange;
 
 use Nailrod\Core\Mapping\Action\Catalogue;
-use Nailrod\Core\Mapping\Typing\KeyLayout;
+use Nailrod\Core\Mapping\KeyLayout;
 use Nailrod\Core\Rig\Device\Device;
 use Nailrod\Core\Set\Library;
 use Nailrod\Core\Set\SetDocument;

@@ -10,7 +10,7 @@ use Nailrod\Core\Format\Cause\Input;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Json;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Mapping\Typing\KeyLayout;
+use Nailrod\Core\Mapping\KeyLayout;
 use Nailrod\Core\Rig\Device\ControlNote;
 use Nailrod\Core\Rig\Device\NotedDevice;
 use Nailrod\Core\Rig\Device\Rig;

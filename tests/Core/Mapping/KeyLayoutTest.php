@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core\Mapping\Typing;
+namespace Tests\Core\Mapping;
 
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Mapping\KeyLayout;
 use Nailrod\Core\Mapping\Output\KeyStroke;
-use Nailrod\Core\Mapping\Typing\KeyLayout;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -15,7 +15,7 @@ final class KeyLayoutTest extends TestCase
 {
     private static function shipped(string $id): KeyLayout
     {
-        return KeyLayout::fromJson((string) file_get_contents(__DIR__.'/../../../../layouts/'.$id.'.layout.json'));
+        return KeyLayout::fromJson((string) file_get_contents(__DIR__.'/../../../layouts/'.$id.'.layout.json'));
     }
 
     private static function typed(string $layout, string $text): string
@@ -51,7 +51,7 @@ final class KeyLayoutTest extends TestCase
 
     public function test_every_shipped_layout_types_letters_figures_and_the_signs_of_a_call(): void
     {
-        foreach (glob(__DIR__.'/../../../../layouts/*.json') ?: [] as $file) {
+        foreach (glob(__DIR__.'/../../../layouts/*.json') ?: [] as $file) {
             $layout = KeyLayout::fromJson((string) file_get_contents($file));
             $this->assertSame($layout->id.'.layout.json', basename($file));
             $this->assertSame([], $layout->missing("The quick brown fox jumps over the lazy dog, 0123456789: \"Quay 4?\" (yes!) - it's/we're; a.b_c=d+e\n\t"), $layout->name);

@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core\Mapping\Typing;
+namespace Tests\Core\Mapping;
 
+use Nailrod\Core\Mapping\KeyLayout;
 use Nailrod\Core\Mapping\Output\KeyNames;
-use Nailrod\Core\Mapping\Typing\KeyLayout;
-use Nailrod\Core\Mapping\Typing\Paper;
+use Nailrod\Core\Mapping\Paper;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -15,7 +15,7 @@ final class PaperTest extends TestCase
 {
     private static function layout(string $id): KeyLayout
     {
-        return KeyLayout::fromJson((string) file_get_contents(__DIR__.'/../../../../layouts/'.$id.'.layout.json'));
+        return KeyLayout::fromJson((string) file_get_contents(__DIR__.'/../../../layouts/'.$id.'.layout.json'));
     }
 
     private static function typed(string $layout, string ...$strokes): string

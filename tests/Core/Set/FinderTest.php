@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core\Set\Find;
+namespace Tests\Core\Set;
 
-use Nailrod\Core\Set\Find\Findable;
-use Nailrod\Core\Set\Find\Finder;
+use Nailrod\Core\Set\Findable;
+use Nailrod\Core\Set\Finder;
 use PHPUnit\Framework\TestCase;
 
 /** Finding anything by a part of its name. */

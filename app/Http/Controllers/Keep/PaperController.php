@@ -8,7 +8,7 @@ use App\Sets\Layouts;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Nailrod\Core\Format\FormatError;
-use Nailrod\Core\Mapping\Typing\Paper;
+use Nailrod\Core\Mapping\Paper;
 use Nailrod\Core\Rig\Device\KeyCodes;
 
 /** What keys that were sent would type in a layout: the sheet of paper on the Bench asks for it. */

@@ -21,7 +21,7 @@ use Illuminate\Http\RedirectResponse;
 use Nailrod\Core\Engine\Survey\AxisReport;
 use Nailrod\Core\Engine\Survey\Proposal;
 use Nailrod\Core\Format\FormatError;
-use Nailrod\Core\Mapping\Layer\Layer;
+use Nailrod\Core\Mapping\Layer;
 use Nailrod\Core\Mapping\Made\Made;
 use Nailrod\Core\Rig\Device\OwnDevices;
 use Nailrod\Core\Set\BindingSet;

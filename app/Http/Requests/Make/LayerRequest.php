@@ -6,7 +6,7 @@ namespace App\Http\Requests\Make;
 
 use App\Forms\Answers;
 use App\Http\Requests\RevisionRequest;
-use Nailrod\Core\Mapping\Layer\Layer;
+use Nailrod\Core\Mapping\Layer;
 
 final class LayerRequest extends RevisionRequest
 {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\View\Make\Shape;
 
-use Nailrod\Core\Advice\Tuning\Tuner;
+use Nailrod\Core\Advice\Tuner;
 use Nailrod\Core\Mapping\Axis\Percent;
 
 /** The tuner's figures in words. */

@@ -6,7 +6,7 @@ namespace Tests\Core\Advice\Plan;
 
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Mapping\Action\Catalogue;
-use Nailrod\Core\Mapping\Typing\KeyLayout;
+use Nailrod\Core\Mapping\KeyLayout;
 use Nailrod\Core\Rig\Device\Device;
 use Nailrod\Core\Rig\Wiring\DeviceReader;
 use Nailrod\Core\Set\Assembly;

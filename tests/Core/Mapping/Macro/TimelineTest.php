@@ -6,6 +6,7 @@ namespace Tests\Core\Mapping\Macro;
 
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Format\PlainNames;
+use Nailrod\Core\Mapping\KeyLayout;
 use Nailrod\Core\Mapping\Macro\Bar;
 use Nailrod\Core\Mapping\Macro\Macro;
 use Nailrod\Core\Mapping\Macro\MacroStep;
@@ -14,7 +15,6 @@ use Nailrod\Core\Mapping\Macro\Timeline;
 use Nailrod\Core\Mapping\Output\ControllerButton;
 use Nailrod\Core\Mapping\Output\KeyStroke;
 use Nailrod\Core\Mapping\Output\MouseWheel;
-use Nailrod\Core\Mapping\Typing\KeyLayout;
 use PHPUnit\Framework\TestCase;
 
 final class TimelineTest extends TestCase
