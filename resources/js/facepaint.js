@@ -1,6 +1,7 @@
-import { all, dialled, hand, latched, place, ports, rail, thrown, turned } from './controls.js';
+import { all, dialled, hand, latched, ports, rail, thrown } from './controls.js';
 import { setAttributes, setText } from './dom.js';
 import { live } from './live.js';
+import { place, turned } from './rails.js';
 
 /** Draws every control of every faceplate as the hands have left it. */
 

@@ -1,7 +1,8 @@
-import { clamp, dialled, hand, held, latched, place, ports, rail, thrown, toReading } from './controls.js';
+import { dialled, hand, held, latched, ports, rail, thrown } from './controls.js';
 import { isDragging, onDrag } from './drag.js';
 import { paint } from './facepaint.js';
 import { live } from './live.js';
+import { clamp, place, toReading } from './rails.js';
 
 /** Drawn devices that can be worked by mouse, touch and keys. They report raw readings and contacts, like a device. */
 
