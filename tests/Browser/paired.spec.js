@@ -53,6 +53,33 @@ async function elsewhere(isLaid) {
     return { page: await context.newPage(), end: async () => { await browser.close(); rmSync(folder, { recursive: true }); } };
 }
 
+/** Fingers on a panel, each by its own number. */
+async function fingers(page) {
+    const session = await page.context().newCDPSession(page);
+    const on = new Map();
+    const tell = (type) => session.send('Input.dispatchTouchEvent', {
+        type,
+        touchPoints: [...on].map(([id, at]) => ({ id, ...at })),
+    });
+
+    return {
+        async down(id, port) {
+            const box = await page.locator(`[data-touch="clover/${port}"]`).boundingBox();
+            on.set(id, { x: box.x + box.width / 2, y: box.y + box.height / 2 });
+            await tell('touchStart');
+        },
+        async slideOff(id) {
+            on.set(id, { x: on.get(id).x, y: 20 });
+            await tell('touchMove');
+        },
+        up(id) {
+            on.delete(id);
+
+            return tell(on.size > 0 ? 'touchMove' : 'touchEnd');
+        },
+    };
+}
+
 test('a phone of the house is paired by the code that is typed, works the game by several fingers, is cut off and back, is given more, and is taken away', async ({ page }) => {
     test.slow();
     const isLaid = lay();
@@ -60,125 +87,135 @@ test('a phone of the house is paired by the code that is typed, works the game b
     const app = await App.fresh({ open: desk });
     const hand = await elsewhere(isLaid);
     const out = `http://${desk}:${app.port}`;
+    const isDown = (port, value) => page.waitForFunction(
+        ([of, wanted]) => (window.nailrod.live.picture?.hands[`clover/${of}`] ?? 0) === wanted,
+        [port, value],
+    );
     try {
-        await page.goto(`${app.url}/sets/skerrywing/panel`);
-        await page.waitForFunction(() => window.nailrod?.live.picture !== null);
-        // Not paired: nothing but the page for the code, and no file but what that needs.
-        for (const [path, status] of [['/', 200], ['/panel/clover', 200], ['/sets/skerrywing/rig', 404], ['/favicon.ico', 404], ['/icon.svg', 200], ['/robots.txt', 404]]) {
-            expect((await hand.page.goto(out + path)).status(), path).toBe(status);
-        }
-        await hand.page.goto(`${out}/`);
-        await expect(hand.page).toHaveURL(`${out}/pair`);
-        await hand.page.getByLabel('Code').fill('000 000');
-        await hand.page.getByRole('button', { name: 'Pair' }).click();
-        await expect(hand.page.getByRole('alert')).toContainText('The desk shows no code just now');
-        await page.getByRole('button', { name: 'Show a code' }).click();
-        await expect(page.locator('.phones__qr path')).toHaveAttribute('d', /^M0 0h1v1/);
-        const link = await page.locator('[data-qr]').getAttribute('data-qr');
-        expect(link).toMatch(new RegExp(`^${out}/pair#\\d{6}$`));
-        // As a camera opens it, the code stands there; here it is typed, and pairing is a tap.
-        await hand.page.goto('about:blank');
-        await hand.page.goto(link);
-        await expect(hand.page.getByLabel('Code')).toHaveValue(/^\d{3} ?\d{3}$/);
-        await hand.page.goto('about:blank');
-        await hand.page.goto(`${out}/pair`);
-        await hand.page.getByLabel('Code').fill(await page.locator('.phones__code b').innerText());
-        await hand.page.getByLabel('What this phone is called').fill('Phone of Una');
-        await hand.page.getByRole('button', { name: 'Pair' }).tap();
-        await expect(hand.page).toHaveURL(`${out}/panel/clover`);
-        // A plain address keeps no screen awake: that is said once.
-        // Where no other network can be laid, the address is one of this machine, which a browser trusts as it stands.
-        expect(await hand.page.evaluate(() => window.isSecureContext)).toBe(!isLaid);
-        if (isLaid) {
-            await hand.page.getByRole('button', { name: 'Understood' }).tap();
-        }
-        await expect(hand.page.locator('#hand-note')).toBeHidden();
-        expect((await hand.page.context().cookies()).find(({ name }) => name === 'panel')).toMatchObject({ httpOnly: true, sameSite: 'Strict' });
-        // It is a hand of the rig: what is tapped moves the game, and is told at the desk; what the game does shows on the tile.
-        await page.goto(`${app.url}/sets/skerrywing/bench`);
-        await page.waitForFunction(() => window.nailrod?.live.picture !== null);
-        const session = await hand.page.context().newCDPSession(hand.page);
-        const on = new Map();
-        const tell = (type) => session.send('Input.dispatchTouchEvent', { type, touchPoints: [...on].map(([id, at]) => ({ id, ...at })) });
-        const middle = async (locator) => {
-            const box = await locator.boundingBox();
+        await test.step('not paired: nothing but the page for the code, and no file but what that needs', async () => {
+            await page.goto(`${app.url}/sets/skerrywing/panel`);
+            await page.waitForFunction(() => window.nailrod?.live.picture !== null);
+            const open = { '/': 200, '/panel/clover': 200, '/icon.svg': 200 };
+            const shut = { '/sets/skerrywing/rig': 404, '/favicon.ico': 404, '/robots.txt': 404 };
+            for (const [path, status] of Object.entries({ ...open, ...shut })) {
+                expect((await hand.page.goto(out + path)).status(), path).toBe(status);
+            }
+            await hand.page.goto(`${out}/`);
+            await expect(hand.page).toHaveURL(`${out}/pair`);
+            await hand.page.getByLabel('Code').fill('000 000');
+            await hand.page.getByRole('button', { name: 'Pair' }).click();
+            await expect(hand.page.getByRole('alert')).toContainText('The desk shows no code just now');
+        });
 
-            return { x: box.x + box.width / 2, y: box.y + box.height / 2 };
-        };
-        const down = async (id, port) => {
-            on.set(id, await middle(hand.page.locator(`[data-touch="clover/${port}"]`)));
-            await tell('touchStart');
-        };
-        const up = (id) => {
-            on.delete(id);
+        await test.step('as a camera opens the picture of the code, it stands there', async () => {
+            await page.getByRole('button', { name: 'Show a code' }).click();
+            await expect(page.locator('.phones__qr path')).toHaveAttribute('d', /^M0 0h1v1/);
+            const link = await page.locator('[data-qr]').getAttribute('data-qr');
+            expect(link).toMatch(new RegExp(`^${out}/pair#\\d{6}$`));
+            await hand.page.goto('about:blank');
+            await hand.page.goto(link);
+            await expect(hand.page.getByLabel('Code')).toHaveValue(/^\d{3} ?\d{3}$/);
+        });
 
-            return tell(on.size > 0 ? 'touchMove' : 'touchEnd');
-        };
-        const isDown = (port, value) => page.waitForFunction(([of, wanted]) => (window.nailrod.live.picture?.hands[`clover/${of}`] ?? 0) === wanted, [port, value]);
-        const squelch = hand.page.locator('[data-touch="clover/squelch"]');
-        await expect(squelch).not.toHaveClass(/is-on/);
-        await down(1, 'squelch');
-        await up(1);
-        await expect(page.locator('#tape')).toContainText('Squelch');
-        await expect(page.locator('#tape')).toContainText('Phone of Una');
-        await expect(page.locator('[data-variable="squelch"]')).toContainText('on');
-        await expect(squelch).toHaveClass(/is-on/);
-        await page.locator('[data-game="squelch"]').click();
-        await expect(squelch).not.toHaveClass(/is-on/);
-        const channel = hand.page.locator('.ptile--pair', { hasText: 'Channel' }).locator('.ptile__value');
-        const was = Number(await channel.innerText());
-        await down(1, 'talk');
-        await down(2, 'channel.plus');
-        await isDown('talk', 1);
-        await isDown('channel.plus', 1);
-        await up(2);
-        await expect(channel).toHaveText(String(was + 1));
-        // A finger that slides off has let go.
-        on.set(1, { x: on.get(1).x, y: 20 });
-        await tell('touchMove');
-        await isDown('talk', 0);
-        await up(1);
-        // The line is cut: what it held is let go of there, and the phone says so over its whole face. A line can be cut only where a network could be laid.
-        await down(1, 'talk');
-        await isDown('talk', 1);
-        if (isLaid) {
-            ip('link', 'set', near, 'down');
-            await expect(hand.page.locator('#hand-cut')).toBeVisible({ timeout: 10_000 });
-            await page.waitForFunction(() => window.nailrod.live.picture?.hands['clover/talk'] === 0, undefined, { timeout: 20_000 });
-            ip('link', 'set', near, 'up');
-            await expect(hand.page.locator('#hand-cut')).toBeHidden({ timeout: 20_000 });
-        }
-        await up(1);
-        await isDown('talk', 0);
-        await down(1, 'talk');
-        await isDown('talk', 1);
-        await up(1);
-        await isDown('talk', 0);
-        // It is given the whole rig to look at: asked twice, and what it changes there is not taken.
-        await page.goto(`${app.url}/sets/skerrywing/panel`);
-        await expect(page.locator('.panels__list')).toContainText('Phone of Una');
-        await page.locator('.phones__one [name="gets"]').selectOption('look');
-        await page.getByRole('button', { name: 'Give it that' }).click();
-        await page.getByRole('button', { name: 'Yes, give it the whole rig to look at' }).click();
-        await expect(page.locator('.phones__one')).toContainText('gets the whole rig to look at');
-        await hand.page.reload();
-        await hand.page.getByRole('link', { name: 'The rig' }).click();
-        await expect(hand.page.locator('main#place')).toBeVisible();
-        await expect(hand.page.locator('body')).toContainText('what is changed here is not taken');
-        await hand.page.waitForFunction(() => window.nailrod?.live.picture !== null);
-        await page.locator('.phones__one [name="gets"]').selectOption('panel');
-        await page.getByRole('button', { name: 'Give it that' }).click();
-        await expect(page.locator('.phones__one')).toContainText('gets its panel');
-        await hand.page.goto(`${out}/panel/clover`);
-        await expect(hand.page.locator('[data-touch="clover/talk"]')).toBeVisible();
-        // It gets nothing else, and is taken away at once.
-        const asked = await hand.page.evaluate(async (address) => (await fetch(`${address}/sets/skerrywing/rig`)).status, out);
-        expect(asked).toBe(403);
-        await page.getByRole('button', { name: 'Take Phone of Una away' }).click();
-        await expect(page.locator('.panels__list')).not.toContainText('Phone of Una');
-        await expect(hand.page).toHaveURL(`${out}/pair`);
-        await hand.page.goto(`${out}/panel/clover`);
-        await expect(hand.page).toHaveURL(`${out}/pair`);
+        await test.step('typed, pairing is a tap', async () => {
+            await hand.page.goto('about:blank');
+            await hand.page.goto(`${out}/pair`);
+            await hand.page.getByLabel('Code').fill(await page.locator('.phones__code b').innerText());
+            await hand.page.getByLabel('What this phone is called').fill('Phone of Una');
+            await hand.page.getByRole('button', { name: 'Pair' }).tap();
+            await expect(hand.page).toHaveURL(`${out}/panel/clover`);
+            // A plain address keeps no screen awake: that is said once. Where no other network can be laid, the address
+            // is one of this machine, which a browser trusts as it stands.
+            expect(await hand.page.evaluate(() => window.isSecureContext)).toBe(!isLaid);
+            if (isLaid) {
+                await hand.page.getByRole('button', { name: 'Understood' }).tap();
+            }
+            await expect(hand.page.locator('#hand-note')).toBeHidden();
+            const cookies = await hand.page.context().cookies();
+            expect(cookies.find(({ name }) => name === 'panel')).toMatchObject({ httpOnly: true, sameSite: 'Strict' });
+        });
+
+        const touch = await fingers(hand.page);
+        await test.step('what is tapped moves the game and is told at the desk; what the game does shows on the tile', async () => {
+            await page.goto(`${app.url}/sets/skerrywing/bench`);
+            await page.waitForFunction(() => window.nailrod?.live.picture !== null);
+            const squelch = hand.page.locator('[data-touch="clover/squelch"]');
+            await expect(squelch).not.toHaveClass(/is-on/);
+            await touch.down(1, 'squelch');
+            await touch.up(1);
+            await expect(page.locator('#tape')).toContainText('Squelch');
+            await expect(page.locator('#tape')).toContainText('Phone of Una');
+            await expect(page.locator('[data-variable="squelch"]')).toContainText('on');
+            await expect(squelch).toHaveClass(/is-on/);
+            await page.locator('[data-game="squelch"]').click();
+            await expect(squelch).not.toHaveClass(/is-on/);
+        });
+
+        await test.step('two fingers at once; one that slides off has let go', async () => {
+            const channel = hand.page.locator('.ptile--pair', { hasText: 'Channel' }).locator('.ptile__value');
+            const was = Number(await channel.innerText());
+            await touch.down(1, 'talk');
+            await touch.down(2, 'channel.plus');
+            await isDown('talk', 1);
+            await isDown('channel.plus', 1);
+            await touch.up(2);
+            await expect(channel).toHaveText(String(was + 1));
+            await touch.slideOff(1);
+            await isDown('talk', 0);
+            await touch.up(1);
+        });
+
+        await test.step('the line is cut: what it held is let go of, and the phone says so over its whole face', async () => {
+            await touch.down(1, 'talk');
+            await isDown('talk', 1);
+            // A line can be cut only where a network could be laid.
+            if (isLaid) {
+                ip('link', 'set', near, 'down');
+                await expect(hand.page.locator('#hand-cut')).toBeVisible({ timeout: 10_000 });
+                await page.waitForFunction(
+                    () => window.nailrod.live.picture?.hands['clover/talk'] === 0,
+                    undefined,
+                    { timeout: 20_000 },
+                );
+                ip('link', 'set', near, 'up');
+                await expect(hand.page.locator('#hand-cut')).toBeHidden({ timeout: 20_000 });
+            }
+            await touch.up(1);
+            await isDown('talk', 0);
+            await touch.down(1, 'talk');
+            await isDown('talk', 1);
+            await touch.up(1);
+            await isDown('talk', 0);
+        });
+
+        await test.step('it is given the whole rig to look at: asked twice, and what it changes there is not taken', async () => {
+            await page.goto(`${app.url}/sets/skerrywing/panel`);
+            await expect(page.locator('.panels__list')).toContainText('Phone of Una');
+            await page.locator('.phones__one [name="gets"]').selectOption('look');
+            await page.getByRole('button', { name: 'Give it that' }).click();
+            await page.getByRole('button', { name: 'Yes, give it the whole rig to look at' }).click();
+            await expect(page.locator('.phones__one')).toContainText('gets the whole rig to look at');
+            await hand.page.reload();
+            await hand.page.getByRole('link', { name: 'The rig' }).click();
+            await expect(hand.page.locator('main#place')).toBeVisible();
+            await expect(hand.page.locator('body')).toContainText('what is changed here is not taken');
+            await hand.page.waitForFunction(() => window.nailrod?.live.picture !== null);
+            await page.locator('.phones__one [name="gets"]').selectOption('panel');
+            await page.getByRole('button', { name: 'Give it that' }).click();
+            await expect(page.locator('.phones__one')).toContainText('gets its panel');
+            await hand.page.goto(`${out}/panel/clover`);
+            await expect(hand.page.locator('[data-touch="clover/talk"]')).toBeVisible();
+        });
+
+        await test.step('it gets nothing else, and is taken away at once', async () => {
+            const asked = await hand.page.evaluate(async (url) => (await fetch(`${url}/sets/skerrywing/rig`)).status, out);
+            expect(asked).toBe(403);
+            await page.getByRole('button', { name: 'Take Phone of Una away' }).click();
+            await expect(page.locator('.panels__list')).not.toContainText('Phone of Una');
+            await expect(hand.page).toHaveURL(`${out}/pair`);
+            await hand.page.goto(`${out}/panel/clover`);
+            await expect(hand.page).toHaveURL(`${out}/pair`);
+        });
     } finally {
         await hand.end();
         await app.end();
