@@ -2,4 +2,4 @@
 
 declare(strict_types=1);
 
-return 'c15d8987e198';
+return '8d240f7f9d80';

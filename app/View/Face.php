@@ -7,8 +7,6 @@ namespace App\View;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\HtmlString;
 use Nailrod\Core\Rig\Device\AxisInput;
-use Nailrod\Core\Rig\Device\Control;
-use Nailrod\Core\Rig\Device\ControlKind;
 use Nailrod\Core\Rig\Device\Device;
 
 /** How controls are drawn on a faceplate. */
@@ -27,17 +25,6 @@ final class Face
                 ['device' => $device, 'page' => $page],
             )->render(),
         ));
-    }
-
-    /** The view in `components/controls` for a control. */
-    public static function drawing(Control $control): string
-    {
-        return match ($control->kind) {
-            ControlKind::Pedal => $control->axes[0]->centred ? 'cross-rail' : 'rail',
-            ControlKind::Lever, ControlKind::Slider, ControlKind::Paddle => 'rail',
-            ControlKind::Twist => 'cross-rail',
-            default => str_replace(' ', '-', $control->kind->value),
-        };
     }
 
     /** What a drawing says of its axis: its name, its limits, and how a hand on a stand-in moves it. */

@@ -9,7 +9,8 @@ use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Mapping\Axis\Rotation;
 use Nailrod\Core\Rig\Device\Control;
-use Nailrod\Core\Rig\Device\ControlKind;
+use Nailrod\Core\Rig\Device\Kind\Dial;
+use Nailrod\Core\Rig\Device\Kind\Phrase;
 use Nailrod\Core\Rig\Device\PhraseList;
 use Nailrod\Core\Rig\Device\Rotary;
 use Nailrod\Core\Rig\Device\Setting;
@@ -29,12 +30,12 @@ final readonly class RigEdits
     public function note(string $ref, array $fields): SetDocument
     {
         $control = $this->control($ref);
-        if ($control->kind === ControlKind::Phrase && is_string($fields['name'] ?? null)) {
+        if ($control->kind instanceof Phrase && is_string($fields['name'] ?? null)) {
             $this->mustBeNew($fields['name'], $control->contacts[0]->ref);
         }
         $path = PartPath::control($control->ref);
         $note = array_filter($fields + $this->noteOf($path), fn (mixed $value) => $value !== null);
-        if (($note['kind'] ?? $control->kind->value) !== ControlKind::Dial->value && $control->encoder === null) {
+        if (($note['kind'] ?? $control->kind::kind()) !== Dial::kind() && $control->encoder === null) {
             unset($note['ticks'], $note['round']);
         }
 
@@ -89,7 +90,7 @@ final readonly class RigEdits
     public function removePhrase(string $ref): SetDocument
     {
         $control = $this->control($ref);
-        if ($control->kind !== ControlKind::Phrase) {
+        if (! $control->kind instanceof Phrase) {
             throw FormatError::told('Phrase', $control->name, 'a phrase of a list');
         }
 

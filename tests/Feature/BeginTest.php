@@ -85,7 +85,7 @@ final class BeginTest extends TestCase
         $this->get('/sets/my-rig/rig/draw?kind=sofa')->assertOk()->assertSee('The address names the kind of device “sofa”');
         $this->send('rig/draw', ['kind' => 'button box', 'name' => 'Bin', 'counts' => ['button' => '12', 'two_way' => '12'], 'open' => 'my-rig'])->assertRedirect('/sets/my-rig/rig?device=bin');
         $device = $this->current('my-rig')->rig->devices['bin'];
-        $this->assertSame(['button' => 12, 'two-way' => 12], array_count_values(array_map(fn (Control $control) => $control->kind->value, $device->controls)));
+        $this->assertSame(['button' => 12, 'two-way' => 12], array_count_values(array_map(fn (Control $control) => $control->kind::kind(), $device->controls)));
         $this->get('/sets/my-rig/rig')->assertSee('Bin button box');
         $this->send('undo');
         $this->assertSame([], $this->current('my-rig')->rig->devices);

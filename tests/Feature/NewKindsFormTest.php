@@ -6,6 +6,10 @@ namespace Tests\Feature;
 
 use App\Sets\SetStore;
 use Illuminate\Testing\TestResponse;
+use Nailrod\Core\Format\Node;
+use Nailrod\Core\Rig\Device\Kind\ControlKinds;
+use Nailrod\Core\Rig\Device\Kind\Numbering;
+use Nailrod\Core\Rig\Wiring\DeviceReader;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\PartPath;
 use Tests\Kinds\WithNewKinds;
@@ -133,5 +137,32 @@ final class NewKindsFormTest extends TestCase
         $this->get('/sets/skerrywing/sets')->assertOk()->assertSee('1 seat');
         $this->send('give-back', ['path' => 'seats/left'])->assertSessionHas('said');
         $this->assertFalse($this->current()->merged->own->says(PartPath::of('seats/left')));
+    }
+
+    public function test_a_kind_of_control_can_be_chosen_and_is_drawn(): void
+    {
+        $at = '/sets/skerrywing/rig?do=arrange&device=fennel&ref=fennel/friction';
+        $this->get($at)->assertOk()->assertSee('<option value="knob"', false);
+        $root = app(SetStore::class)->open('house');
+        $this->post('/sets/house/rig/note', [
+            'from' => $root->head_id,
+            'control' => 'fennel/friction',
+            'kind' => 'knob',
+        ])->assertSessionHas('said', 'Fennel, Friction slider: not said here → a knob');
+        $this->get($at)->assertOk()->assertSee('control--knob', false)->assertSee('<option value="knob" selected', false);
+    }
+
+    public function test_every_kind_of_control_has_a_view_that_draws_it(): void
+    {
+        foreach (ControlKinds::all() as $word => $kind) {
+            $reports = $kind->numbered(new Numbering);
+            $control = $reports === [] ? null : DeviceReader::read(Node::of([
+                'format' => 'nailrod-device', 'version' => 1, 'id' => 'd', 'name' => 'D', 'kind' => 'button box',
+                'face' => ['width' => 600, 'height' => 600],
+                'controls' => [['id' => 'c', 'name' => 'C', 'kind' => $word, 'at' => [300, 300]] + $reports],
+            ]))->controls[0];
+            $drawing = $control === null ? $word : $kind->drawing($control);
+            $this->assertTrue(view()->exists('components.controls.'.$drawing), $word);
+        }
     }
 }

@@ -11,6 +11,7 @@ use Nailrod\Core\Mapping\Condition\Conditions;
 use Nailrod\Core\Mapping\Lamp\LampRules;
 use Nailrod\Core\Mapping\Made\MadeKinds;
 use Nailrod\Core\Mapping\Output\Outputs;
+use Nailrod\Core\Rig\Device\Kind\ControlKinds;
 use Nailrod\Core\Set\Section\Sections;
 use PHPUnit\Framework\Attributes\After;
 use PHPUnit\Framework\Attributes\Before;
@@ -31,6 +32,7 @@ trait WithNewKinds
         Checks::add(NoBuzz::class);
         Conditions::add(Odd::class);
         Sections::add(Seats::class);
+        ControlKinds::add(Knob::class);
     }
 
     #[After]
@@ -44,5 +46,6 @@ trait WithNewKinds
         Checks::forgetAdded();
         Conditions::forgetAdded();
         Sections::forgetAdded();
+        ControlKinds::forgetAdded();
     }
 }

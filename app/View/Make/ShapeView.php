@@ -30,7 +30,6 @@ use Nailrod\Core\Mapping\Axis\Shaping;
 use Nailrod\Core\Mapping\Axis\StartingShape;
 use Nailrod\Core\Mapping\Made\Made;
 use Nailrod\Core\Rig\Device\AxisInput;
-use Nailrod\Core\Rig\Device\ControlKind;
 use Nailrod\Core\Set\PartPath;
 
 /**
@@ -148,7 +147,7 @@ final readonly class ShapeView
     /** Can the axis be used for a part of its rotation? */
     public function isWheel(): bool
     {
-        return $this->axis !== null && $this->axis->centred && ($this->axis->degrees !== null || $this->place->set->rig->controlOf($this->axis->ref)?->kind === ControlKind::Wheel);
+        return $this->axis !== null && $this->axis->centred && ($this->axis->degrees !== null || $this->place->set->rig->controlOf($this->axis->ref)?->kind->isTurned() === true);
     }
 
     /** @return array<string, array<string, array{ref: string, name: string, line: string}>> every axis, by the title of its device and its reference */

@@ -14,8 +14,9 @@ use Nailrod\Core\Mapping\Axis\AxisParts;
 use Nailrod\Core\Rig\Device\AxisInput;
 use Nailrod\Core\Rig\Device\ContactInput;
 use Nailrod\Core\Rig\Device\Control;
-use Nailrod\Core\Rig\Device\ControlKind;
 use Nailrod\Core\Rig\Device\Device;
+use Nailrod\Core\Rig\Device\Kind\ControlKind;
+use Nailrod\Core\Rig\Device\Kind\ControlKinds;
 use Nailrod\Core\Rig\Device\PhraseList;
 use Nailrod\Core\Rig\Device\Rig;
 use Nailrod\Core\Rig\Device\Rotary;
@@ -147,15 +148,13 @@ final readonly class RigView
     /** @return array<string, string> kinds that the picked control can be, in words by their value */
     public function kinds(): array
     {
-        $kinds = [];
-        foreach (ControlKind::cases() as $kind) {
-            $control = $this->control;
-            if ($control !== null && $kind->fits(count($control->axes), $control->hat === null ? count($control->reported()) : 0, $control->hat !== null, $control->encoder !== null)) {
-                $kinds[$kind->value] = $kind->inWords();
-            }
-        }
+        $reports = $this->control?->reports();
+        $fitting = array_filter(
+            ControlKinds::all(),
+            fn (ControlKind $kind): bool => $reports !== null && $kind->fits($reports),
+        );
 
-        return $kinds;
+        return array_map(fn (ControlKind $kind): string => $kind->inWords(), $fitting);
     }
 
     /** @return array<string, string> what the picked control can also be used as, by the word of the form; empty if it does not turn */

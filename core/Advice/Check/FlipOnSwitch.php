@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Nailrod\Core\Advice\Check;
 
 use Nailrod\Core\Advice\Plan\Seats;
-use Nailrod\Core\Rig\Device\ControlKind;
+use Nailrod\Core\Rig\Device\Kind\PushButton;
 use Nailrod\Core\Set\Advice;
 use Nailrod\Core\Set\Spot;
 use Nailrod\Core\Set\Transfers;
@@ -43,7 +43,7 @@ final class FlipOnSwitch implements Check
     /** The game lets nobody write it: a button that springs back has no position to be out of step with. */
     private function toAButton(Desk $desk, Spot $spot): ?Mend
     {
-        foreach ((new Seats($desk->kept))->contacts(ControlKind::Button, $spot->layer, 1) as [$ref]) {
+        foreach ((new Seats($desk->kept))->contacts(new PushButton, $spot->layer, 1) as [$ref]) {
             return new Mend(sprintf('Move it to %s, which springs back', $desk->set->rig->fullNameOf($ref)), fn () => (new Transfers($desk->kept))->cell(Transfers::MOVE, $spot->layer, $spot->ref, $spot->layer, $ref));
         }
 

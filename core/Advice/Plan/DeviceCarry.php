@@ -13,7 +13,6 @@ use Nailrod\Core\Mapping\Behaviour\Ticks;
 use Nailrod\Core\Rig\Device\AxisInput;
 use Nailrod\Core\Rig\Device\ContactInput;
 use Nailrod\Core\Rig\Device\Control;
-use Nailrod\Core\Rig\Device\ControlKind;
 use Nailrod\Core\Rig\Device\Device;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Cell;
@@ -131,7 +130,7 @@ final class DeviceCarry
             return $this->nearest($control, array_map(fn (Control $other) => [[$other], $this->parts($other)], array_values(array_filter($this->to->controls, fn (Control $other) => $other->encoder === null))), 'a contact like it, the nearest one that is free');
         }
         $rows = [];
-        $buttons = array_values(array_filter($this->to->controls, fn (Control $other) => $other->kind === ControlKind::Button || $other->kind === ControlKind::Tile));
+        $buttons = array_values(array_filter($this->to->controls, fn (Control $other) => $other->kind->isPushed()));
         foreach (array_keys($buttons) as $i) {
             $row = array_slice($buttons, $i, count($used));
             // Buttons of one row, not the last of one and the first of the next.

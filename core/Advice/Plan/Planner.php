@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Advice\Plan;
 
-use Nailrod\Core\Format\Article;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Mapping\Action\Action;
 use Nailrod\Core\Mapping\Action\Catalogue;
@@ -17,7 +16,7 @@ use Nailrod\Core\Mapping\Behaviour\Ticks;
 use Nailrod\Core\Mapping\Behaviour\Toggle;
 use Nailrod\Core\Mapping\Layer;
 use Nailrod\Core\Mapping\Output\KeepsInStep;
-use Nailrod\Core\Rig\Device\ControlKind;
+use Nailrod\Core\Rig\Device\Kind\Wish;
 use Nailrod\Core\Rig\Panel\TileKind;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Spot;
@@ -201,7 +200,7 @@ final class Planner
             foreach ($unit->kinds() as $kind) {
                 foreach ($this->seats->contacts($kind, $layer, $count) as $refs) {
                     if (! $this->isRefused($unit, $refs[0])) {
-                        return [array_map(fn (string $ref) => new Spot($layer, $ref), $refs), $this->whyKind($unit, $kind)];
+                        return [array_map(fn (string $ref) => new Spot($layer, $ref), $refs), $kind->why($unit->wish() ?? Wish::Press)];
                     }
                 }
             }
@@ -222,19 +221,6 @@ final class Planner
         $there = $partner === null ? [] : array_map(fn (Spot $spot) => $spot->layer, $this->reach->spots($partner->id));
 
         return array_values(array_unique([...array_intersect($there, $this->seats->layers), ...$this->seats->layers]));
-    }
-
-    private function whyKind(Unit $unit, ControlKind $kind): string
-    {
-        return match (true) {
-            $kind === ControlKind::Hat && $unit->isPair() => 'a hat points where the eye goes',
-            $kind === ControlKind::Encoder => 'steps both ways are what an encoder turns',
-            $kind === ControlKind::TwoWay && $unit->isPair() => 'the switch has two positions, and the game one action for each',
-            $kind === ControlKind::TwoWay => 'it is on or off, as the switch is',
-            $kind === ControlKind::Dial => 'one setting for each position of the dial',
-            $unit->isPair() => Article::before($kind->inWords()).' goes both ways',
-            default => 'a free '.$kind->inWords(),
-        };
     }
 
     private function isRefused(Unit $unit, string $ref): bool

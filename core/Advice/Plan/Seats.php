@@ -9,8 +9,9 @@ use Nailrod\Core\Mapping\Layer;
 use Nailrod\Core\Mapping\Output\LeadsToLayer;
 use Nailrod\Core\Rig\Device\ContactInput;
 use Nailrod\Core\Rig\Device\Control;
-use Nailrod\Core\Rig\Device\ControlKind;
 use Nailrod\Core\Rig\Device\Device;
+use Nailrod\Core\Rig\Device\Kind\ControlKind;
+use Nailrod\Core\Rig\Device\Kind\ControlKinds;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Spot;
 
@@ -43,7 +44,7 @@ final class Seats
         usort($devices, fn (Device $a, Device $b) => [self::LAST[$a->kind] ?? 0, ! isset($used[$a->id])] <=> [self::LAST[$b->kind] ?? 0, ! isset($used[$b->id])]);
         foreach ($devices as $device) {
             foreach ((self::LAST[$device->kind] ?? 0) === 9 || ! $this->wishes->uses($device->id) ? [] : $set->wired($device)->controls as $control) {
-                $this->byKind[$control->kind->value][$device->id][] = $control;
+                $this->byKind[$control->kind::kind()][$device->id][] = $control;
             }
         }
         $unreached = LayerMap::of($set)->unreached();
@@ -102,7 +103,7 @@ final class Seats
      */
     public function contacts(ControlKind $kind, string $layer, int $count): \Generator
     {
-        foreach (Keys::of($this->byKind[$kind->value] ?? []) as $device) {
+        foreach (Keys::of($this->byKind[$kind::kind()] ?? []) as $device) {
             foreach ($this->open($kind, $device, $layer) as $control) {
                 foreach ($this->parts($control, $count) as $refs) {
                     if ($this->areFree($layer, $refs)) {
@@ -120,8 +121,8 @@ final class Seats
      */
     public function neighbours(string $layer, int $count): \Generator
     {
-        foreach ([ControlKind::Button, ControlKind::Tile] as $kind) {
-            foreach (Keys::of($this->byKind[$kind->value] ?? []) as $device) {
+        foreach (array_filter(ControlKinds::all(), fn (ControlKind $kind): bool => $kind->isPushed()) as $kind) {
+            foreach (Keys::of($this->byKind[$kind::kind()] ?? []) as $device) {
                 $row = [];
                 foreach ($this->open($kind, $device, $layer) as $control) {
                     $ref = $control->contacts[0]->ref ?? '';
@@ -138,7 +139,7 @@ final class Seats
     /** @return \Generator<string> references of free axes of controls of a kind, centred or not */
     public function axes(ControlKind $kind, string $layer, bool $centred): \Generator
     {
-        foreach ($this->byKind[$kind->value] ?? [] as $controls) {
+        foreach ($this->byKind[$kind::kind()] ?? [] as $controls) {
             foreach ($controls as $control) {
                 foreach ($control->axes as $axis) {
                     if ($axis->centred === $centred && $axis->jumps === null && $this->isFree($layer, $axis->ref)) {
@@ -157,12 +158,12 @@ final class Seats
      */
     private function open(ControlKind $kind, string $device, string $layer): \Generator
     {
-        $controls = $this->byKind[$kind->value][$device];
-        $at = $this->first[$layer][$kind->value][$device] ?? 0;
+        $controls = $this->byKind[$kind::kind()][$device];
+        $at = $this->first[$layer][$kind::kind()][$device] ?? 0;
         while (isset($controls[$at]) && array_filter($controls[$at]->contacts, fn (ContactInput $contact) => $this->isFree($layer, $contact->ref)) === []) {
             $at++;
         }
-        $this->first[$layer][$kind->value][$device] = $at;
+        $this->first[$layer][$kind::kind()][$device] = $at;
         for (; isset($controls[$at]); $at++) {
             yield $controls[$at];
         }
@@ -172,13 +173,12 @@ final class Seats
     public function beside(string $layer, string $ref): array
     {
         $control = $this->set->rig->controlOf($ref);
-        $refs = array_map(fn (ContactInput $contact) => $contact->ref, $control === null || in_array($control->kind, [ControlKind::Dial, ControlKind::Button, ControlKind::Made], true) ? [] : $control->positions());
-        if ($control?->kind === ControlKind::Hat) {
-            $at = (int) array_search($ref, $refs, true);
-            $refs = array_slice($refs, ($at + 2) % 4, 1);
-        }
+        $refs = $control === null ? [] : $control->kind->beside(
+            array_map(fn (ContactInput $contact): string => $contact->ref, $control->positions()),
+            $ref,
+        );
 
-        return array_values(array_filter($refs, fn (string $other) => $other !== $ref && ($this->set->rig->contacts[$other]->noneOf ?? []) === [] && $this->isFree($layer, $other)));
+        return array_values(array_filter($refs, fn (string $other) => ($this->set->rig->contacts[$other]->noneOf ?? []) === [] && $this->isFree($layer, $other)));
     }
 
     /** @param list<string> $refs */
@@ -197,17 +197,7 @@ final class Seats
     private function parts(Control $control, int $count): array
     {
         $refs = array_map(fn (ContactInput $contact) => $contact->ref, array_values(array_filter($control->positions(), fn (ContactInput $contact) => $contact->noneOf === [])));
-        if ($control->kind === ControlKind::Hat && count($refs) === 4) {
-            return $count === 2 ? [[$refs[1], $refs[3]], [$refs[0], $refs[2]]] : ($count === 1 ? array_chunk($refs, 1) : []);
-        }
-        if ($control->kind === ControlKind::TwoWay && $count === 1) {
-            return [array_slice($refs, 0, 1)];
-        }
 
-        return match (true) {
-            $count === 1 => array_chunk($refs, 1),
-            count($refs) >= $count => [array_slice($refs, 0, $count)],
-            default => [],
-        };
+        return $control->kind->groups($refs, $count);
     }
 }

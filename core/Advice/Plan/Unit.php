@@ -8,7 +8,9 @@ use Nailrod\Core\Mapping\Action\Action;
 use Nailrod\Core\Mapping\Action\Catalogue;
 use Nailrod\Core\Mapping\Action\EffectKind;
 use Nailrod\Core\Mapping\Action\Pairs;
-use Nailrod\Core\Rig\Device\ControlKind;
+use Nailrod\Core\Rig\Device\Kind\ControlKind;
+use Nailrod\Core\Rig\Device\Kind\ControlKinds;
+use Nailrod\Core\Rig\Device\Kind\Wish;
 
 /** Actions that want one control between them: a pair, the settings of a selector, or one action alone. */
 final readonly class Unit
@@ -72,39 +74,27 @@ final readonly class Unit
         return $this->first()->effect->kind === EffectKind::Flip && $this->first()->byVariable;
     }
 
-    /** @return list<ControlKind> kinds of controls that it wants, the best first; two push buttons do for any pair */
-    public function kinds(): array
+    /** What it wants of a control that reports contacts; null if it wants an axis. */
+    public function wish(): ?Wish
     {
         $action = $this->first();
 
         return match (true) {
-            $action->isAxis() => self::kindsOfAxes($action->role),
-            count($this->actions) > 2 => [ControlKind::Dial],
-            $this->isPair() && str_starts_with($action->role, 'look ') => [ControlKind::Hat, ControlKind::Sprung, ControlKind::Encoder],
-            $this->isPair() && $action->effect->kind === EffectKind::Set => [ControlKind::TwoWay, ControlKind::Sprung],
-            $this->isPair() => [ControlKind::Encoder, ControlKind::Sprung, ControlKind::Hat],
-            $this->isFlipWithVariable() => [ControlKind::TwoWay, ControlKind::Button, ControlKind::Tile],
-            default => [ControlKind::Button, ControlKind::Trigger, ControlKind::Tile, ControlKind::Sprung, ControlKind::Hat],
+            $action->isAxis() => null,
+            count($this->actions) > 2 => Wish::OneOfSeveral,
+            $this->isPair() && str_starts_with($action->role, 'look ') => Wish::LookBothWays,
+            $this->isPair() && $action->effect->kind === EffectKind::Set => Wish::SetBothWays,
+            $this->isPair() => Wish::StepBothWays,
+            $this->isFlipWithVariable() => Wish::OnOrOff,
+            default => Wish::Press,
         };
     }
 
-    /** @return list<ControlKind> */
-    private static function kindsOfAxes(string $role): array
+    /** @return list<ControlKind> kinds of controls that it wants, the best first; two push buttons do for any pair */
+    public function kinds(): array
     {
-        $first = match ($role) {
-            'steer' => [ControlKind::Wheel, ControlKind::Twist, ControlKind::Pedal],
-            'brake', 'left brake', 'right brake' => [ControlKind::Pedal, ControlKind::Paddle],
-            'clutch' => [ControlKind::Paddle, ControlKind::Pedal],
-            'rudder' => [ControlKind::Pedal, ControlKind::Twist],
-            'roll', 'nose' => [ControlKind::Stick],
-            default => [ControlKind::Lever, ControlKind::Slider],
-        };
+        $wish = $this->wish();
 
-        return [
-            ...$first,
-            ...array_values(
-                array_filter(ControlKind::forAxes(), fn (ControlKind $kind) => ! in_array($kind, $first, true)),
-            ),
-        ];
+        return $wish === null ? ControlKinds::forAxis($this->first()->role) : ControlKinds::for($wish);
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Nailrod\Core\Engine\Live;
 
 use Nailrod\Core\Format\Cause\Input;
-use Nailrod\Core\Rig\Device\ControlKind;
 use Nailrod\Core\Set\BindingSet;
 
 /** What arrives at the engine of what hands do: how the rig is found, what its devices report, what cannot be. */
@@ -42,7 +41,7 @@ final readonly class Arrivals
                 foreach ($control->contacts as $i => $contact) {
                     $port = $contact->hat ?? $contact->ref;
                     if ($contact->isReported()) {
-                        $inputs[$port] = new Input($at, $port, $this->state->hands[$port] ?? ($contact->hat === null ? (int) ($i === 0 && $control->kind === ControlKind::Dial) : -1));
+                        $inputs[$port] = new Input($at, $port, $this->state->hands[$port] ?? ($contact->hat === null ? (int) ($i === 0 && $control->kind->isAlwaysAtOne()) : -1));
                     }
                 }
             }

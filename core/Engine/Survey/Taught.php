@@ -6,9 +6,14 @@ namespace Nailrod\Core\Engine\Survey;
 
 use Nailrod\Core\Rig\Device\ContactInput;
 use Nailrod\Core\Rig\Device\Control;
-use Nailrod\Core\Rig\Device\ControlKind;
 use Nailrod\Core\Rig\Device\Device;
 use Nailrod\Core\Rig\Device\InputPage;
+use Nailrod\Core\Rig\Device\Kind\ControlKind;
+use Nailrod\Core\Rig\Device\Kind\Dial;
+use Nailrod\Core\Rig\Device\Kind\PushButton;
+use Nailrod\Core\Rig\Device\Kind\Sprung;
+use Nailrod\Core\Rig\Device\Kind\ThreeWay;
+use Nailrod\Core\Rig\Device\Kind\TwoWay;
 
 /** What a switch was found to be: its positions from the top down, each with the number that is closed in it. */
 final readonly class Taught
@@ -82,7 +87,7 @@ final readonly class Taught
             }
         }
 
-        return ['kind' => $this->kind(count($reported), $made !== [])->value, 'contacts' => [...$reported, ...$made]];
+        return ['kind' => $this->kind(count($reported), $made !== [])::kind(), 'contacts' => [...$reported, ...$made]];
     }
 
     /** @return array{name: string, number: ?int, page?: string, id?: string, keeps?: string} */
@@ -118,12 +123,12 @@ final readonly class Taught
 
     private function kind(int $reported, bool $hasMade): ControlKind
     {
-        $now = $this->control->kind ?? ControlKind::Button;
+        $now = $this->control->kind ?? new PushButton;
 
         return match (true) {
-            count($this->positions) === 2 => ControlKind::TwoWay,
-            $reported === 2 && $hasMade => $now === ControlKind::Sprung ? $now : ControlKind::ThreeWay,
-            default => ControlKind::Dial,
+            count($this->positions) === 2 => new TwoWay,
+            $reported === 2 && $hasMade => $now instanceof Sprung ? $now : new ThreeWay,
+            default => new Dial,
         };
     }
 

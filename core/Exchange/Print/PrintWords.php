@@ -12,7 +12,6 @@ use Nailrod\Core\Mapping\Layer;
 use Nailrod\Core\Rig\Device\AxisInput;
 use Nailrod\Core\Rig\Device\ContactInput;
 use Nailrod\Core\Rig\Device\Control;
-use Nailrod\Core\Rig\Device\ControlKind;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Cell;
 use Nailrod\Core\Set\LayerLook;
@@ -148,7 +147,7 @@ final readonly class PrintWords
         if ($contact->encoder !== null) {
             return $contact->direction > 0 ? Sign::Clockwise : Sign::Back;
         }
-        if (! in_array($control->kind, [ControlKind::TwoWay, ControlKind::ThreeWay, ControlKind::Sprung], true)) {
+        if (! $control->kind->isUpAndDown()) {
             return null;
         }
         $reported = array_map(fn (ContactInput $one) => $one->ref, $control->reported());

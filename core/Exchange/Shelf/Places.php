@@ -106,7 +106,7 @@ final readonly class Places
     {
         $controls = $count = [];
         foreach ($device->controls as $control) {
-            $kind = self::slug($control->kind->value);
+            $kind = self::slug($control->kind::kind());
             $count[$kind] = ($count[$kind] ?? 0) + 1;
             $controls[$kind.'-'.$count[$kind]] = $control;
         }

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Rig\Device;
 
+use Nailrod\Core\Rig\Device\Kind\ControlKind;
+use Nailrod\Core\Rig\Device\Kind\ControlKinds;
+use Nailrod\Core\Rig\Device\Kind\Reports;
+
 /** One thing on a device that a hand moves, with what it reports and where it is drawn. */
 final readonly class Control
 {
@@ -33,7 +37,7 @@ final readonly class Control
     /** @return list<mixed> in the order of the constructor, in plain values: a rig has hundreds of these */
     public function __serialize(): array
     {
-        return [$this->ref, $this->name, $this->label, $this->kind->value, $this->axes, array_map(fn (ContactInput $contact) => $contact->toRow(), $this->contacts), $this->x, $this->y, $this->hat, $this->encoder, $this->page];
+        return [$this->ref, $this->name, $this->label, $this->kind::kind(), $this->axes, array_map(fn (ContactInput $contact) => $contact->toRow(), $this->contacts), $this->x, $this->y, $this->hat, $this->encoder, $this->page];
     }
 
     /** @param array{string, string, string, string, list<AxisInput>, list<array{string, string, ?int, ?string, ?string, int, 6?: string, 7?: list<string>, 8?: int, 9?: ?string, 10?: ?string, 11?: int, 12?: ?array{string, list<string>, bool}}>, int, int, ?int, ?int, int} $written */
@@ -43,7 +47,7 @@ final readonly class Control
         foreach ($written[5] as $row) {
             $contacts[] = ContactInput::ofRow($row);
         }
-        self::__construct($written[0], $written[1], $written[2], ControlKind::from($written[3]), $written[4], $contacts, $written[6], $written[7], $written[8], $written[9], $written[10]);
+        self::__construct($written[0], $written[1], $written[2], ControlKinds::of($written[3]), $written[4], $contacts, $written[6], $written[7], $written[8], $written[9], $written[10]);
     }
 
     /** Its name within the device: "switch-1". */
@@ -55,13 +59,24 @@ final readonly class Control
     /** Does this axis go back to its rest when nobody holds it? */
     public function springsBack(AxisInput $axis): bool
     {
-        return $this->kind === ControlKind::Stick ? $axis->centred : $this->kind->springsBack();
+        return $this->kind->returns($axis);
     }
 
     /** @return list<ContactInput> those that the device reports, itself or through a hat */
     public function reported(): array
     {
         return array_values(array_filter($this->contacts, fn (ContactInput $contact) => $contact->isReported()));
+    }
+
+    /** How much it reports of each sort. */
+    public function reports(): Reports
+    {
+        return new Reports(
+            count($this->axes),
+            $this->hat === null ? count($this->reported()) : 0,
+            $this->hat !== null,
+            $this->encoder !== null,
+        );
     }
 
     /** @return list<ContactInput> those that it has by itself: neither the ticks of a dial nor the places of an encoder */

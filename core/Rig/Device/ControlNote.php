@@ -15,6 +15,7 @@ use Nailrod\Core\Format\Type\Number;
 use Nailrod\Core\Format\Type\Text;
 use Nailrod\Core\Format\Type\Whole;
 use Nailrod\Core\Format\Type\YesNo;
+use Nailrod\Core\Rig\Device\Kind\ControlKinds;
 
 /**
  * What the owner of a device says of one of its controls, over what the device file says: what it is called, what kind
@@ -29,7 +30,7 @@ final readonly class ControlNote
         return Fields::of(
             Field::usually(null, 'name', 'Name', new Text(60), 'What it is called.', 'Wipers'),
             Field::usually(null, 'label', 'Label', new Text(20), 'What stands beside it on the drawing.', 'Wip'),
-            Field::usually(null, 'kind', 'Kind', Choice::of(...array_column(ControlKind::cases(), 'value')), 'What kind of control it is; it must fit what it reports.', 'button'),
+            Field::usually(null, 'kind', 'Kind', Choice::of(...ControlKinds::words()), 'What kind of control it is; it must fit what it reports.', 'button'),
             Field::usually(null, 'at', 'Place', new Place, 'Where it lies on the drawing: across and down.'),
             Field::usually(null, 'contacts', 'Positions', new Positions, 'Which numbers are its positions.'),
             Field::usually(false, 'left_out', 'Left out', new YesNo, 'Is it as if the device did not have it?'),
@@ -68,7 +69,7 @@ final readonly class ControlNote
             $control->ref,
             $name,
             $note->maybe('label')?->string(20) ?? ($note->has('name') ? mb_substr($name, 0, 20) : $control->label),
-            $note->has('kind') ? ControlKind::from($note->get('kind')->string()) : $control->kind,
+            $note->has('kind') ? ControlKinds::of($note->get('kind')->string()) : $control->kind,
             $control->axes,
             $this->debounced($note->has('contacts') ? $this->contacts($control) : $control->contacts),
             $x,
@@ -141,7 +142,7 @@ final readonly class ControlNote
                 'ticks' => $note->get('ticks')->bool() ? 'also as ticks' : 'no ticks',
                 'places' => 'also as '.$note->get('places')->int(0, Rotary::MOST_PLACES).' places',
                 'round' => $note->get('round')->bool() ? 'goes round' : 'has ends',
-                'kind' => Article::before(ControlKind::from($note->get('kind')->string())->inWords()),
+                'kind' => Article::before(ControlKinds::of($note->get('kind')->string())->inWords()),
                 'at' => 'at '.implode(', ', array_map(fn (Node $n) => $n->int(0, 4000), $note->get('at')->list())),
                 default => 'positions '.implode(', ', array_map(self::position(...), $note->get('contacts')->list())),
             };

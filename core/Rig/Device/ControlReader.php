@@ -18,6 +18,7 @@ use Nailrod\Core\Format\Type\Thing;
 use Nailrod\Core\Format\Type\Variants;
 use Nailrod\Core\Format\Type\Whole;
 use Nailrod\Core\Format\Type\YesNo;
+use Nailrod\Core\Rig\Device\Kind\ControlKinds;
 
 /** Reads the controls of one device; a number that a control has is not free for another. */
 final class ControlReader
@@ -45,7 +46,7 @@ final class ControlReader
             Field::given('id', 'Id', new NewId('left-lever'), 'Its own name on the device.'),
             Field::given('name', 'Name', new Text(60), 'What it is called.'),
             Field::usually(null, 'label', 'Label', new Text(20), 'What stands beside it on the faceplate; the first 20 characters of its name if nothing is said.', 'Left'),
-            Field::given('kind', 'Kind', Choice::of(...array_column(ControlKind::cases(), 'value')), 'How it is drawn and worked; it must fit what the control reports.', 'lever'),
+            Field::given('kind', 'Kind', Choice::of(...ControlKinds::words()), 'How it is drawn and worked; it must fit what the control reports.', 'lever'),
             Field::given('at', 'At', new Place, 'Where its middle is drawn.'),
             Field::usually(1, 'page', 'Page', new Whole(1, 16), 'The page of the faceplate.'),
             Field::usually([], 'axes', 'Axes', new Several(new Thing(self::axisFields(), 'an axis'), 0, 4), 'The axes that it reports.'),
@@ -142,7 +143,7 @@ final class ControlReader
         if ($axes === [] && $contacts === []) {
             throw $given->lacks('axes", "contacts", "hat" or "encoder');
         }
-        $control = new Control($ref, $name, $given->textOrNull('label') ?? mb_substr($name, 0, 20), ControlKind::from($given->text('kind')), $axes, $contacts, $x, $y, $hat, $encoder, $given->whole('page'));
+        $control = new Control($ref, $name, $given->textOrNull('label') ?? mb_substr($name, 0, 20), ControlKinds::of($given->text('kind')), $axes, $contacts, $x, $y, $hat, $encoder, $given->whole('page'));
         self::checkKind($control, $given->node('kind'));
 
         return $control;
@@ -151,9 +152,9 @@ final class ControlReader
     /** @throws FormatError if a control that reports this cannot be of its kind */
     public static function checkKind(Control $control, Node $kind): void
     {
-        $reported = $control->hat === null ? count($control->reported()) : 0;
-        if (! $control->kind->fits(count($control->axes), $reported, $control->hat !== null, $control->encoder !== null)) {
-            throw $kind->refuse(sprintf('a kind that fits what it reports: %d axes, %d contacts%s%s', count($control->axes), $reported, $control->hat === null ? '' : ', a hat', $control->encoder === null ? '' : ', an encoder'));
+        $reports = $control->reports();
+        if (! $control->kind->fits($reports)) {
+            throw $kind->refuse('a kind that fits what it reports: '.$reports->inWords());
         }
     }
 

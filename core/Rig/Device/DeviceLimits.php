@@ -11,6 +11,7 @@ use Nailrod\Core\Format\Given;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Format\Type\Thing;
 use Nailrod\Core\Format\Type\Whole;
+use Nailrod\Core\Rig\Device\Kind\TouchTile;
 use Nailrod\Core\Rig\Panel\TileKind;
 
 /** The most of something that a device can have; null where it sets no limit. */
@@ -60,7 +61,7 @@ final readonly class DeviceLimits
         $tiles = [];
         foreach ($device->controls as $control) {
             $inputs += $control->hat !== null || $control->encoder !== null ? 1 : count(array_filter($control->contacts, fn (ContactInput $contact) => $contact->isReported()));
-            $tiles[$control->page] = ($tiles[$control->page] ?? 0) + (int) ($control->kind === ControlKind::Tile);
+            $tiles[$control->page] = ($tiles[$control->page] ?? 0) + (int) ($control->kind instanceof TouchTile);
         }
         if ($this->inputs !== null && $inputs > $this->inputs) {
             throw FormatError::told($controls->path, $inputs.' inputs', 'at most '.$this->inputs.', the limit of the device');

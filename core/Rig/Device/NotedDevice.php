@@ -6,6 +6,8 @@ namespace Nailrod\Core\Rig\Device;
 
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Keys;
+use Nailrod\Core\Rig\Device\Kind\Dial;
+use Nailrod\Core\Rig\Device\Kind\PushButton;
 
 /** Lays what the owner says of the controls over a device. A number belongs to the control that claims it. */
 final readonly class NotedDevice
@@ -118,6 +120,6 @@ final readonly class NotedDevice
             return null;
         }
 
-        return new Control($control->ref, $control->name, $control->label, count($left) === 1 ? ControlKind::Button : ControlKind::Dial, [], array_values($left), $control->x, $control->y, null, null, $control->page);
+        return new Control($control->ref, $control->name, $control->label, count($left) === 1 ? new PushButton : new Dial, [], array_values($left), $control->x, $control->y, null, null, $control->page);
     }
 }

@@ -6,6 +6,10 @@ namespace Nailrod\Core\Rig\Device;
 
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Rig\Device\Kind\Hat;
+use Nailrod\Core\Rig\Device\Kind\Slider;
+use Nailrod\Core\Rig\Device\Kind\Sprung;
+use Nailrod\Core\Rig\Device\Kind\TouchTile;
 use Nailrod\Core\Rig\Panel\Panel;
 use Nailrod\Core\Rig\Panel\PanelPage;
 use Nailrod\Core\Rig\Panel\Tile;
@@ -60,10 +64,10 @@ final class PanelDevice
         };
         $hat = $tile->kind === TileKind::Stick ? ++$hats : null;
         [$kind, $moves, $contacts] = match ($tile->kind) {
-            TileKind::Pair => [ControlKind::Sprung, [], [$contact('.minus', '−'), $contact('.plus', '+')]],
-            TileKind::Slide => [ControlKind::Slider, [new AxisInput($ref, '', ++$axes, 0, self::SLIDE, false)], []],
-            TileKind::Stick => [ControlKind::Hat, [], self::ways($ref, $hats)],
-            default => [ControlKind::Tile, [], [$contact('', '')]],
+            TileKind::Pair => [new Sprung, [], [$contact('.minus', '−'), $contact('.plus', '+')]],
+            TileKind::Slide => [new Slider, [new AxisInput($ref, '', ++$axes, 0, self::SLIDE, false)], []],
+            TileKind::Stick => [new Hat, [], self::ways($ref, $hats)],
+            default => [new TouchTile, [], [$contact('', '')]],
         };
 
         return new Control($ref, $tile->name(), mb_substr($tile->name(), 0, 20), $kind, $moves, $contacts, $x, $y, $hat, null, $page);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nailrod\Core\Rig\Device;
 
 use Nailrod\Core\Format\FormatError;
+use Nailrod\Core\Rig\Device\Kind\Phrase;
 
 /**
  * A list of phrases as a device: each is a contact that closes when it is said. Its owner writes the list: a note on a
@@ -84,7 +85,7 @@ final class PhraseList implements OwnDevice
     {
         [$x, $y] = (new Place)->read($note->node->get('at'));
         $name = $note->node->get('name')->string(60);
-        $control = new Control($list->id.'/'.$id, $name, mb_substr($name, 0, 20), ControlKind::Phrase, [], [], $x, $y);
+        $control = new Control($list->id.'/'.$id, $name, mb_substr($name, 0, 20), new Phrase, [], [], $x, $y);
         $control = $control->withContacts((new ControlReader($list->id))->contacts($note->node->get('contacts'), $control->ref));
         ControlReader::checkKind($control, $note->node);
 

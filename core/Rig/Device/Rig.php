@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Nailrod\Core\Rig\Device;
 
 use Nailrod\Core\Format\Keys;
+use Nailrod\Core\Rig\Device\Kind\Phrase;
 
 /** All devices a person has on the desk and the floor, and every input of them by its reference. */
 final readonly class Rig
@@ -119,7 +120,7 @@ final readonly class Rig
         $phrases = [];
         foreach ($this->devices as $device) {
             foreach ($device->controls as $control) {
-                if ($control->kind === ControlKind::Phrase) {
+                if ($control->kind instanceof Phrase) {
                     $phrases[$control->name] ??= $control->contacts[0]->ref;
                 }
             }

@@ -6,6 +6,7 @@ namespace Nailrod\Core\Rig\Device;
 
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
+use Nailrod\Core\Rig\Device\Kind\Dial;
 
 /**
  * A control that turns, used the other way: a dial whose positions are also counted as ticks, or an encoder that also
@@ -29,7 +30,7 @@ final readonly class Rotary
     /** Can this control be used the other way? */
     public static function isFor(Control $control): bool
     {
-        return $control->kind === ControlKind::Dial || $control->encoder !== null;
+        return $control->kind instanceof Dial || $control->encoder !== null;
     }
 
     /** @return array{string, list<string>, bool} in plain values, to be kept */
@@ -53,7 +54,7 @@ final readonly class Rotary
      */
     public static function ticks(Control $dial, bool $round, Node $asked): array
     {
-        if ($dial->kind !== ControlKind::Dial) {
+        if (! $dial->kind instanceof Dial) {
             throw $asked->refuse('nothing, since '.$dial->name.' is no dial');
         }
         $rotary = new self($dial->ref, array_map(fn (ContactInput $position) => $position->ref, $dial->contacts), $round);

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Nailrod\Core\Rig\Wiring;
 
 use Nailrod\Core\Format\FormatError;
-use Nailrod\Core\Rig\Device\ControlKind;
+use Nailrod\Core\Rig\Device\Kind\ControlKinds;
+use Nailrod\Core\Rig\Device\Kind\Numbering;
+use Nailrod\Core\Rig\Device\Kind\PushButton;
 
 /**
  * A device that is drawn by counting its controls, for whoever has neither a file of it nor the thing at hand: the controls are
@@ -24,25 +26,15 @@ final class CountedDevice
         'touch panel' => ['tile' => 12],
     ];
 
-    /** The most of one kind, and the most positions of a dial. */
+    /** The most of one kind. */
     public const MOST = 64;
-    public const POSITIONS = 4;
 
-    private const AXIS_MAX = 4095;
-    private const CENTRED = ['twist' => true, 'wheel' => true];
+    private Numbering $numbers;
 
-    /** What a control of a kind is called on the device, in short. */
-    private const SHORT = ['lever' => 'Lever', 'slider' => 'Slide', 'pedal' => 'Pedal', 'paddle' => 'Paddle', 'twist' => 'Twist', 'stick' => 'Stick', 'wheel' => 'Wheel', 'encoder' => 'Enc', 'dial' => 'Dial', 'hat' => 'Hat', 'two-way' => 'Sw', 'three-way' => 'Sw3', 'sprung' => 'Spr', 'button' => '', 'trigger' => 'Trigger', 'tile' => 'Tile'];
-
-    private int $axes = 0;
-
-    private int $contacts = 0;
-
-    private int $encoders = 0;
-
-    private int $hats = 0;
-
-    private function __construct(private readonly bool $isKeys) {}
+    private function __construct(bool $isKeys)
+    {
+        $this->numbers = new Numbering($isKeys);
+    }
 
     /**
      * @param string             $kind   one of those in USUAL
@@ -76,17 +68,6 @@ final class CountedDevice
         ];
     }
 
-    /** What is counted: "push buttons", "two-way switches". */
-    public static function called(string $kind): string
-    {
-        $words = ControlKind::from($kind)->inWords();
-
-        return match (true) {
-            str_ends_with($words, 'switch') => $words.'es',
-            default => $words.'s',
-        };
-    }
-
     /**
      * @param int $many of its kind that there are; one alone has no number
      *
@@ -94,38 +75,14 @@ final class CountedDevice
      */
     private function control(string $kind, int $n, int $many): array
     {
-        $number = $many === 1 && $kind !== 'button' ? '' : ' '.$n;
-        $name = ($kind === 'button' ? 'Button' : ucfirst(ControlKind::from($kind)->inWords())).$number;
+        $is = ControlKinds::of($kind);
+        $number = $many === 1 && $kind !== PushButton::kind() ? '' : ' '.$n;
 
-        return ['id' => str_replace(' ', '-', $kind).'-'.$n, 'name' => $name, 'label' => trim(self::SHORT[$kind].$number), 'kind' => $kind] + $this->reports($kind);
-    }
-
-    /** @return array<string, mixed> what a control of a kind reports, under the next numbers that are free */
-    private function reports(string $kind): array
-    {
-        return match (ControlKind::from($kind)) {
-            ControlKind::Stick => ['axes' => [['id' => 'x', 'name' => 'X'] + $this->axis(true), ['id' => 'y', 'name' => 'Y'] + $this->axis(true)]],
-            ControlKind::Encoder => ['encoder' => ++$this->encoders],
-            ControlKind::Hat => ['hat' => ++$this->hats],
-            ControlKind::TwoWay => ['contacts' => [$this->contact('up'), ['id' => 'down', 'name' => 'down', 'opposite' => 'up']]],
-            ControlKind::ThreeWay => ['contacts' => [$this->contact('up'), $this->contact('down'), ['id' => 'middle', 'name' => 'middle', 'none_of' => ['up', 'down']]]],
-            ControlKind::Sprung => ['contacts' => [$this->contact('up'), $this->contact('down')]],
-            ControlKind::Trigger => ['contacts' => [$this->contact('half'), $this->contact('full')]],
-            ControlKind::Dial => ['contacts' => array_map(fn (int $at) => ['id' => (string) $at, 'name' => 'at '.$at, 'number' => ++$this->contacts], range(1, self::POSITIONS))],
-            ControlKind::Button, ControlKind::Tile => ['contacts' => [['number' => ++$this->contacts] + ($this->isKeys ? ['page' => 'key'] : [])]],
-            default => ['axes' => [$this->axis(self::CENTRED[$kind] ?? false)]],
-        };
-    }
-
-    /** @return array<string, mixed> */
-    private function axis(bool $isCentred): array
-    {
-        return ['number' => ++$this->axes, 'min' => 0, 'max' => self::AXIS_MAX, 'centred' => $isCentred];
-    }
-
-    /** @return array<string, mixed> */
-    private function contact(string $id): array
-    {
-        return ['id' => $id, 'name' => $id, 'number' => ++$this->contacts];
+        return [
+            'id' => str_replace(' ', '-', $kind).'-'.$n,
+            'name' => ($kind === PushButton::kind() ? 'Button' : ucfirst($is->inWords())).$number,
+            'label' => trim($is->short().$number),
+            'kind' => $kind,
+        ] + $is->numbered($this->numbers);
     }
 }

@@ -28,7 +28,14 @@ use Nailrod\Core\Mapping\Made\MadeKinds;
 use Nailrod\Core\Mapping\Output\Output;
 use Nailrod\Core\Mapping\Output\Outputs;
 use Nailrod\Core\Rig\Device\AxisInput;
+use Nailrod\Core\Rig\Device\ContactInput;
 use Nailrod\Core\Rig\Device\ControlNote;
+use Nailrod\Core\Rig\Device\Kind\ControlKind;
+use Nailrod\Core\Rig\Device\Kind\ControlKinds;
+use Nailrod\Core\Rig\Device\Kind\MadeFromAxes;
+use Nailrod\Core\Rig\Device\Kind\Numbering;
+use Nailrod\Core\Rig\Device\Kind\Wish;
+use Nailrod\Core\Rig\Wiring\DeviceReader;
 use Nailrod\Core\Set\Chord;
 use Nailrod\Core\Set\Section\Sections;
 use Nailrod\Core\Set\SetSchema;
@@ -186,6 +193,54 @@ final class EveryKindTest extends TestCase
             return true;
         } catch (FormatError) {
             return false;
+        }
+    }
+
+    /** @return iterable<string, array{ControlKind}> */
+    public static function controls(): iterable
+    {
+        foreach (ControlKinds::all() as $word => $kind) {
+            yield $word => [$kind];
+        }
+    }
+
+    #[DataProvider('controls')]
+    public function test_a_kind_of_control_has_words_a_mark_and_room_and_fits_what_it_reports(ControlKind $kind): void
+    {
+        $this->assertMatchesRegularExpression('/^[a-z][a-z -]+$/', $kind->inWords());
+        $this->assertMatchesRegularExpression('/^[a-z][a-z -]+s$/', $kind->several());
+        $this->assertMatchesRegularExpression('/^M[-0-9]/', $kind->mark());
+        [$width, $height, $middle] = $kind->room();
+        $this->assertTrue($width >= 100 && $height >= 100 && $middle > 0 && $middle < $height);
+        if ($kind instanceof MadeFromAxes) {
+            $this->assertSame([], $kind->numbered(new Numbering));
+
+            return;
+        }
+        $device = DeviceReader::read(Node::of([
+            'format' => 'nailrod-device', 'version' => 1, 'id' => 'd', 'name' => 'D', 'kind' => 'button box',
+            'face' => ['width' => 600, 'height' => 600],
+            'controls' => [
+                ['id' => 'c', 'name' => 'C', 'kind' => $kind::kind(), 'at' => [300, 300]] + $kind->numbered(new Numbering),
+            ],
+        ]));
+        $control = $device->controls[0];
+        $this->assertInstanceOf($kind::class, $control->kind);
+        $this->assertTrue($kind->fits($control->reports()));
+        $this->assertEquals($control, unserialize(serialize($control)));
+        $refs = array_map(fn (ContactInput $contact): string => $contact->ref, $control->positions());
+        foreach ($refs as $ref) {
+            $this->assertNotContains($ref, $kind->beside($refs, $ref));
+            $this->assertSame([], array_diff($kind->beside($refs, $ref), $refs));
+        }
+        foreach ([1, 2, 3] as $count) {
+            foreach ($kind->groups($refs, $count) as $group) {
+                $this->assertCount($count, array_intersect(array_unique($group), $refs));
+            }
+        }
+        $this->assertFalse($kind->latches() && $kind->springsBack(), 'it stays, or it springs back');
+        foreach (Wish::cases() as $wish) {
+            $this->assertNotSame('', $kind->why($wish));
         }
     }
 }

@@ -7,6 +7,8 @@ namespace Tests\Core\Kinds;
 use Nailrod\Core\Advice\Check\Checks;
 use Nailrod\Core\Advice\Plan\Planner;
 use Nailrod\Core\Exchange\Memory\DeviceMapping;
+use Nailrod\Core\Exchange\Print\Ink;
+use Nailrod\Core\Exchange\Print\Mark\ControlMark;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Json;
 use Nailrod\Core\Set\Edits;
@@ -22,8 +24,10 @@ use Nailrod\Core\Set\Words;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\Core\Advice\Plan\Games;
 use Tests\Core\DemoSets;
 use Tests\Core\Desk;
+use Tests\Kinds\Knob;
 use Tests\Kinds\WithNewKinds;
 
 /**
@@ -286,6 +290,33 @@ final class NewKindsTest extends TestCase
         $this->assertSame('Left thumb in Cruise buzzes.', $finding?->sentence);
         $mended = DemoSets::skerrywing($finding->mend?->edit() ?? throw new \LogicException('It has a mend.'));
         $this->assertNull(Checks::find($mended, 'buzzing:base/fennel/left-thumb'));
+    }
+
+    public function test_a_kind_of_control_is_read_proposed_printed_and_offered(): void
+    {
+        $knobs = array_map(fn (int $n): array => [
+            'id' => 'k'.$n, 'name' => 'Knob '.$n, 'kind' => 'knob', 'at' => [100 * $n, 50],
+            'axes' => [['number' => $n, 'min' => 0, 'max' => 255]],
+        ], [1, 2]);
+        $set = Games::ofAxes(2, $knobs)->assembled();
+        $this->assertInstanceOf(Knob::class, $set->rig->controlOf('d1/k1')?->kind);
+        $schema = json_decode(Json::encode(SetSchema::ofDevices()));
+        $device = ['format' => 'nailrod-device', 'version' => 1, 'id' => 'd', 'name' => 'D', 'kind' => 'button box',
+            'face' => ['width' => 600, 'height' => 600], 'controls' => $knobs];
+        $this->assertTrue((new Validator)->validate(json_decode(Json::encode($device)), $schema)->isValid());
+
+        $plan = (new Planner($set, $set->catalogue ?? self::fail()))->plan(['a1', 'a2']);
+        $this->assertSame(
+            ['base/d1/k1', 'base/d1/k2'],
+            array_map(fn ($proposal): string => (string) $proposal->choices[0]->spot, $plan->proposals),
+        );
+        $this->assertStringContainsString(
+            (new Knob)->mark(),
+            (new ControlMark(new Knob, 10, 10, 0.1, true))->svg(new Ink(true)),
+        );
+        $this->assertSame('knobs', (new Knob)->several());
+        $noted = Desk::plain()->saying(['controls' => ['d' => ['a' => ['kind' => 'knob']]]])->assembled();
+        $this->assertInstanceOf(Knob::class, $noted->rig->controlOf('d/a')?->kind);
     }
 
     public function test_the_page_of_the_formats_tells_of_every_section_and_field(): void

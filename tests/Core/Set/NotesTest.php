@@ -7,8 +7,8 @@ namespace Tests\Core\Set;
 use Nailrod\Core\Exchange\Memory\DeviceMapping;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Rig\Device\ControlKind;
 use Nailrod\Core\Rig\Device\ControlNote;
+use Nailrod\Core\Rig\Device\Kind\ThreeWay;
 use Nailrod\Core\Rig\Device\NotedDevice;
 use Nailrod\Core\Rig\Wiring\DeviceReader;
 use Nailrod\Core\Set\BindingSet;
@@ -57,7 +57,7 @@ final class NotesTest extends TestCase
             ['name' => 'up', 'number' => 3], ['name' => 'down', 'number' => 4, 'keeps' => 'button-2'], ['id' => 'middle', 'name' => 'middle', 'none_of' => ['', 'button-2']],
         ]]);
         $this->assertNull($set->rig->devices['gorse']->control('button-2'));
-        $this->assertSame(ControlKind::ThreeWay, $set->rig->controlOf('gorse/button-2')?->kind);
+        $this->assertInstanceOf(ThreeWay::class, $set->rig->controlOf('gorse/button-2')?->kind);
         $this->assertSame('¬3·4', $set->rig->numberOf('gorse/button-1.middle'));
         $this->assertSame('Button 1 middle', $set->rig->nameOf('gorse/button-1.middle'));
         $mapping = DeviceMapping::of($set, $set->rig->devices['gorse']);

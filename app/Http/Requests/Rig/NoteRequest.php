@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests\Rig;
 
 use App\Http\Requests\RevisionRequest;
-use Nailrod\Core\Rig\Device\ControlKind;
+use Nailrod\Core\Rig\Device\Kind\ControlKinds;
 
 /** What the owner says of a control: only the fields that the form has. */
 final class NoteRequest extends RevisionRequest
@@ -16,7 +16,7 @@ final class NoteRequest extends RevisionRequest
             'control' => ['required', 'string'],
             'name' => ['sometimes', 'required', 'string', 'max:60'],
             'label' => ['sometimes', 'required', 'string', 'max:20'],
-            'kind' => ['sometimes', 'required', 'in:'.implode(',', array_column(ControlKind::cases(), 'value'))],
+            'kind' => ['sometimes', 'required', 'in:'.implode(',', ControlKinds::words())],
             'x' => ['sometimes', 'required', 'integer', 'between:0,4000'],
             'y' => ['sometimes', 'required', 'integer', 'between:0,4000'],
             'debounce' => ['sometimes', 'required', 'numeric', 'between:0,1000'],

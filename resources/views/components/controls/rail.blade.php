@@ -1,6 +1,6 @@
 @props(['control'])
 @php($axis = $control->axes[0])
-@php($half = $control->kind === Nailrod\Core\Rig\Device\ControlKind::Lever ? 150 : 100)
+@php($half = $control->kind->half())
 <g class="work" data-rail @if ($control->springsBack($axis)) data-springs @endif {{ App\View\Face::axis($axis) }} data-half="{{ $half }}"
    tabindex="0" role="slider" aria-orientation="vertical" aria-label="{{ $control->name }}" aria-valuemin="{{ $axis->min }}" aria-valuemax="{{ $axis->max }}" aria-valuenow="{{ $axis->standInRest() }}">
     <rect class="slot" x="-12" y="{{ -$half - 12 }}" width="24" height="{{ 2 * $half + 24 }}" rx="12" />

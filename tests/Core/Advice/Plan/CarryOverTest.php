@@ -14,7 +14,7 @@ use Nailrod\Core\Advice\Plan\RoleColumn;
 use Nailrod\Core\Advice\Plan\RoleGrid;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Rig\Device\ControlKind;
+use Nailrod\Core\Rig\Device\Kind\Encoder;
 use Nailrod\Core\Set\Assembly;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\SetDocument;
@@ -100,7 +100,7 @@ final class CarryOverTest extends TestCase
             'ride height up' => 'sprung-4.up > input-23', 'ride height down' => 'sprung-4.down > input-24',
             'photo' => 'push-12 > input-16',
         ], $placed, 'each in its row and in its order: all of them, so more than nine in ten');
-        $this->assertSame('Teasel has no free encoder; 2 buttons beside each other do the same', array_values(array_filter($matches, fn ($match) => $match->control->kind === ControlKind::Encoder))[0]->why);
+        $this->assertSame('Teasel has no free encoder; 2 buttons beside each other do the same', array_values(array_filter($matches, fn ($match) => $match->control->kind instanceof Encoder))[0]->why);
         $this->assertSame('pulse', $after->cell('base', 'teasel/input-33')?->behaviour?->toArray()['kind'], 'a button has no ticks');
         $this->assertSame([], array_filter(array_keys($after->cells['base']), fn (string $ref) => str_starts_with($ref, 'bracken/')), 'the old box does nothing any more');
         $this->assertEquals($set->ways, $after->ways, 'numbers stay');

@@ -18,7 +18,14 @@ use Nailrod\Core\Mapping\Output\ControllerAxis;
 use Nailrod\Core\Mapping\Output\ControllerButton;
 use Nailrod\Core\Mapping\Output\KeyStroke;
 use Nailrod\Core\Mapping\Output\OnOffVariable;
-use Nailrod\Core\Rig\Device\ControlKind;
+use Nailrod\Core\Rig\Device\Kind\AxisSwitch;
+use Nailrod\Core\Rig\Device\Kind\ControlKind;
+use Nailrod\Core\Rig\Device\Kind\ControlKinds;
+use Nailrod\Core\Rig\Device\Kind\PushButton;
+use Nailrod\Core\Rig\Device\Kind\Reports;
+use Nailrod\Core\Rig\Device\Kind\Sprung;
+use Nailrod\Core\Rig\Device\Kind\Stick;
+use Nailrod\Core\Rig\Device\Kind\TwoWay;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\Spot;
@@ -109,7 +116,7 @@ final class PlannerTest extends TestCase
                     $this->assertTrue(in_array($partner->id, $planned, true) || $reach->reaches($partner->id), $seed.' '.$choice->action->id);
                 }
                 $control = $set->rig->controlOf($choice->spot->ref);
-                if ($control?->kind === ControlKind::TwoWay && $choice->action->effect->kind === EffectKind::Flip) {
+                if ($control?->kind instanceof TwoWay && $choice->action->effect->kind === EffectKind::Flip) {
                     $this->assertTrue($choice->action->byVariable, $seed);
                 }
             }
@@ -220,9 +227,9 @@ final class PlannerTest extends TestCase
     /** @return iterable<string, array{ControlKind}> */
     public static function kindsWithAnAxis(): iterable
     {
-        foreach (ControlKind::cases() as $kind) {
-            if ($kind->fits(1, 0, false, false) || $kind->fits(2, 0, false, false)) {
-                yield $kind->value => [$kind];
+        foreach (ControlKinds::all() as $kind) {
+            if ($kind->fits(new Reports(1, 0, false, false)) || $kind->fits(new Reports(2, 0, false, false))) {
+                yield $kind::kind() => [$kind];
             }
         }
     }
@@ -231,7 +238,7 @@ final class PlannerTest extends TestCase
     public function test_two_controls_of_any_kind_that_moves_by_degrees_are_proposed_for_two_axes(ControlKind $kind): void
     {
         $axis = fn (int $number): array => ['number' => $number, 'min' => 0, 'max' => 255];
-        $axes = fn (int $n): array => $kind === ControlKind::Stick ? [
+        $axes = fn (int $n): array => $kind instanceof Stick ? [
             ['id' => 'x'] + $axis(2 * $n),
             ['id' => 'y'] + $axis(2 * $n + 1),
         ] : [$axis($n)];
@@ -241,7 +248,7 @@ final class PlannerTest extends TestCase
                 fn (int $n): array => [
                     'id' => 'c'.$n,
                     'name' => 'C'.$n,
-                    'kind' => $kind->value,
+                    'kind' => $kind::kind(),
                     'at' => [100 * $n, 50],
                     'axes' => $axes($n),
                 ],
@@ -250,8 +257,8 @@ final class PlannerTest extends TestCase
         )->assembled();
         $plan = (new Planner($set, $set->catalogue ?? self::fail()))->plan(['a1', 'a2']);
         // A switch that arrives as an axis has places, and no degrees.
-        $this->assertCount($kind === ControlKind::AxisSwitch ? 0 : 2, $plan->proposals);
-        $this->assertSame($kind !== ControlKind::AxisSwitch, in_array($kind, ControlKind::forAxes(), true));
+        $this->assertCount($kind instanceof AxisSwitch ? 0 : 2, $plan->proposals);
+        $this->assertSame(! $kind instanceof AxisSwitch, in_array($kind, ControlKinds::forAxis('power'), true));
     }
 
     public function test_a_switch_that_stays_is_not_proposed_where_a_sprung_one_belongs_nor_two_buttons_where_one_is_free(): void
@@ -268,8 +275,8 @@ final class PlannerTest extends TestCase
                 $kind = $set->rig->controlOf($first->spot->ref)?->kind;
                 if (count($proposal->choices) === 2 && $first->action->effect->kind === EffectKind::Step && ! str_contains($proposal->why, 'other side') && ! str_contains($proposal->why, 'same job')) {
                     $this->assertFalse($kind?->latches(), $seed.' '.$first->action->id);
-                    if ($kind === ControlKind::Button) {
-                        $this->assertSame([], iterator_to_array($seats->contacts(ControlKind::Sprung, $first->spot->layer, 2), false), $seed.' '.$first->action->id);
+                    if ($kind instanceof PushButton) {
+                        $this->assertSame([], iterator_to_array($seats->contacts(new Sprung, $first->spot->layer, 2), false), $seed.' '.$first->action->id);
                     }
                 }
             }

@@ -12,8 +12,8 @@ use Nailrod\Core\Engine\Tape\Narrator;
 use Nailrod\Core\Exchange\Memory\DeviceMapping;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
-use Nailrod\Core\Rig\Device\ControlKind;
 use Nailrod\Core\Rig\Device\ControlNote;
+use Nailrod\Core\Rig\Device\Kind\Encoder;
 use Nailrod\Core\Rig\Device\Rotary;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\RigEdits;
@@ -215,6 +215,6 @@ final class RotariesTest extends TestCase
     public function test_a_plan_does_not_seat_actions_on_them(): void
     {
         $seats = new Seats(Desk::plain()->saying(['controls' => ['d' => ['e' => ['places' => 4]]]])->assembled());
-        $this->assertSame([['d/e.plus'], ['d/e.minus']], iterator_to_array($seats->contacts(ControlKind::Encoder, 'base', 1), false));
+        $this->assertSame([['d/e.plus'], ['d/e.minus']], iterator_to_array($seats->contacts(new Encoder, 'base', 1), false));
     }
 }

@@ -10,7 +10,6 @@ use Nailrod\Core\Format\Cause\Input;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Mapping\Output\OutputEvent;
-use Nailrod\Core\Rig\Device\ControlKind;
 use Nailrod\Core\Rig\Panel\Panel;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\LayerEdits;
@@ -54,7 +53,7 @@ final class PanelTest extends TestCase
     {
         $device = self::set()->rig->devices['clover'];
         $this->assertSame(['swap', 'tuned', 'view', 'dim', 'mooring'], array_map(fn ($control) => $control->id(), $device->controls));
-        $this->assertSame([ControlKind::Tile, ControlKind::Sprung, ControlKind::Hat, ControlKind::Slider, ControlKind::Tile], array_map(fn ($control) => $control->kind, $device->controls));
+        $this->assertSame(['tile', 'sprung', 'hat', 'slider', 'tile'], array_map(fn ($control) => $control->kind::kind(), $device->controls));
         $this->assertSame(['clover/tuned.minus', 'clover/tuned.plus'], array_map(fn ($contact) => $contact->ref, $device->control('tuned')->contacts ?? []));
         $this->assertSame([2, 1, 2, null], [$device->pages(), $device->control('swap')->page ?? 0, $device->control('mooring')->page ?? 0, $device->descriptor]);
         $this->assertSame(['Swap', 'Altimeter', 'Mooring'], array_map(fn (string $id) => $device->panel?->tile($id)?->name(), ['swap', 'alt', 'mooring']));

@@ -7,6 +7,7 @@ namespace Tests\Core\Rig\Wiring;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Rig\Device\Control;
+use Nailrod\Core\Rig\Device\Kind\ControlKinds;
 use Nailrod\Core\Rig\Wiring\CountedDevice;
 use Nailrod\Core\Rig\Wiring\DeviceReader;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -31,7 +32,7 @@ final class CountedDeviceTest extends TestCase
             $device = DeviceReader::read(Node::of(CountedDevice::document('mine', 'My own', $kind, $counts)));
             $this->assertTrue($device->standIn);
             $this->assertCount(array_sum($counts), $device->controls);
-            $found = array_count_values(array_map(fn (Control $control) => $control->kind->value, $device->controls));
+            $found = array_count_values(array_map(fn (Control $control) => $control->kind::kind(), $device->controls));
             $this->assertEquals(array_filter($counts), $found);
             // Every input has a number of its own, and every control a place of its own on the face.
             $numbers = array_filter(array_map(fn ($contact) => $contact->number === null ? null : $contact->page->value.$contact->number.$contact->hat, $device->contacts()), fn ($number) => $number !== null && ! str_contains($number, 'hat'));
@@ -69,10 +70,10 @@ final class CountedDeviceTest extends TestCase
 
     public function test_what_is_counted_has_a_name_in_words(): void
     {
-        $this->assertSame(['push buttons', 'two-way switches', 'levers', 'encoders'], array_map(CountedDevice::called(...), ['button', 'two-way', 'lever', 'encoder']));
+        $this->assertSame(['push buttons', 'two-way switches', 'levers', 'encoders'], array_map(fn (string $kind) => ControlKinds::of($kind)->several(), ['button', 'two-way', 'lever', 'encoder']));
         foreach (CountedDevice::USUAL as $usual) {
             foreach (array_keys($usual) as $kind) {
-                $this->assertMatchesRegularExpression('/^[a-z -]+s$/', CountedDevice::called($kind));
+                $this->assertMatchesRegularExpression('/^[a-z -]+s$/', ControlKinds::of($kind)->several());
             }
         }
     }
