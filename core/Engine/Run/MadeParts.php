@@ -142,13 +142,13 @@ final class MadeParts
         $built = $this->run->program->made($made);
         assert($built instanceof BuildsAxes);
 
-        return array_combine($row->axes, $built->travels(array_map($this->run->lanes->travelOf(...), $row->sources)));
+        return array_combine($row->axes, $built->travels(array_map($this->run->axes->travelOf(...), $row->sources)));
     }
 
     /** Has at least one of its sources reported? */
     private function isKnown(int $made): bool
     {
-        return array_filter($this->run->program->tables->made[$made]->sources, $this->run->lanes->hasReported(...)) !== [];
+        return array_filter($this->run->program->tables->made[$made]->sources, $this->run->axes->hasReported(...)) !== [];
     }
 
     /**
@@ -177,7 +177,7 @@ final class MadeParts
         $isTravel = $maker->looksAt() === MadeContacts::TRAVEL;
         $values = [];
         foreach ($this->run->program->tables->made[$made]->sources as $axis) {
-            $travel = $this->run->lanes->travelOf($axis);
+            $travel = $this->run->axes->travelOf($axis);
             $values[] = $isTravel ? $travel : $this->run->program->shaping($axis)->shape($travel);
         }
         $was = $this->own->stands[$made] ?? null;

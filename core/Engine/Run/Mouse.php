@@ -73,7 +73,7 @@ final class Mouse implements Timed
     public function timer(Timer $timer): void
     {
         $axis = $timer->of;
-        [$direction, $speed] = $this->run->lanes->mouseSpeed($axis);
+        [$direction, $speed] = $this->run->axes->mouseSpeed($axis);
         if ($speed === 0.0) {
             unset($this->own->owed[$axis]);
 

@@ -47,14 +47,9 @@ final readonly class OutputsNow
                 $sent[$target] = $value;
             }
         }
-        // A direct route notes what it sent only as it is left.
-        foreach ($this->run->lanes->all as $lane) {
-            if ($lane->route !== null && $lane->route->direct && $lane->integer >= 0) {
-                $sent[$lane->route->target] = $lane->integer;
-            }
-        }
 
-        return $this->those(OutputEvent::AXIS, $sent);
+        // A direct route notes what it sent only as it is left.
+        return $this->those(OutputEvent::AXIS, array_replace($sent, $this->run->axes->sentDirectly()));
     }
 
     /** @return list<OutputEvent> what sources hold on: buttons, keys, flags; how a lamp is lit is said by the lamps */

@@ -24,7 +24,7 @@ final readonly class Questions
     {
         $axis = $this->run->program->tables->axisPorts[$port] ?? null;
 
-        return $axis === null ? null : $this->run->lanes->heldBy($axis);
+        return $axis === null ? null : $this->run->axes->heldBy($axis);
     }
 
     /** What a press of a contact would do now, its condition judged; null for nothing, and for what is no contact of the program. */

@@ -114,7 +114,7 @@ final class Stops implements Timed
             }
         }
         if ($shut !== []) {
-            $this->run->lanes->bound($axis);
+            $this->run->axes->bound($axis);
         }
 
         return $shut;
@@ -155,7 +155,7 @@ final class Stops implements Timed
         $wasOpen = isset($this->own->open[$index]);
         foreach ($this->axes[$index] ?? [] as $axis) {
             $this->own->open[$index][$axis] = true;
-            $value = $this->run->lanes->valueOf($axis);
+            $value = $this->run->axes->valueOf($axis);
             if ($value !== null && $stop->isPast($value)) {
                 $this->own->past[$index][$axis] = true;
             }
@@ -200,7 +200,7 @@ final class Stops implements Timed
 
     private function isDrawnBack(int $index, Stop $stop, int $axis): bool
     {
-        $value = $this->run->lanes->valueOf($axis);
+        $value = $this->run->axes->valueOf($axis);
 
         return $value !== null && isset($this->own->open[$index][$axis], $this->own->past[$index][$axis])
             && $stop->isDrawnBack($value, $this->run->program->shaping($axis)->range);
@@ -256,7 +256,7 @@ final class Stops implements Timed
         foreach (array_keys($own->patience) as $index) {
             $stop = $this->run->program->stop($index);
             foreach (array_keys($own->open[$index] ?? []) as $axis) {
-                $value = $this->run->lanes->valueOf($axis);
+                $value = $this->run->axes->valueOf($axis);
                 if ($value !== null && $stop->isPast($value)) {
                     $own->past[$index][$axis] = true;
                 }
