@@ -152,6 +152,19 @@ export class App {
         }
     }
 
+    /** Resolves when the rig has written down how it is now, which it does at most once a second. */
+    async written() {
+        const file = `${this.#env().DB_DATABASE}.snapshot`;
+        const began = Date.now();
+        for (let tries = 0; tries < 400; tries++) {
+            if (existsSync(file) && statSync(file).mtimeMs > began) {
+                return;
+            }
+            await new Promise((resolve) => { setTimeout(resolve, 25); });
+        }
+        throw new Error('The rig has not written how it is.');
+    }
+
     /** The process of the rig is killed; who watches it begins it again. */
     killRig() {
         process.kill(this.#rig(), 'SIGKILL');

@@ -61,8 +61,10 @@ test('a rig that was killed is back with everything where it was, and the page g
     await app.open(page, 'bench');
     await flip(page, 'fennel/switch-1.up');
     await moveLever(page, 'fennel/left-lever', 1);
+    const written = app.written();
+    await press(page, 'fennel/ring');
     await expect(game(page, 'power')).toHaveText('100.0 %');
-    await page.waitForTimeout(1200);
+    await written;
     app.killRig();
     await press(page, 'fennel/mark');
     await expect(page.locator('#offline')).toBeHidden();
