@@ -25,7 +25,6 @@ use App\Http\Controllers\Make\PanelController;
 use App\Http\Controllers\Make\PhoneController;
 use App\Http\Controllers\Make\ShapeController;
 use App\Http\Controllers\Make\StopController;
-use App\Http\Controllers\PlaceController;
 use App\Http\Controllers\Plan\CarryController;
 use App\Http\Controllers\Plan\ListController;
 use App\Http\Controllers\Plan\PlanController;
@@ -36,6 +35,7 @@ use App\Http\Controllers\Rig\DeskController;
 use App\Http\Controllers\Rig\DrawController;
 use App\Http\Controllers\Rig\RigController;
 use App\Http\Controllers\Rig\TokenController;
+use App\View\Places;
 use Illuminate\Support\Facades\Route;
 
 Route::get('/', [BeginController::class, 'home'])->name('home');
@@ -48,16 +48,10 @@ Route::post('first/bring-back', [BeginController::class, 'bringBack'])->name('de
 Route::post('first/list', [BeginController::class, 'list'])->name('first.list');
 
 Route::prefix('sets/{set}')->where(['set' => '[a-z0-9_-]+'])->group(function (): void {
-    Route::get('rig', [PlaceController::class, 'rig'])->name('rig');
-    Route::get('shape', [PlaceController::class, 'shape'])->name('shape');
-    Route::get('assign', [PlaceController::class, 'assign'])->name('assign');
-    Route::get('layers', [PlaceController::class, 'layers'])->name('layers');
-    Route::get('macros', [PlaceController::class, 'macros'])->name('macros');
-    Route::get('lamps', [PlaceController::class, 'lamps'])->name('lamps');
-    Route::get('bench', [PlaceController::class, 'bench'])->name('bench');
-    Route::get('recordings', [PlaceController::class, 'recordings'])->name('recordings');
+    foreach (Places::pages() as $page => $shownBy) {
+        Route::get($page, $shownBy)->name($page);
+    }
 
-    Route::get('plan', [PlanController::class, 'show'])->name('plan');
     Route::post('plan', [PlanController::class, 'take'])->name('plan.take');
     Route::post('plan/press', [PlanController::class, 'press'])->name('plan.press');
     Route::get('typed', PaperController::class)->name('typed');
@@ -67,13 +61,10 @@ Route::prefix('sets/{set}')->where(['set' => '[a-z0-9_-]+'])->group(function ():
     Route::get('told', [PlanController::class, 'told'])->name('told');
     Route::post('mend', [PlanController::class, 'mend'])->name('mend');
     Route::post('meant', [PlanController::class, 'meant'])->name('meant');
-    Route::get('actions', [PlanController::class, 'actions'])->name('actions');
     Route::post('actions/change', [ListController::class, 'begin'])->name('list.begin');
     Route::post('actions/undo', [ListController::class, 'undo'])->name('list.undo');
     Route::post('actions/redo', [ListController::class, 'redo'])->name('list.redo');
-    Route::get('roles', [RolesController::class, 'show'])->name('roles');
     Route::post('roles', [RolesController::class, 'bring'])->name('roles.bring');
-    Route::get('carry', [CarryController::class, 'show'])->name('carry');
     Route::post('carry', [CarryController::class, 'take'])->name('carry.take');
 
     Route::post('macros', [MacroController::class, 'add'])->name('macro.add');
@@ -87,20 +78,16 @@ Route::prefix('sets/{set}')->where(['set' => '[a-z0-9_-]+'])->group(function ():
     Route::post('macros/record', [MacroController::class, 'record'])->name('macro.record');
     Route::post('lamps', [LampController::class, 'save'])->name('lamp.save');
     Route::post('lamps/remove', [LampController::class, 'remove'])->name('lamp.remove');
-    Route::get('store', [PlaceController::class, 'store'])->name('store');
 
-    Route::get('shelf', [ShelfController::class, 'show'])->name('shelf');
     Route::post('shelf/put', [ShelfController::class, 'put'])->name('shelf.put');
     Route::post('shelf/take', [ShelfController::class, 'take'])->name('shelf.take');
     Route::post('shelf/bring', [ShelfController::class, 'bring'])->name('shelf.bring');
     Route::post('shelf/remove', [ShelfController::class, 'remove'])->name('shelf.remove');
     Route::get('shelf/{item}/file', [ShelfController::class, 'file'])->name('shelf.file')->where('item', '[a-z0-9-]{1,80}');
-    Route::get('print', [PrintController::class, 'show'])->name('print');
     Route::get('print/{page}', [PrintController::class, 'page'])->name('print.page')->where('page', '[0-9]{1,4}');
     Route::post('print/done', [PrintController::class, 'done'])->name('print.done');
     Route::post('print/size', [PrintController::class, 'size'])->name('print.size');
 
-    Route::get('panel', [PanelController::class, 'show'])->name('panel');
     Route::post('panel/add', [PanelController::class, 'add'])->name('panel.add');
     Route::post('panel/pick', [PanelController::class, 'pick'])->name('panel.pick');
     Route::post('panel/rename', [PanelController::class, 'rename'])->name('panel.rename');
@@ -197,7 +184,6 @@ Route::prefix('sets/{set}')->where(['set' => '[a-z0-9_-]+'])->group(function ():
     Route::get('keys', [FileController::class, 'keys'])->name('file.keys');
     Route::get('summary', [FileController::class, 'summary'])->name('file.summary');
 
-    Route::get('sets', [SetsController::class, 'show'])->name('sets');
     Route::post('sets/new', [SetsController::class, 'begin'])->name('sets.new');
     Route::post('sets/duplicate', [SetsController::class, 'duplicate'])->name('sets.duplicate');
     Route::post('sets/rename', [SetsController::class, 'rename'])->name('sets.rename');

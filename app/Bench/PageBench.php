@@ -23,7 +23,7 @@ final class PageBench
         Route::middleware('web')->get(self::EMPTY, fn () => '');
         $empty = new Figure('an empty page of the framework', $this->median(fn () => $this->get(self::EMPTY)), 'ms');
         $figures = [$empty];
-        foreach (Places::pages() as $name) {
+        foreach (array_keys(Places::pages()) as $name) {
             $figures[] = (new Figure('page '.ucfirst($name), $this->median(fn () => $this->get('/sets/'.$this->set.'/'.$name)), 'ms'))->against($empty);
         }
 

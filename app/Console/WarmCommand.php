@@ -26,7 +26,7 @@ final class WarmCommand extends Command
 
             return self::SUCCESS;
         }
-        foreach (Places::pages() as $place) {
+        foreach (array_keys(Places::pages()) as $place) {
             $this->request($kernel, Request::create(config('app.url').'/sets/'.$set->id.'/'.$place));
         }
         // The page with a picked cell, and what an edit needs, which is not made here.

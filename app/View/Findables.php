@@ -69,10 +69,8 @@ final readonly class Findables
     /** @return iterable<int, Findable> */
     private function places(): iterable
     {
-        foreach (Places::GROUPS as $group => $places) {
-            foreach ($places as $address => $label) {
-                yield new Findable('place', $label, $group, $this->atAddress($address));
-            }
+        foreach (Places::all() as $address => $entry) {
+            yield new Findable('place', $entry->label, $entry->group, $this->atAddress($address));
         }
     }
 

@@ -20,11 +20,9 @@ final class HelpPages
     public static function all(): array
     {
         $pages = [];
-        foreach (Places::GROUPS as $places) {
-            foreach ($places as $address => $label) {
-                if (is_file(self::file(self::nameOf($address)))) {
-                    $pages[self::nameOf($address)] = [$label, $address];
-                }
+        foreach (Places::all() as $address => $entry) {
+            if (is_file(self::file(self::nameOf($address)))) {
+                $pages[self::nameOf($address)] = [$entry->label, $address];
             }
         }
 

@@ -18,9 +18,6 @@ use Nailrod\Core\Set\Words;
 /** What every place shows: the set that is open, its parents, what can be undone. */
 final readonly class Place
 {
-    /** Places that change what the rig is. */
-    private const OF_RIG = ['rig', 'print'];
-
     public Told $told;
 
     /**
@@ -58,7 +55,7 @@ final readonly class Place
     {
         $record = $store->open($id);
         $set = $instead ?? $store->current($record);
-        $isOfRig = in_array($name, self::OF_RIG, true);
+        $isOfRig = Places::isOfRig($name);
         $root = $isOfRig && $set->merged->chain[0]->id !== $id ? $store->open($set->merged->chain[0]->id) : $record;
         $edited = $isOwn ? $record : $root;
 
@@ -111,7 +108,7 @@ final readonly class Place
     {
         $last = basename((string) parse_url($url, PHP_URL_PATH));
 
-        return in_array($last, Places::pages(), true) ? $last : 'rig';
+        return isset(Places::pages()[$last]) ? $last : 'rig';
     }
 
     /**

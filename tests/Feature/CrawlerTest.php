@@ -63,9 +63,7 @@ final class CrawlerTest extends TestCase
     {
         $base = '/sets/'.$set.'/';
         $queue = [];
-        foreach (Places::GROUPS as $places) {
-            array_push($queue, ...array_map(fn (string $place): string => $base.$place, array_keys($places)));
-        }
+        array_push($queue, ...array_map(fn (string $place): string => $base.$place, array_keys(Places::all())));
         $sorts = array_fill_keys(array_map(self::sort(...), $queue), true);
         for ($read = 0; $queue !== [] && $read < self::MOST_PAGES; $read++) {
             $at = array_shift($queue);

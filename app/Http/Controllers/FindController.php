@@ -20,7 +20,7 @@ final class FindController
     public function __invoke(Request $request, SetStore $sets, string $set): JsonResponse
     {
         $at = $request->input('at');
-        $all = Findables::of($sets, $sets->open($set), is_string($at) && in_array($at, Places::pages(), true) ? $at : 'rig');
+        $all = Findables::of($sets, $sets->open($set), is_string($at) && isset(Places::pages()[$at]) ? $at : 'rig');
         $found = (new Finder($all))->find($request->string('q')->toString(), self::MOST);
 
         return new JsonResponse(['found' => array_map(fn (Findable $one): array => ['kind' => $one->kind, 'name' => $one->name, 'more' => $one->more, 'to' => $one->to], $found)]);

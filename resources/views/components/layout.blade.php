@@ -21,8 +21,8 @@
     <span class="in-play" id="in-play" hidden>in play</span>
     <x-herald />
     <nav class="groups" aria-label="Groups of places">
-        @foreach (App\View\Places::GROUPS as $name => $places)
-            <a href="{{ $place->on(array_key_first($places)) }}" data-carries @if ($name === $group) aria-current="true" @endif>{{ $name }}</a>
+        @foreach (App\View\Places::GROUPS as $name)
+            <a href="{{ $place->on((string) array_key_first(App\View\Places::of($name))) }}" data-carries @if ($name === $group) aria-current="true" @endif>{{ $name }}</a>
         @endforeach
     </nav>
     <x-listen :rig="$place->set->rig" />
@@ -40,8 +40,8 @@
     </div>
 </div>
 <nav class="places" aria-label="{{ $group }}">
-    @foreach (App\View\Places::GROUPS[$group] as $address => $label)
-        <a href="{{ $place->on($address) }}" data-carries @if ($address === $place->address()) aria-current="page" @endif>{{ $label }}</a>
+    @foreach (App\View\Places::of($group) as $address => $entry)
+        <a href="{{ $place->on($address) }}" data-carries @if ($address === $place->address()) aria-current="page" @endif>{{ $entry->label }}</a>
     @endforeach
 </nav>
 <x-steps :place="$place" />
