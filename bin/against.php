@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Bench\Comparison;
+use App\Bench\VersionComparison;
 
 /*
  * Measures two versions in turn and compares each line: php bin/against.php FOLDER ROUNDS PART[,PART ...] [OPTION ...]
@@ -16,7 +16,7 @@ require __DIR__.'/../vendor/autoload.php';
 
 [, $there, $rounds, $parts] = $argv;
 $options = array_slice($argv, 4);
-$comparison = new Comparison;
+$comparison = new VersionComparison;
 $measure = function (string $part) use ($comparison, $there, $options): void {
     static $round = 0;
     // Who begins is changed each time: the machine may be warmer for the second.

@@ -3,14 +3,14 @@
 declare(strict_types=1);
 
 use App\Console\Kernel;
-use App\Http\Middleware\KnownHost;
+use App\Http\Middleware\HostGuard;
 use App\Http\Middleware\OneTransaction;
 use App\Http\Middleware\PlainInput;
 use App\Http\Middleware\SameOrigin;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\WithoutCollecting;
 use App\Http\Problems;
-use App\Pairing\Peer;
+use App\Pairing\RemotePeer;
 use Illuminate\Contracts\Console\Kernel as ConsoleKernel;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -27,13 +27,13 @@ $app = Application::configure(basePath: dirname(__DIR__))
     )
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
-        $middleware->prepend(KnownHost::class);
+        $middleware->prepend(HostGuard::class);
         $middleware->append(SecurityHeaders::class);
         $middleware->append(WithoutCollecting::class);
         // A text that is typed may end with a new line, which is Enter.
         $middleware->trimStrings(except: ['text']);
         $middleware->web(append: [PlainInput::class, OneTransaction::class]);
-        $middleware->encryptCookies(except: ['theme', Peer::COOKIE]);
+        $middleware->encryptCookies(except: ['theme', RemotePeer::COOKIE]);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         Problems::register($exceptions);

@@ -18,7 +18,7 @@ final class ContactBench
 
     public function __construct(private readonly BindingSet $set) {}
 
-    /** @return list<Figure> */
+    /** @return list<Measurement> */
     public function figures(): array
     {
         $program = Compiler::compile($this->set);
@@ -47,13 +47,13 @@ final class ContactBench
         // The machine may be slower in one round than in another: the round of the median ratio stands for all.
         usort($rounds, fn (array $a, array $b) => $a['engine'] / $a['plain'] <=> $b['engine'] / $b['plain']);
         $times = $rounds[intdiv(self::ROUNDS, 2)];
-        $loop = new Figure('time of a plain look-up loop, a contact event', $times['plain'] / self::EVENTS, 'ns');
+        $loop = new Measurement('time of a plain look-up loop, a contact event', $times['plain'] / self::EVENTS, 'ns');
 
         return [
             $loop,
-            (new Figure('time of the engine, a contact event of 1,500 assignments', $times['engine'] / self::EVENTS, 'ns'))->against($loop),
-            new Figure('contact events through the engine', self::EVENTS / $times['engine'] * 1e9, 'a second'),
-            new Figure('rows that came out of them, the same of both', $count, ''),
+            (new Measurement('time of the engine, a contact event of 1,500 assignments', $times['engine'] / self::EVENTS, 'ns'))->against($loop),
+            new Measurement('contact events through the engine', self::EVENTS / $times['engine'] * 1e9, 'a second'),
+            new Measurement('rows that came out of them, the same of both', $count, ''),
         ];
     }
 }

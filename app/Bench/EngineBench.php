@@ -62,7 +62,7 @@ final class EngineBench
         $this->program = Compiler::compile($set);
     }
 
-    /** @return list<Figure> */
+    /** @return list<Measurement> */
     public function figures(): array
     {
         $batches = array_chunk($this->samples(), self::BATCH);
@@ -88,14 +88,14 @@ final class EngineBench
         if ($plain !== $engine) {
             throw new \LogicException('The engine and the plain loop do not give the same integers.');
         }
-        $loop = new Figure('time of the plain loop, a sample', $times['plain'] / self::SAMPLES, 'ns');
+        $loop = new Measurement('time of the plain loop, a sample', $times['plain'] / self::SAMPLES, 'ns');
 
         return [
             $loop,
-            (new Figure('time of the engine through the whole chain, a sample', $times['engine'] / self::SAMPLES, 'ns'))->against($loop),
-            new Figure('axis samples through the engine', self::SAMPLES / $times['engine'] * 1e9, 'a second'),
-            new Figure('changes among them', 100 * count($engine) / self::SAMPLES, '%'),
-            new Figure('readings for which compiled and plain engine differ', $this->differences(), 'of 65536'),
+            (new Measurement('time of the engine through the whole chain, a sample', $times['engine'] / self::SAMPLES, 'ns'))->against($loop),
+            new Measurement('axis samples through the engine', self::SAMPLES / $times['engine'] * 1e9, 'a second'),
+            new Measurement('changes among them', 100 * count($engine) / self::SAMPLES, '%'),
+            new Measurement('readings for which compiled and plain engine differ', $this->differences(), 'of 65536'),
         ];
     }
 

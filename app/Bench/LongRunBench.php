@@ -12,7 +12,7 @@ final class LongRunBench
 {
     public function __construct(private readonly string $set, private readonly int $samples) {}
 
-    /** @return list<Figure> */
+    /** @return list<Measurement> */
     public function figures(): array
     {
         $php = escapeshellarg(PHP_BINARY);
@@ -28,9 +28,9 @@ final class LongRunBench
         }
 
         return [
-            new Figure('samples of the long run', $this->samples, 'rows'),
-            new Figure('time of the long run', (hrtime(true) - $start) / 1e9, 's'),
-            new Figure('peak memory of the long run', (float) $match[1], 'MB'),
+            new Measurement('samples of the long run', $this->samples, 'rows'),
+            new Measurement('time of the long run', (hrtime(true) - $start) / 1e9, 's'),
+            new Measurement('peak memory of the long run', (float) $match[1], 'MB'),
         ];
     }
 

@@ -22,10 +22,10 @@ final class PlanBench implements Library
     private const ACTIONS = 300;
     private const ROUNDS = 9;
 
-    /** @param Figure $empty time of an empty page, in ms */
-    public function __construct(private readonly Figure $empty) {}
+    /** @param Measurement $empty time of an empty page, in ms */
+    public function __construct(private readonly Measurement $empty) {}
 
-    /** @return list<Figure> */
+    /** @return list<Measurement> */
     public function figures(): array
     {
         $set = (new Assembly($this))->assemble(SetDocument::read(Node::of([
@@ -43,8 +43,8 @@ final class PlanBench implements Library
         $placed = array_sum(array_map(fn ($proposal) => count($proposal->choices), $plan->proposals));
 
         return [
-            (new Figure('a plan for '.self::ACTIONS.' actions over '.LargeSet::DEVICES.' devices', $times[intdiv(self::ROUNDS, 2)], 'ms'))->against($this->empty),
-            new Figure('actions that it finds a place for', $placed, ''),
+            (new Measurement('a plan for '.self::ACTIONS.' actions over '.LargeSet::DEVICES.' devices', $times[intdiv(self::ROUNDS, 2)], 'ms'))->against($this->empty),
+            new Measurement('actions that it finds a place for', $placed, ''),
         ];
     }
 

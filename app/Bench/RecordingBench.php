@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Recordings\Recordings;
-use App\Rig\Recorder;
+use App\Rig\RigRecorder;
 use Nailrod\Core\Format\Cause\Input;
 use Nailrod\Core\Rig\Device\AxisInput;
 use Nailrod\Core\Set\BindingSet;
@@ -22,7 +22,7 @@ final class RecordingBench
     /** @param string $file the set as a file that stands alone */
     public function __construct(private readonly Recordings $recordings, private readonly string $file, private readonly int $seconds) {}
 
-    /** @return list<Figure> */
+    /** @return list<Measurement> */
     public function figures(): array
     {
         $process = new Process([PHP_BINARY, 'artisan', 'nailrod:bench', '--record='.$this->seconds], base_path(), timeout: null);
@@ -36,12 +36,12 @@ final class RecordingBench
         }
 
         return [
-            new Figure('rows of the recording', self::AXES * 1000 * $this->seconds, 'rows'),
-            new Figure('recording, of the time it records', $made['record'] / $this->seconds, 'times'),
-            new Figure('saving and taking in again', $made['import'], 's'),
-            new Figure('peak memory of recording and taking in', $made['peak'], 'MB'),
-            new Figure('peak memory of replaying it', max($memory, $memoryAgain), 'MB'),
-            new Figure('outputs of the recording and of its copy are the same', 1, 'yes'),
+            new Measurement('rows of the recording', self::AXES * 1000 * $this->seconds, 'rows'),
+            new Measurement('recording, of the time it records', $made['record'] / $this->seconds, 'times'),
+            new Measurement('saving and taking in again', $made['import'], 's'),
+            new Measurement('peak memory of recording and taking in', $made['peak'], 'MB'),
+            new Measurement('peak memory of replaying it', max($memory, $memoryAgain), 'MB'),
+            new Measurement('outputs of the recording and of its copy are the same', 1, 'yes'),
         ];
     }
 
@@ -65,7 +65,7 @@ final class RecordingBench
     private function record(BindingSet $set): string
     {
         $axes = array_slice(array_values($set->rig->axes), 0, self::AXES);
-        $recorder = new Recorder($this->recordings);
+        $recorder = new RigRecorder($this->recordings);
         $recorder->begin(array_combine(array_map(fn (AxisInput $axis) => $axis->ref, $axes), array_map(fn (AxisInput $axis) => $axis->restReading(), $axes)), 0);
         for ($t = 0; $t < 1_000_000 * $this->seconds; $t += self::BATCH) {
             $inputs = [];

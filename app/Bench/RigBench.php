@@ -9,7 +9,7 @@ use App\Rig\Brought;
 use App\Rig\Calls;
 use App\Rig\Health;
 use App\Rig\Orders;
-use App\Rig\Resident;
+use App\Rig\RigService;
 use App\Rig\Scope;
 use App\Rig\Snapshot;
 use App\Rig\SteadyClock;
@@ -29,25 +29,25 @@ final class RigBench
     /** Batches a second of each hand. */
     private const BATCHES = 40;
 
-    public function __construct(private readonly SetStore $sets, private readonly Programs $programs, private readonly Recordings $recordings, private readonly Figure $emptyPage) {}
+    public function __construct(private readonly SetStore $sets, private readonly Programs $programs, private readonly Recordings $recordings, private readonly Measurement $emptyPage) {}
 
     /**
      * @param int $seconds of readings
      *
-     * @return list<Figure>
+     * @return list<Measurement>
      */
     public function figures(string $set, string $large, int $seconds): array
     {
         return [
-            (new Figure('a step of the rig, picture and events made', $this->step($set), 'ms'))->against($this->emptyPage),
-            (new Figure('the same in the large set', $this->step($large), 'ms'))->against($this->emptyPage),
+            (new Measurement('a step of the rig, picture and events made', $this->step($set), 'ms'))->against($this->emptyPage),
+            (new Measurement('the same in the large set', $this->step($large), 'ms'))->against($this->emptyPage),
             ...$this->much($set, $seconds),
         ];
     }
 
     private function rig(string $set): Calls
     {
-        $rig = new Resident($this->sets, $this->programs, $this->recordings, new Snapshot((string) tempnam(sys_get_temp_dir(), 'nailrod')), new SteadyClock);
+        $rig = new RigService($this->sets, $this->programs, $this->recordings, new Snapshot((string) tempnam(sys_get_temp_dir(), 'nailrod')), new SteadyClock);
         $rig->begin();
         $rig->play($set);
         $calls = new Calls($rig, new Orders, new Health, app(Brought::class));
@@ -82,7 +82,7 @@ final class RigBench
         return $times[intdiv(self::ROUNDS, 2)];
     }
 
-    /** @return list<Figure> */
+    /** @return list<Measurement> */
     private function much(string $set, int $seconds): array
     {
         $calls = $this->rig($set);
@@ -103,10 +103,10 @@ final class RigBench
         }
 
         return [
-            new Figure('readings that '.self::HANDS.' hands send', self::HANDS * self::RATE * $seconds, 'rows'),
-            new Figure('of them taken', $taken, 'rows'),
-            new Figure('a core for 64,000 readings a second', $used / 1e9 / $seconds, 'cores'),
-            new Figure('memory that it grew by', (memory_get_usage() - $before) / 1_048_576, 'MB'),
+            new Measurement('readings that '.self::HANDS.' hands send', self::HANDS * self::RATE * $seconds, 'rows'),
+            new Measurement('of them taken', $taken, 'rows'),
+            new Measurement('a core for 64,000 readings a second', $used / 1e9 / $seconds, 'cores'),
+            new Measurement('memory that it grew by', (memory_get_usage() - $before) / 1_048_576, 'MB'),
         ];
     }
 

@@ -6,9 +6,9 @@ namespace App\Console;
 
 use App\Bench\ContactBench;
 use App\Bench\EngineBench;
-use App\Bench\Figure;
 use App\Bench\LargeSet;
 use App\Bench\LongRunBench;
+use App\Bench\Measurement;
 use App\Bench\PageBench;
 use App\Bench\PlanBench;
 use App\Bench\RecordingBench;
@@ -56,13 +56,13 @@ final class BenchCommand extends Command
         $this->withStop($store);
         $figures = $this->figures($store, $programs, $recordings, $kernel);
         $this->option('json')
-            ? $this->line((string) json_encode(array_map(fn (Figure $figure) => $figure->toArray(), $figures), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE))
-            : $this->line(implode("\n", array_map(fn (Figure $figure) => $figure->line(), $figures)));
+            ? $this->line((string) json_encode(array_map(fn (Measurement $figure) => $figure->toArray(), $figures), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE))
+            : $this->line(implode("\n", array_map(fn (Measurement $figure) => $figure->line(), $figures)));
 
         return self::SUCCESS;
     }
 
-    /** @return list<Figure> */
+    /** @return list<Measurement> */
     private function figures(SetStore $store, Programs $programs, Recordings $recordings, Kernel $kernel): array
     {
         $set = $store->current($store->open(self::SET));

@@ -8,9 +8,9 @@ use Illuminate\Console\Command;
 use Nailrod\Core\Format\Json;
 use Nailrod\Core\Rig\Hid\DescriptorError;
 use Nailrod\Core\Rig\Hid\DescriptorText;
-use Nailrod\Core\Rig\Hid\Field;
-use Nailrod\Core\Rig\Hid\Report;
+use Nailrod\Core\Rig\Hid\HidReport;
 use Nailrod\Core\Rig\Hid\ReportDescriptor;
+use Nailrod\Core\Rig\Hid\ReportField;
 use Nailrod\Core\Rig\Hid\Usages;
 use Nailrod\Core\Rig\Wiring\DeviceBuilder;
 use Symfony\Component\Console\Output\OutputInterface;
@@ -57,10 +57,10 @@ final class DescribeCommand extends Command
     private function json(ReportDescriptor $descriptor): void
     {
         $this->line((string) json_encode([
-            'reports' => array_map(fn (Report $report) => [
+            'reports' => array_map(fn (HidReport $report) => [
                 'id' => $report->id,
                 'bits' => $report->bits,
-                'fields' => array_map(fn (Field $field) => [
+                'fields' => array_map(fn (ReportField $field) => [
                     'usage_page' => $field->page, 'usage' => $field->usage, 'last_usage' => $field->lastUsage, 'bit_offset' => $field->bitOffset, 'size' => $field->size,
                     'logical_min' => $field->logicalMin, 'logical_max' => $field->logicalMax, 'relative' => $field->relative, 'array' => $field->array, 'null_state' => $field->nullState,
                 ], $report->fields),

@@ -11,8 +11,8 @@ use App\Rig\Door;
 use App\Rig\Health;
 use App\Rig\KnownTokens;
 use App\Rig\Orders;
-use App\Rig\Resident;
 use App\Rig\RigLog;
+use App\Rig\RigService;
 use App\Rig\Server;
 use App\Rig\Snapshot;
 use App\Rig\SteadyClock;
@@ -55,7 +55,7 @@ final class RigCommand extends Command
         fflush($lock);
         $log = new RigLog(storage_path('logs/rig.log'));
         $snapshot = $this->snapshot($database.'.snapshot', $log);
-        $rig = new Resident($sets, $programs, $recordings, $snapshot, new SteadyClock);
+        $rig = new RigService($sets, $programs, $recordings, $snapshot, new SteadyClock);
         $known = new KnownTokens;
         $this->once(function () use ($rig, $known): void {
             $known->read();

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Structure\Imports;
-use App\Structure\Picture;
+use App\Structure\ImportGraph;
+use App\Structure\StructureDrawing;
 use Illuminate\Console\Command;
 
 /** Draws docs/structure.svg from the code, and says if the folders of the core import each other in a circle. */
@@ -19,12 +19,12 @@ final class StructureCommand extends Command
 
     public function handle(): int
     {
-        $imports = Imports::of(base_path());
-        $circles = Imports::of(base_path(), isByRoom: false)->circles();
+        $imports = ImportGraph::of(base_path());
+        $circles = ImportGraph::of(base_path(), isByRoom: false)->circles();
         foreach ($circles as $circle) {
             $this->error('These import each other in a circle: '.implode(', ', $circle).'.');
         }
-        $svg = (new Picture($imports))->svg();
+        $svg = (new StructureDrawing($imports))->svg();
         $isOld = ! is_file(base_path(self::FILE)) || file_get_contents(base_path(self::FILE)) !== $svg;
         if ($isOld && $this->option('check')) {
             $this->error(self::FILE.' is not as the code is; php artisan nailrod:structure draws it anew.');

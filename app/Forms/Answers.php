@@ -123,9 +123,9 @@ final readonly class Answers
         if (self::isEmpty($field->type, $said)) {
             return [$field->name => null];
         }
-        if ($said === null || $said === '' || ($said === [] && ! $field->isGiven)) {
+        if ($said === null || $said === '' || ($said === [] && ! $field->isRequired)) {
             return match (true) {
-                $field->isGiven => [$field->name => null],
+                $field->isRequired => [$field->name => null],
                 // A form that was not asked for the field says nothing of it; an empty one takes what is usual.
                 ! $isAsked, $field->type instanceof Several, $field->usual === null => [],
                 default => [$field->name => ''],

@@ -38,7 +38,7 @@ final readonly class LampInput
         return new HtmlString(match (true) {
             $type instanceof SeenType => $this->seen($field, is_array($value) ? $value : []),
             $type instanceof Bands => $this->bands(is_array($value) ? array_values($value) : []),
-            self::areLamps($type) && ! $field->isGiven => $this->several(
+            self::areLamps($type) && ! $field->isRequired => $this->several(
                 $field,
                 is_array($value) ? array_values($value) : [],
             ),
@@ -51,7 +51,7 @@ final readonly class LampInput
                 Shown::by($type),
             ),
             $type instanceof Choice => $this->select($field->label, $field->name, ($field->usual === null ? ['' => 'its own'] : []) + $this->possible($type->words, $value), $value ?? $field->usual ?? ''),
-            $type instanceof Number => $this->number($field->label, $field->name, $value ?? ($field->isGiven ? $field->begins : null)),
+            $type instanceof Number => $this->number($field->label, $field->name, $value ?? ($field->isRequired ? $field->begins : null)),
             $type instanceof Whole => (new PanelInput(new Figure, $this->start))->number(self::name($field->name), $this->start.'-'.$field->name, $field->label, $type, $value ?? $field->atFirst()),
             default => (new FieldInput($this->choices, class: 'field'))->html(
                 $field,

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Gate;
 
-use App\Pairing\Peer;
+use App\Pairing\RemotePeer;
 use App\Rig\Asker;
 use App\Rig\RequestHead;
 use React\Socket\ConnectionInterface;
@@ -139,10 +139,10 @@ final class Passage
     {
         $this->isPassedOn = true;
         $this->since = microtime(true);
-        $own = str_replace('-', '[-_]', Peer::FROM);
+        $own = str_replace('-', '[-_]', RemotePeer::FROM);
         $dropped = '/^('.$own.'|connection|keep-alive|expect|upgrade)[ \t]*:/i';
         $fields = preg_grep($dropped, array_slice($head->lines(), 1), PREG_GREP_INVERT) ?: [];
-        $lines = [$head->lines()[0], Peer::FROM.': '.$this->asker->address, 'Connection: close', ...$fields];
+        $lines = [$head->lines()[0], RemotePeer::FROM.': '.$this->asker->address, 'Connection: close', ...$fields];
         $body = substr($this->buffer, strlen($head->text) + 4, $head->length ?? 0);
         $request = implode("\r\n", $lines)."\r\n\r\n".$body;
         $this->buffer = '';

@@ -7,7 +7,7 @@ namespace App\Http;
 use App\Sets\SetStore;
 use App\Sets\StaleEdit;
 use App\Storage\StoreRefuses;
-use App\View\Difference;
+use App\View\EditConflict;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\JsonResponse;
@@ -33,7 +33,7 @@ final class Problems
 
             return $refused === null ? null : self::refused($refused, $request);
         });
-        $exceptions->render(fn (StaleEdit $stale): Response => response()->view('places.conflict', ['difference' => Difference::of($stale)], 409));
+        $exceptions->render(fn (StaleEdit $stale): Response => response()->view('places.conflict', ['difference' => EditConflict::of($stale)], 409));
         // What is refused by a class of its own, and needs no page of its own either.
         $exceptions->render(fn (Refusal $refusal, Request $request): Response|RedirectResponse|JsonResponse => self::told($refusal->getMessage(), $request));
     }

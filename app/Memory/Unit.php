@@ -11,7 +11,7 @@ use Nailrod\Core\Exchange\Memory\Fault\Faults;
 use Nailrod\Core\Exchange\Memory\FirmwareFile;
 use Nailrod\Core\Exchange\Memory\PausingPort;
 use Nailrod\Core\Exchange\Memory\StandInPort;
-use Nailrod\Core\Exchange\Memory\Told;
+use Nailrod\Core\Exchange\Memory\UnitIdentity;
 use Nailrod\Core\Exchange\Memory\UnitState;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Rig\Device\Device;
@@ -83,7 +83,7 @@ final readonly class Unit
     }
 
     /** What the unit says of itself now. */
-    public function tells(): Told
+    public function tells(): UnitIdentity
     {
         return $this->port()->tells();
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rig;
 
-use App\Pairing\Peer;
+use App\Pairing\RemotePeer;
 
 /** Who is at the other end of a connection: this machine, or somebody at an address in the house. */
 final readonly class Asker
@@ -22,6 +22,6 @@ final readonly class Asker
     {
         $address = trim((string) parse_url($uri, PHP_URL_HOST), '[]');
 
-        return new self($address, Peer::isLoopback($address));
+        return new self($address, RemotePeer::isLoopback($address));
     }
 }

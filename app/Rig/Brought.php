@@ -24,7 +24,7 @@ final readonly class Brought
      * @throws NotAllowed
      * @throws Refusal    if it cannot be read, or is another than the one that has its id
      */
-    public function bring(array $document, Resident $rig, Scope $scope): string
+    public function bring(array $document, RigService $rig, Scope $scope): string
     {
         $device = DeviceReader::read(Node::of($document, 'devices'));
         if (! $scope->mayFeed($device->id.'/', '')) {

@@ -6,9 +6,9 @@ namespace App\Rig;
 
 use App\Storage\StoreRefuses;
 use Nailrod\Core\Engine\Hand\Batch;
-use Nailrod\Core\Engine\Hand\Hand;
-use Nailrod\Core\Engine\Hand\HandError;
-use Nailrod\Core\Engine\Hand\HandKind;
+use Nailrod\Core\Engine\Hand\InputSource;
+use Nailrod\Core\Engine\Hand\SourceError;
+use Nailrod\Core\Engine\Hand\SourceKind;
 use Nailrod\Core\Format\Refusal;
 use Nailrod\Core\Format\Signs;
 
@@ -18,14 +18,14 @@ final class Calls
     private const MOST_NAME = 60;
     private const MOST_DEVICES = 16;
 
-    /** @var \WeakMap<Hand, Scope> what the token of each hand allows, as long as it is there */
+    /** @var \WeakMap<InputSource, Scope> what the token of each hand allows, as long as it is there */
     private \WeakMap $scopes;
 
     private readonly Room $hands;
 
     private readonly Room $eyes;
 
-    public function __construct(public readonly Resident $rig, private readonly Orders $orders, private readonly Health $health, private readonly Brought $brought)
+    public function __construct(public readonly RigService $rig, private readonly Orders $orders, private readonly Health $health, private readonly Brought $brought)
     {
         $this->scopes = new \WeakMap;
         $this->hands = Room::forHands();
@@ -80,13 +80,13 @@ final class Calls
     /**
      * @return array<array-key, mixed>
      *
-     * @throws HandError if it is no JSON object
+     * @throws SourceError if it is no JSON object
      */
     private static function read(string $body): array
     {
         $read = json_decode($body, true, 16);
 
-        return is_array($read) && ($read === [] || ! array_is_list($read)) ? $read : throw HandError::shape('the body', mb_strimwidth(mb_scrub($body), 0, 40, '…'), 'a JSON object');
+        return is_array($read) && ($read === [] || ! array_is_list($read)) ? $read : throw SourceError::shape('the body', mb_strimwidth(mb_scrub($body), 0, 40, '…'), 'a JSON object');
     }
 
     /** @param array<array-key, mixed> $body */
@@ -96,15 +96,15 @@ final class Calls
             throw NotAllowed::to('open a hand');
         }
         $name = is_string($body['name'] ?? null) && Signs::areText($body['name']) ? Signs::asName($body['name'], self::MOST_NAME) : '';
-        $kind = HandKind::tryFrom(is_string($body['kind'] ?? null) ? $body['kind'] : '') ?? throw HandError::shape('kind', $body['kind'] ?? null, implode(', ', array_map(fn (HandKind $kind) => $kind->value, HandKind::cases())));
+        $kind = SourceKind::tryFrom(is_string($body['kind'] ?? null) ? $body['kind'] : '') ?? throw SourceError::shape('kind', $body['kind'] ?? null, implode(', ', array_map(fn (SourceKind $kind) => $kind->value, SourceKind::cases())));
         if ($name === '') {
-            throw HandError::shape('name', $body['name'] ?? null, 'a name for the hand');
+            throw SourceError::shape('name', $body['name'] ?? null, 'a name for the hand');
         }
         // A phone is called as it was paired, whatever its page says.
-        [$name, $kind] = $scope->phone === '' ? [$name, $kind] : [$scope->phone, HandKind::Panel];
+        [$name, $kind] = $scope->phone === '' ? [$name, $kind] : [$scope->phone, SourceKind::Panel];
         $full = $this->hands->isFullFor($this->rig->hands(), $asker, $scope->of);
         if ($full !== null) {
-            throw $asker->isHere ? HandError::tooMany($full) : HandError::tooManyElsewhere('hands', $full);
+            throw $asker->isHere ? SourceError::tooMany($full) : SourceError::tooManyElsewhere('hands', $full);
         }
         $devices = $this->devices($body['devices'] ?? [], $scope);
         $hand = $this->rig->open($name, $kind, $devices);
@@ -121,7 +121,7 @@ final class Calls
     private function devices(mixed $devices, Scope $scope): array
     {
         if (! is_array($devices) || ! array_is_list($devices) || count($devices) > self::MOST_DEVICES) {
-            throw HandError::shape('devices', $devices, 'a list of at most '.self::MOST_DEVICES.' devices, or their ids');
+            throw SourceError::shape('devices', $devices, 'a list of at most '.self::MOST_DEVICES.' devices, or their ids');
         }
         if ($scope->panel !== '' && ! $scope->all && $devices !== []) {
             throw NotAllowed::to('bring devices');
@@ -131,7 +131,7 @@ final class Calls
             $ids[] = match (true) {
                 is_array($device) => $this->brought->bring($device, $this->rig, $scope),
                 is_string($device) && isset($this->rig->work()->set->rig->devices[$device]) => $scope->mayFeed($device.'/', '') ? $device : throw NotAllowed::to('move '.$device),
-                default => throw HandError::shape('devices', $device, 'a device of the rig'),
+                default => throw SourceError::shape('devices', $device, 'a device of the rig'),
             };
         }
 
@@ -159,7 +159,7 @@ final class Calls
         }
         $batch = $this->allowed(Batch::read(self::read($body)), $scope);
         if ($batch->n !== $hand->batch && $batch->n !== $hand->batch + 1) {
-            return new Reply(409, ['problem' => HandError::batch($batch->n, $hand->batch + 1)->getMessage(), 'next' => $hand->batch + 1]);
+            return new Reply(409, ['problem' => SourceError::batch($batch->n, $hand->batch + 1)->getMessage(), 'next' => $hand->batch + 1]);
         }
         yield from $this->rig->taking($hand, $batch);
         $answer = $hand->answer;
@@ -234,9 +234,9 @@ final class Calls
      * @param \Closure(string): void    $write what is sent to it
      *
      * @throws NotAllowed
-     * @throws HandError if there are too many, or it asks for what there is not
+     * @throws SourceError if there are too many, or it asks for what there is not
      */
-    public function look(array $query, string $last, Scope $scope, \Closure $write, ?Asker $asker = null): Eye
+    public function look(array $query, string $last, Scope $scope, \Closure $write, ?Asker $asker = null): Subscriber
     {
         $asker ??= Asker::here();
         if (! $scope->maySee()) {
@@ -244,18 +244,18 @@ final class Calls
         }
         $full = $this->eyes->isFullFor(array_values($this->rig->eyes->all), $asker, $scope->of);
         if ($full !== null) {
-            throw $asker->isHere ? HandError::tooManyEyes($full) : HandError::tooManyElsewhere('eyes', $full);
+            throw $asker->isHere ? SourceError::tooManyEyes($full) : SourceError::tooManyElsewhere('eyes', $full);
         }
         if ($scope->isOnlyPanel()) {
             $query = ['see' => 'picture'];
         }
-        $sees = is_string($query['see'] ?? null) ? explode(',', $query['see']) : Eyes::KINDS;
-        $unknown = array_diff($sees, Eyes::KINDS);
+        $sees = is_string($query['see'] ?? null) ? explode(',', $query['see']) : Subscribers::KINDS;
+        $unknown = array_diff($sees, Subscribers::KINDS);
         if ($unknown !== []) {
-            throw HandError::shape('see', implode(',', $unknown), 'some of '.implode(',', Eyes::KINDS));
+            throw SourceError::shape('see', implode(',', $unknown), 'some of '.implode(',', Subscribers::KINDS));
         }
         $word = fn (string $name): string => is_string($query[$name] ?? null) ? mb_strimwidth($query[$name], 0, 60) : '';
-        $eye = new Eye(bin2hex(random_bytes(8)), array_values(array_intersect(Eyes::KINDS, $sees)), $word('look'), $write, $scope->all ? $word('page') : '', $scope->isOnlyPanel() ? $scope->panel : '');
+        $eye = new Subscriber(bin2hex(random_bytes(8)), array_values(array_intersect(Subscribers::KINDS, $sees)), $word('look'), $write, $scope->all ? $word('page') : '', $scope->isOnlyPanel() ? $scope->panel : '');
         $this->eyes->take($eye, $asker, $scope->of);
         $this->rig->look($eye, $last);
 
@@ -263,7 +263,7 @@ final class Calls
     }
 
     /** An eye has closed; a hand that lives as long as it goes too. */
-    public function gone(Eye $eye): void
+    public function gone(Subscriber $eye): void
     {
         $this->rig->eyes->close($eye);
         $hand = $this->rig->hand($eye->hand);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rig;
 
-use App\Pairing\Peer;
+use App\Pairing\RemotePeer;
 use App\Storage\StoreRefuses;
 use GuzzleHttp\Psr7\Query;
 use Psr\Http\Message\RequestInterface;
@@ -27,9 +27,9 @@ final class Connection
 
     private const REASONS = [200 => 'OK', 204 => 'No Content', 400 => 'Bad Request', 401 => 'Unauthorized', 403 => 'Forbidden', 404 => 'Not Found', 405 => 'Method Not Allowed', 409 => 'Conflict', 410 => 'Gone', 411 => 'Length Required', 413 => 'Content Too Large', 421 => 'Misdirected Request', 422 => 'Unprocessable Content', 431 => 'Request Header Fields Too Large', 500 => 'Internal Server Error', 501 => 'Not Implemented', 503 => 'Service Unavailable'];
 
-    private readonly Incoming $incoming;
+    private readonly HttpRequests $incoming;
 
-    private ?Eye $eye = null;
+    private ?Subscriber $eye = null;
 
     /** Token of a panel that looks. */
     private string $phone = '';
@@ -70,7 +70,7 @@ final class Connection
         private readonly \Closure $after,
         private readonly \Closure $log,
     ) {
-        $this->incoming = new Incoming($door);
+        $this->incoming = new HttpRequests($door);
         $this->asker = Asker::at((string) $socket->getRemoteAddress());
         $this->since = microtime(true);
         $socket->on('data', $this->data(...));
@@ -168,7 +168,7 @@ final class Connection
         $token = preg_match('/^Bearer (\S+)$/D', $request->getHeaderLine('Authorization'), $match) === 1 ? $match[1] : ($request->getUri()->getPath() === '/events' && is_string($query['token'] ?? null) ? $query['token'] : '');
         try {
             $scope = $this->tokens->scopeOf($token, time());
-            if ($scope?->all === true && $scope->panel === '' && ! Peer::isThisMachine($this->asker->address, $request->getHeaderLine('Host'))) {
+            if ($scope?->all === true && $scope->panel === '' && ! RemotePeer::isThisMachine($this->asker->address, $request->getHeaderLine('Host'))) {
                 $this->send(Reply::problem(403, 'Pages of this machine are let in from this machine only.', true));
             } elseif ($scope === null) {
                 $this->send(Reply::problem(401, 'This token is not known, or it has ended. A page gets another when it is read again; a program gets one by php artisan nailrod:token.', true));

@@ -8,19 +8,19 @@ use App\Models\RecordingRecord;
 use App\Recordings\BadRecording;
 use App\Recordings\Recordings;
 use Nailrod\Core\Engine\Hand\Batch;
-use Nailrod\Core\Engine\Hand\Hand;
+use Nailrod\Core\Engine\Hand\InputSource;
 use Nailrod\Core\Engine\Hand\RigAtWork;
 
 /** What is recorded of the rig and what is played to it. It does nothing by itself: the rig asks it and does what is due. */
 final class Deck
 {
-    public readonly Recorder $recorder;
+    public readonly RigRecorder $recorder;
 
-    private ?Player $player = null;
+    private ?RecordingPlayer $player = null;
 
     public function __construct(private readonly Recordings $recordings, private readonly RecordedMacros $macros)
     {
-        $this->recorder = new Recorder($recordings);
+        $this->recorder = new RigRecorder($recordings);
     }
 
     /** What was under way when the last process ended is kept. */
@@ -63,7 +63,7 @@ final class Deck
         return $this->player?->due();
     }
 
-    /** @return ?array{Hand, Batch} the rows that are due next, and the hand that sends them; null if none are */
+    /** @return ?array{InputSource, Batch} the rows that are due next, and the hand that sends them; null if none are */
     public function batch(int $now): ?array
     {
         $batch = $this->player?->batch($now);
@@ -93,12 +93,12 @@ final class Deck
         return $recording === null ? null : new Pieces($this->recordings, $recording);
     }
 
-    public function play(Pieces $rows, Hand $hand, int $now): void
+    public function play(Pieces $rows, InputSource $hand, int $now): void
     {
-        $this->player = new Player($rows, $hand, $now);
+        $this->player = new RecordingPlayer($rows, $hand, $now);
     }
 
-    /** @return ?array{Hand, string} nothing is played any more: the hand that did, and the name; null if nothing was */
+    /** @return ?array{InputSource, string} nothing is played any more: the hand that did, and the name; null if nothing was */
     public function stop(): ?array
     {
         $player = $this->player;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rig;
 
-use App\Pairing\Peer;
+use App\Pairing\RemotePeer;
 
 /** Who is let in: only to the names of this machine, and from a browser only from the application's own pages. */
 final readonly class Door
@@ -29,7 +29,7 @@ final readonly class Door
     /** @return list<string> */
     private function with(int $port): array
     {
-        return array_map(fn (string $host): string => $host.':'.$port, [...Peer::OWN, ...$this->hosts]);
+        return array_map(fn (string $host): string => $host.':'.$port, [...RemotePeer::OWN, ...$this->hosts]);
     }
 
     /** Where the rig listens, beside pages at this port. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rig;
 
-use Nailrod\Core\Engine\Hand\Hand;
+use Nailrod\Core\Engine\Hand\InputSource;
 
 /** How the rig is: what is in play, who is there, how much comes, how late timers were. */
 final class Health
@@ -45,7 +45,7 @@ final class Health
     }
 
     /** A second has passed. */
-    public function second(Resident $rig): void
+    public function second(RigService $rig): void
     {
         [$this->rate, $this->before] = [$rig->taken - $this->before, $rig->taken];
         if (++$this->seconds % self::LOOKS === 0) {
@@ -64,25 +64,25 @@ final class Health
      *
      * @return array{hands: list<array{name: string, kind: string, rate: int, delay: ?int, holds: list<string>}>, eyes: int} inputs a second, and how much later than at best the last batch came, in µs
      */
-    public function here(Resident $rig): array
+    public function here(RigService $rig): array
     {
         $hands = [];
         foreach ($rig->hands() as $hand) {
             $hands[] = ['name' => $hand->name, 'kind' => $hand->kind->inWords(), 'rate' => $hand->inputs - ($this->of[$hand->id] ?? 0), 'delay' => $hand->clock->late(), 'holds' => array_map($rig->work()->set->rig->fullNameOf(...), $rig->work()->holds($hand))];
         }
-        $this->of = array_column(array_map(fn (Hand $hand): array => [$hand->id, $hand->inputs], $rig->hands()), 1, 0);
+        $this->of = array_column(array_map(fn (InputSource $hand): array => [$hand->id, $hand->inputs], $rig->hands()), 1, 0);
 
         return ['hands' => $hands, 'eyes' => count($rig->eyes->all)];
     }
 
     /** @return array<string, mixed> */
-    public function told(Resident $rig): array
+    public function told(RigService $rig): array
     {
         return [
             'version' => Stamp::VERSION,
             'set' => $rig->set(),
             'clock' => $rig->clock->now(),
-            'hands' => array_map(fn (Hand $hand) => ['name' => $hand->name, 'kind' => $hand->kind->value, 'inputs' => $hand->inputs, 'holds' => $rig->work()->holds($hand)], $rig->hands()),
+            'hands' => array_map(fn (InputSource $hand) => ['name' => $hand->name, 'kind' => $hand->kind->value, 'inputs' => $hand->inputs, 'holds' => $rig->work()->holds($hand)], $rig->hands()),
             'eyes' => count($rig->eyes->all),
             'inputs_a_second' => $this->rate,
             'latest_timer_us' => max([0, ...$this->late]),

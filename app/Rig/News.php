@@ -15,10 +15,10 @@ final class News
     private bool $isOfHand = false;
 
     /** When something was told last, in µs; before the first time so long ago that nothing waits. */
-    private int $told = -Eyes::JOINED;
+    private int $told = -Subscribers::JOINED;
 
     /** When something that a hand did was told last, in µs. */
-    private int $toldOfHand = -Eyes::JOINED;
+    private int $toldOfHand = -Subscribers::JOINED;
 
     public function came(bool $isOfHand = false): void
     {
@@ -31,8 +31,8 @@ final class News
     {
         return match (true) {
             ! $this->isThere => null,
-            $this->isOfHand => min($this->told, $this->toldOfHand) + Eyes::JOINED,
-            default => $this->told + Eyes::JOINED,
+            $this->isOfHand => min($this->told, $this->toldOfHand) + Subscribers::JOINED,
+            default => $this->told + Subscribers::JOINED,
         };
     }
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rig;
 
-use Nailrod\Core\Engine\Hand\HandError;
+use Nailrod\Core\Engine\Hand\SourceError;
 use Nailrod\Core\Engine\Live\LiveStep;
 use Nailrod\Core\Engine\Survey\Survey;
 use Nailrod\Core\Format\Signs;
@@ -15,9 +15,9 @@ final class Orders
     /**
      * @param array<array-key, mixed> $body
      *
-     * @throws HandError if the order cannot be
+     * @throws SourceError if the order cannot be
      */
-    public function carryOut(Resident $rig, array $body): Reply
+    public function carryOut(RigService $rig, array $body): Reply
     {
         $word = fn (string $name): string => is_string($body[$name] ?? null) ? $body[$name] : '';
 
@@ -34,16 +34,16 @@ final class Orders
             'play' => $this->done($rig->playRecording($word('recording')), 'recording', $word('recording'), 'the id of a recording'),
             'stop' => $this->stop($rig),
             'start again' => $this->startAgain($rig),
-            default => throw HandError::shape('order', $body['order'] ?? null, 'put in play, let go, phrase, shut window, try macro, survey, look, record, keep, play, stop or start again'),
+            default => throw SourceError::shape('order', $body['order'] ?? null, 'put in play, let go, phrase, shut window, try macro, survey, look, record, keep, play, stop or start again'),
         };
     }
 
     private function done(bool $isDone, string $place, string $found, string $expected): Reply
     {
-        return $isDone ? new Reply(204) : throw HandError::shape($place, $found, $expected);
+        return $isDone ? new Reply(204) : throw SourceError::shape($place, $found, $expected);
     }
 
-    private function letGo(Resident $rig): Reply
+    private function letGo(RigService $rig): Reply
     {
         $live = $rig->work()->live;
         $rig->keep(LiveStep::joined([$live->step([], $rig->clock->now()), $live->letGo()]));
@@ -52,14 +52,14 @@ final class Orders
     }
 
     /** Which port a phrase closes that was typed or spoken; who asks presses it, as the hand that it is. */
-    private function phrase(Resident $rig, string $said): Reply
+    private function phrase(RigService $rig, string $said): Reply
     {
         $port = $rig->work()->set->rig->phrase($said);
 
-        return $port === null ? throw HandError::noPhrase($said) : new Reply(200, ['port' => $port]);
+        return $port === null ? throw SourceError::noPhrase($said) : new Reply(200, ['port' => $port]);
     }
 
-    private function shutWindow(Resident $rig): Reply
+    private function shutWindow(RigService $rig): Reply
     {
         $live = $rig->work()->live;
         $rig->keep(LiveStep::joined([$live->step([], $rig->clock->now()), $live->shutWindow()]));
@@ -67,7 +67,7 @@ final class Orders
         return new Reply(204);
     }
 
-    private function tryMacro(Resident $rig, string $macro): Reply
+    private function tryMacro(RigService $rig, string $macro): Reply
     {
         $isThere = isset($rig->work()->set->macros[$macro]);
         if ($isThere) {
@@ -78,7 +78,7 @@ final class Orders
         return $this->done($isThere, 'macro', $macro, 'a macro of the set in play');
     }
 
-    private function survey(Resident $rig, string $what, string $ref): bool
+    private function survey(RigService $rig, string $what, string $ref): bool
     {
         $state = $rig->work()->live->state;
         $rig->changed();
@@ -86,9 +86,9 @@ final class Orders
         return $state->survey->order($what, $ref, $state->hands, $rig->work()->set->rig, $rig->clock->now());
     }
 
-    private function look(Resident $rig, string $id, string $device): Reply
+    private function look(RigService $rig, string $id, string $device): Reply
     {
-        $eye = $rig->eyes->all[$id] ?? throw HandError::shape('eye', $id, 'an eye that is open');
+        $eye = $rig->eyes->all[$id] ?? throw SourceError::shape('eye', $id, 'an eye that is open');
         if ($eye->look !== $device) {
             $eye->look = $device;
             $rig->eyes->sheet($eye, $rig->work(), true);
@@ -97,7 +97,7 @@ final class Orders
         return new Reply(204);
     }
 
-    private function keep(Resident $rig, string $name): Reply
+    private function keep(RigService $rig, string $name): Reply
     {
         $recording = $rig->keepRecording(Signs::asName($name, 60));
 
@@ -105,14 +105,14 @@ final class Orders
     }
 
     /** The process ends as it should, and who watches it begins it again, with the code as it is now. */
-    private function startAgain(Resident $rig): Reply
+    private function startAgain(RigService $rig): Reply
     {
         $rig->isToEnd = true;
 
         return new Reply(204);
     }
 
-    private function stop(Resident $rig): Reply
+    private function stop(RigService $rig): Reply
     {
         $rig->stopPlaying();
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Rig;
 
-use App\Pairing\Gets;
-use App\Pairing\Peer;
+use App\Pairing\Grant;
+use App\Pairing\RemotePeer;
 use Illuminate\Http\Client\ConnectionException;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Http;
@@ -58,17 +58,17 @@ final readonly class PageLine
     }
 
     /** What the browser that asks gets: this machine everything, a tablet what it was given. */
-    public function gets(): Gets
+    public function gets(): Grant
     {
-        $phone = Peer::isHere($this->request) ? null : Peer::token($this->request);
+        $phone = RemotePeer::isHere($this->request) ? null : RemotePeer::token($this->request);
 
-        return $phone === null ? Gets::All : Gets::of($phone);
+        return $phone === null ? Grant::All : Grant::of($phone);
     }
 
     /** A token for the browser that asks: of this machine for everything, of a tablet for what that was given. */
     public function browserToken(): string
     {
-        $phone = Peer::isHere($this->request) ? null : Peer::token($this->request);
+        $phone = RemotePeer::isHere($this->request) ? null : RemotePeer::token($this->request);
 
         return $phone === null ? $this->token() : $this->tokens->forHand($phone, time());
     }

@@ -19,7 +19,7 @@ final readonly class PanelSight
     /** @param list<string> $variables that stand on it */
     private function __construct(private string $panel, private string $hand, private array $variables) {}
 
-    public static function of(BindingSet $set, Eye $eye): self
+    public static function of(BindingSet $set, Subscriber $eye): self
     {
         $tiles = ($set->rig->devices[$eye->panel] ?? null)?->panel?->tiles() ?? [];
 

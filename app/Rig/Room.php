@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rig;
 
-use Nailrod\Core\Engine\Hand\Hands;
+use Nailrod\Core\Engine\Hand\InputSources;
 
 /**
  * How many of something there may be at the rig, and whose they are: a part is kept for this machine, and an address or a
@@ -38,7 +38,7 @@ final class Room
 
     public static function forHands(): self
     {
-        return new self(Hands::MOST, 8, 2);
+        return new self(InputSources::MOST, 8, 2);
     }
 
     public static function forEyes(): self

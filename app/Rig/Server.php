@@ -39,7 +39,7 @@ final class Server
     /** @throws \RuntimeException if the port is in use */
     public function __construct(
         private readonly LoopInterface $loop,
-        private readonly Resident $rig,
+        private readonly RigService $rig,
         private readonly Calls $calls,
         private readonly Tokens $tokens,
         private readonly KnownTokens $known,

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Rig;
 
 /** The clock of the rig in µs: it only goes forward, and by at most a second where the process was away for longer. */
-final class SteadyClock implements Clock
+final class SteadyClock implements RigClock
 {
     private const LONGEST = 1_000_000;
 

@@ -72,7 +72,7 @@ final class Demo
     /** It is not listed any more, nor is what inherits from it; nothing of it is lost. */
     public static function putAway(): void
     {
-        SetRecord::query()->whereIn('id', [self::ROOT, ...SetList::heirs(self::ROOT)])->update(['put_away' => true]);
+        SetRecord::query()->whereIn('id', [self::ROOT, ...SetTree::heirs(self::ROOT)])->update(['put_away' => true]);
     }
 
     /** All of it is there again as it was. */

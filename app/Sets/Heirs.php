@@ -48,7 +48,7 @@ final class Heirs
     {
         if ($this->documents === null) {
             $this->documents = [];
-            foreach (SetList::heirs($this->of) as $id) {
+            foreach (SetTree::heirs($this->of) as $id) {
                 $this->documents[$id] = SetRecord::query()->with('head')->findOrFail($id)->head->set();
             }
         }

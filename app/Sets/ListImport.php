@@ -7,7 +7,7 @@ namespace App\Sets;
 use App\Models\CatalogueRecord;
 use Nailrod\Core\Exchange\CatalogueTable;
 use Nailrod\Core\Exchange\CatalogueUpdate;
-use Nailrod\Core\Exchange\Incoming;
+use Nailrod\Core\Exchange\ImportedFile;
 use Nailrod\Core\Exchange\KeyList;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Mapping\Action\Catalogue;
@@ -48,7 +48,7 @@ final readonly class ListImport
      * @param ?string                  $from   the set from whose page it was taken up to be changed; null if it came as a file
      * @param string                   $below  the set below which one for it was asked for; empty if none was
      */
-    public function __construct(public Incoming $incoming, public string $name, string $for, array $edited, public ?string $from, public string $below = '')
+    public function __construct(public ImportedFile $incoming, public string $name, string $for, array $edited, public ?string $from, public string $below = '')
     {
         $newer = $incoming->catalogue ?? throw new \LogicException('It is no list.');
         $records = CatalogueRecord::query()->with('head')->orderBy('id')->get()->keyBy('id')->all();
@@ -58,8 +58,8 @@ final readonly class ListImport
         arsort($alike);
         $likest = (string) array_key_first($alike);
         $usual = match (true) {
-            $incoming->kind === Incoming::CATALOGUE && isset($games[$newer->id]) => $newer->id,
-            $incoming->kind === Incoming::CATALOGUE => self::FRESH,
+            $incoming->kind === ImportedFile::CATALOGUE && isset($games[$newer->id]) => $newer->id,
+            $incoming->kind === ImportedFile::CATALOGUE => self::FRESH,
             ($alike[$likest] ?? 0.0) >= self::SURELY && ! $this->isKeyList() => $likest,
             isset($this->choices[self::KEYS.$likest]) && $this->isKeyList() => self::KEYS.$likest,
             default => self::FRESH,
@@ -68,9 +68,9 @@ final readonly class ListImport
         $this->notHere = isset($this->choices[$for]) ? '' : $for;
         $this->of = $records[$this->for] ?? null;
         $this->catalogue = $edited[$this->for] ?? match (true) {
-            $this->for === self::FRESH && $incoming->kind === Incoming::TABLE => $newer->called($newer->id, $this->nameOfTable()),
+            $this->for === self::FRESH && $incoming->kind === ImportedFile::TABLE => $newer->called($newer->id, $this->nameOfTable()),
             $this->of === null => $newer,
-            $incoming->kind === Incoming::TABLE => $this->update($games[$this->for])->said(CatalogueTable::of($incoming->text)),
+            $incoming->kind === ImportedFile::TABLE => $this->update($games[$this->for])->said(CatalogueTable::of($incoming->text)),
             default => $this->update($games[$this->for])->whole(),
         };
     }
@@ -121,12 +121,12 @@ final readonly class ListImport
     /** Is it a list of what reaches actions, as it goes out of a set? */
     private function isKeyList(): bool
     {
-        return $this->incoming->kind === Incoming::TABLE && preg_match('/^"?action.*\bby\b/i', $this->incoming->text) === 1;
+        return $this->incoming->kind === ImportedFile::TABLE && preg_match('/^"?action.*\bby\b/i', $this->incoming->text) === 1;
     }
 
     private function update(Catalogue $game): CatalogueUpdate
     {
-        return CatalogueUpdate::of($game, $this->incoming->catalogue ?? $game, $this->incoming->kind === Incoming::CATALOGUE);
+        return CatalogueUpdate::of($game, $this->incoming->catalogue ?? $game, $this->incoming->kind === ImportedFile::CATALOGUE);
     }
 
     /**
@@ -155,7 +155,7 @@ final readonly class ListImport
     private function keys(Catalogue $game): int
     {
         try {
-            return $this->incoming->kind === Incoming::TABLE ? count(KeyList::read($this->incoming->text, $game)) : 0;
+            return $this->incoming->kind === ImportedFile::TABLE ? count(KeyList::read($this->incoming->text, $game)) : 0;
         } catch (FormatError) {
             return 0;
         }

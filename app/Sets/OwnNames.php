@@ -50,7 +50,7 @@ final class OwnNames
     /** @return array<string, string> names of the sets that are not deleted, by id */
     private static function sets(): array
     {
-        return array_column(SetList::headings(), 'name', 'id');
+        return array_column(SetTree::headings(), 'name', 'id');
     }
 
     /** @param array<string, string> $taken */

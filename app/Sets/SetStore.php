@@ -212,7 +212,7 @@ final class SetStore
     {
         return DB::transaction(function () use ($id): SetRecord {
             $record = $this->open($id);
-            $heirs = array_column(array_filter(SetList::headings(), fn (array $heading) => $heading['parent'] === $id), 'name');
+            $heirs = array_column(array_filter(SetTree::headings(), fn (array $heading) => $heading['parent'] === $id), 'name');
             if ($heirs !== []) {
                 throw FormatError::told('delete', $record->name.', which '.implode(' and ', $heirs).(count($heirs) === 1 ? ' inherits' : ' inherit').' from', 'a set that nothing inherits from; delete those first');
             }
@@ -271,7 +271,7 @@ final class SetStore
     {
         $assembly = new Assembly(Drafts::of(new DatabaseLibrary, $set));
         $assembled = $assembly->assemble($set, $before);
-        foreach (SetList::heirs($set->id) as $heir) {
+        foreach (SetTree::heirs($set->id) as $heir) {
             $other = $this->open($heir);
             $child = $other->head->set();
             try {

@@ -2,4 +2,4 @@
 
 declare(strict_types=1);
 
-return '8d240f7f9d80';
+return '638adddb380b';

@@ -6,10 +6,10 @@ namespace App\View;
 
 use App\Models\RecordingRecord;
 use App\Models\SetRecord;
-use App\Sets\SetList;
 use App\Sets\SetStore;
+use App\Sets\SetTree;
 use Illuminate\Support\Facades\Cache;
-use Nailrod\Core\Advice\Check\Report;
+use Nailrod\Core\Advice\Check\FindingsReport;
 use Nailrod\Core\Advice\Plan\Reach;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Mapping\Layer;
@@ -165,7 +165,7 @@ final readonly class Findables
     /** @return iterable<int, Findable> */
     private static function sets(string $base, string $at): iterable
     {
-        foreach (SetList::tree() as $set) {
+        foreach (SetTree::tree() as $set) {
             yield new Findable('set', $set['name'], '', dirname($base).'/'.$set['id'].'/'.$at);
         }
     }
@@ -181,7 +181,7 @@ final readonly class Findables
     /** @return iterable<int, Findable> what is told of the set */
     private function findings(): iterable
     {
-        foreach (Report::of($this->place->set)->told as $finding) {
+        foreach (FindingsReport::of($this->place->set)->told as $finding) {
             $spot = $finding->spots[0] ?? null;
             yield new Findable('told', rtrim($finding->sentence, '.'), $finding->kind, $spot === null ? $this->at('plan') : $this->at('assign', ['layer' => $spot->layer, 'ref' => $spot->ref]));
         }

@@ -7,8 +7,8 @@ namespace App\View;
 use App\Models\Revision;
 use App\Models\SetRecord;
 use App\Sets\Heirs;
-use App\Sets\SetList;
 use App\Sets\SetStore;
+use App\Sets\SetTree;
 use Illuminate\Support\HtmlString;
 use Nailrod\Core\Rig\Device\Setting;
 use Nailrod\Core\Set\BindingSet;
@@ -18,7 +18,7 @@ use Nailrod\Core\Set\Words;
 /** What every place shows: the set that is open, its parents, what can be undone. */
 final readonly class Place
 {
-    public Told $told;
+    public PartFindings $told;
 
     /**
      * @param SetRecord                                         $root   the set that says what the rig is, so that it holds for
@@ -44,7 +44,7 @@ final readonly class Place
         public NotHere $notHere = new NotHere,
         public Picked $picked = new Picked,
     ) {
-        $this->told = new Told($set);
+        $this->told = new PartFindings($set);
     }
 
     /**
@@ -66,7 +66,7 @@ final readonly class Place
             $edited,
             $set,
             new Words($set),
-            SetList::tree(),
+            SetTree::tree(),
             $edited->head->made_from === null ? null : $edited->head->sentence,
             $edited->undone()?->sentence,
             new Heirs($record->id),

@@ -8,8 +8,8 @@ use App\Memory\Memories;
 use App\Models\PrintRecord;
 use App\Models\SetRecord;
 use App\Rig\PageLine;
-use App\Sets\SetList;
 use App\Sets\SetStore;
+use App\Sets\SetTree;
 use Nailrod\Core\Advice\Plan\Reach;
 use Nailrod\Core\Engine\Survey\Verdict;
 use Nailrod\Core\Exchange\Memory\Standing;
@@ -161,6 +161,6 @@ final class Steps
     /** @return array<string, SetGlance> of the sets of this rig */
     private function glances(): array
     {
-        return $this->sets->excerpts(SetGlance::class, [$this->root->id, ...SetList::heirs($this->root->id)]);
+        return $this->sets->excerpts(SetGlance::class, [$this->root->id, ...SetTree::heirs($this->root->id)]);
     }
 }

@@ -12,7 +12,7 @@ use Nailrod\Core\Mapping\Output\KeyNames;
 use Nailrod\Core\Mapping\Output\KeyStroke;
 use Nailrod\Core\Mapping\Output\PressesKeys;
 use Nailrod\Core\Set\BindingSet;
-use Nailrod\Core\Set\Spot;
+use Nailrod\Core\Set\Slot;
 use Nailrod\Core\Set\Words;
 
 /** The list of actions with what reaches them, as CSV; and keys out of such a list. */
@@ -35,7 +35,7 @@ final class KeyList
                 self::safe($catalogue->groups[$action->group]),
                 $way instanceof PressesKeys ? self::safe($way->keys()->label()) : '',
                 self::safe($way === null ? '' : $words->output($way)),
-                self::safe(implode(', ', array_map(fn (Spot $spot) => $set->rig->fullNameOf($spot->ref).($spot->layer === 'base' ? '' : ' ('.$set->layers[$spot->layer]->name.')'), $reach->spots($action->id)))),
+                self::safe(implode(', ', array_map(fn (Slot $spot) => $set->rig->fullNameOf($spot->ref).($spot->layer === 'base' ? '' : ' ('.$set->layers[$spot->layer]->name.')'), $reach->spots($action->id)))),
             ], ',', '"', '');
         }
         rewind($stream);

@@ -11,7 +11,7 @@ use Nailrod\Core\Mapping\Action\Action;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\PartNames;
 use Nailrod\Core\Set\Section\Cells;
-use Nailrod\Core\Set\Section\Macros;
+use Nailrod\Core\Set\Section\MacrosSection;
 
 /**
  * What a file names, in a set that takes it: for each action the one here of the same id in the same game, else of the same role,
@@ -73,7 +73,7 @@ final readonly class NameMatch
                 Id::FLAG => isset($this->set->flags[$id]) ? '' : 'a flag',
                 Id::MACRO => isset($this->set->macros[$id]) || (
                     $withMacros && isset($this->macros[$id]) && $this->lacks(
-                        Macros::name(),
+                        MacrosSection::name(),
                         $this->macros[$id],
                         false,
                     ) === ''

@@ -17,8 +17,8 @@ use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\PartNames;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\Section\Cells;
-use Nailrod\Core\Set\Section\LampRules;
-use Nailrod\Core\Set\Section\Macros;
+use Nailrod\Core\Set\Section\LampRulesSection;
+use Nailrod\Core\Set\Section\MacrosSection;
 
 /**
  * A page of a panel, or all of it, with what its tiles do in the base layer and what lights them: a file to be taken into another
@@ -175,8 +175,8 @@ final readonly class PanelFile
     {
         $names = fn (string $sort): array => [
             ...self::namesIn(Cells::name(), $does, $sort),
-            ...self::namesIn(Macros::name(), $macros, $sort),
-            ...self::namesIn(LampRules::name(), $lit, $sort),
+            ...self::namesIn(MacrosSection::name(), $macros, $sort),
+            ...self::namesIn(LampRulesSection::name(), $lit, $sort),
         ];
         [$ids, $variables] = [$names(Id::ACTION), $names(Id::VARIABLE)];
         $actions = [];

@@ -16,8 +16,8 @@ use Nailrod\Core\Set\PanelEdits;
 use Nailrod\Core\Set\PartNames;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\Section\Cells;
-use Nailrod\Core\Set\Section\LampRules;
-use Nailrod\Core\Set\Section\Macros;
+use Nailrod\Core\Set\Section\LampRulesSection;
+use Nailrod\Core\Set\Section\MacrosSection;
 use Nailrod\Core\Set\SetDocument;
 
 /** A panel that comes from a file, in the set that takes it: what its tiles do is taken as far as it is here, its tiles come all the same. */
@@ -69,20 +69,20 @@ final readonly class PanelFit
         $own = $taken === null ? $edits->add($this->file->name, $pages) : $edits->morePages($panel, $pages);
         foreach (Keys::each($this->file->macros) as $id => $macro) {
             $own = isset($this->set->macros[$id])
-                || $this->match->lacks(Macros::name(), $macro) !== ''
+                || $this->match->lacks(MacrosSection::name(), $macro) !== ''
                 ? $own
                 : $own->with(
                     PartPath::macro($id),
-                    $this->match->mapped(Macros::name(), $macro),
+                    $this->match->mapped(MacrosSection::name(), $macro),
                 );
         }
         foreach (Keys::each($this->file->lit) as $tile => $rule) {
-            if (isset($ids[$tile]) && $this->match->lacks(LampRules::name(), $rule) === '') {
+            if (isset($ids[$tile]) && $this->match->lacks(LampRulesSection::name(), $rule) === '') {
                 $own = $own->with(
                     PartPath::lamp(
                         Ids::free($ids[$tile], 'lamp', fn (string $id): bool => isset($this->set->lamps[$id])),
                     ),
-                    ['lamp' => $this->device.'/'.$ids[$tile]] + $this->match->mapped(LampRules::name(), $rule),
+                    ['lamp' => $this->device.'/'.$ids[$tile]] + $this->match->mapped(LampRulesSection::name(), $rule),
                 );
             }
         }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Exchange;
 
-use Nailrod\Core\Advice\Check\Report;
+use Nailrod\Core\Advice\Check\FindingsReport;
 use Nailrod\Core\Advice\Plan\Reach;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Mapping\Macro\Macro;
@@ -41,7 +41,7 @@ final class Summary
             $reach = Reach::of($set);
             $open = array_filter($set->catalogue->actions, fn ($action) => ! $reach->reaches($action->id));
             array_push($lines, '', 'Not reached: '.($open === [] ? 'nothing' : implode(', ', array_map(fn ($action) => $action->name.($action->essential ? ' (needed)' : ''), $open))));
-            $report = Report::of($set);
+            $report = FindingsReport::of($set);
             foreach ($report->told as $finding) {
                 $lines[] = '! '.$finding->sentence;
             }

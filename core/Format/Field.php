@@ -16,7 +16,7 @@ final readonly class Field
      * @param string $name    in the file
      * @param string $label   on the page
      * @param string $help    what it means, in one sentence
-     * @param bool   $isGiven must it be said? Otherwise what is missing counts as $usual
+     * @param bool   $isRequired must it be said? Otherwise what is missing counts as $usual
      * @param mixed  $usual   as it stands in the file; null: nothing
      * @param mixed  $begins  what a form begins with where nothing is usual, as it stands in the file
      */
@@ -25,20 +25,20 @@ final readonly class Field
         public string $label,
         public Type $type,
         public string $help,
-        public bool $isGiven,
+        public bool $isRequired,
         public mixed $usual = null,
         public mixed $begins = null,
         public bool $isShown = true,
     ) {}
 
     /** One that must be said. */
-    public static function given(string $name, string $label, Type $type, string $help, mixed $begins = null): self
+    public static function required(string $name, string $label, Type $type, string $help, mixed $begins = null): self
     {
         return new self($name, $label, $type, $help, true, null, $begins);
     }
 
     /** One that may be left out. */
-    public static function usually(mixed $usual, string $name, string $label, Type $type, string $help, mixed $begins = null): self
+    public static function optional(mixed $usual, string $name, string $label, Type $type, string $help, mixed $begins = null): self
     {
         return new self($name, $label, $type, $help, false, $usual, $begins);
     }
@@ -46,20 +46,20 @@ final readonly class Field
     /** The same, but no form has it: it is changed in another way, or in the file alone. */
     public function hidden(): self
     {
-        return new self($this->name, $this->label, $this->type, $this->help, $this->isGiven, $this->usual, $this->begins, false);
+        return new self($this->name, $this->label, $this->type, $this->help, $this->isRequired, $this->usual, $this->begins, false);
     }
 
     /** What a form shows for something that is new. */
     public function atFirst(): mixed
     {
-        return $this->begins ?? $this->usual ?? ($this->isGiven ? $this->type->example() : null);
+        return $this->begins ?? $this->usual ?? ($this->isRequired ? $this->type->example() : null);
     }
 
     /** @throws FormatError if it is missing, or not as its type wants it */
     public function readIn(Node $node): mixed
     {
         $value = $node->maybe($this->name);
-        if ($value === null && ! $this->isGiven) {
+        if ($value === null && ! $this->isRequired) {
             return $this->usual === null ? null : $this->type->read(Node::of($this->usual, $this->name));
         }
         try {

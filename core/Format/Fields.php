@@ -28,7 +28,7 @@ final readonly class Fields
      *
      * @throws FormatError with the place of what is wrong
      */
-    public function read(Node $node, array $beside = [], string $id = ''): Given
+    public function read(Node $node, array $beside = [], string $id = ''): FieldValues
     {
         $node->only([...$beside, ...array_keys($this->all)]);
         $values = [];
@@ -36,7 +36,7 @@ final readonly class Fields
             $values[$name] = $field->readIn($node);
         }
 
-        return new Given($values, $node, $this, $id);
+        return new FieldValues($values, $node, $this, $id);
     }
 
     /**
@@ -46,7 +46,7 @@ final readonly class Fields
      */
     public function schema(array $beside = [], string $description = ''): array
     {
-        $required = [...array_keys($beside), ...array_keys(array_filter($this->all, fn (Field $field) => $field->isGiven))];
+        $required = [...array_keys($beside), ...array_keys(array_filter($this->all, fn (Field $field) => $field->isRequired))];
 
         return ($description === '' ? [] : ['description' => $description]) + ['type' => 'object', 'properties' => $beside + array_map(fn (Field $field) => $field->schema(), $this->all)]
             + ($required === [] ? [] : ['required' => $required]) + ['additionalProperties' => false];

@@ -12,7 +12,7 @@ trait HasNoFields
         return Fields::of();
     }
 
-    public static function from(Given $given): static
+    public static function from(FieldValues $given): static
     {
         return new self;
     }

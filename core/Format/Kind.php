@@ -23,7 +23,7 @@ interface Kind
     public static function fields(): Fields;
 
     /** @throws FormatError if its fields do not go together */
-    public static function from(Given $given): static;
+    public static function from(FieldValues $given): static;
 
     /**
      * @param string $id under which it stands; empty where it has none

@@ -47,18 +47,18 @@ final readonly class KeyLayout
     public static function fields(): Fields
     {
         $dead = Fields::of(
-            Field::given('key', 'Key', new KeyCode, 'The key that is pressed first.', 'BracketLeft'),
-            Field::given('level', 'Level', new Whole(0, count(self::LEVELS) - 1), 'How: 0 alone, 1 with Shift, 2 with the right Alt, 3 with both.', 0),
-            Field::given('makes', 'Makes', new ByKey(new Character, new Character), 'What it makes of the character that is typed next, by that character.', ['e' => 'é']),
+            Field::required('key', 'Key', new KeyCode, 'The key that is pressed first.', 'BracketLeft'),
+            Field::required('level', 'Level', new Whole(0, count(self::LEVELS) - 1), 'How: 0 alone, 1 with Shift, 2 with the right Alt, 3 with both.', 0),
+            Field::required('makes', 'Makes', new ByKey(new Character, new Character), 'What it makes of the character that is typed next, by that character.', ['e' => 'é']),
         );
 
         return Fields::of(
-            Field::given('format', 'Format', Choice::of(self::FORMAT), 'What the file is.'),
-            Field::given('version', 'Version', new Whole(1, 1), 'The version of the format.'),
-            Field::given('id', 'Id', new NewId('us'), 'The name of the layout in steps of macros.'),
-            Field::given('name', 'Name', new Text(60), 'What it is called.'),
-            Field::given('keys', 'Keys', new ByKey(new KeyCode, new Several(new Character(true), 0, count(self::LEVELS))), 'What each key gives: alone, with Shift, with the right Alt, with both; an empty text where it gives nothing.', ['KeyE' => ['e', 'E', '€']]),
-            Field::usually([], 'dead', 'Dead keys', new Several(new Thing($dead, 'a dead key'), 0, 20), 'Keys that change the character after them.'),
+            Field::required('format', 'Format', Choice::of(self::FORMAT), 'What the file is.'),
+            Field::required('version', 'Version', new Whole(1, 1), 'The version of the format.'),
+            Field::required('id', 'Id', new NewId('us'), 'The name of the layout in steps of macros.'),
+            Field::required('name', 'Name', new Text(60), 'What it is called.'),
+            Field::required('keys', 'Keys', new ByKey(new KeyCode, new Several(new Character(true), 0, count(self::LEVELS))), 'What each key gives: alone, with Shift, with the right Alt, with both; an empty text where it gives nothing.', ['KeyE' => ['e', 'E', '€']]),
+            Field::optional([], 'dead', 'Dead keys', new Several(new Thing($dead, 'a dead key'), 0, 20), 'Keys that change the character after them.'),
         );
     }
 

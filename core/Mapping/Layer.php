@@ -34,10 +34,10 @@ final readonly class Layer
     public static function fields(): Fields
     {
         return Fields::of(
-            Field::given('name', 'Name', new Text(30), 'What it is called.'),
-            Field::usually(null, 'colour', 'Colour', new NamedWhole(1, self::COLOURS, self::NAMES), 'One of the colours, each with a hatch of its own; by its place if it is not said.', 1),
-            Field::usually(0, 'place', 'Place', new Whole(0, 99), 'Its place among the layers; those of one place come in the order of the file.')->hidden(),
-            Field::usually(false, 'lets_go', 'Leaving it lets go of what was toggled in it', new YesNo, 'Does leaving it let go of what was toggled or latched in it?'),
+            Field::required('name', 'Name', new Text(30), 'What it is called.'),
+            Field::optional(null, 'colour', 'Colour', new NamedWhole(1, self::COLOURS, self::NAMES), 'One of the colours, each with a hatch of its own; by its place if it is not said.', 1),
+            Field::optional(0, 'place', 'Place', new Whole(0, 99), 'Its place among the layers; those of one place come in the order of the file.')->hidden(),
+            Field::optional(false, 'lets_go', 'Leaving it lets go of what was toggled in it', new YesNo, 'Does leaving it let go of what was toggled or latched in it?'),
         );
     }
 

@@ -28,8 +28,8 @@ final readonly class HandOver
         static $fields = null;
 
         return $fields ??= Fields::of(
-            Field::usually(self::AT_ONCE, 'taking', 'When this layer comes', Choice::said([self::AT_ONCE => 'sends its position at once', self::PICK_UP => 'waits until it passes the value']), 'Of an axis: how it takes its output when the layer comes.'),
-            Field::usually(self::KEEP, 'leaving', 'When it goes', Choice::said([self::KEEP => 'the output keeps its value', self::REST => 'the output returns to rest']), 'Of an axis: what its output does when the layer goes.'),
+            Field::optional(self::AT_ONCE, 'taking', 'When this layer comes', Choice::said([self::AT_ONCE => 'sends its position at once', self::PICK_UP => 'waits until it passes the value']), 'Of an axis: how it takes its output when the layer comes.'),
+            Field::optional(self::KEEP, 'leaving', 'When it goes', Choice::said([self::KEEP => 'the output keeps its value', self::REST => 'the output returns to rest']), 'Of an axis: what its output does when the layer goes.'),
         );
     }
 

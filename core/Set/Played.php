@@ -12,8 +12,8 @@ use Nailrod\Core\Mapping\Macro\Macro;
 use Nailrod\Core\Mapping\Made\Made;
 use Nailrod\Core\Set\Section\Aside;
 use Nailrod\Core\Set\Section\Cells;
-use Nailrod\Core\Set\Section\Chords;
-use Nailrod\Core\Set\Section\Macros;
+use Nailrod\Core\Set\Section\ChordsSection;
+use Nailrod\Core\Set\Section\MacrosSection;
 
 /**
  * A set as it is played: what is set aside is as if it were not there, except that an assignment set aside still hides what
@@ -68,7 +68,7 @@ final readonly class Played
             return $macro;
         }
         $said = Node::of($this->set->merged->value($path));
-        $left = Macros::without($path, $said, $this->gone);
+        $left = MacrosSection::without($path, $said, $this->gone);
 
         return $left === null || $left == $said->plain() ? $macro : Macro::read($macro->id, Node::of($left));
     }
@@ -81,7 +81,7 @@ final readonly class Played
             foreach (Keys::each($chords) as $id => $chord) {
                 $path = PartPath::chord($layer, $id);
                 $said = Node::of($this->set->merged->value($path));
-                $left = Chords::without($path, $said, $this->gone);
+                $left = ChordsSection::without($path, $said, $this->gone);
                 if ($left !== null) {
                     $all[$layer][$id] = $left == $said->plain() ? $chord : Chord::read(Node::of($left));
                 }

@@ -35,15 +35,15 @@ use Nailrod\Core\Rig\Panel\Panel;
 use Nailrod\Core\Rig\Panel\PanelPage;
 use Nailrod\Core\Rig\Panel\Tile;
 use Nailrod\Core\Rig\Wiring\DeviceReader;
-use Nailrod\Core\Set\Section\Axes;
+use Nailrod\Core\Set\Section\AxesSection;
 use Nailrod\Core\Set\Section\Cells;
-use Nailrod\Core\Set\Section\LampRules;
-use Nailrod\Core\Set\Section\Macros;
+use Nailrod\Core\Set\Section\LampRulesSection;
+use Nailrod\Core\Set\Section\MacrosSection;
 use Nailrod\Core\Set\Section\MadeThings;
 use Nailrod\Core\Set\Section\Panels;
 use Nailrod\Core\Set\Section\Section;
 use Nailrod\Core\Set\Section\Sections;
-use Nailrod\Core\Set\Section\Ways;
+use Nailrod\Core\Set\Section\WaysSection;
 
 /** The page that tells of every field of the files, made of the fields that their readers read. */
 final class SetReference
@@ -78,7 +78,7 @@ final class SetReference
             ? self::ofKinds($class)
             : self::fields($fields)
             .match ($class) {
-                Macros::class => "A step says what it does with `do`: `press`, `release`, `tap`, `wait` or `type`.\n\n",
+                MacrosSection::class => "A step says what it does with `do`: `press`, `release`, `tap`, `wait` or `type`.\n\n",
                 Panels::class => "### A page\n\nAn entry of `pages`.\n\n"
                     .self::fields(PanelPage::fields())
                     ."### A tile\n\nAn entry of `tiles`.\n\n"
@@ -91,12 +91,12 @@ final class SetReference
     private static function ofKinds(string $class): string
     {
         return match ($class) {
-            Axes::class => "They act in this order.\n\n".implode('', array_map(self::axisPart(...), AxisParts::all())),
+            AxesSection::class => "They act in this order.\n\n".implode('', array_map(self::axisPart(...), AxisParts::all())),
             MadeThings::class => "Its `kind` says what it is.\n\n".self::kinds(MadeKinds::all()),
             Cells::class => 'It says of a contact or an axis `{"nothing": true}`; `{"as": "device/control"}`, which does as another contact does; or a `behaviour` (a contact) and `outputs`. A contact may have `when`, a condition, and beside it `otherwise`, which has a `behaviour` and `outputs` of its own. An axis may have the fields of its hand-over.'
                 ."\n\n"
                 .self::fields(HandOver::fields()),
-            LampRules::class => implode(
+            LampRulesSection::class => implode(
                 '',
                 array_map(
                     fn (string $rule) => '### with `'
@@ -108,7 +108,7 @@ final class SetReference
                     Rules::all(),
                 ),
             ),
-            Ways::class => "An output: see below.\n\n",
+            WaysSection::class => "An output: see below.\n\n",
             default => throw new \LogicException('Nothing is written of '.$class::name().'.'),
         };
     }
@@ -213,7 +213,7 @@ final class SetReference
     private static function row(Field $field): string
     {
         $usual = match (true) {
-            $field->isGiven => 'must be said',
+            $field->isRequired => 'must be said',
             $field->usual === null, $field->usual === [] => 'nothing',
             default => '`'.json_encode($field->usual, JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE).'`',
         };
@@ -229,6 +229,6 @@ final class SetReference
             return $type->inWords();
         }
 
-        return $type->inWords().': '.implode('; ', array_map(fn (Field $field) => '`'.$field->name.'`, '.lcfirst(rtrim($field->help, '.')).' ('.$field->type->inWords().($field->isGiven ? '' : ', may be left out').')', $thing->fields->all));
+        return $type->inWords().': '.implode('; ', array_map(fn (Field $field) => '`'.$field->name.'`, '.lcfirst(rtrim($field->help, '.')).' ('.$field->type->inWords().($field->isRequired ? '' : ', may be left out').')', $thing->fields->all));
     }
 }

@@ -241,7 +241,7 @@ final readonly class ShapeEdits
         $rest = ($this->set->shapings[$axes[0]] ?? null)?->restTravel() ?? 0.0;
         $begin = $class::begin($travel, $rest, array_map($this->set->rig->nameOf(...), $of)) + ['kind' => $class::kind(), 'of' => $of];
         $kind = is_string($begin['kind']) ? MadeKinds::all()[$begin['kind']] : $class;
-        $begin += array_map(fn (Field $field): mixed => $field->atFirst(), array_filter($kind::fields()->all, fn (Field $field) => $field->isGiven));
+        $begin += array_map(fn (Field $field): mixed => $field->atFirst(), array_filter($kind::fields()->all, fn (Field $field) => $field->isRequired));
         $begin['name'] = FreeName::of(is_string($begin['name'] ?? null) ? $begin['name'] : ucfirst($class::title()), array_map(fn (Made $one) => $one->name(), $this->set->made));
 
         return $this->made($this->free($begin['name'], $this->set->made), $begin);

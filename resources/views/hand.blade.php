@@ -51,7 +51,7 @@
 @endif
 <p class="hand__note" id="hand-note" role="note" hidden>This screen goes dark by the phone's own settings, since the address is a plain one: give it a longer screen time there. <button type="button" class="link" id="hand-note-away">Understood</button></p>
 <p class="hand__cut" id="hand-cut" role="alert" hidden>The desk does not answer. What was held is let go of there; this panel comes back by itself.</p>
-@if ($gets !== App\Pairing\Gets::Panel)<a class="hand__desk" href="/">The rig</a>@endif
+@if ($gets !== App\Pairing\Grant::Panel)<a class="hand__desk" href="/">The rig</a>@endif
 <button type="button" class="hand__full" id="hand-full" title="Full screen" aria-label="Full screen"><svg viewBox="0 0 16 16" aria-hidden="true"><path d="M2 6V2h4M10 2h4v4M14 10v4h-4M6 14H2v-4" /></svg></button>
 </body>
 </html>

@@ -8,8 +8,8 @@ use App\Models\CatalogueRecord;
 use App\Models\DeviceRecord;
 use App\Models\PrintRecord;
 use App\Models\SetRecord;
-use App\Sets\SetList;
 use App\Sets\SetStore;
+use App\Sets\SetTree;
 use Illuminate\Testing\TestResponse;
 use Nailrod\Core\Rig\Device\Control;
 use Nailrod\Core\Set\BindingSet;
@@ -149,12 +149,12 @@ final class BeginTest extends TestCase
         $this->begin();
         $this->get('/sets/my-rig/sets')->assertSee('Put the demo away');
         $this->post('/first/put-away')->assertRedirect('/sets/my-rig/sets')->assertSessionHas('said', 'The demo is put away, and nothing of it is lost.');
-        $this->assertSame(['my-rig'], array_column(SetList::headings(), 'id'));
+        $this->assertSame(['my-rig'], array_column(SetTree::headings(), 'id'));
         $this->get('/sets/my-rig/sets')->assertSee('Bring the demo back')->assertDontSee('Hairpin Ladder');
         $this->get('/')->assertRedirect('/sets/my-rig/rig');
         $this->send('cells', ['layer' => 'base', 'ref' => 'fennel/mark', 'does' => 'button', 'output' => ['number' => '5']], 'skerrywing')->assertSessionHas('problem', fn (string $problem) => str_contains($problem, 'put away'));
         $this->from('/sets/my-rig/sets')->post('/first/bring-back')->assertSessionHas('said', 'The demo is back as it was.');
-        $this->assertCount(9, SetList::headings());
+        $this->assertCount(9, SetTree::headings());
         foreach ($before as $id => $set) {
             $this->assertEquals($set, $this->current($id));
         }

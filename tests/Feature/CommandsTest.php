@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Bench\Figure;
 use App\Bench\LongRunBench;
+use App\Bench\Measurement;
 use App\Models\Revision;
 use App\Models\SetRecord;
 use App\Sets\Programs;
@@ -70,7 +70,7 @@ final class CommandsTest extends TestCase
 
     public function test_a_figure_says_what_it_is_a_ratio_of(): void
     {
-        $figure = (new Figure('engine', 12.0, 'ns'))->against(new Figure('loop', 4.0, 'ns'));
+        $figure = (new Measurement('engine', 12.0, 'ns'))->against(new Measurement('loop', 4.0, 'ns'));
         $this->assertSame(['name' => 'engine', 'value' => 12.0, 'unit' => 'ns', 'ratio_of' => 'loop', 'ratio' => 3.0], $figure->toArray());
         $this->assertStringContainsString('3.00 times loop', $figure->line());
     }

@@ -11,7 +11,7 @@ use App\Sets\SetStore;
 use App\View\Rig\RigView;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
-use Nailrod\Core\Advice\Plan\Pairing;
+use Nailrod\Core\Advice\Plan\KeyPairing;
 use Nailrod\Core\Engine\Survey\Survey;
 use Nailrod\Core\Exchange\Memory\DeviceMapping;
 use Nailrod\Core\Exchange\Memory\DeviceRefuses;
@@ -145,7 +145,7 @@ final class DeskTest extends TestCase
         $this->assertSame([], array_values(array_filter($places, $named)));
         $this->get('/sets/skerrywing/rig?device=teasel')->assertSeeText('24 contacts')->assertSee('teasel/input-24')->assertDontSee('teasel/input-25');
         $this->assertSame(24, SurveyPicture::sheet(new Survey, 'teasel', self::set())['all'] ?? 0);
-        $this->assertSame('teasel/input-24', array_slice((new Pairing(self::set()))->left('teasel', 'base'), -1)[0]);
+        $this->assertSame('teasel/input-24', array_slice((new KeyPairing(self::set()))->left('teasel', 'base'), -1)[0]);
         // One that does something can still be found, so that this can be taken away.
         app(SetStore::class)->edit('skerrywing', self::latest(), 'you', fn (BindingSet $set) => $set->merged->own->with(PartPath::cell('base', 'teasel/input-30'), ['behaviour' => ['kind' => 'follow'], 'outputs' => [['kind' => 'key', 'code' => 'KeyZ']]]));
         $this->get('/sets/skerrywing/assign?device=teasel')->assertSee('data-row="teasel/input-30"', false)->assertDontSee('data-row="teasel/input-29"', false);

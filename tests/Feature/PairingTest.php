@@ -6,10 +6,10 @@ namespace Tests\Feature;
 
 use App\Models\PairingRecord;
 use App\Models\TokenRecord;
-use App\Pairing\Gets;
+use App\Pairing\Grant;
 use App\Pairing\Guess;
-use App\Pairing\Pairing;
-use App\Pairing\Peer;
+use App\Pairing\PhonePairing;
+use App\Pairing\RemotePeer;
 use App\Rig\Tokens;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Testing\TestResponse;
@@ -67,7 +67,7 @@ final class PairingTest extends TestCase
     public function test_a_paired_phone_gets_its_panel_and_nothing_else(): void
     {
         $token = app(Tokens::class)->forPanel('Phone of Una', 'clover');
-        $this->elsewhere()->withUnencryptedCookie(Peer::COOKIE, $token);
+        $this->elsewhere()->withUnencryptedCookie(RemotePeer::COOKIE, $token);
         foreach (self::routes() as [$method, $path]) {
             $status = $this->asks($method, $path)->getStatusCode();
             // A token is asked for by the page's own script only: see below.
@@ -82,7 +82,7 @@ final class PairingTest extends TestCase
         $this->postJson('http://192.168.7.5:8080/panel/clover/token', ['screen' => ['x', [1], 3]], ['Origin' => 'http://192.168.7.5:8080'])->assertOk();
         $this->assertSame('390x844', TokenRecord::query()->sole()->screen);
         $this->assertGreaterThan(0, TokenRecord::query()->sole()->seen);
-        app(Pairing::class)->takeAllAway('clover');
+        app(PhonePairing::class)->takeAllAway('clover');
         $this->get('http://192.168.7.5:8080/panel/clover')->assertRedirect('/pair');
     }
 
@@ -97,7 +97,7 @@ final class PairingTest extends TestCase
     {
         config(['nailrod.open' => false, 'app.hosts' => ['192.168.7.5']]);
         $token = app(Tokens::class)->forPanel('Phone', 'clover');
-        $this->withServerVariables(['REMOTE_ADDR' => $remote])->withUnencryptedCookie(Peer::COOKIE, $token);
+        $this->withServerVariables(['REMOTE_ADDR' => $remote])->withUnencryptedCookie(RemotePeer::COOKIE, $token);
         $this->assertSame($status, $this->get('http://'.$host.'/sets/skerrywing/panel')->getStatusCode());
         $this->assertSame($status, $this->get('http://'.$host.'/panel/clover')->getStatusCode());
     }
@@ -111,7 +111,7 @@ final class PairingTest extends TestCase
         $this->elsewhere();
         $answer = $this->post('http://192.168.7.5:8080/pair', ['code' => substr($code, 0, 3).' '.substr($code, 3), 'name' => 'Phone of Una']);
         $answer->assertRedirect('http://192.168.7.5:8080/panel/clover');
-        $cookie = $answer->getCookie(Peer::COOKIE, false);
+        $cookie = $answer->getCookie(RemotePeer::COOKIE, false);
         $this->assertTrue($cookie?->isHttpOnly());
         $this->assertSame('strict', $cookie->getSameSite());
         $token = TokenRecord::query()->sole();
@@ -128,7 +128,7 @@ final class PairingTest extends TestCase
     /** 10,000 guesses, as fast as they come: five are looked at. */
     public function test_whoever_guesses_ten_thousand_times_gets_nothing(): void
     {
-        $pairing = app(Pairing::class);
+        $pairing = app(PhonePairing::class);
         $code = $pairing->begin('clover', self::NOW)->code;
         $wrong = fn (int $i): string => sprintf('%06d', ((int) $code + 1 + $i) % 1_000_000);
         $came = [];
@@ -147,11 +147,11 @@ final class PairingTest extends TestCase
 
     public function test_a_code_is_good_for_five_minutes_and_the_one_before_ends_with_the_next(): void
     {
-        $pairing = app(Pairing::class);
+        $pairing = app(PhonePairing::class);
         $this->assertSame(Guess::None, $pairing->guess('123456', 'Phone', self::NOW)[0]);
         $old = $pairing->begin('clover', self::NOW)->code;
-        $this->assertSame(Guess::Over, $pairing->guess($old, 'Phone', self::NOW + Pairing::SECONDS)[0]);
-        $this->assertNotNull($pairing->code('clover', self::NOW + Pairing::SECONDS - 1));
+        $this->assertSame(Guess::Over, $pairing->guess($old, 'Phone', self::NOW + PhonePairing::SECONDS)[0]);
+        $this->assertNotNull($pairing->code('clover', self::NOW + PhonePairing::SECONDS - 1));
         $new = $pairing->begin('clover', self::NOW)->code;
         $this->assertSame($old === $new ? Guess::Right : Guess::Wrong, $pairing->guess($old, 'Phone', self::NOW)[0]);
     }
@@ -179,21 +179,21 @@ final class PairingTest extends TestCase
         $token = app(Tokens::class)->forPanel('Tablet', 'clover');
         $tablet = TokenRecord::query()->sole()->id;
         $bench = 'http://192.168.7.5:8080/sets/skerrywing/bench';
-        $edit = fn (): int => $this->elsewhere()->withUnencryptedCookie(Peer::COOKIE, $token)->post('http://192.168.7.5:8080/sets/skerrywing/sets/rename', ['name' => 'Mine', 'from' => '1'])->getStatusCode();
+        $edit = fn (): int => $this->elsewhere()->withUnencryptedCookie(RemotePeer::COOKIE, $token)->post('http://192.168.7.5:8080/sets/skerrywing/sets/rename', ['name' => 'Mine', 'from' => '1'])->getStatusCode();
         config(['nailrod.open' => true, 'app.hosts' => ['192.168.7.5']]);
         $this->atTheDesk('panel/phones/give', ['phone' => $tablet, 'gets' => 'look'])->assertSessionHas('asked', ['phone' => $tablet, 'gets' => 'look']);
-        $this->assertSame(Gets::Panel, Gets::of(TokenRecord::query()->sole()), 'asked once it is not given yet');
+        $this->assertSame(Grant::Panel, Grant::of(TokenRecord::query()->sole()), 'asked once it is not given yet');
         $this->withSession(['asked' => ['phone' => $tablet, 'gets' => 'look']])->get('http://localhost/sets/skerrywing/panel')->assertSeeText('Tablet sees every place and all that the rig does.')->assertSeeText('Yes, give it the whole rig to look at');
         $this->atTheDesk('panel/phones/give', ['phone' => $tablet, 'gets' => 'look', 'sure' => '1'])->assertSessionHas('said', 'Tablet gets the whole rig to look at.');
-        $this->elsewhere()->withUnencryptedCookie(Peer::COOKIE, $token);
+        $this->elsewhere()->withUnencryptedCookie(RemotePeer::COOKIE, $token);
         $this->get($bench)->assertOk()->assertSee('data-rig-token="hand.', false)->assertDontSee('"page.', false)->assertSeeText('This tablet has the whole rig to look at');
         $this->get('http://192.168.7.5:8080/panel/clover')->assertOk()->assertSeeText('The rig');
         $this->assertSame(403, $edit());
         $this->atTheDesk('panel/phones/give', ['phone' => $tablet, 'gets' => 'all', 'sure' => '1'])->assertSessionHas('said', 'Tablet gets everything.');
         $this->assertNotSame(403, $edit());
-        $this->elsewhere()->withUnencryptedCookie(Peer::COOKIE, $token)->get($bench)->assertOk()->assertDontSeeText('to look at: what is changed');
+        $this->elsewhere()->withUnencryptedCookie(RemotePeer::COOKIE, $token)->get($bench)->assertOk()->assertDontSeeText('to look at: what is changed');
         $this->atTheDesk('panel/phones/give', ['phone' => $tablet, 'gets' => 'panel'])->assertSessionHas('said', 'Tablet gets its panel.');
-        $this->elsewhere()->withUnencryptedCookie(Peer::COOKIE, $token)->get($bench)->assertForbidden();
+        $this->elsewhere()->withUnencryptedCookie(RemotePeer::COOKIE, $token)->get($bench)->assertForbidden();
         $this->atTheDesk('panel/phones/give', ['phone' => 'none', 'gets' => 'panel'])->assertSessionHas('said', 'That phone is gone already.');
         $this->atTheDesk('panel/phones/give', ['phone' => $tablet, 'gets' => 'moon'])->assertSessionHas('problem');
     }
@@ -201,12 +201,12 @@ final class PairingTest extends TestCase
     public function test_no_page_shows_a_code_to_a_tablet_that_may_only_look(): void
     {
         $token = app(Tokens::class)->forPanel('Tablet', 'clover');
-        app(Pairing::class)->give(TokenRecord::query()->firstOrFail()->id, Gets::Look);
+        app(PhonePairing::class)->give(TokenRecord::query()->firstOrFail()->id, Grant::Look);
         config(['nailrod.open' => true, 'app.hosts' => ['192.168.7.5']]);
-        $code = app(Pairing::class)->begin('clover', time())->code;
+        $code = app(PhonePairing::class)->begin('clover', time())->code;
         $wanted = '/'.implode('\\s*', str_split($code)).'/';
         $this->assertMatchesRegularExpression($wanted, (string) $this->get('http://localhost/sets/skerrywing/panel?device=clover')->getContent(), 'the desk sees it');
-        $this->elsewhere()->withUnencryptedCookie(Peer::COOKIE, $token);
+        $this->elsewhere()->withUnencryptedCookie(RemotePeer::COOKIE, $token);
         $seen = 0;
         foreach (array_filter(self::routes(), fn (array $route): bool => $route[0] === 'GET') as [$method, $path]) {
             foreach ([$path, $path.'?device=clover'] as $asked) {
@@ -216,7 +216,7 @@ final class PairingTest extends TestCase
             }
         }
         $this->assertGreaterThan(40, $seen);
-        app(Pairing::class)->give(TokenRecord::query()->firstOrFail()->id, Gets::All);
+        app(PhonePairing::class)->give(TokenRecord::query()->firstOrFail()->id, Grant::All);
         $this->assertMatchesRegularExpression($wanted, (string) $this->asks('GET', '/sets/skerrywing/panel?device=clover')->getContent(), 'who has everything pairs others');
     }
 
@@ -224,15 +224,15 @@ final class PairingTest extends TestCase
     {
         $old = app(Tokens::class)->forPanel('Phone of Una', 'clover', '192.168.7.4');
         $phone = TokenRecord::query()->sole();
-        app(Pairing::class)->give($phone->id, Gets::Look);
+        app(PhonePairing::class)->give($phone->id, Grant::Look);
         config(['nailrod.open' => true, 'app.hosts' => ['192.168.7.5']]);
         $this->get('http://localhost/sets/skerrywing/panel')->assertSeeText('It was paired by 192.168.7.4, which is no address of this machine any more.');
         $this->atTheDesk('panel/pair', ['device' => 'clover', 'phone' => $phone->id]);
         $code = PairingRecord::query()->sole()->code;
         $this->get('http://localhost/sets/skerrywing/panel')->assertSeeText('For Phone of Una.')->assertSee('/pair#'.$code, false);
-        $cookie = $this->elsewhere()->post('http://192.168.7.5:8080/pair', ['code' => $code, 'name' => 'Another name'])->getCookie(Peer::COOKIE, false);
+        $cookie = $this->elsewhere()->post('http://192.168.7.5:8080/pair', ['code' => $code, 'name' => 'Another name'])->getCookie(RemotePeer::COOKIE, false);
         $again = TokenRecord::query()->sole();
-        $this->assertSame([$phone->id, 'Phone of Una', '192.168.7.5', Gets::Look, hash('sha256', (string) $cookie?->getValue())], [$again->id, $again->name, $again->host, Gets::of($again), $again->hash]);
-        $this->withUnencryptedCookie(Peer::COOKIE, $old)->get('http://192.168.7.5:8080/panel/clover')->assertRedirect('/pair');
+        $this->assertSame([$phone->id, 'Phone of Una', '192.168.7.5', Grant::Look, hash('sha256', (string) $cookie?->getValue())], [$again->id, $again->name, $again->host, Grant::of($again), $again->hash]);
+        $this->withUnencryptedCookie(RemotePeer::COOKIE, $old)->get('http://192.168.7.5:8080/panel/clover')->assertRedirect('/pair');
     }
 }

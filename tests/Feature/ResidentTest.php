@@ -7,10 +7,10 @@ namespace Tests\Feature;
 use App\Models\DeviceRecord;
 use App\Models\SetRecord;
 use App\Rig\Asker;
-use App\Rig\Eyes;
 use App\Rig\Scope;
+use App\Rig\Subscribers;
 use App\Sets\SetStore;
-use Nailrod\Core\Engine\Hand\Hands;
+use Nailrod\Core\Engine\Hand\InputSources;
 use Tests\TestCase;
 
 /** The rig that goes on, under a clock of the test. */
@@ -339,7 +339,7 @@ final class ResidentTest extends TestCase
         $this->assertSame([200, 200, 422], [$ask(9), $ask(9), $ask(9)], 'two of an address');
         $this->assertSame([200, 200, 422], [$ask(10, 'a'), $ask(11, 'a'), $ask(12, 'a')], 'two of a phone, wherever it is');
         $statuses = array_map(fn (int $address): int => $ask($address), range(20, 60));
-        $this->assertSame(Hands::MOST - 8, 4 + count(array_keys($statuses, 200, true)), 'of all that come from elsewhere');
+        $this->assertSame(InputSources::MOST - 8, 4 + count(array_keys($statuses, 200, true)), 'of all that come from elsewhere');
         for ($n = 1; $n < 8; $n++) {
             $this->assertSame(200, $this->rig->call('POST', '/hands', ['name' => 'Desk', 'kind' => 'program'])->status);
         }
@@ -458,7 +458,7 @@ final class ResidentTest extends TestCase
         $this->rig->seen();
         $this->rig->step([[20_000, 'fennel/mark', 1], [30_000, 'fennel/mark', 0]], 100_000);
         $seen = $this->rig->seen(600_000_000);
-        $this->assertLessThanOrEqual(Eyes::MOST_ROWS, count($seen['sent']));
+        $this->assertLessThanOrEqual(Subscribers::MOST_ROWS, count($seen['sent']));
         $this->assertGreaterThan(599_000_000, end($seen['sent'])['t']);
     }
 

@@ -10,8 +10,8 @@ use App\Models\DeviceRecord;
 use App\Models\Revision;
 use App\Models\SetRecord;
 use App\Sets\ListImport;
-use App\Sets\SetList;
 use App\Sets\SetStore;
+use App\Sets\SetTree;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
 use Nailrod\Core\Format\PlainNames;
@@ -67,7 +67,7 @@ final class SetsTest extends TestCase
         $this->send('skerrywing', 'sets/remove')->assertSessionHas('problem', fn (string $problem) => str_contains($problem, 'inherit from'));
         $this->send('dunlin-second', 'sets/remove')->assertRedirect('/sets/skerrywing/sets');
         $this->get('/sets/skerrywing/sets')->assertSee('Bring it back');
-        $this->assertNotContains('dunlin-second', array_column(SetList::headings(), 'id'));
+        $this->assertNotContains('dunlin-second', array_column(SetTree::headings(), 'id'));
         $this->send('skerrywing', 'sets/bring-back', ['id' => 'dunlin-second'])->assertSessionHas('said', 'Dunlin, second is back.');
         $this->send('house', 'sets/new', ['name' => 'Nothing known', 'simulator' => 'nothing'])->assertSessionHas('problem');
         $this->send('house', 'sets/new', ['name' => 'Other tug', 'simulator' => 'quay-cable']);
@@ -108,11 +108,11 @@ final class SetsTest extends TestCase
         foreach (['marl', 'hairpin-ladder'] as $set) {
             $this->send($set, 'sets/remove');
         }
-        $this->assertNotContains('hairpin-ladder', array_column(SetList::tree(), 'id'));
+        $this->assertNotContains('hairpin-ladder', array_column(SetTree::tree(), 'id'));
         $preview = (string) $this->bring('marl.json', $file)->headers->get('Location');
         $this->get($preview)->assertSee('A set of that id is here already; this one comes beside it');
         $this->post($preview, ['name' => 'Marl again'])->assertRedirect('/sets/marl-2/plan');
-        $this->assertSame([['hairpin-ladder', 1], ['marl-2', 2]], array_values(array_map(fn (array $set) => [$set['id'], $set['depth']], array_filter(SetList::tree(), fn (array $set) => in_array($set['id'], ['hairpin-ladder', 'marl-2', 'marl'], true)))));
+        $this->assertSame([['hairpin-ladder', 1], ['marl-2', 2]], array_values(array_map(fn (array $set) => [$set['id'], $set['depth']], array_filter(SetTree::tree(), fn (array $set) => in_array($set['id'], ['hairpin-ladder', 'marl-2', 'marl'], true)))));
     }
 
     public function test_a_set_from_another_rig_is_matched_by_hand_or_left_open(): void

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use App\Rig\Clock;
+use App\Rig\RigClock;
 
 /** A clock that a test moves. */
-final class TestClock implements Clock
+final class TestClock implements RigClock
 {
     public int $time = 0;
 

@@ -7,14 +7,13 @@ namespace Tests\Feature;
 use App\Recordings\Recordings;
 use App\Rig\Brought;
 use App\Rig\Calls;
-use App\Rig\Clock;
-use App\Rig\Eye;
 use App\Rig\Health;
 use App\Rig\Orders;
 use App\Rig\Reply;
-use App\Rig\Resident;
+use App\Rig\RigService;
 use App\Rig\Scope;
 use App\Rig\Snapshot;
+use App\Rig\Subscriber;
 use App\Sets\Programs;
 use App\Sets\SetStore;
 use Illuminate\Http\Client\Factory;
@@ -23,7 +22,7 @@ use Illuminate\Support\Facades\Http;
 /** The rig without its process, under a clock that a test moves: one hand, one eye that sees everything. */
 final class TestRig
 {
-    public readonly Resident $rig;
+    public readonly RigService $rig;
 
     public readonly Calls $calls;
 
@@ -35,7 +34,7 @@ final class TestRig
 
     public int $n = 0;
 
-    public ?Eye $eye = null;
+    public ?Subscriber $eye = null;
 
     /** @var array<string, mixed> */
     public array $picture = [];
@@ -55,7 +54,7 @@ final class TestRig
     public function __construct(public readonly string $snapshot, string $set = 'skerrywing', bool $withHand = true)
     {
         $this->clock = new TestClock;
-        $this->rig = new Resident(app(SetStore::class), app(Programs::class), app(Recordings::class), new Snapshot($snapshot), $this->clock);
+        $this->rig = new RigService(app(SetStore::class), app(Programs::class), app(Recordings::class), new Snapshot($snapshot), $this->clock);
         $this->rig->begin();
         if ($set !== '') {
             $this->rig->play($set);

@@ -12,6 +12,7 @@ use Nailrod\Core\Advice\Check\ContradictingLamps;
 use Nailrod\Core\Advice\Check\Desk;
 use Nailrod\Core\Advice\Check\EssentialMissing;
 use Nailrod\Core\Advice\Check\Finding;
+use Nailrod\Core\Advice\Check\FindingsReport;
 use Nailrod\Core\Advice\Check\FlipOnSwitch;
 use Nailrod\Core\Advice\Check\HalfPair;
 use Nailrod\Core\Advice\Check\KeptKey;
@@ -20,7 +21,6 @@ use Nailrod\Core\Advice\Check\LayerWithoutExit;
 use Nailrod\Core\Advice\Check\LooksAtPart;
 use Nailrod\Core\Advice\Check\NotWired;
 use Nailrod\Core\Advice\Check\OutputTwice;
-use Nailrod\Core\Advice\Check\Report;
 use Nailrod\Core\Advice\Check\ShortPulse;
 use Nailrod\Core\Advice\Check\TextNotTyped;
 use Nailrod\Core\Advice\Check\TwiceInLayer;
@@ -229,8 +229,8 @@ final class ToldTest extends TestCase
             (int) $store->open('odd')->head_id,
             'you',
             fn (BindingSet $base): SetDocument => $base->merged->own->with(
-                Report::path($finding),
-                Report::meaning($finding, $base, 'So it is'),
+                FindingsReport::path($finding),
+                FindingsReport::meaning($finding, $base, 'So it is'),
             ),
         );
         foreach (array_merge(...array_map(self::placesOf(...), $finding->parts)) as $place) {

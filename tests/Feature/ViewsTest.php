@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Sets\SetStore;
-use App\View\Fields;
+use App\View\FlatFields;
 use App\View\Make\AssignView;
 use App\View\Make\ShapeView;
 use App\View\Place;
@@ -121,7 +121,7 @@ final class ViewsTest extends TestCase
     public function test_addresses_and_fields_for_a_second_try(): void
     {
         $this->assertSame(['shape', 'rig', 'rig'], array_map(Place::nameIn(...), ['http://x/sets/a/shape?axis=b', 'http://x/sets/a/none', '']));
-        $this->assertSame(['a' => '1', 'b[0]' => 'x', 'b[1]' => 'y', 'c[d]' => ''], Fields::flat(['a' => 1, 'b' => ['x', 'y'], 'c' => ['d' => false], 'e' => null]));
+        $this->assertSame(['a' => '1', 'b[0]' => 'x', 'b[1]' => 'y', 'c[d]' => ''], FlatFields::flat(['a' => 1, 'b' => ['x', 'y'], 'c' => ['d' => false], 'e' => null]));
     }
 
     public function test_keys_are_typed_on_paper_and_what_is_no_key_or_no_layout_is_told(): void

@@ -6,7 +6,7 @@ namespace Tests\Kinds;
 
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
-use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\FieldValues;
 use Nailrod\Core\Format\Names;
 use Nailrod\Core\Format\Type\Id;
 use Nailrod\Core\Format\Type\Number;
@@ -61,17 +61,17 @@ final readonly class Beacon implements LampRule
     public static function fields(): Fields
     {
         return Fields::of(
-            Field::given('beacon', 'Beacon', new Reference(Reference::LAMP), 'The lamp.'),
-            Field::given('armed', 'Armed by', new Id(Id::FLAG), 'The flag that lights it.'),
-            Field::given('safe', 'Made safe by', new Id(Id::FLAG), 'The flag that keeps it dark.'),
-            Field::usually(false, 'quick', 'Quick', new YesNo, 'Is it quick?'),
-            Field::usually('', 'note', 'Note', new Text(40, true), 'A word about it.'),
-            Field::usually([], 'steps', 'Steps', new Several(new Number(0, 100), 0, 4), 'Its steps.'),
+            Field::required('beacon', 'Beacon', new Reference(Reference::LAMP), 'The lamp.'),
+            Field::required('armed', 'Armed by', new Id(Id::FLAG), 'The flag that lights it.'),
+            Field::required('safe', 'Made safe by', new Id(Id::FLAG), 'The flag that keeps it dark.'),
+            Field::optional(false, 'quick', 'Quick', new YesNo, 'Is it quick?'),
+            Field::optional('', 'note', 'Note', new Text(40, true), 'A word about it.'),
+            Field::optional([], 'steps', 'Steps', new Several(new Number(0, 100), 0, 4), 'Its steps.'),
             ...Look::fields(true),
         );
     }
 
-    public static function from(Given $given): self
+    public static function from(FieldValues $given): self
     {
         return new self(
             $given->text('beacon'),

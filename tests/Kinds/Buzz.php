@@ -6,7 +6,7 @@ namespace Tests\Kinds;
 
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
-use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\FieldValues;
 use Nailrod\Core\Format\IsKind;
 use Nailrod\Core\Format\Names;
 use Nailrod\Core\Format\Type\Whole;
@@ -38,10 +38,10 @@ final readonly class Buzz implements ContactOutput
 
     public static function fields(): Fields
     {
-        return Fields::of(Field::given('tone', 'Tone', new Whole(1, 9), 'How high it buzzes.', 4));
+        return Fields::of(Field::required('tone', 'Tone', new Whole(1, 9), 'How high it buzzes.', 4));
     }
 
-    public static function from(Given $given): static
+    public static function from(FieldValues $given): static
     {
         return new self($given->whole('tone'));
     }

@@ -6,7 +6,7 @@ namespace Tests\Kinds;
 
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
-use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\FieldValues;
 use Nailrod\Core\Format\Names;
 use Nailrod\Core\Format\Type\Reference;
 use Nailrod\Core\Mapping\Condition\RunView;
@@ -43,10 +43,10 @@ final readonly class Glow implements LampRule
 
     public static function fields(): Fields
     {
-        return Fields::of(Field::given('glows', 'Glows', new Reference(Reference::LAMP), 'The lamp.'), ...Look::fields(true));
+        return Fields::of(Field::required('glows', 'Glows', new Reference(Reference::LAMP), 'The lamp.'), ...Look::fields(true));
     }
 
-    public static function from(Given $given): self
+    public static function from(FieldValues $given): self
     {
         return new self($given->text('glows'), Look::of($given));
     }

@@ -7,7 +7,7 @@ namespace Tests\Kinds;
 use Nailrod\Core\Advice\Check\Check;
 use Nailrod\Core\Advice\Check\Desk;
 use Nailrod\Core\Advice\Check\Finding;
-use Nailrod\Core\Advice\Check\Mend;
+use Nailrod\Core\Advice\Check\QuickFix;
 
 /** A check that only the tests know: nothing may buzz. */
 final class NoBuzz implements Check
@@ -16,7 +16,7 @@ final class NoBuzz implements Check
     {
         foreach ($desk->outputs() as [$spot, $output]) {
             if ($output instanceof Buzz) {
-                yield new Finding('buzzing', (string) $spot, $desk->at($spot).' buzzes.', [$spot], [], new Mend('Clear it', fn () => $desk->edits->clear($spot->layer, $spot->ref)));
+                yield new Finding('buzzing', (string) $spot, $desk->at($spot).' buzzes.', [$spot], [], new QuickFix('Clear it', fn () => $desk->edits->clear($spot->layer, $spot->ref)));
             }
         }
     }

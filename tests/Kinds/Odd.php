@@ -6,7 +6,7 @@ namespace Tests\Kinds;
 
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
-use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\FieldValues;
 use Nailrod\Core\Format\Names;
 use Nailrod\Core\Format\Type\Choice;
 use Nailrod\Core\Format\Type\Id;
@@ -38,10 +38,10 @@ final readonly class Odd implements Question
 
     public static function fields(): Fields
     {
-        return Fields::of(Field::given('oddness', 'Oddness of', new Id(Id::VARIABLE, true), 'The variable.'), Field::given('is', 'Is', Choice::of('odd', 'even'), 'Which.'));
+        return Fields::of(Field::required('oddness', 'Oddness of', new Id(Id::VARIABLE, true), 'The variable.'), Field::required('is', 'Is', Choice::of('odd', 'even'), 'Which.'));
     }
 
-    public static function from(Given $given): self
+    public static function from(FieldValues $given): self
     {
         return new self($given->text('oddness'), $given->text('is'));
     }

@@ -6,7 +6,7 @@ namespace Tests\Kinds;
 
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
-use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\FieldValues;
 use Nailrod\Core\Format\IsKind;
 use Nailrod\Core\Format\Type\Number;
 use Nailrod\Core\Mapping\Axis\Percent;
@@ -45,10 +45,10 @@ final readonly class Outside implements MadeContacts
 
     public static function fields(): Fields
     {
-        return Fields::of(self::nameField(), self::ofField(), Field::given('margin', 'Near the ends', Number::by(0.4), 'How near to an end it closes.', 0.1));
+        return Fields::of(self::nameField(), self::ofField(), Field::required('margin', 'Near the ends', Number::by(0.4), 'How near to an end it closes.', 0.1));
     }
 
-    public static function from(Given $given): static
+    public static function from(FieldValues $given): static
     {
         $of = $given->texts('of');
         assert($of !== []);

@@ -38,7 +38,7 @@ final class Seats implements Section
 
     public static function fields(): Fields
     {
-        return Fields::of(Field::given('back', 'Back', new Whole(0, 90, '°'), 'How far its back leans.'));
+        return Fields::of(Field::required('back', 'Back', new Whole(0, 90, '°'), 'How far its back leans.'));
     }
 
     public static function check(string $key, Node $part): void

@@ -6,7 +6,7 @@ namespace Tests\Kinds;
 
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
-use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\FieldValues;
 use Nailrod\Core\Format\IsKind;
 use Nailrod\Core\Format\Names;
 use Nailrod\Core\Format\Type\Number;
@@ -36,10 +36,10 @@ final readonly class Tilt implements AxisOutput
 
     public static function fields(): Fields
     {
-        return Fields::of(Field::given('degrees', 'Degrees', new Number(1, 30, '°'), 'How far it tilts at the high end.', 10));
+        return Fields::of(Field::required('degrees', 'Degrees', new Number(1, 30, '°'), 'How far it tilts at the high end.', 10));
     }
 
-    public static function from(Given $given): static
+    public static function from(FieldValues $given): static
     {
         return new self($given->number('degrees'));
     }

@@ -8,7 +8,7 @@ use Nailrod\Core\Format\Cause\Cause;
 use Nailrod\Core\Format\Cause\StepKind;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
-use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\FieldValues;
 use Nailrod\Core\Format\IsKind;
 use Nailrod\Core\Format\Names;
 use Nailrod\Core\Format\Type\Number;
@@ -42,10 +42,10 @@ final readonly class Twice implements Behaviour
 
     public static function fields(): Fields
     {
-        return Fields::of(Field::usually(50, 'beat_ms', 'Beat', Number::ms(5, 500), 'How long each pulse is.'));
+        return Fields::of(Field::optional(50, 'beat_ms', 'Beat', Number::ms(5, 500), 'How long each pulse is.'));
     }
 
-    public static function from(Given $given): static
+    public static function from(FieldValues $given): static
     {
         return new self($given->us('beat_ms'));
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Serve;
 
-use App\Rig\Incoming;
+use App\Rig\HttpRequests;
 use PHPUnit\Framework\TestCase;
 
 /** The rig over the wire: what docs/rig-protocol.md says, and whoever does not keep to it. */
@@ -120,7 +120,7 @@ final class RigProtocolTest extends TestCase
         $answer = $app->rig('POST', '/hands/'.$hand, ['n' => 1, 'inputs' => [[1, 'fennel/mark', 1], [2, 'no/where', 1], [3, 'fennel/mark', 2], 'x', [4, 'fennel/mark', 0]]]);
         $this->assertSame([200, 2, 3], [$answer[0], $answer[1]['taken'], count($answer[1]['problems'])]);
         $this->assertSame(413, $app->rig('POST', '/hands/'.$hand, ['n' => 2, 'inputs' => array_fill(0, 4000, [1, str_repeat('x', 100), 1])])[0]);
-        $this->assertLessThan(Incoming::MOST_BODY, strlen((string) json_encode(array_fill(0, 4000, [1_000_000_000_000, 'fennel/left-lever', 65_535]))), 'a whole batch has room');
+        $this->assertLessThan(HttpRequests::MOST_BODY, strlen((string) json_encode(array_fill(0, 4000, [1_000_000_000_000, 'fennel/left-lever', 65_535]))), 'a whole batch has room');
         $this->assertSame(204, $app->rig('DELETE', '/hands/'.$hand)[0]);
         $this->assertSame(410, $app->rig('POST', '/hands/'.$hand, ['n' => 2])[0]);
     }

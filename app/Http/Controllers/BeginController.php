@@ -6,10 +6,10 @@ namespace App\Http\Controllers;
 
 use App\Memory\Memories;
 use App\Models\SetRecord;
-use App\Pairing\Peer;
+use App\Pairing\RemotePeer;
 use App\Sets\Demo;
-use App\Sets\Imports;
 use App\Sets\OwnNames;
+use App\Sets\PendingImports;
 use App\View\Steps;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -31,7 +31,7 @@ final class BeginController
         $set = $last ?? SetRecord::shown()->orderByDesc('position')->first();
 
         // A tablet that was given the rig to look at has nothing to begin.
-        $isNew = Peer::isHere($request) && $request->cookie(self::COOKIE) === null && Demo::isUntouched();
+        $isNew = RemotePeer::isHere($request) && $request->cookie(self::COOKIE) === null && Demo::isUntouched();
 
         return $set === null || $isNew ? $this->first() : redirect()->route('rig', $set->id);
     }
@@ -50,11 +50,11 @@ final class BeginController
     }
 
     /** An empty house set, with the list of first steps. */
-    public function begin(Request $request, Imports $imports): RedirectResponse
+    public function begin(Request $request, PendingImports $imports): RedirectResponse
     {
         $name = mb_substr($request->string('name')->trim()->toString(), 0, 60);
         $name = $name === '' ? OwnNames::ofSet('My rig') : OwnNames::set($name);
-        $record = $imports->begin(Imports::freeId($name), $name, null, null, 'Begun.');
+        $record = $imports->begin(PendingImports::freeId($name), $name, null, null, 'Begun.');
         // What is opened first is the one that comes last.
         $record->update(['steps' => [], 'position' => 1 + (int) SetRecord::query()->max('position')]);
         Cookie::queue(self::COOKIE, '1', self::MINUTES);
@@ -98,7 +98,7 @@ final class BeginController
     }
 
     /** An empty list of actions, to be written on the page of lists; a set for it comes when it is taken. */
-    public function list(Request $request, Imports $imports): RedirectResponse
+    public function list(Request $request, PendingImports $imports): RedirectResponse
     {
         $name = mb_substr($request->string('name')->trim()->toString(), 0, 60);
         if ($name === '') {

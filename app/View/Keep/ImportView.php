@@ -6,8 +6,8 @@ namespace App\View\Keep;
 
 use App\Models\DeviceRecord;
 use App\Models\SetRecord;
-use App\Sets\SetList;
-use Nailrod\Core\Exchange\Incoming;
+use App\Sets\SetTree;
+use Nailrod\Core\Exchange\ImportedFile;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Set\Assembly;
 use Nailrod\Core\Set\BindingSet;
@@ -33,11 +33,11 @@ final readonly class ImportView
     public array $sets;
 
     /** @param array<string, string> $match devices of the file that stand for others here */
-    public function __construct(public string $id, public string $name, public Incoming $incoming, public array $match)
+    public function __construct(public string $id, public string $name, public ImportedFile $incoming, public array $match)
     {
         $this->merged = $incoming->bundle === null ? null : self::merged($incoming);
         $this->here = DeviceRecord::names();
-        $this->sets = array_column(SetList::headings(), 'name', 'id');
+        $this->sets = array_column(SetTree::headings(), 'name', 'id');
         $devices = [];
         foreach ($this->merged->devices ?? $incoming->bundle->set->devices ?? [] as $device) {
             $devices[$device] = match (true) {
@@ -52,7 +52,7 @@ final readonly class ImportView
         $this->parents = array_map(fn (SetDocument $parent): array => [$parent->name, isset($known[$parent->id]) ? 'at hand: that one is used' : 'comes with it'], $chain);
     }
 
-    private static function merged(Incoming $incoming): ?MergedDocument
+    private static function merged(ImportedFile $incoming): ?MergedDocument
     {
         assert($incoming->bundle !== null);
         try {

@@ -13,7 +13,7 @@ use Nailrod\Core\Exchange\Print\Label;
 use Nailrod\Core\Exchange\Print\Labels;
 use Nailrod\Core\Exchange\Print\LabelSheet;
 use Nailrod\Core\Exchange\Print\PrintPage;
-use Nailrod\Core\Exchange\Print\SetList;
+use Nailrod\Core\Exchange\Print\SetListPage;
 use Nailrod\Core\Exchange\Print\SincePrinted;
 use Nailrod\Core\Rig\Device\Device;
 use Nailrod\Core\Set\PartPath;
@@ -58,7 +58,7 @@ final readonly class PrintView
             return;
         }
         $paper = $this->asked->sheet() ?? throw new \LogicException('Only labels are on tape.');
-        $printed = $this->asked->what === PrintAsked::CARD ? new KneeCard($place->set, $paper, $this->asked->isApart, $this->asked->isLarge) : new SetList($place->set, $paper, $this->asked->isLarge);
+        $printed = $this->asked->what === PrintAsked::CARD ? new KneeCard($place->set, $paper, $this->asked->isApart, $this->asked->isLarge) : new SetListPage($place->set, $paper, $this->asked->isLarge);
         $this->pages = $printed->pages();
         $this->says = $printed->says();
         $this->since = $this->printed === null ? null : SincePrinted::of($this->printed->says, $this->says);

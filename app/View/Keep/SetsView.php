@@ -7,8 +7,8 @@ namespace App\View\Keep;
 use App\Models\CatalogueRecord;
 use App\Models\SetRecord;
 use App\Sets\Demo;
-use App\Sets\SetList;
 use App\Sets\SetStore;
+use App\Sets\SetTree;
 use App\View\Place;
 use Nailrod\Core\Set\SetGlance;
 
@@ -55,12 +55,12 @@ final readonly class SetsView
     /** @return array<string, string> names by id */
     public function removed(): array
     {
-        return SetList::removed();
+        return SetTree::removed();
     }
 
     /** @return list<string> names of the sets that inherit from this one directly */
     public function children(): array
     {
-        return array_column(array_filter(SetList::headings(), fn (array $heading) => $heading['parent'] === $this->place->record->id), 'name');
+        return array_column(array_filter(SetTree::headings(), fn (array $heading) => $heading['parent'] === $this->place->record->id), 'name');
     }
 }

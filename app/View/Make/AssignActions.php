@@ -8,7 +8,7 @@ use App\View\Place;
 use Nailrod\Core\Advice\Plan\Reach;
 use Nailrod\Core\Mapping\Action\Action;
 use Nailrod\Core\Mapping\Output\Output;
-use Nailrod\Core\Set\Spot;
+use Nailrod\Core\Set\Slot;
 use Nailrod\Core\Set\Ways;
 
 /** The actions of the simulator beside the comb: how each is reached, and from where. */
@@ -32,7 +32,7 @@ final readonly class AssignActions
         return $this->place->set->wayOf($action->id);
     }
 
-    /** @return array<string, list<Spot>> where each action that is reached is reached from, by action */
+    /** @return array<string, list<Slot>> where each action that is reached is reached from, by action */
     public function reaching(): array
     {
         return Reach::of($this->place->set)->byAction;

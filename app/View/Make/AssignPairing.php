@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\View\Make;
 
 use App\View\Place;
-use Nailrod\Core\Advice\Plan\Pairing;
+use Nailrod\Core\Advice\Plan\KeyPairing;
 use Nailrod\Core\Mapping\Layer;
 use Nailrod\Core\Rig\Device\Device;
 
@@ -27,12 +27,12 @@ final readonly class AssignPairing
     /** The one that was paired last; empty if none was. */
     public string $last;
 
-    private Pairing $pairing;
+    private KeyPairing $pairing;
 
     /** @param string $mode ON, or the control that is asked for, or that was before */
     public function __construct(private Place $place, private Device $device, private string $layer, string $mode, string $last)
     {
-        $this->pairing = new Pairing($place->set);
+        $this->pairing = new KeyPairing($place->set);
         $this->done = $this->pairing->done($device->id, $layer);
         $this->left = $this->pairing->left($device->id, $layer);
         $this->asked = $mode === self::ON ? '' : $this->pairing->next($device->id, $layer, $mode) ?? '';

@@ -10,7 +10,7 @@ use App\Forms\KindForm;
 use App\Forms\Offered;
 use App\Forms\Options;
 use App\Memory\Memories;
-use App\View\Conditions;
+use App\View\ConditionChoices;
 use App\View\Origin;
 use App\View\Place;
 use Nailrod\Core\Advice\Plan\LayerMap;
@@ -217,9 +217,9 @@ final readonly class AssignView
     }
 
     /** What an assignment depends on, and can be made to. */
-    public function conditions(Cell $cell): Conditions
+    public function conditions(Cell $cell): ConditionChoices
     {
-        return new Conditions($this->place->set, $cell->when);
+        return new ConditionChoices($this->place->set, $cell->when);
     }
 
     public function pickedOutput(): ?Output

@@ -14,7 +14,7 @@ use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Mapping\Layer;
 use Nailrod\Core\Set\Cell;
 use Nailrod\Core\Set\LayerLook;
-use Nailrod\Core\Set\Section\Layers;
+use Nailrod\Core\Set\Section\LayersSection;
 
 /** The Layers place: what leads where and back, drawn; and the layers themselves. */
 final readonly class LayersView
@@ -102,7 +102,7 @@ final readonly class LayersView
     /** @return list<string> notes on layers with no way out, that nothing leads to, and cells that never come into play */
     public function troubles(): array
     {
-        return $this->place->told->in(Layers::name());
+        return $this->place->told->in(LayersSection::name());
     }
 
     /** @return list<LayerLink> what leads to a layer from elsewhere, each contact once */

@@ -11,7 +11,7 @@ use App\Forms\Offered;
 use App\Forms\Options;
 use App\Memory\Memories;
 use App\Sets\Layouts;
-use App\View\Conditions;
+use App\View\ConditionChoices;
 use App\View\Origin;
 use App\View\Place;
 use Nailrod\Core\Exchange\Memory\DeviceMapping;
@@ -123,9 +123,9 @@ final readonly class MacrosView
     }
 
     /** What the macro depends on, and can be made to. */
-    public function conditions(): Conditions
+    public function conditions(): ConditionChoices
     {
-        return new Conditions($this->place->set, $this->macro?->when);
+        return new ConditionChoices($this->place->set, $this->macro?->when);
     }
 
     public function fieldInput(): FieldInput

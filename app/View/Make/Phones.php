@@ -6,8 +6,8 @@ namespace App\View\Make;
 
 use App\Models\PairingRecord;
 use App\Models\TokenRecord;
-use App\Pairing\Gets;
-use App\Pairing\Pairing;
+use App\Pairing\Grant;
+use App\Pairing\PhonePairing;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
@@ -24,9 +24,9 @@ final readonly class Phones
      */
     private function __construct(public bool $isDesk, public bool $isOpen, public array $addresses, private ?PairingRecord $pairing, public Collection $paired, private int $now, private array $hosts, private array $asked) {}
 
-    public static function of(Pairing $pairing, string $device, Request $request, Gets $gets, int $now): self
+    public static function of(PhonePairing $pairing, string $device, Request $request, Grant $gets, int $now): self
     {
-        $isDesk = $gets === Gets::All;
+        $isDesk = $gets === Grant::All;
         /** @var array<int, string> $hosts */
         $hosts = config('app.hosts', []);
 
@@ -66,9 +66,9 @@ final readonly class Phones
     }
 
     /** What a phone is to be given, if it is meant; null if that is not asked. */
-    public function asked(TokenRecord $phone): ?Gets
+    public function asked(TokenRecord $phone): ?Grant
     {
-        return ($this->asked['phone'] ?? '') === $phone->id ? Gets::tryFrom($this->asked['gets'] ?? '') : null;
+        return ($this->asked['phone'] ?? '') === $phone->id ? Grant::tryFrom($this->asked['gets'] ?? '') : null;
     }
 
     public function seen(TokenRecord $phone): string

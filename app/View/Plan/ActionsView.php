@@ -10,7 +10,7 @@ use Nailrod\Core\Advice\Plan\Reach;
 use Nailrod\Core\Mapping\Action\Action;
 use Nailrod\Core\Mapping\Action\Catalogue;
 use Nailrod\Core\Mapping\Action\ReservedKey;
-use Nailrod\Core\Set\Spot;
+use Nailrod\Core\Set\Slot;
 
 /** The Actions place: all that the game can be told to do, by which ways, and the keys that nothing else is reached by. */
 final readonly class ActionsView
@@ -74,7 +74,7 @@ final readonly class ActionsView
         return $way === null ? '' : $this->place->words->output($way);
     }
 
-    /** @return list<Spot> */
+    /** @return list<Slot> */
     public function spots(Action $action): array
     {
         return $this->reach->spots($action->id);
@@ -84,7 +84,7 @@ final readonly class ActionsView
     {
         $set = $this->place->set;
 
-        return implode(', ', array_map(fn (Spot $spot) => $set->rig->fullNameOf($spot->ref).($spot->layer === 'base' ? '' : ' in '.($set->layers[$spot->layer]->name ?? '')), $this->spots($action)));
+        return implode(', ', array_map(fn (Slot $spot) => $set->rig->fullNameOf($spot->ref).($spot->layer === 'base' ? '' : ' in '.($set->layers[$spot->layer]->name ?? '')), $this->spots($action)));
     }
 
     /** @return array<string, list<ReservedKey>> keys that are kept, by who keeps them */

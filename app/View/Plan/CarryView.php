@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\View\Plan;
 
-use App\Sets\SetList;
 use App\Sets\SetStore;
+use App\Sets\SetTree;
 use App\View\Place;
 use Nailrod\Core\Advice\Plan\CarryOver;
 use Nailrod\Core\Advice\Plan\DeviceCarry;
@@ -56,7 +56,7 @@ final readonly class CarryView
     public static function carry(BindingSet $set, Device $old, Device $new, SetStore $store): DeviceCarry
     {
         $known = [];
-        foreach (SetList::headings() as ['id' => $id]) {
+        foreach (SetTree::headings() as ['id' => $id]) {
             if ($id !== $set->merged->own->id) {
                 foreach (Keys::each(CarryOver::places($store->current($store->open($id)))) as $role => $spots) {
                     $known[$role] = [...$known[$role] ?? [], ...$spots];

@@ -9,10 +9,10 @@ use App\Models\SetRecord;
 use App\Sets\CatalogueStore;
 use App\Sets\ListImport;
 use App\Sets\OwnNames;
-use App\Sets\SetList;
+use App\Sets\SetTree;
 use Nailrod\Core\Exchange\ActionRow;
 use Nailrod\Core\Exchange\CatalogueEdits;
-use Nailrod\Core\Exchange\Incoming;
+use Nailrod\Core\Exchange\ImportedFile;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Mapping\Action\Action;
 use Nailrod\Core\Mapping\Action\ActionKind;
@@ -146,13 +146,13 @@ final readonly class ListView
     /** @return array<string, string> names of the sets here, by id; the one below which it was asked for is the first */
     public function parents(): array
     {
-        $names = array_column(SetList::headings(), 'name', 'id');
+        $names = array_column(SetTree::headings(), 'name', 'id');
 
         return array_intersect_key($names, [$this->list->below => true]) + $names;
     }
 
     public function isTable(): bool
     {
-        return $this->list->incoming->kind === Incoming::TABLE;
+        return $this->list->incoming->kind === ImportedFile::TABLE;
     }
 }

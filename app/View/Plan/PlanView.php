@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\View\Plan;
 
 use App\View\Place;
-use Nailrod\Core\Advice\Check\Report;
+use Nailrod\Core\Advice\Check\FindingsReport;
 use Nailrod\Core\Advice\Plan\Plan;
 use Nailrod\Core\Advice\Plan\Planner;
 use Nailrod\Core\Advice\Plan\Proposal;
@@ -16,7 +16,7 @@ use Nailrod\Core\Mapping\Action\Action;
 use Nailrod\Core\Rig\Device\Device;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\OutputUse;
-use Nailrod\Core\Set\Spot;
+use Nailrod\Core\Set\Slot;
 
 /** The Plan place: from the game's side, which actions are reached and by what, what is proposed for the others, what is wrong. */
 final readonly class PlanView
@@ -26,7 +26,7 @@ final readonly class PlanView
 
     public Reach $reach;
 
-    public Report $report;
+    public FindingsReport $report;
 
     /** What was asked to be proposed: a group, ALL, or nothing. */
     public string $asked;
@@ -55,7 +55,7 @@ final readonly class PlanView
     {
         $set = $place->set;
         $this->reach = Reach::of($set);
-        $this->report = Report::of($set);
+        $this->report = FindingsReport::of($set);
         $this->asked = isset($set->catalogue->groups[$asked]) || $asked === self::ALL ? $asked : '';
         $told = $this->asked === '' ? [] : $away();
         $this->isRigSilent = $told === null;
@@ -106,7 +106,7 @@ final readonly class PlanView
             throw FormatError::at('action', $action, 'an action of the simulator of this set');
         }
 
-        return (new Planner($set, $catalogue))->on($wanted, new Spot($layer, $ref));
+        return (new Planner($set, $catalogue))->on($wanted, new Slot($layer, $ref));
     }
 
     /**
@@ -155,7 +155,7 @@ final readonly class PlanView
         return implode(', ', array_map($this->spot(...), $this->reach->spots($action->id)));
     }
 
-    public function spot(Spot $spot): string
+    public function spot(Slot $spot): string
     {
         $set = $this->place->set;
 

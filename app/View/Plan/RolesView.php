@@ -10,7 +10,7 @@ use Nailrod\Core\Advice\Plan\RoleColumn;
 use Nailrod\Core\Advice\Plan\RoleGrid;
 use Nailrod\Core\Advice\Plan\RoleRow;
 use Nailrod\Core\Format\Keys;
-use Nailrod\Core\Set\Spot;
+use Nailrod\Core\Set\Slot;
 
 /** The Roles place: one grid of roles against all sets that have a game. */
 final readonly class RolesView
@@ -54,13 +54,13 @@ final readonly class RolesView
     }
 
     /** Where a place in a set is assigned. */
-    public function assign(string $set, Spot $spot): string
+    public function assign(string $set, Slot $spot): string
     {
         return $this->place->at('assign', ['layer' => $spot->layer, 'ref' => $spot->ref], $set);
     }
 
     /** Can the role of a row be brought to a place in a set? Where a parent stands beside it, that is where it is done. */
-    public function canBring(string $set, ?Spot $to): bool
+    public function canBring(string $set, ?Slot $to): bool
     {
         $column = $this->columns[$set];
 
@@ -68,7 +68,7 @@ final readonly class RolesView
     }
 
     /** Can a set that does not reach the role have it at a place where nothing is? */
-    public function canAdd(string $set, ?Spot $to): bool
+    public function canAdd(string $set, ?Slot $to): bool
     {
         return $to !== null && $this->canBring($set, $to) && $this->columns[$set]->isFree($to);
     }

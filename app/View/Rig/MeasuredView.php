@@ -6,7 +6,7 @@ namespace App\View\Rig;
 
 use App\View\Place;
 use Nailrod\Core\Engine\Survey\AxisReport;
-use Nailrod\Core\Engine\Survey\Proposal;
+use Nailrod\Core\Engine\Survey\ShapeProposal;
 use Nailrod\Core\Engine\Survey\Sweep;
 use Nailrod\Core\Engine\Survey\SweepPhase;
 use Nailrod\Core\Format\Keys;
@@ -24,7 +24,7 @@ final readonly class MeasuredView
     public const HEIGHT = 150;
     private const POINTS = 500;
 
-    private function __construct(public AxisReport $report, public Proposal $proposal, private Sweep $sweep, private Shaping $now, private Shaping $proposed) {}
+    private function __construct(public AxisReport $report, public ShapeProposal $proposal, private Sweep $sweep, private Shaping $now, private Shaping $proposed) {}
 
     public static function of(Place $place, AxisInput $axis, ?Sweep $sweep): ?self
     {
@@ -39,7 +39,7 @@ final readonly class MeasuredView
             }
         }
         $report = AxisReport::of($sweep, $axis);
-        $proposal = Proposal::of($report, $sweep);
+        $proposal = ShapeProposal::of($report, $sweep);
 
         return new self($report, $proposal, $sweep, Shaping::read($axis, $parts), $proposal->shaping($parts));
     }

@@ -6,7 +6,7 @@ namespace Nailrod\Core\Advice\Check;
 
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Mapping\Layer;
-use Nailrod\Core\Set\Spot;
+use Nailrod\Core\Set\Slot;
 
 /** A control that does as another one does that does as a third one: what a parent says can bring that about, and nothing happens. */
 final class AsAndAs implements Check
@@ -30,7 +30,7 @@ final class AsAndAs implements Check
                         sprintf('%s does as %s does, which does as %s: nothing happens.', $desk->at($spot), $desk->at($other), $desk->set->rig->nameOf($third)),
                         [$spot, $other],
                         [],
-                        $third === $ref ? null : new Mend('Let it do as '.$desk->set->rig->nameOf($third).' does', fn () => $desk->edits->doAs($spot->layer, $ref, $third)),
+                        $third === $ref ? null : new QuickFix('Let it do as '.$desk->set->rig->nameOf($third).' does', fn () => $desk->edits->doAs($spot->layer, $ref, $third)),
                     );
                 }
             }
@@ -38,8 +38,8 @@ final class AsAndAs implements Check
     }
 
     /** Where it stands what a contact does while a layer is live. */
-    private static function where(Desk $desk, string $live, string $ref): Spot
+    private static function where(Desk $desk, string $live, string $ref): Slot
     {
-        return new Spot($desk->set->cell($live, $ref) === null ? Layer::BASE : $live, $ref);
+        return new Slot($desk->set->cell($live, $ref) === null ? Layer::BASE : $live, $ref);
     }
 }

@@ -88,13 +88,13 @@ final class Checks
     /** @return list<Finding> what is to be looked at */
     public static function over(BindingSet $set): array
     {
-        return Report::of($set)->told;
+        return FindingsReport::of($set)->told;
     }
 
     /** The finding of this id, if it is still there. */
     public static function find(BindingSet $set, string $id): ?Finding
     {
-        $report = Report::of($set);
+        $report = FindingsReport::of($set);
         foreach ([...$report->told, ...$report->meant] as $finding) {
             if ($finding->id() === $id) {
                 return $finding;

@@ -8,7 +8,7 @@ use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Mapping\Lamp\LampRule;
 use Nailrod\Core\Set\LampEdits;
 use Nailrod\Core\Set\PartPath;
-use Nailrod\Core\Set\Section\LampRules;
+use Nailrod\Core\Set\Section\LampRulesSection;
 
 /** Two rules that light the same lamp otherwise, of which the earlier is never seen, or not at some values: of several that hold the last decides. */
 final class ContradictingLamps implements LooksAtPart
@@ -17,7 +17,7 @@ final class ContradictingLamps implements LooksAtPart
 
     public static function section(): string
     {
-        return LampRules::name();
+        return LampRulesSection::name();
     }
 
     public function findings(Desk $desk): iterable
@@ -62,7 +62,7 @@ final class ContradictingLamps implements LooksAtPart
                 : sprintf('%s: the later one of two rules holds whenever the earlier does, which is never seen: %s.', $this->named($hidden), $says),
             [],
             [],
-            count($hidden) === count($earlier->lamps()) ? new Mend('Take the earlier rule away', fn () => (new LampEdits($desk->kept))->remove($first)) : null,
+            count($hidden) === count($earlier->lamps()) ? new QuickFix('Take the earlier rule away', fn () => (new LampEdits($desk->kept))->remove($first)) : null,
             [PartPath::lamp($first), PartPath::lamp($second)],
         );
     }

@@ -19,7 +19,7 @@ use Nailrod\Core\Set\Cell;
 use Nailrod\Core\Set\Edits;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\Played;
-use Nailrod\Core\Set\Spot;
+use Nailrod\Core\Set\Slot;
 use Nailrod\Core\Set\Words;
 
 /** What checks look at: a set and its game, with what several of them need. */
@@ -56,7 +56,7 @@ final class Desk
     }
 
     /** "Switch 1 up in Cruise" */
-    public function at(Spot $spot): string
+    public function at(Slot $spot): string
     {
         return $this->set->rig->nameOf($spot->ref).' in '.($this->set->layers[$spot->layer]->name ?? $spot->layer);
     }
@@ -70,7 +70,7 @@ final class Desk
     /**
      * Every output of a cell, with where it is.
      *
-     * @return \Generator<array{Spot, Output}>
+     * @return \Generator<array{Slot, Output}>
      */
     public function outputs(): \Generator
     {
@@ -85,13 +85,13 @@ final class Desk
      * Every assignment of a cell, also what it does otherwise: where it is, what it does, how it is edited, and the key of
      * a finding about it.
      *
-     * @return \Generator<array{Spot, Cell, Edits, string}>
+     * @return \Generator<array{Slot, Cell, Edits, string}>
      */
     public function assignments(): \Generator
     {
         foreach (Keys::each($this->set->cells) as $layer => $cells) {
             foreach (Keys::each($cells) as $ref => $cell) {
-                $spot = new Spot($layer, $ref);
+                $spot = new Slot($layer, $ref);
                 foreach ($cell->either() as $i => $one) {
                     yield [$spot, $one, $i === 0 ? $this->edits : $this->edits->otherwise(), $spot.($i === 0 ? '' : ' otherwise')];
                 }
@@ -100,7 +100,7 @@ final class Desk
     }
 
     /** Are both of these there while one layer is live? */
-    public function liveTogether(Spot $one, Spot $other): bool
+    public function liveTogether(Slot $one, Slot $other): bool
     {
         if ($one->layer === $other->layer) {
             return true;
@@ -114,13 +114,13 @@ final class Desk
         return false;
     }
 
-    public function controlOf(Spot $spot): string
+    public function controlOf(Slot $spot): string
     {
         return $this->set->rig->controlOf($spot->ref)->ref ?? $spot->ref;
     }
 
     /** Another way for an action, which the game takes; null if there is none. */
-    public function otherWay(Action $action): ?Mend
+    public function otherWay(Action $action): ?QuickFix
     {
         $chosen = (new WayChoice($this->kept, $this->catalogue))->for($action);
         $said = $this->set->ways[$action->id] ?? null;
@@ -128,11 +128,11 @@ final class Desk
             return null;
         }
 
-        return new Mend('Reach it by '.$this->words->output($chosen->way), fn () => $this->set->merged->own->with(PartPath::way($action->id), $chosen->way->toArray()));
+        return new QuickFix('Reach it by '.$this->words->output($chosen->way), fn () => $this->set->merged->own->with(PartPath::way($action->id), $chosen->way->toArray()));
     }
 
     /** A place for an action that is not reached; null if there is none. */
-    public function place(Action $action): ?Mend
+    public function place(Action $action): ?QuickFix
     {
         $proposals = (new Planner($this->kept, $this->catalogue))->plan([$action->id])->proposals;
         if ($proposals === []) {
@@ -140,6 +140,6 @@ final class Desk
         }
         $places = array_map(fn ($choice) => $this->set->rig->deviceNameOf($choice->spot->ref).' '.$this->at($choice->spot), $proposals[0]->choices);
 
-        return new Mend('Put it on '.implode(' and ', $places), fn () => (new PlanEdits($this->kept))->take($proposals));
+        return new QuickFix('Put it on '.implode(' and ', $places), fn () => (new PlanEdits($this->kept))->take($proposals));
     }
 }

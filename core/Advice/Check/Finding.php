@@ -7,7 +7,7 @@ namespace Nailrod\Core\Advice\Check;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Chord;
 use Nailrod\Core\Set\PartPath;
-use Nailrod\Core\Set\Spot;
+use Nailrod\Core\Set\Slot;
 
 /** One thing that a check found: what is wrong and why, where, and what would mend it. */
 final readonly class Finding
@@ -15,9 +15,9 @@ final readonly class Finding
     /**
      * @param string       $kind    words for all findings of this sort: "reserved key"
      * @param string       $subject what tells it from others of its kind: an action, an output, a cell
-     * @param list<Spot>   $spots   the contacts and axes it is about
+     * @param list<Slot>   $spots   the contacts and axes it is about
      * @param list<string> $actions the actions it is about
-     * @param ?Mend          $mend  null where nobody can say for you
+     * @param ?QuickFix          $mend  null where nobody can say for you
      * @param list<PartPath> $parts of the set that it is about, beside those contacts and axes
      */
     public function __construct(
@@ -26,7 +26,7 @@ final readonly class Finding
         public string $sentence,
         public array $spots,
         public array $actions = [],
-        public ?Mend $mend = null,
+        public ?QuickFix $mend = null,
         public array $parts = [],
     ) {}
 

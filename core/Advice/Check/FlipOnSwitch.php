@@ -7,7 +7,7 @@ namespace Nailrod\Core\Advice\Check;
 use Nailrod\Core\Advice\Plan\Seats;
 use Nailrod\Core\Rig\Device\Kind\PushButton;
 use Nailrod\Core\Set\Advice;
-use Nailrod\Core\Set\Spot;
+use Nailrod\Core\Set\Slot;
 use Nailrod\Core\Set\Transfers;
 
 /** A switch that stays where it is put, on an action that the game can only flip. */
@@ -35,16 +35,16 @@ final class FlipOnSwitch implements Check
                 [$action->id],
                 $better === null
                     ? $this->toAButton($desk, $spot)
-                    : new Mend('Write its variable, one value for each position', fn () => $desk->edits->keepInStep($spot->layer, $spot->ref)),
+                    : new QuickFix('Write its variable, one value for each position', fn () => $desk->edits->keepInStep($spot->layer, $spot->ref)),
             );
         }
     }
 
     /** The game lets nobody write it: a button that springs back has no position to be out of step with. */
-    private function toAButton(Desk $desk, Spot $spot): ?Mend
+    private function toAButton(Desk $desk, Slot $spot): ?QuickFix
     {
         foreach ((new Seats($desk->kept))->contacts(new PushButton, $spot->layer, 1) as [$ref]) {
-            return new Mend(sprintf('Move it to %s, which springs back', $desk->set->rig->fullNameOf($ref)), fn () => (new Transfers($desk->kept))->cell(Transfers::MOVE, $spot->layer, $spot->ref, $spot->layer, $ref));
+            return new QuickFix(sprintf('Move it to %s, which springs back', $desk->set->rig->fullNameOf($ref)), fn () => (new Transfers($desk->kept))->cell(Transfers::MOVE, $spot->layer, $spot->ref, $spot->layer, $ref));
         }
 
         return null;

@@ -9,7 +9,7 @@ use Nailrod\Core\Mapping\Lamp\LampRule;
 use Nailrod\Core\Rig\Device\Lamp;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\PartPath;
-use Nailrod\Core\Set\Section\LampRules;
+use Nailrod\Core\Set\Section\LampRulesSection;
 
 /** A rule that asks a lamp for a colour that it does not have. */
 final class LackingColour implements LooksAtPart
@@ -18,7 +18,7 @@ final class LackingColour implements LooksAtPart
 
     public static function section(): string
     {
-        return LampRules::name();
+        return LampRulesSection::name();
     }
 
     public function findings(Desk $desk): iterable

@@ -9,8 +9,8 @@ use Nailrod\Core\Advice\Plan\LayerMap;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\PartPath;
-use Nailrod\Core\Set\Section\Layers;
-use Nailrod\Core\Set\Spot;
+use Nailrod\Core\Set\Section\LayersSection;
+use Nailrod\Core\Set\Slot;
 
 /** A layer that stays live for ever once it is, or that nothing leads to. */
 final class LayerWithoutExit implements LooksAtPart
@@ -19,7 +19,7 @@ final class LayerWithoutExit implements LooksAtPart
 
     public static function section(): string
     {
-        return Layers::name();
+        return LayersSection::name();
     }
 
     public function findings(Desk $desk): iterable
@@ -27,7 +27,7 @@ final class LayerWithoutExit implements LooksAtPart
         $map = LayerMap::of($desk->set);
         foreach (Keys::each(self::told($desk->set, $map)) as $layer => $sentence) {
             $into = array_filter($map->drawn(), fn (LayerLink $link): bool => $link->to === $layer && $link->from !== $layer);
-            $spots = array_map(fn (LayerLink $link): Spot => new Spot($link->from, $link->ref), array_values($into));
+            $spots = array_map(fn (LayerLink $link): Slot => new Slot($link->from, $link->ref), array_values($into));
 
             yield new Finding(self::KIND, $layer, $sentence, $spots, parts: [PartPath::layer($layer)]);
         }

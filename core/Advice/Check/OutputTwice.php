@@ -8,7 +8,7 @@ use Nailrod\Core\Advice\Plan\WayChoice;
 use Nailrod\Core\Mapping\Output\MeansAction;
 use Nailrod\Core\Set\Conflicts;
 use Nailrod\Core\Set\PartPath;
-use Nailrod\Core\Set\Spot;
+use Nailrod\Core\Set\Slot;
 
 /** One output that two controls drive while one layer is live. */
 final class OutputTwice implements Check
@@ -34,7 +34,7 @@ final class OutputTwice implements Check
 
     private function finding(Desk $desk, string $one, string $other): Finding
     {
-        $spots = [new Spot(...explode('/', $one, 2)), new Spot(...explode('/', $other, 2))];
+        $spots = [new Slot(...explode('/', $one, 2)), new Slot(...explode('/', $other, 2))];
         $actions = $driven = [];
         foreach ($spots as $i => $spot) {
             foreach ($desk->set->cell($spot->layer, $spot->ref)?->outputsOfEither() ?? [] as $output) {
@@ -57,8 +57,8 @@ final class OutputTwice implements Check
             $spots,
             array_values($actions),
             $action !== null && $way !== null
-                ? new Mend(sprintf('Reach %s by %s', $action->name, $desk->words->output($way->way)), fn () => $desk->set->merged->own->with(PartPath::way($action->id), $way->way->toArray()))
-                : new Mend('Clear '.$desk->at($spots[1]), fn () => $desk->edits->clear($spots[1]->layer, $spots[1]->ref)),
+                ? new QuickFix(sprintf('Reach %s by %s', $action->name, $desk->words->output($way->way)), fn () => $desk->set->merged->own->with(PartPath::way($action->id), $way->way->toArray()))
+                : new QuickFix('Clear '.$desk->at($spots[1]), fn () => $desk->edits->clear($spots[1]->layer, $spots[1]->ref)),
         );
     }
 }

@@ -30,7 +30,7 @@ final class ShortPulse implements Check
                 sprintf('%s sends pulses of %s ms, but %s looks only every %s ms: some are missed.', $desk->at($spot), (float) $width, $desk->catalogue->name, round($frame, 1)),
                 [$spot],
                 [],
-                new Mend('Make them '.$wide.' ms long', fn () => $edits->behave($spot->layer, $spot->ref, Behaviours::read(Node::of(['width_ms' => $wide] + $behaviour)))),
+                new QuickFix('Make them '.$wide.' ms long', fn () => $edits->behave($spot->layer, $spot->ref, Behaviours::read(Node::of(['width_ms' => $wide] + $behaviour)))),
             );
         }
     }

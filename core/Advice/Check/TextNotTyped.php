@@ -7,7 +7,7 @@ namespace Nailrod\Core\Advice\Check;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\PartPath;
-use Nailrod\Core\Set\Section\Macros;
+use Nailrod\Core\Set\Section\MacrosSection;
 
 /** A text that a macro types has characters for which its keyboard layout has no key. */
 final class TextNotTyped implements LooksAtPart
@@ -16,7 +16,7 @@ final class TextNotTyped implements LooksAtPart
 
     public static function section(): string
     {
-        return Macros::name();
+        return MacrosSection::name();
     }
 
     public function findings(Desk $desk): iterable

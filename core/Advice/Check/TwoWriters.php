@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Nailrod\Core\Advice\Check;
 
 use Nailrod\Core\Mapping\Output\WritesVariable;
-use Nailrod\Core\Set\Spot;
+use Nailrod\Core\Set\Slot;
 
 /** One variable that two controls write at a time, one of which holds it to its own position. */
 final class TwoWriters implements Check
@@ -32,7 +32,7 @@ final class TwoWriters implements Check
         }
     }
 
-    private function finding(Desk $desk, string $variable, Spot $one, Spot $other): Finding
+    private function finding(Desk $desk, string $variable, Slot $one, Slot $other): Finding
     {
         return new Finding(
             self::KIND,
@@ -40,7 +40,7 @@ final class TwoWriters implements Check
             sprintf('%s and %s both write %s: the one that moved last decides.', $desk->at($one), $desk->at($other), $desk->catalogue->variables[$variable]->name ?? $variable),
             [$one, $other],
             [],
-            new Mend('Clear '.$desk->at($other), fn () => $desk->edits->clear($other->layer, $other->ref)),
+            new QuickFix('Clear '.$desk->at($other), fn () => $desk->edits->clear($other->layer, $other->ref)),
         );
     }
 }

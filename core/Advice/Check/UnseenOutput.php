@@ -44,7 +44,7 @@ final class UnseenOutput implements Check
                         sprintf('%s drives %s, but %s.', $desk->at($spot), $desk->words->output($output), $this->sees($desk, $output)),
                         [$spot],
                         [],
-                        $instead === null ? null : new Mend('Drive '.$desk->words->output($instead).' instead', fn () => $edits->assign($spot->layer, $spot->ref, $cell->behaviour, array_map(fn (Output $one) => $one == $output ? $instead : $one, $cell->outputs))),
+                        $instead === null ? null : new QuickFix('Drive '.$desk->words->output($instead).' instead', fn () => $edits->assign($spot->layer, $spot->ref, $cell->behaviour, array_map(fn (Output $one) => $one == $output ? $instead : $one, $cell->outputs))),
                     );
                 }
             }

@@ -18,7 +18,7 @@ use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Cell;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\SetDocument;
-use Nailrod\Core\Set\Spot;
+use Nailrod\Core\Set\Slot;
 use Nailrod\Core\Set\Transfers;
 
 /**
@@ -31,7 +31,7 @@ final class DeviceCarry
     /** @var array<string, true> references of the new device that are taken */
     private array $taken = [];
 
-    /** @param array<string, list<Spot>> $known where roles are in other sets, by role */
+    /** @param array<string, list<Slot>> $known where roles are in other sets, by role */
     public function __construct(private readonly BindingSet $set, private readonly Device $from, private readonly Device $to, private readonly array $known = [])
     {
         foreach ($set->cells as $cells) {
@@ -97,7 +97,7 @@ final class DeviceCarry
         $reach = Reach::of($this->set);
         foreach ($this->used($control) as $ref) {
             foreach (Keys::each($this->set->catalogue?->byRole() ?? []) as $role => $action) {
-                $here = array_filter($reach->spots($action->id), fn (Spot $spot) => $spot->ref === $ref);
+                $here = array_filter($reach->spots($action->id), fn (Slot $spot) => $spot->ref === $ref);
                 foreach ($here === [] ? [] : $this->known[$role] ?? [] as $spot) {
                     if (str_starts_with($spot->ref, $this->to->id.'/') && $this->isFree($spot->ref) && $this->isAlike($ref, $spot->ref) && ! in_array($spot->ref, $refs, true)) {
                         $refs[$ref] ??= $spot->ref;

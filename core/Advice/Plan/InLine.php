@@ -10,7 +10,7 @@ use Nailrod\Core\Mapping\Output\ActionOutput;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Edits;
 use Nailrod\Core\Set\SetDocument;
-use Nailrod\Core\Set\Spot;
+use Nailrod\Core\Set\Slot;
 use Nailrod\Core\Set\Transfers;
 
 /** Brings a role of a set to the place that it has elsewhere. */
@@ -25,7 +25,7 @@ final readonly class InLine
      *
      * @throws FormatError if there is no such control, or it does something else and cannot change places
      */
-    public function bring(string $action, Spot $to): ?SetDocument
+    public function bring(string $action, Slot $to): ?SetDocument
     {
         $spots = Reach::of($this->set)->spots($action);
         $layer = isset($this->set->layers[$to->layer]) ? $to->layer : Layer::BASE;

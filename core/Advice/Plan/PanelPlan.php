@@ -40,11 +40,11 @@ final readonly class PanelPlan
     public function page(string $panel, string $group): SetDocument
     {
         $found = $this->set->panels[$this->device][$panel] ?? throw FormatError::told('Panel', $panel, 'one of the device');
-        $units = Unit::of($this->catalogue, new Pairs($this->catalogue), fn (Action $action) => $action->group === $group);
+        $units = ActionGroup::of($this->catalogue, new Pairs($this->catalogue), fn (Action $action) => $action->group === $group);
         if ($units === []) {
             throw FormatError::told('Group', $group, 'one with actions: '.implode(', ', $this->groups()));
         }
-        $cells = array_sum(array_map(fn (Unit $unit) => self::cellsOf($unit), $units));
+        $cells = array_sum(array_map(fn (ActionGroup $unit) => self::cellsOf($unit), $units));
         [$columns, $rows] = self::grid($cells, $this->set->rig->devices[$this->device]->limits->tiles ?? PHP_INT_MAX, count($units));
         $tiles = $own = [];
         [$column, $row] = [0, 0];
@@ -82,7 +82,7 @@ final readonly class PanelPlan
         if ($end !== '' && ! $this->set->rig->has($this->device.'/'.$tile.'.'.$end)) {
             throw FormatError::told('Tile', $end, 'one of its ends');
         }
-        $unit = array_values(array_filter(Unit::of($this->catalogue, new Pairs($this->catalogue), fn (Action $one) => true), fn (Unit $one) => in_array($asked, $one->actions, true)))[0];
+        $unit = array_values(array_filter(ActionGroup::of($this->catalogue, new Pairs($this->catalogue), fn (Action $one) => true), fn (ActionGroup $one) => in_array($asked, $one->actions, true)))[0];
         $work = new TileWork($this->set, $this->catalogue, $this->device);
         $said = array_filter($this->said($unit, $found->kind), fn (mixed $value, string $field) => match ($field) {
             'label' => $found->label === '',
@@ -95,7 +95,7 @@ final readonly class PanelPlan
     }
 
     /** How many cells the tile of a unit has: two where it has a minus and a plus. */
-    private static function cellsOf(Unit $unit): int
+    private static function cellsOf(ActionGroup $unit): int
     {
         return TileWork::kindOf($unit) === TileKind::Pair ? 2 : 1;
     }
@@ -117,7 +117,7 @@ final readonly class PanelPlan
     }
 
     /** @return array<string, mixed> a tile in the open format */
-    private function tile(string $id, Unit $unit, int $column, int $row, int $across): array
+    private function tile(string $id, ActionGroup $unit, int $column, int $row, int $across): array
     {
         $kind = TileWork::kindOf($unit);
 
@@ -125,7 +125,7 @@ final readonly class PanelPlan
     }
 
     /** @return array<string, string> what stands on a tile that does this, in the open format */
-    private function said(Unit $unit, TileKind $kind): array
+    private function said(ActionGroup $unit, TileKind $kind): array
     {
         $action = $unit->first();
         $variable = $this->catalogue->variables[$action->effect->variable] ?? null;
@@ -136,7 +136,7 @@ final readonly class PanelPlan
     }
 
     /** @param array<string, mixed> $tiles by id, that are there already */
-    private function freeId(Unit $unit, Panel $panel, array $tiles): string
+    private function freeId(ActionGroup $unit, Panel $panel, array $tiles): string
     {
         $action = $unit->first();
         $wish = count($unit->actions) > 1 ? (string) preg_replace('/[-_](up|down|left|right|on|off|higher|lower|in|out)$/', '', $action->id) : $action->id;

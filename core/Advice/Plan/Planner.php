@@ -19,7 +19,7 @@ use Nailrod\Core\Mapping\Output\KeepsInStep;
 use Nailrod\Core\Rig\Device\Kind\Wish;
 use Nailrod\Core\Rig\Panel\TileKind;
 use Nailrod\Core\Set\BindingSet;
-use Nailrod\Core\Set\Spot;
+use Nailrod\Core\Set\Slot;
 
 /**
  * Proposes controls and ways for the actions that a set does not reach yet. Nothing that is there is moved: neither a cell
@@ -37,7 +37,7 @@ final class Planner
     private readonly Pairs $pairs;
 
     /**
-     * @param array<string, list<Spot>>   $known   where a role is elsewhere, by role
+     * @param array<string, list<Slot>>   $known   where a role is elsewhere, by role
      * @param string                      $where   what "elsewhere" is called
      */
     public function __construct(private readonly BindingSet $set, private readonly Catalogue $catalogue, private readonly array $known = [], private readonly string $where = '', private readonly Wishes $wishes = new Wishes)
@@ -53,9 +53,9 @@ final class Planner
     {
         $proposals = $left = [];
         $asked = $actions === null ? null : array_flip($this->withPartners($actions));
-        $units = Unit::of($this->catalogue, $this->pairs, fn (Action $action) => ($asked === null || isset($asked[$action->id])) && ! $this->reach->reaches($action->id));
+        $units = ActionGroup::of($this->catalogue, $this->pairs, fn (Action $action) => ($asked === null || isset($asked[$action->id])) && ! $this->reach->reaches($action->id));
         // What has its place elsewhere takes it here before anything else can.
-        usort($units, fn (Unit $a, Unit $b) => isset($this->known[$b->first()->role]) <=> isset($this->known[$a->first()->role]));
+        usort($units, fn (ActionGroup $a, ActionGroup $b) => isset($this->known[$b->first()->role]) <=> isset($this->known[$a->first()->role]));
         foreach ($units as $unit) {
             $proposal = $this->propose($unit);
             if ($proposal instanceof Proposal) {
@@ -73,14 +73,14 @@ final class Planner
      *
      * @throws FormatError if it cannot be there, or there is no way left
      */
-    public function on(Action $action, Spot $spot): Proposal
+    public function on(Action $action, Slot $spot): Proposal
     {
         if ($action->isAxis() !== isset($this->set->rig->axes[$spot->ref]) || ! isset($this->set->layers[$spot->layer]) || ! $this->set->rig->has($spot->ref)) {
             throw FormatError::told('control', $this->set->rig->nameOf($spot->ref), $action->isAxis() ? 'an axis, since '.$action->name.' is one' : 'a contact, since '.$action->name.' is no axis');
         }
         $way = $this->way($action, $spot->ref) ?? throw FormatError::told('way', 'none that is left', 'an output, a key or a variable to reach '.$action->name.' by');
 
-        return new Proposal([new Choice($action, $spot, $action->isAxis() ? null : $this->behaviour($action, $spot->ref, $way), $way)], 'it was pressed for it');
+        return new Proposal([new PlannedCell($action, $spot, $action->isAxis() ? null : $this->behaviour($action, $spot->ref, $way), $way)], 'it was pressed for it');
     }
 
     /**
@@ -103,7 +103,7 @@ final class Planner
     }
 
     /** @return Proposal|string why there is none */
-    private function propose(Unit $unit): Proposal|string
+    private function propose(ActionGroup $unit): Proposal|string
     {
         $seat = $this->whereKnown($unit) ?? $this->besidePartner($unit) ?? ($unit->first()->isAxis() ? $this->freeAxis($unit) : $this->freeContacts($unit));
         if ($seat === null) {
@@ -120,15 +120,15 @@ final class Planner
             if ($way === null) {
                 return $action->isAxis() ? 'the game sees no axis that is free' : 'no output, key or variable is left to reach it by';
             }
-            $choices[] = new Choice($action, $spots[$i], $action->isAxis() ? null : $this->behaviour($action, $spots[$i]->ref, $way), $way);
+            $choices[] = new PlannedCell($action, $spots[$i], $action->isAxis() ? null : $this->behaviour($action, $spots[$i]->ref, $way), $way);
         }
         array_map($this->seats->take(...), $spots);
 
         return new Proposal($choices, $why);
     }
 
-    /** @return ?array{list<Spot>, string} where the same role is elsewhere, if there is room for it here */
-    private function whereKnown(Unit $unit): ?array
+    /** @return ?array{list<Slot>, string} where the same role is elsewhere, if there is room for it here */
+    private function whereKnown(ActionGroup $unit): ?array
     {
         $places = array_map(fn (Action $action) => $this->known[$action->role] ?? [], $unit->actions);
         foreach ($places[0] as $i => $first) {
@@ -139,7 +139,7 @@ final class Planner
                 if ($spot === null || ! $this->suits($action, $spot->ref) || ! $this->seats->isFree($layer, $spot->ref) || $this->isRefused($unit, $spot->ref)) {
                     continue 2;
                 }
-                $spots[] = new Spot($layer, $spot->ref);
+                $spots[] = new Slot($layer, $spot->ref);
             }
 
             return [$spots, 'the same job is there in '.$this->where];
@@ -158,8 +158,8 @@ final class Planner
         return isset($this->set->rig->contacts[$ref]) && ($action->effect->kind !== EffectKind::Flip || $action->byVariable || ! $this->latches($ref));
     }
 
-    /** @return ?array{list<Spot>, string} */
-    private function besidePartner(Unit $unit): ?array
+    /** @return ?array{list<Slot>, string} */
+    private function besidePartner(ActionGroup $unit): ?array
     {
         $partner = count($unit->actions) === 1 ? $this->pairs->partnerOf($unit->first()) : null;
         if ($partner === null) {
@@ -168,7 +168,7 @@ final class Planner
         foreach ($this->reach->spots($partner->id) as $spot) {
             foreach (isset($this->set->rig->contacts[$spot->ref]) ? $this->seats->beside($spot->layer, $spot->ref) : [] as $ref) {
                 if (! $this->isRefused($unit, $ref)) {
-                    return [[new Spot($spot->layer, $ref)], $partner->name.' is on the other side of it'];
+                    return [[new Slot($spot->layer, $ref)], $partner->name.' is on the other side of it'];
                 }
             }
         }
@@ -176,15 +176,15 @@ final class Planner
         return null;
     }
 
-    /** @return ?array{list<Spot>, string} */
-    private function freeAxis(Unit $unit): ?array
+    /** @return ?array{list<Slot>, string} */
+    private function freeAxis(ActionGroup $unit): ?array
     {
         $variable = $this->catalogue->variables[$unit->first()->effect->variable];
         $centred = $variable->low < 0.0 && $variable->high > 0.0;
         foreach ($unit->kinds() as $kind) {
             foreach ($this->seats->axes($kind, Layer::BASE, $centred) as $ref) {
                 if (! $this->isRefused($unit, $ref)) {
-                    return [[new Spot(Layer::BASE, $ref)], 'a free '.$kind->inWords().($centred ? ' that rests in its middle' : '')];
+                    return [[new Slot(Layer::BASE, $ref)], 'a free '.$kind->inWords().($centred ? ' that rests in its middle' : '')];
                 }
             }
         }
@@ -192,21 +192,21 @@ final class Planner
         return null;
     }
 
-    /** @return ?array{list<Spot>, string} */
-    private function freeContacts(Unit $unit): ?array
+    /** @return ?array{list<Slot>, string} */
+    private function freeContacts(ActionGroup $unit): ?array
     {
         $count = count($unit->actions);
         foreach ($this->layersFor($unit) as $layer) {
             foreach ($unit->kinds() as $kind) {
                 foreach ($this->seats->contacts($kind, $layer, $count) as $refs) {
                     if (! $this->isRefused($unit, $refs[0])) {
-                        return [array_map(fn (string $ref) => new Spot($layer, $ref), $refs), $kind->why($unit->wish() ?? Wish::Press)];
+                        return [array_map(fn (string $ref) => new Slot($layer, $ref), $refs), $kind->why($unit->wish() ?? Wish::Press)];
                     }
                 }
             }
             foreach ($count === 1 ? [] : $this->seats->neighbours($layer, $count) as $refs) {
                 if (! $this->isRefused($unit, $refs[0])) {
-                    return [array_map(fn (string $ref) => new Spot($layer, $ref), $refs), $count === 2 ? 'two buttons beside each other, one each way' : $count.' buttons in a row'];
+                    return [array_map(fn (string $ref) => new Slot($layer, $ref), $refs), $count === 2 ? 'two buttons beside each other, one each way' : $count.' buttons in a row'];
                 }
             }
         }
@@ -215,15 +215,15 @@ final class Planner
     }
 
     /** @return list<string> the layer of its other half first, then the base layer and the others */
-    private function layersFor(Unit $unit): array
+    private function layersFor(ActionGroup $unit): array
     {
         $partner = count($unit->actions) === 1 ? $this->pairs->partnerOf($unit->first()) : null;
-        $there = $partner === null ? [] : array_map(fn (Spot $spot) => $spot->layer, $this->reach->spots($partner->id));
+        $there = $partner === null ? [] : array_map(fn (Slot $spot) => $spot->layer, $this->reach->spots($partner->id));
 
         return array_values(array_unique([...array_intersect($there, $this->seats->layers), ...$this->seats->layers]));
     }
 
-    private function isRefused(Unit $unit, string $ref): bool
+    private function isRefused(ActionGroup $unit, string $ref): bool
     {
         return in_array($ref, $this->wishes->refused[$unit->first()->id] ?? [], true);
     }

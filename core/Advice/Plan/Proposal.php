@@ -12,7 +12,7 @@ use Nailrod\Core\Set\BindingSet;
 final readonly class Proposal
 {
     /**
-     * @param non-empty-list<Choice> $choices
+     * @param non-empty-list<PlannedCell> $choices
      * @param string                 $why     why this control
      */
     public function __construct(public array $choices, public string $why) {}

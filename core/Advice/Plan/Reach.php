@@ -14,12 +14,12 @@ use Nailrod\Core\Mapping\Output\Output;
 use Nailrod\Core\Mapping\Output\WritesVariable;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Played;
-use Nailrod\Core\Set\Spot;
+use Nailrod\Core\Set\Slot;
 
 /** Which actions of the game a set reaches, and from where: by cells, by chords, and by the macros that cells play; by what writes its variable too. */
 final readonly class Reach
 {
-    /** @param array<string, list<Spot>> $byAction */
+    /** @param array<string, list<Slot>> $byAction */
     private function __construct(public array $byAction) {}
 
     public static function of(BindingSet $set): self
@@ -32,7 +32,7 @@ final readonly class Reach
             }
         }
         $byAction = [];
-        $reached = function (Output $output, Spot $spot) use (&$byAction, $byVariable): void {
+        $reached = function (Output $output, Slot $spot) use (&$byAction, $byVariable): void {
             $actions = $output instanceof MeansAction ? [$output->action()] : [];
             if ($output instanceof WritesVariable) {
                 $actions = array_map(fn (Action $action) => $action->id, array_filter($byVariable[$output->variable()] ?? [], fn (Action $action) => self::does($output, $action->effect)));
@@ -44,14 +44,14 @@ final readonly class Reach
         foreach (Keys::each($set->cells) as $layer => $cells) {
             foreach ($cells as $ref => $cell) {
                 foreach ($cell->drives($set->macros) as $output) {
-                    $reached($output, new Spot((string) $layer, (string) $ref));
+                    $reached($output, new Slot((string) $layer, (string) $ref));
                 }
             }
         }
         foreach (Keys::each($set->chords) as $layer => $chords) {
             foreach ($chords as $chord) {
                 foreach ($chord->outputs as $output) {
-                    $reached($output, new Spot((string) $layer, $chord->of[0]));
+                    $reached($output, new Slot((string) $layer, $chord->of[0]));
                 }
             }
         }
@@ -75,7 +75,7 @@ final readonly class Reach
         return isset($this->byAction[$action]);
     }
 
-    /** @return list<Spot> */
+    /** @return list<Slot> */
     public function spots(string $action): array
     {
         return $this->byAction[$action] ?? [];

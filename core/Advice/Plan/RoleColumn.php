@@ -10,7 +10,7 @@ use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\Excerpt;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\SetDocument;
-use Nailrod\Core\Set\Spot;
+use Nailrod\Core\Set\Slot;
 
 /** What the grid of roles shows of one set: a small part of it, so that many sets can stand side by side. */
 final readonly class RoleColumn implements Excerpt
@@ -30,7 +30,7 @@ final readonly class RoleColumn implements Excerpt
         $reach = Reach::of($set);
         $places = [];
         foreach (Keys::each($set->catalogue?->byRole() ?? []) as $role => $action) {
-            $places[$role] = array_map(fn (Spot $spot) => self::place($set, $spot), $reach->spots($action->id));
+            $places[$role] = array_map(fn (Slot $spot) => self::place($set, $spot), $reach->spots($action->id));
         }
         $merged = $set->merged;
 
@@ -44,7 +44,7 @@ final readonly class RoleColumn implements Excerpt
         );
     }
 
-    private static function place(BindingSet $set, Spot $spot): RolePlace
+    private static function place(BindingSet $set, Slot $spot): RolePlace
     {
         $origin = $set->merged->origin(PartPath::cell($spot->layer, $spot->ref));
 
@@ -68,7 +68,7 @@ final readonly class RoleColumn implements Excerpt
     }
 
     /** Is nothing at this place, or at the same input of the base layer where there is no such layer? */
-    public function isFree(Spot $spot): bool
+    public function isFree(Slot $spot): bool
     {
         return ! str_contains($this->taken[$spot->layer] ?? $this->taken[Layer::BASE], self::packed([$spot->ref]));
     }

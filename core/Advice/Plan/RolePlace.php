@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Advice\Plan;
 
-use Nailrod\Core\Set\Spot;
+use Nailrod\Core\Set\Slot;
 
 /** Where a set reaches a role. */
 final readonly class RolePlace
@@ -14,5 +14,5 @@ final readonly class RolePlace
      * @param string $layer       its name; empty for the base layer
      * @param bool   $isInherited does a parent of the set say it?
      */
-    public function __construct(public Spot $spot, public string $control, public string $layer, public bool $isInherited) {}
+    public function __construct(public Slot $spot, public string $control, public string $layer, public bool $isInherited) {}
 }

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Advice\Plan;
 
-use Nailrod\Core\Set\Spot;
+use Nailrod\Core\Set\Slot;
 
 /** One role in several sets. */
 final readonly class RoleRow
 {
     /** Where most of the sets that reach it have it; the first of those that are as many. Null if none reaches it. */
-    public ?Spot $usual;
+    public ?Slot $usual;
 
     /**
      * @param array<string, list<RolePlace>> $places where it is reached, by set; a set whose game has no such action is missing

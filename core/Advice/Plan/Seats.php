@@ -13,7 +13,7 @@ use Nailrod\Core\Rig\Device\Device;
 use Nailrod\Core\Rig\Device\Kind\ControlKind;
 use Nailrod\Core\Rig\Device\Kind\ControlKinds;
 use Nailrod\Core\Set\BindingSet;
-use Nailrod\Core\Set\Spot;
+use Nailrod\Core\Set\Slot;
 
 /** Where there is room: contacts and axes that a layer says nothing of, control by control. What was taken is not free any more. */
 final class Seats
@@ -91,7 +91,7 @@ final class Seats
         return ! isset($this->taken[$layer.'/'.$ref]) && ! isset($this->leading[$ref]) && $this->wishes->uses(explode('/', $ref, 2)[0]);
     }
 
-    public function take(Spot $spot): void
+    public function take(Slot $spot): void
     {
         $this->taken[(string) $spot] = true;
     }

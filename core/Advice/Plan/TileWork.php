@@ -17,7 +17,7 @@ use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\MergedDocument;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\SetDocument;
-use Nailrod\Core\Set\Spot;
+use Nailrod\Core\Set\Slot;
 
 /** What a tile does, in the base layer: actions of the game, by the ways that a plan would give them. */
 final readonly class TileWork
@@ -28,7 +28,7 @@ final readonly class TileWork
     public function __construct(private BindingSet $set, private Catalogue $catalogue, private string $device) {}
 
     /** How what belongs together is touched best. */
-    public static function kindOf(Unit $unit): TileKind
+    public static function kindOf(ActionGroup $unit): TileKind
     {
         $action = $unit->first();
 
@@ -52,7 +52,7 @@ final readonly class TileWork
         SetDocument $own,
         string $tile,
         TileKind $kind,
-        Unit $unit,
+        ActionGroup $unit,
         ?Action $one = null,
         string $end = '',
     ): SetDocument {
@@ -155,6 +155,6 @@ final readonly class TileWork
     {
         $set = BindingSet::of(MergedDocument::of([...array_slice($this->set->merged->chain, 0, -1), $own]), new Rig(array_values($this->set->rig->devices)), $this->catalogue, [], $this->set->layouts);
 
-        return (new PlanEdits($set))->take([(new Planner($set, $this->catalogue))->on($action, new Spot(Layer::BASE, $ref))]);
+        return (new PlanEdits($set))->take([(new Planner($set, $this->catalogue))->on($action, new Slot(Layer::BASE, $ref))]);
     }
 }

@@ -42,21 +42,21 @@ final readonly class Batch
     /**
      * @param array<array-key, mixed> $body
      *
-     * @throws HandError if it is not shaped like a batch; a row that is no input is left out and told
+     * @throws SourceError if it is not shaped like a batch; a row that is no input is left out and told
      */
     public static function read(array $body): self
     {
         $n = $body['n'] ?? null;
         $bye = $body['bye'] ?? false;
         if (! is_bool($bye)) {
-            throw HandError::shape('bye', $bye, 'true or false');
+            throw SourceError::shape('bye', $bye, 'true or false');
         }
         if (! is_int($n) || $n < 1) {
-            throw HandError::shape('n', $n, 'the number of the batch, from 1 on');
+            throw SourceError::shape('n', $n, 'the number of the batch, from 1 on');
         }
         $sent = $body['t'] ?? null;
         if ($sent !== null && ! self::isTime($sent)) {
-            throw HandError::shape('t', $sent, 'a time in µs');
+            throw SourceError::shape('t', $sent, 'a time in µs');
         }
         $problems = [];
         $found = self::found($body['found'] ?? [], $problems);
@@ -66,7 +66,7 @@ final readonly class Batch
         foreach (self::rows('reports', $body['reports'] ?? []) as $i => $row) {
             $report = RawReport::read($row);
             if ($report === null) {
-                $problems[] = HandError::shape("reports[$i]", $row, '[time in µs, "device", report id, "hex digits"]')->getMessage();
+                $problems[] = SourceError::shape("reports[$i]", $row, '[time in µs, "device", report id, "hex digits"]')->getMessage();
             } else {
                 $reports[] = $report;
             }
@@ -93,7 +93,7 @@ final readonly class Batch
             if (is_array($row) && is_string($row[0] ?? null) && is_int($row[1] ?? null)) {
                 $found[] = new Input(0, $row[0], $row[1]);
             } else {
-                $problems[] = HandError::shape("found[$i]", $row, '["device/control", whole number]')->getMessage();
+                $problems[] = SourceError::shape("found[$i]", $row, '["device/control", whole number]')->getMessage();
             }
         }
 
@@ -113,7 +113,7 @@ final readonly class Batch
             if (is_array($row) && self::isTime($row[0] ?? null) && is_string($row[1] ?? null) && (is_int($value) || (is_float($value) && is_finite($value)))) {
                 $inputs[] = new Input($row[0], $row[1], $value);
             } else {
-                $problems[] = HandError::shape("inputs[$i]", $row, self::ROW)->getMessage();
+                $problems[] = SourceError::shape("inputs[$i]", $row, self::ROW)->getMessage();
             }
         }
 
@@ -124,7 +124,7 @@ final readonly class Batch
     private static function rows(string $name, mixed $rows): array
     {
         if (! is_array($rows) || ! array_is_list($rows) || count($rows) > self::MOST) {
-            throw HandError::shape($name, is_array($rows) && count($rows) > self::MOST ? count($rows).' rows' : $rows, 'a list of at most '.self::MOST);
+            throw SourceError::shape($name, is_array($rows) && count($rows) > self::MOST ? count($rows).' rows' : $rows, 'a list of at most '.self::MOST);
         }
 
         return $rows;
@@ -134,11 +134,11 @@ final readonly class Batch
     private static function plugs(mixed $plugs): array
     {
         if (! is_array($plugs) || count($plugs) > self::MOST_PLUGS) {
-            throw HandError::shape('plugs', $plugs, 'true or false by device');
+            throw SourceError::shape('plugs', $plugs, 'true or false by device');
         }
         $said = [];
         foreach (Keys::each($plugs) as $device => $isThere) {
-            $said[$device] = is_bool($isThere) ? $isThere : throw HandError::shape('plugs', $plugs, 'true or false by device');
+            $said[$device] = is_bool($isThere) ? $isThere : throw SourceError::shape('plugs', $plugs, 'true or false by device');
         }
 
         return $said;

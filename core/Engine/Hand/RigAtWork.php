@@ -16,16 +16,16 @@ final class RigAtWork
     /** Inputs that are taken before others have their turn. */
     private const SLICE = 100;
 
-    public readonly Hands $hands;
+    public readonly InputSources $hands;
 
-    /** @var list<array{string, Hand, non-empty-list<Hand>}> devices that a hand has begun to feed beside others, and was not told of yet */
+    /** @var list<array{string, InputSource, non-empty-list<InputSource>}> devices that a hand has begun to feed beside others, and was not told of yet */
     private array $shared = [];
 
     private ReportReading $reading;
 
     public function __construct(public Live $live, public BindingSet $set, private Program $program)
     {
-        $this->hands = new Hands;
+        $this->hands = new InputSources;
         $this->reading = new ReportReading($set->rig);
     }
 
@@ -34,11 +34,11 @@ final class RigAtWork
      *
      * @param list<string> $devices that it feeds: each goes with the last hand that does
      *
-     * @return array{Hand, LiveStep}
+     * @return array{InputSource, LiveStep}
      *
-     * @throws HandError if there are too many
+     * @throws SourceError if there are too many
      */
-    public function open(string $id, string $name, HandKind $kind, array $devices, int $now): array
+    public function open(string $id, string $name, SourceKind $kind, array $devices, int $now): array
     {
         $hand = $this->hands->open($id, $name, $kind, $devices, $now);
         $this->lookForGame();
@@ -55,16 +55,16 @@ final class RigAtWork
      *
      * @return \Generator<LiveStep>
      *
-     * @throws HandError if one is missing before it
+     * @throws SourceError if one is missing before it
      */
-    public function take(Hand $hand, Batch $batch, callable $clock): \Generator
+    public function take(InputSource $hand, Batch $batch, callable $clock): \Generator
     {
         $hand->heard = $clock();
         if ($batch->n === $hand->batch) {
             return;
         }
         if ($batch->n !== $hand->batch + 1) {
-            throw HandError::batch($batch->n, $hand->batch + 1);
+            throw SourceError::batch($batch->n, $hand->batch + 1);
         }
         $hand->batch = $batch->n;
         $hand->answer = null;
@@ -85,7 +85,7 @@ final class RigAtWork
             $step = $this->slice($hand, $slice, $clock());
             $taken += $step->moved();
             array_push($problems, ...$step->problems);
-            yield $hand->kind === HandKind::Game ? $step->asOfGame() : $step;
+            yield $hand->kind === SourceKind::Game ? $step->asOfGame() : $step;
         }
         $hand->answer = new Taken($batch->n, $taken, $problems);
     }
@@ -109,7 +109,7 @@ final class RigAtWork
     }
 
     /** What came and went, and how the hand finds its controls. */
-    private function begins(Hand $hand, Batch $batch, int $now): LiveStep
+    private function begins(InputSource $hand, Batch $batch, int $now): LiveStep
     {
         $steps = [$this->to($now), $this->letGo($hand, $batch->letsGo)];
         foreach ($batch->plugs as $device => $isThere) {
@@ -119,7 +119,7 @@ final class RigAtWork
             $steps[] = $isThere ? $this->live->plugIn($device) : ($isGone ? $this->live->unplug($device) : LiveStep::none());
             $wasFed = in_array($device, $hand->devices, true);
             $hand->devices = array_values(array_diff($hand->devices, [$device]));
-            if ($isThere && $hand->kind !== HandKind::Recording && ($this->set->rig->devices[$device] ?? null)?->isReadByBrowser() === true) {
+            if ($isThere && $hand->kind !== SourceKind::Recording && ($this->set->rig->devices[$device] ?? null)?->isReadByBrowser() === true) {
                 $hand->devices[] = $device;
                 $wasFed || $this->noteShared($device, $hand);
             }
@@ -138,7 +138,7 @@ final class RigAtWork
     }
 
     /** @param list<Input> $inputs */
-    private function slice(Hand $hand, array $inputs, int $now): LiveStep
+    private function slice(InputSource $hand, array $inputs, int $now): LiveStep
     {
         $now = max($now, $this->latest());
         $at = $this->latest();
@@ -155,7 +155,7 @@ final class RigAtWork
     }
 
     /** A hand goes: what it held and springs back does so, what nobody else feeds counts as unplugged, all else stays. */
-    public function goes(Hand $hand, int $now): LiveStep
+    public function goes(InputSource $hand, int $now): LiveStep
     {
         $steps = [$this->to($now), $this->letGo($hand, null)];
         $this->hands->close($hand);
@@ -165,7 +165,7 @@ final class RigAtWork
         return LiveStep::joined([...$steps, ...array_map($this->live->unplug(...), array_values($alone))]);
     }
 
-    private function noteShared(string $device, Hand $hand): void
+    private function noteShared(string $device, InputSource $hand): void
     {
         $others = $this->hands->othersThatFeed($device, $hand);
         if ($others !== []) {
@@ -174,11 +174,11 @@ final class RigAtWork
     }
 
     /** @return array<string, list<string>> names of the other hands that feed a device too, by device */
-    public function shares(Hand $hand): array
+    public function shares(InputSource $hand): array
     {
         $shares = [];
         foreach ($hand->devices as $device) {
-            $shares[$device] = array_map(fn (Hand $other): string => $other->name, $this->hands->othersThatFeed($device, $hand));
+            $shares[$device] = array_map(fn (InputSource $other): string => $other->name, $this->hands->othersThatFeed($device, $hand));
         }
 
         return array_filter($shares);
@@ -187,7 +187,7 @@ final class RigAtWork
     /** @return list<string> a sentence for each device that a hand has begun to feed beside others, since this was asked last */
     public function sharedNow(): array
     {
-        $said = array_map(fn (array $one): string => sprintf('%s is fed by %s too, beside %s. It stays until the last of them goes.', $this->set->rig->deviceNameOf($one[0].'/'), $one[1]->name, implode(', ', array_map(fn (Hand $other): string => $other->name, $one[2]))), $this->shared);
+        $said = array_map(fn (array $one): string => sprintf('%s is fed by %s too, beside %s. It stays until the last of them goes.', $this->set->rig->deviceNameOf($one[0].'/'), $one[1]->name, implode(', ', array_map(fn (InputSource $other): string => $other->name, $one[2]))), $this->shared);
         $this->shared = [];
 
         return $said;
@@ -271,7 +271,7 @@ final class RigAtWork
     /** While a game is there that runs outside, the stand-in here rests. */
     private function lookForGame(): void
     {
-        $this->live->isGameOutside = array_filter($this->hands->all, fn (Hand $hand): bool => $hand->kind === HandKind::Game) !== [];
+        $this->live->isGameOutside = array_filter($this->hands->all, fn (InputSource $hand): bool => $hand->kind === SourceKind::Game) !== [];
     }
 
     /**
@@ -279,7 +279,7 @@ final class RigAtWork
      *
      * @param ?list<string> $ports only of these; null for all
      */
-    private function letGo(Hand $hand, ?array $ports): LiveStep
+    private function letGo(InputSource $hand, ?array $ports): LiveStep
     {
         $held = $this->hands->heldBy($hand, $this->live->state->hands, $this->set->rig);
         $inputs = [];
@@ -291,7 +291,7 @@ final class RigAtWork
     }
 
     /** @return list<string> ports that a hand holds and that spring back */
-    public function holds(Hand $hand): array
+    public function holds(InputSource $hand): array
     {
         return array_map(strval(...), array_keys($this->hands->heldBy($hand, $this->live->state->hands, $this->set->rig)));
     }

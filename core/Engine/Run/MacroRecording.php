@@ -10,7 +10,7 @@ use Nailrod\Core\Format\Cause\Cause;
 use Nailrod\Core\Format\Cause\StepKind;
 use Nailrod\Core\Mapping\Macro\Bar;
 use Nailrod\Core\Mapping\Macro\Macro;
-use Nailrod\Core\Mapping\Macro\Recorder;
+use Nailrod\Core\Mapping\Macro\MacroRecorder;
 use Nailrod\Core\Mapping\Macro\Timeline;
 use Nailrod\Core\Mapping\Output\ContactOutput;
 use Nailrod\Core\Mapping\Output\OutputEvent;
@@ -61,7 +61,7 @@ final class MacroRecording implements Timed
         }
         $key = $event->kind.' '.$event->target;
         $before = $this->own->last[$key] ?? null;
-        if (Recorder::pressed($event, $before) === []) {
+        if (MacroRecorder::pressed($event, $before) === []) {
             return;
         }
         $this->own->last[$key] = $event->value;
@@ -131,7 +131,7 @@ final class MacroRecording implements Timed
      */
     public static function bars(array $told): array
     {
-        $recorder = new Recorder;
+        $recorder = new MacroRecorder;
         foreach ($told as [$t, $kind, $target, $value, $before]) {
             $recorder->hear(new OutputEvent($t, $kind, $target, $value, new Cause(Cause::TRIED)), $before);
             $recorder->reach($t);

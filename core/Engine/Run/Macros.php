@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Engine\Run;
 
+use Nailrod\Core\Engine\State\MacroPlayer;
 use Nailrod\Core\Engine\State\MacrosState;
-use Nailrod\Core\Engine\State\Player;
 use Nailrod\Core\Engine\State\Timer;
 use Nailrod\Core\Format\Cause\Cause;
 use Nailrod\Core\Format\Cause\StepKind;
@@ -55,7 +55,7 @@ final class Macros implements Timed
         if ($macro->when?->holds($this->run) === false) {
             return;
         }
-        $this->own->players[$index] = new Player(0, [], $holders, null);
+        $this->own->players[$index] = new MacroPlayer(0, [], $holders, null);
         $this->play($index, $cause);
     }
 
@@ -105,7 +105,7 @@ final class Macros implements Timed
         }
     }
 
-    private function playerOf(int $index): ?Player
+    private function playerOf(int $index): ?MacroPlayer
     {
         return $this->own->players[$index] ?? null;
     }

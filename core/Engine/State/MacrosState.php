@@ -9,6 +9,6 @@ final class MacrosState implements PartState
 {
     use EndsWithItsProgram;
 
-    /** @var array<int, Player> by macro, the latest last */
+    /** @var array<int, MacroPlayer> by macro, the latest last */
     public array $players = [];
 }

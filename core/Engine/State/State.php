@@ -115,7 +115,7 @@ final class State
     public static function restore(string $written): self
     {
         $parts = array_map(fn (PartState $part) => $part::class, array_values((new self)->parts()));
-        $rows = [Cause::class, Input::class, MemberPress::class, Phase::class, Player::class, SentPulse::class, Step::class, StepKind::class, TickQueue::class, Timer::class];
+        $rows = [Cause::class, Input::class, MemberPress::class, Phase::class, MacroPlayer::class, SentPulse::class, Step::class, StepKind::class, TickQueue::class, Timer::class];
         $state = @unserialize($written, ['allowed_classes' => [self::class, ...$parts, ...$rows]]);
         if (! $state instanceof self) {
             throw new \UnexpectedValueException('The state of the run could not be read back: expected what State::write() gave.');

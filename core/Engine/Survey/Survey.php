@@ -12,7 +12,7 @@ final class Survey
 {
     public const ORDERS = ['sheet', 'teach', 'measure', 'next', 'flip', 'forget', 'end'];
 
-    public Finder $finder;
+    public TouchFinder $finder;
 
     public Sheet $sheet;
 
@@ -24,7 +24,7 @@ final class Survey
 
     public function __construct()
     {
-        $this->finder = new Finder;
+        $this->finder = new TouchFinder;
         $this->sheet = new Sheet;
     }
 
@@ -119,7 +119,7 @@ final class Survey
     /** @throws \UnexpectedValueException if it is not what write() gave */
     public static function restore(string $written): self
     {
-        $survey = unserialize($written, ['allowed_classes' => [self::class, Finder::class, Sheet::class, InputRecord::class, Tremble::class, Teaching::class, Sweep::class, SweepPhase::class, Flips::class]]);
+        $survey = unserialize($written, ['allowed_classes' => [self::class, TouchFinder::class, Sheet::class, InputRecord::class, Tremble::class, Teaching::class, Sweep::class, SweepPhase::class, Flips::class]]);
 
         return $survey instanceof self ? $survey : throw new \UnexpectedValueException('The survey could not be read back: expected what Survey::write() gave.');
     }

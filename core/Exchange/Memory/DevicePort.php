@@ -8,5 +8,5 @@ namespace Nailrod\Core\Exchange\Memory;
 interface DevicePort extends MemoryPort
 {
     /** @throws CableCut if it does not answer */
-    public function tells(): Told;
+    public function tells(): UnitIdentity;
 }

@@ -34,13 +34,13 @@ final readonly class FirmwareFile
     public static function fields(): Fields
     {
         return Fields::of(
-            Field::given('format', 'Format', Choice::of(self::FORMAT), 'What the file is.'),
-            Field::given('version', 'Version', new Whole(1, 1), 'The version of the format.'),
-            Field::given('board', 'Board', new Text(20), 'For which circuit board it is.', 'B'),
-            Field::given('firmware', 'Firmware', new Version, 'Which version of the firmware it is.', '2.6'),
-            Field::given('length', 'Length', new Whole(1, self::LONGEST, 'bytes'), 'How many bytes follow the head and its line feed.', 4096),
-            Field::given('crc32', 'Checksum', new Hex('a CRC-32', 4), 'The CRC-32 (ISO 3309) of these bytes, as eight hex digits.', 'cbf43926'),
-            Field::given('keeps', 'Keeps', new Thing(Keeps::fields(), 'what it keeps'), 'What a device with it keeps, as in a device file.'),
+            Field::required('format', 'Format', Choice::of(self::FORMAT), 'What the file is.'),
+            Field::required('version', 'Version', new Whole(1, 1), 'The version of the format.'),
+            Field::required('board', 'Board', new Text(20), 'For which circuit board it is.', 'B'),
+            Field::required('firmware', 'Firmware', new Version, 'Which version of the firmware it is.', '2.6'),
+            Field::required('length', 'Length', new Whole(1, self::LONGEST, 'bytes'), 'How many bytes follow the head and its line feed.', 4096),
+            Field::required('crc32', 'Checksum', new Hex('a CRC-32', 4), 'The CRC-32 (ISO 3309) of these bytes, as eight hex digits.', 'cbf43926'),
+            Field::required('keeps', 'Keeps', new Thing(Keeps::fields(), 'what it keeps'), 'What a device with it keeps, as in a device file.'),
         );
     }
 
@@ -76,7 +76,7 @@ final readonly class FirmwareFile
     }
 
     /** Why a unit does not take it; null if it does. */
-    public function whyNot(Told $told): ?string
+    public function whyNot(UnitIdentity $told): ?string
     {
         return match (true) {
             $told->board !== $this->board => sprintf('This firmware is for board %s, and the device has board %s. Nothing was sent to it.', $this->board, $told->board ?? 'that it does not name'),

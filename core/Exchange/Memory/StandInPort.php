@@ -23,10 +23,10 @@ final class StandInPort implements DevicePort
      */
     public function __construct(private readonly MemoryPort $memory, private readonly Device $device, private readonly UnitState $state, private readonly \Closure $clock, private readonly bool $isFirmware = false) {}
 
-    public function tells(): Told
+    public function tells(): UnitIdentity
     {
         $device = $this->device;
-        $told = new Told($this->state->serial, $device->onboard->board, $device->onboard->firmware, $this->state->modeOf($device)?->id, $this->state->open($device, ($this->clock)()));
+        $told = new UnitIdentity($this->state->serial, $device->onboard->board, $device->onboard->firmware, $this->state->modeOf($device)?->id, $this->state->open($device, ($this->clock)()));
 
         return $this->state->fault?->tells($told, $device) ?? $told;
     }

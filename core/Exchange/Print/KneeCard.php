@@ -16,7 +16,7 @@ use Nailrod\Core\Rig\Device\Device;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\LayerLook;
 use Nailrod\Core\Set\Played;
-use Nailrod\Core\Set\Spot;
+use Nailrod\Core\Set\Slot;
 
 /**
  * The card for the knee: the drawn devices with what each control does, a list by action, and the keys to keep off. Only what
@@ -133,7 +133,7 @@ final readonly class KneeCard
         return $flow->pages();
     }
 
-    private function spot(Spot $spot): string
+    private function spot(Slot $spot): string
     {
         return $this->set->rig->fullNameOf($spot->ref).($spot->layer === Layer::BASE ? '' : ' in '.($this->set->layers[$spot->layer]->name ?? $spot->layer));
     }

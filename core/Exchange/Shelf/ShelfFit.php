@@ -36,7 +36,7 @@ final readonly class ShelfFit
 
     private NameMatch $match;
 
-    private Places $places;
+    private InputPositions $places;
 
     /** @var array<string, string> device here that each device of the file is taken for, by its id there; empty for none */
     public array $devices;
@@ -62,7 +62,7 @@ final readonly class ShelfFit
             $taken[$id] = $asked !== null && ($asked === '' || isset($set->rig->devices[$asked])) ? $asked : $alike[0]->id ?? '';
         }
         $this->devices = $taken;
-        $this->places = Places::taken($set, $taken);
+        $this->places = InputPositions::taken($set, $taken);
         $this->ids = $this->freeIds();
     }
 
@@ -139,7 +139,7 @@ final readonly class ShelfFit
      */
     private function lacks(PartPath $there, ?PartPath $here, array $said, array $asked = []): string
     {
-        $lacks = $here === null ? [Places::inWords($there->section === 'cells' ? (string) $there->inner : $there->key)] : [];
+        $lacks = $here === null ? [InputPositions::inWords($there->section === 'cells' ? (string) $there->inner : $there->key)] : [];
         foreach (PartNames::all($there->section, $said) as [$sort, $name]) {
             $section = array_search($sort, self::OWN, true);
             $lacking = match (true) {
@@ -150,10 +150,10 @@ final readonly class ShelfFit
                 $sort === Id::VARIABLE => isset($this->match->variables[$name])
                     ? ''
                     : $this->match->valueInWords($name),
-                in_array($sort, PartNames::OF_RIG, true) => ! Places::isOne($name)
+                in_array($sort, PartNames::OF_RIG, true) => ! InputPositions::isOne($name)
                     || $this->refHere($name) !== null
                     ? ''
-                    : Places::inWords($name),
+                    : InputPositions::inWords($name),
                 $section !== false => $this->comes($section, $name, $asked)
                     || $this->set->merged->value(new PartPath($section, $name)) !== null
                     ? ''
@@ -237,7 +237,7 @@ final readonly class ShelfFit
 
             return match (true) {
                 $of !== false => $this->ids[$of][$name] ?? $name,
-                in_array($sort, PartNames::OF_RIG, true) => Places::isOne($name)
+                in_array($sort, PartNames::OF_RIG, true) => InputPositions::isOne($name)
                     ? $this->refHere($name)
                     ?? $name
                     : $name,
@@ -252,11 +252,11 @@ final readonly class ShelfFit
         [$one] = Sections::all()[$path->section]::called();
         $name = is_string($said['name'] ?? null) ? $said['name'] : '';
         $of = match ($path->section) {
-            'cells' => Places::inWords((string) $path->inner),
+            'cells' => InputPositions::inWords((string) $path->inner),
             'axes' => str_replace('_', ' ', (string) $path->inner),
             'lamps' => implode(
                 ' to ',
-                array_map(Places::inWords(...), self::ends(PartNames::in('lamps', $said, Reference::LAMP))),
+                array_map(InputPositions::inWords(...), self::ends(PartNames::in('lamps', $said, Reference::LAMP))),
             ),
             default => $name,
         };

@@ -78,7 +78,7 @@ final readonly class ShelfItem
      */
     public static function of(BindingSet $set, string $kind, string $id, string $name, string $about): self
     {
-        $places = Places::of($set);
+        $places = InputPositions::of($set);
         $paths = $kind::parts($set, $id);
         $parts = [];
         foreach ($paths as $path) {
@@ -172,7 +172,7 @@ final readonly class ShelfItem
         ];
     }
 
-    private static function named(PartPath $path, Places $places): PartPath
+    private static function named(PartPath $path, InputPositions $places): PartPath
     {
         return new PartPath($path->section, $places->named($path->key) ?? $path->key, $path->inner === null ? null : $places->named($path->inner) ?? $path->inner);
     }
@@ -182,7 +182,7 @@ final readonly class ShelfItem
      *
      * @return array<string, mixed> with inputs and lamps as a file calls them
      */
-    private static function renamed(string $section, array $said, Places $places): array
+    private static function renamed(string $section, array $said, InputPositions $places): array
     {
         /** @var array<string, mixed> */
         return PartNames::renamed(

@@ -6,7 +6,7 @@ namespace Nailrod\Core\Mapping\Action;
 
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
-use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\FieldValues;
 use Nailrod\Core\Format\Type\Choice;
 use Nailrod\Core\Format\Type\Id;
 use Nailrod\Core\Format\Type\NewId;
@@ -47,20 +47,20 @@ final readonly class Action
     public static function fields(): Fields
     {
         return Fields::of(
-            Field::given('id', 'Id', new NewId('anchor-light'), 'Its own name.'),
-            Field::given('name', 'Name', new Text(60), 'What it is called.'),
-            Field::given('group', 'Group', new Id(Id::GROUP), 'The group that it stands in.'),
-            Field::given('kind', 'Kind', Choice::of(...array_column(ActionKind::cases(), 'value')), 'What sort of a thing it is.'),
-            Field::usually(false, 'essential', 'Essential', new YesNo, 'Can the simulator not be played without it?'),
-            Field::given('effect', 'Effect', new Thing(Effect::fields(), 'what it does to a variable', Effect::read(...)), 'What it does to a variable of the simulator.'),
-            Field::usually(null, 'key', 'Key', new Thing(KeyStroke::ofAction(), 'a key stroke', KeyStroke::read(...)), 'The simulator\'s own key for it.'),
-            Field::usually(false, 'by_variable', 'By variable', new YesNo, 'Can its variable be written from outside?'),
-            Field::usually(false, 'own_curve', 'Own curve', new YesNo, 'Of an axis: does the simulator bend it itself?'),
-            Field::usually(null, 'role', 'Role', new Text(40), 'What it is for, in the same words in every simulator.', 'look left'),
+            Field::required('id', 'Id', new NewId('anchor-light'), 'Its own name.'),
+            Field::required('name', 'Name', new Text(60), 'What it is called.'),
+            Field::required('group', 'Group', new Id(Id::GROUP), 'The group that it stands in.'),
+            Field::required('kind', 'Kind', Choice::of(...array_column(ActionKind::cases(), 'value')), 'What sort of a thing it is.'),
+            Field::optional(false, 'essential', 'Essential', new YesNo, 'Can the simulator not be played without it?'),
+            Field::required('effect', 'Effect', new Thing(Effect::fields(), 'what it does to a variable', Effect::read(...)), 'What it does to a variable of the simulator.'),
+            Field::optional(null, 'key', 'Key', new Thing(KeyStroke::ofAction(), 'a key stroke', KeyStroke::read(...)), 'The simulator\'s own key for it.'),
+            Field::optional(false, 'by_variable', 'By variable', new YesNo, 'Can its variable be written from outside?'),
+            Field::optional(false, 'own_curve', 'Own curve', new YesNo, 'Of an axis: does the simulator bend it itself?'),
+            Field::optional(null, 'role', 'Role', new Text(40), 'What it is for, in the same words in every simulator.', 'look left'),
         );
     }
 
-    public static function of(Given $given): self
+    public static function of(FieldValues $given): self
     {
         return new self(
             $given->text('id'),

@@ -6,8 +6,8 @@ namespace Nailrod\Core\Mapping\Action;
 
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\FieldValues;
 use Nailrod\Core\Format\FormatError;
-use Nailrod\Core\Format\Given;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Format\Type\ByKey;
@@ -59,26 +59,26 @@ final readonly class Catalogue
     public static function fields(): Fields
     {
         $sees = Fields::of(
-            Field::given('buttons', 'Buttons', new Whole(0, 512), 'How many buttons of the controller it sees.', 64),
-            Field::given('axes', 'Axes', new Whole(0, 32), 'How many axes of the controller it sees.', 8),
+            Field::required('buttons', 'Buttons', new Whole(0, 512), 'How many buttons of the controller it sees.', 64),
+            Field::required('axes', 'Axes', new Whole(0, 32), 'How many axes of the controller it sees.', 8),
         );
         $group = Fields::of(
-            Field::given('id', 'Id', new NewId('lights'), 'Its own name.'),
-            Field::given('name', 'Name', new Text(40), 'What it is called.'),
+            Field::required('id', 'Id', new NewId('lights'), 'Its own name.'),
+            Field::required('name', 'Name', new Text(40), 'What it is called.'),
         );
 
         return Fields::of(
-            Field::given('format', 'Format', Choice::of(self::FORMAT), 'What the file is.'),
-            Field::given('version', 'Version', new Whole(1, 1), 'The version of the format.'),
-            Field::given('id', 'Id', new NewId('skerrywing'), 'The id of the simulator.'),
-            Field::given('name', 'Name', new Text(60), 'What the simulator is called.'),
-            Field::given('vehicle', 'Vehicle', new Text(60), 'What one flies or drives in it.'),
-            Field::given('frame_us', 'Frame', new Whole(1000, 1_000_000, 'µs'), 'The time between two looks at the controller.', 16_667),
-            Field::given('sees', 'Sees', new Thing($sees, 'how much of the controller it sees'), 'How much of the controller it sees.'),
-            Field::given('groups', 'Groups', new Several(new Thing($group, 'a group'), 0, 64), 'What its actions and variables stand in, in their order.'),
-            Field::given('actions', 'Actions', new Several(new Thing(Action::fields(), 'an action'), 0, 2000), 'What it can be told to do.'),
-            Field::given('variables', 'Variables', new ByKey(new NewId('flaps'), new Thing(Variable::fields(), 'a variable')), 'What it keeps and shows, by id.'),
-            Field::usually([], 'reserved_keys', 'Reserved keys', new Several(new Thing(ReservedKey::fields(), 'a key stroke that is kept', ReservedKey::read(...)), 0, 200), 'Keys that it and the desktop keep for themselves.'),
+            Field::required('format', 'Format', Choice::of(self::FORMAT), 'What the file is.'),
+            Field::required('version', 'Version', new Whole(1, 1), 'The version of the format.'),
+            Field::required('id', 'Id', new NewId('skerrywing'), 'The id of the simulator.'),
+            Field::required('name', 'Name', new Text(60), 'What the simulator is called.'),
+            Field::required('vehicle', 'Vehicle', new Text(60), 'What one flies or drives in it.'),
+            Field::required('frame_us', 'Frame', new Whole(1000, 1_000_000, 'µs'), 'The time between two looks at the controller.', 16_667),
+            Field::required('sees', 'Sees', new Thing($sees, 'how much of the controller it sees'), 'How much of the controller it sees.'),
+            Field::required('groups', 'Groups', new Several(new Thing($group, 'a group'), 0, 64), 'What its actions and variables stand in, in their order.'),
+            Field::required('actions', 'Actions', new Several(new Thing(Action::fields(), 'an action'), 0, 2000), 'What it can be told to do.'),
+            Field::required('variables', 'Variables', new ByKey(new NewId('flaps'), new Thing(Variable::fields(), 'a variable')), 'What it keeps and shows, by id.'),
+            Field::optional([], 'reserved_keys', 'Reserved keys', new Several(new Thing(ReservedKey::fields(), 'a key stroke that is kept', ReservedKey::read(...)), 0, 200), 'Keys that it and the desktop keep for themselves.'),
         );
     }
 
@@ -217,7 +217,7 @@ final readonly class Catalogue
     }
 
     /**
-     * @param list<Given>             $said
+     * @param list<FieldValues>             $said
      * @param array<string, string>   $groups
      * @param array<string, Variable> $variables
      *
@@ -245,7 +245,7 @@ final readonly class Catalogue
     }
 
     /**
-     * @param array<string, Given>  $said   by id
+     * @param array<string, FieldValues>  $said   by id
      * @param array<string, string> $groups
      *
      * @return array<string, Variable>
@@ -269,8 +269,8 @@ final readonly class Catalogue
         return $variables;
     }
 
-    private static function asGiven(mixed $read): Given
+    private static function asGiven(mixed $read): FieldValues
     {
-        return $read instanceof Given ? $read : throw new \LogicException('It is an object with fields.');
+        return $read instanceof FieldValues ? $read : throw new \LogicException('It is an object with fields.');
     }
 }

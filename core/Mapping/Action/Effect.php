@@ -20,9 +20,9 @@ final readonly class Effect
     public static function fields(): Fields
     {
         return Fields::of(
-            Field::given('do', 'Does', Choice::of(...array_column(EffectKind::cases(), 'value')), 'What it does: hold the variable at its highest value, flip it, set it, step it, or have it follow an axis.'),
-            Field::given('variable', 'Variable', new Id(Id::VARIABLE), 'The variable of the simulator that it changes.'),
-            Field::usually(null, 'amount', 'Amount', new Number, 'What it is set to, or stepped by; of set and step only, where it must be said.', 1),
+            Field::required('do', 'Does', Choice::of(...array_column(EffectKind::cases(), 'value')), 'What it does: hold the variable at its highest value, flip it, set it, step it, or have it follow an axis.'),
+            Field::required('variable', 'Variable', new Id(Id::VARIABLE), 'The variable of the simulator that it changes.'),
+            Field::optional(null, 'amount', 'Amount', new Number, 'What it is set to, or stepped by; of set and step only, where it must be said.', 1),
         );
     }
 

@@ -29,8 +29,8 @@ final readonly class ReservedKey
         return Fields::of(
             ...array_values(KeyStroke::ofAction()->all),
             ...[
-                Field::usually(self::GAME, 'by', 'Kept by', Choice::of(self::GAME, self::DESKTOP), 'Who keeps it: the simulator, or the desktop around it.'),
-                Field::usually(null, 'opens', 'Opens', new Text(40), 'What comes up when it is pressed.'),
+                Field::optional(self::GAME, 'by', 'Kept by', Choice::of(self::GAME, self::DESKTOP), 'Who keeps it: the simulator, or the desktop around it.'),
+                Field::optional(null, 'opens', 'Opens', new Text(40), 'What comes up when it is pressed.'),
             ],
         );
     }

@@ -6,7 +6,7 @@ namespace Nailrod\Core\Mapping\Action;
 
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
-use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\FieldValues;
 use Nailrod\Core\Format\Type\Id;
 use Nailrod\Core\Format\Type\Number;
 use Nailrod\Core\Format\Type\Several;
@@ -38,20 +38,20 @@ final readonly class Variable
     public static function fields(): Fields
     {
         return Fields::of(
-            Field::given('name', 'Name', new Text(40), 'What it is called.'),
-            Field::given('group', 'Group', new Id(Id::GROUP), 'The group that it stands in.'),
-            Field::given('low', 'Lowest', new Number, 'Its lowest value.', 0),
-            Field::given('high', 'Highest', new Number, 'Its highest value, not below the lowest.', 3),
-            Field::usually(null, 'start', 'Starts at', new Number, 'What it is when the game begins; its lowest value if nothing is said.', 0),
-            Field::usually(null, 'unit', 'Unit', new Text(12), 'What stands behind its figures.', 'rpm'),
-            Field::usually(0, 'decimals', 'Decimals', new Whole(0, 6), 'How many of them its figures have.'),
-            Field::usually([], 'words', 'Words', new Several(new Text(20), 0, 64), 'What it is called at its lowest value and at each whole number above.', ['up', 'half', 'down']),
-            Field::usually(null, 'gauge', 'Gauge of', new Id(Id::VARIABLE), 'The variable that it goes after, if it is a gauge; it stands before it.', 'power'),
-            Field::usually(null, 'lag_ms', 'Lag', new Whole(1, 60_000, 'ms'), 'Time constant of a gauge.', 400),
+            Field::required('name', 'Name', new Text(40), 'What it is called.'),
+            Field::required('group', 'Group', new Id(Id::GROUP), 'The group that it stands in.'),
+            Field::required('low', 'Lowest', new Number, 'Its lowest value.', 0),
+            Field::required('high', 'Highest', new Number, 'Its highest value, not below the lowest.', 3),
+            Field::optional(null, 'start', 'Starts at', new Number, 'What it is when the game begins; its lowest value if nothing is said.', 0),
+            Field::optional(null, 'unit', 'Unit', new Text(12), 'What stands behind its figures.', 'rpm'),
+            Field::optional(0, 'decimals', 'Decimals', new Whole(0, 6), 'How many of them its figures have.'),
+            Field::optional([], 'words', 'Words', new Several(new Text(20), 0, 64), 'What it is called at its lowest value and at each whole number above.', ['up', 'half', 'down']),
+            Field::optional(null, 'gauge', 'Gauge of', new Id(Id::VARIABLE), 'The variable that it goes after, if it is a gauge; it stands before it.', 'power'),
+            Field::optional(null, 'lag_ms', 'Lag', new Whole(1, 60_000, 'ms'), 'Time constant of a gauge.', 400),
         );
     }
 
-    public static function of(string $id, Given $given): self
+    public static function of(string $id, FieldValues $given): self
     {
         $low = $given->number('low');
 

@@ -55,10 +55,10 @@ final readonly class Calibration implements AxisPart
     public static function fields(?AxisInput $axis): Fields
     {
         return Fields::of(
-            Field::given('low', 'Lowest reading', self::reading($axis), 'The reading at the low end of the travel.'),
-            Field::given('high', 'Highest reading', self::reading($axis), 'The reading at its high end, at least 2 above the low one.', $axis->max ?? 1000),
-            ...($axis === null || $axis->centred ? [Field::usually(null, 'rest', 'Reading at rest', self::reading($axis), 'The reading at rest of a centred axis, between the two; the middle if it is not said.', $axis?->restReading() ?? 500)] : []),
-            ...[Field::usually(false, 'reverse', 'Turned round', new YesNo, 'Is the axis to go the other way?')],
+            Field::required('low', 'Lowest reading', self::reading($axis), 'The reading at the low end of the travel.'),
+            Field::required('high', 'Highest reading', self::reading($axis), 'The reading at its high end, at least 2 above the low one.', $axis->max ?? 1000),
+            ...($axis === null || $axis->centred ? [Field::optional(null, 'rest', 'Reading at rest', self::reading($axis), 'The reading at rest of a centred axis, between the two; the middle if it is not said.', $axis?->restReading() ?? 500)] : []),
+            ...[Field::optional(false, 'reverse', 'Turned round', new YesNo, 'Is the axis to go the other way?')],
         );
     }
 

@@ -50,9 +50,9 @@ final readonly class DeadZones implements AxisPart, Stage
     public static function fields(?AxisInput $axis): Fields
     {
         return Fields::of(
-            Field::usually(0, 'low', 'Low end', Number::by(), 'How much of the low end counts for nothing.'),
-            Field::usually(0, 'high', 'High end', Number::by(), 'How much of the high end counts for nothing.'),
-            ...($axis === null || $axis->centred ? [Field::usually(0, 'rest', 'Each side of rest', Number::by(0.5), 'How much each side of rest counts for nothing; of a centred axis.')] : []),
+            Field::optional(0, 'low', 'Low end', Number::by(), 'How much of the low end counts for nothing.'),
+            Field::optional(0, 'high', 'High end', Number::by(), 'How much of the high end counts for nothing.'),
+            ...($axis === null || $axis->centred ? [Field::optional(0, 'rest', 'Each side of rest', Number::by(0.5), 'How much each side of rest counts for nothing; of a centred axis.')] : []),
         );
     }
 

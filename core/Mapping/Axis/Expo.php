@@ -6,7 +6,7 @@ namespace Nailrod\Core\Mapping\Axis;
 
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
-use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\FieldValues;
 use Nailrod\Core\Format\IsKind;
 use Nailrod\Core\Format\Type\Number;
 
@@ -42,10 +42,10 @@ final readonly class Expo implements CurveKind, Stage
 
     public static function fields(): Fields
     {
-        return Fields::of(Field::given('k', 'Expo', Number::of(-1, 1), 'How far it bends: above 0 the start is calm, below 0 it is lively.', 0));
+        return Fields::of(Field::required('k', 'Expo', Number::of(-1, 1), 'How far it bends: above 0 the start is calm, below 0 it is lively.', 0));
     }
 
-    public static function from(Given $given): static
+    public static function from(FieldValues $given): static
     {
         return new self($given->number('k'), false);
     }

@@ -53,13 +53,13 @@ final readonly class Measured implements AxisPart
     public static function fields(?AxisInput $axis): Fields
     {
         return Fields::of(
-            Field::given('low', 'Lower end', new Whole(-2 ** 31, 2 ** 31, 'readings'), 'The lower end that the hand reaches.'),
-            Field::given('high', 'Higher end', new Whole(-2 ** 31, 2 ** 31, 'readings'), 'The higher one.', 1000),
-            Field::given('rest', 'Rest', new Whole(-2 ** 31, 2 ** 31, 'readings'), 'Where it rests.'),
-            Field::given('jitter', 'Trembling', new Number(0, 2 ** 31, 'readings'), 'Median absolute deviation at rest.'),
-            Field::given('peak', 'Furthest', new Number(0, 2 ** 31, 'readings'), 'How far it trembles at most.'),
-            Field::given('step', 'Smallest step', new Whole(1, 2 ** 31, 'readings'), 'Smallest difference between two readings.'),
-            Field::usually(0, 'interval_us', 'Interval', new Whole(0, 10_000_000, 'µs'), 'Usual time between two readings while it moves; 0 if it is not known.'),
+            Field::required('low', 'Lower end', new Whole(-2 ** 31, 2 ** 31, 'readings'), 'The lower end that the hand reaches.'),
+            Field::required('high', 'Higher end', new Whole(-2 ** 31, 2 ** 31, 'readings'), 'The higher one.', 1000),
+            Field::required('rest', 'Rest', new Whole(-2 ** 31, 2 ** 31, 'readings'), 'Where it rests.'),
+            Field::required('jitter', 'Trembling', new Number(0, 2 ** 31, 'readings'), 'Median absolute deviation at rest.'),
+            Field::required('peak', 'Furthest', new Number(0, 2 ** 31, 'readings'), 'How far it trembles at most.'),
+            Field::required('step', 'Smallest step', new Whole(1, 2 ** 31, 'readings'), 'Smallest difference between two readings.'),
+            Field::optional(0, 'interval_us', 'Interval', new Whole(0, 10_000_000, 'µs'), 'Usual time between two readings while it moves; 0 if it is not known.'),
         );
     }
 

@@ -58,10 +58,10 @@ final readonly class Notches implements AxisPart
     public static function fields(?AxisInput $axis): Fields
     {
         return Fields::of(
-            Field::given('kind', 'Kind', Choice::of(self::FLAT, self::STEPPED), 'Flat: within the capture the value is the place. Stepped: the value is always one of the places.'),
-            Field::given('at', 'Notch', new Several(Number::at(), 1, self::MOST, false, '1 to '.self::MOST.' places'), 'The places, rising, within the range.', [0.5]),
-            Field::usually(self::CAPTURE, 'width', 'Pulls from this far', Number::by(0.5), 'Of flat ones: half of each capture.'),
-            Field::usually(self::HYSTERESIS, 'hysteresis', 'Changes this far past the middle', Number::by(0.5), 'Of stepped ones: how far past the middle between two it changes.'),
+            Field::required('kind', 'Kind', Choice::of(self::FLAT, self::STEPPED), 'Flat: within the capture the value is the place. Stepped: the value is always one of the places.'),
+            Field::required('at', 'Notch', new Several(Number::at(), 1, self::MOST, false, '1 to '.self::MOST.' places'), 'The places, rising, within the range.', [0.5]),
+            Field::optional(self::CAPTURE, 'width', 'Pulls from this far', Number::by(0.5), 'Of flat ones: half of each capture.'),
+            Field::optional(self::HYSTERESIS, 'hysteresis', 'Changes this far past the middle', Number::by(0.5), 'Of stepped ones: how far past the middle between two it changes.'),
         );
     }
 

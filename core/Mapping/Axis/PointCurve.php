@@ -6,7 +6,7 @@ namespace Nailrod\Core\Mapping\Axis;
 
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
-use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\FieldValues;
 use Nailrod\Core\Format\IsKind;
 
 /**
@@ -43,10 +43,10 @@ final readonly class PointCurve implements CurveKind, Stage
 
     public static function fields(): Fields
     {
-        return Fields::of(Field::given('points', 'Points', new Points(self::MOST), 'Across and up of each point; across rises, up never falls.'));
+        return Fields::of(Field::required('points', 'Points', new Points(self::MOST), 'Across and up of each point; across rises, up never falls.'));
     }
 
-    public static function from(Given $given): static
+    public static function from(FieldValues $given): static
     {
         $points = $given->pairs('points');
 

@@ -6,8 +6,8 @@ namespace Nailrod\Core\Mapping\Axis;
 
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\FieldValues;
 use Nailrod\Core\Format\FormatError;
-use Nailrod\Core\Format\Given;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Format\Type\Number;
 use Nailrod\Core\Rig\Device\AxisInput;
@@ -42,8 +42,8 @@ final readonly class Range implements AxisPart, Stage
     public static function fields(?AxisInput $axis): Fields
     {
         return Fields::of(
-            Field::usually(0, 'low', 'From', Number::at(), 'What is sent at the low end.'),
-            Field::usually(1, 'high', 'To', Number::at(), 'What is sent at the high end, above the low one.'),
+            Field::optional(0, 'low', 'From', Number::at(), 'What is sent at the low end.'),
+            Field::optional(1, 'high', 'To', Number::at(), 'What is sent at the high end, above the low one.'),
         );
     }
 
@@ -64,7 +64,7 @@ final readonly class Range implements AxisPart, Stage
         self::given($node);
     }
 
-    private static function given(Node $node): Given
+    private static function given(Node $node): FieldValues
     {
         $given = self::fields(null)->read($node);
 

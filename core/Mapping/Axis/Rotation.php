@@ -45,8 +45,8 @@ final readonly class Rotation implements AxisPart, Stage
     public static function fields(?AxisInput $axis): Fields
     {
         return Fields::of(
-            Field::usually($axis?->degrees, 'degrees', 'Lock to lock', new Whole(self::LEAST, self::MOST, '°'), 'How far the wheel turns from lock to lock.', 900),
-            Field::given('used', 'Used of that', new Whole(self::LEAST, self::MOST, '°'), 'How much of that is used, half of it either way.', $axis->degrees ?? 900),
+            Field::optional($axis?->degrees, 'degrees', 'Lock to lock', new Whole(self::LEAST, self::MOST, '°'), 'How far the wheel turns from lock to lock.', 900),
+            Field::required('used', 'Used of that', new Whole(self::LEAST, self::MOST, '°'), 'How much of that is used, half of it either way.', $axis->degrees ?? 900),
         );
     }
 

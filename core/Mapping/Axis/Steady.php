@@ -50,8 +50,8 @@ final readonly class Steady implements AxisPart
     public static function fields(?AxisInput $axis): Fields
     {
         return Fields::of(
-            Field::usually(0, 'hold', 'Holds movements up to', Number::by(0.5), 'How far the travel must move before it counts.'),
-            Field::usually(false, 'spikes', 'Leave single spikes out', new YesNo, 'Is a single reading that jumps to be left out?'),
+            Field::optional(0, 'hold', 'Holds movements up to', Number::by(0.5), 'How far the travel must move before it counts.'),
+            Field::optional(false, 'spikes', 'Leave single spikes out', new YesNo, 'Is a single reading that jumps to be left out?'),
         );
     }
 

@@ -40,13 +40,13 @@ final readonly class Stop
     public static function fields(): Fields
     {
         return Fields::of(
-            Field::given('name', 'Name', new Text(60), 'What it is called.', 'Cruise'),
-            Field::given('at', 'Holds at', Number::at(), 'Its place on the shaped value.', 0.92),
-            Field::given('opens', 'Opens', Choice::of(...array_column(Opening::cases(), 'value')), 'How it is opened: while it is held, until the value is drawn back, by each press in turn, or shut while it is held.', Opening::UntilDrawnBack->value),
-            Field::usually(Side::Above->value, 'side', 'Side', Choice::said(['above' => 'from above', 'below' => 'from below']), 'From which side it holds the value.'),
-            Field::given('axes', 'Acts on', new Several(new Reference(Reference::AXIS), 1, 16, true, 'one or more axes, each once'), 'The axes that it holds; each shuts by itself.'),
-            Field::usually(self::REARM, 'rearm', 'Shuts again this far below', Number::by(0.5), 'Of one that opens until drawn back: how far the value must come back to shut it.'),
-            Field::usually(self::PATIENCE_MS, 'patience_ms', 'Waits, 0 for ever', Number::ms(0, 600_000), 'Of one that opens until drawn back: how long it waits for the value to go past; 0 for ever.'),
+            Field::required('name', 'Name', new Text(60), 'What it is called.', 'Cruise'),
+            Field::required('at', 'Holds at', Number::at(), 'Its place on the shaped value.', 0.92),
+            Field::required('opens', 'Opens', Choice::of(...array_column(Opening::cases(), 'value')), 'How it is opened: while it is held, until the value is drawn back, by each press in turn, or shut while it is held.', Opening::UntilDrawnBack->value),
+            Field::optional(Side::Above->value, 'side', 'Side', Choice::said(['above' => 'from above', 'below' => 'from below']), 'From which side it holds the value.'),
+            Field::required('axes', 'Acts on', new Several(new Reference(Reference::AXIS), 1, 16, true, 'one or more axes, each once'), 'The axes that it holds; each shuts by itself.'),
+            Field::optional(self::REARM, 'rearm', 'Shuts again this far below', Number::by(0.5), 'Of one that opens until drawn back: how far the value must come back to shut it.'),
+            Field::optional(self::PATIENCE_MS, 'patience_ms', 'Waits, 0 for ever', Number::ms(0, 600_000), 'Of one that opens until drawn back: how long it waits for the value to go past; 0 for ever.'),
         );
     }
 

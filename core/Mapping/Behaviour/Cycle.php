@@ -8,7 +8,7 @@ use Nailrod\Core\Format\Cause\Cause;
 use Nailrod\Core\Format\Cause\StepKind;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
-use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\FieldValues;
 use Nailrod\Core\Format\IsKind;
 use Nailrod\Core\Format\Names;
 use Nailrod\Core\Format\Type\Choice;
@@ -47,13 +47,13 @@ final readonly class Cycle implements TakesTurns
     public static function fields(): Fields
     {
         return Fields::of(
-            Field::usually(self::FORWARD, 'direction', 'Goes', Choice::of(self::FORWARD, self::BACK), 'Which way through the outputs.'),
-            Field::usually(0, 'idle_ms', 'Anew after (0: never)', Number::ms(0, 3_600_000), 'After how long without a press it begins anew; 0 for never.'),
+            Field::optional(self::FORWARD, 'direction', 'Goes', Choice::of(self::FORWARD, self::BACK), 'Which way through the outputs.'),
+            Field::optional(0, 'idle_ms', 'Anew after (0: never)', Number::ms(0, 3_600_000), 'After how long without a press it begins anew; 0 for never.'),
             Pulse::widthField(),
         );
     }
 
-    public static function from(Given $given): static
+    public static function from(FieldValues $given): static
     {
         return new self($given->text('direction'), $given->us('idle_ms'), $given->us('width_ms'));
     }

@@ -7,7 +7,7 @@ namespace Nailrod\Core\Mapping\Behaviour;
 use Nailrod\Core\Format\Cause\Cause;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
-use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\FieldValues;
 use Nailrod\Core\Format\IsKind;
 use Nailrod\Core\Format\Names;
 
@@ -38,10 +38,10 @@ final readonly class PlayMacro implements PlaysItsMacro
 
     public static function fields(): Fields
     {
-        return Fields::of(Field::given('macro', 'Macro', new Id(Id::MACRO), 'The macro.'));
+        return Fields::of(Field::required('macro', 'Macro', new Id(Id::MACRO), 'The macro.'));
     }
 
-    public static function from(Given $given): static
+    public static function from(FieldValues $given): static
     {
         return new self($given->text('macro'));
     }

@@ -7,7 +7,7 @@ namespace Nailrod\Core\Mapping\Behaviour;
 use Nailrod\Core\Format\Cause\Cause;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
-use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\FieldValues;
 use Nailrod\Core\Format\IsKind;
 use Nailrod\Core\Format\Names;
 
@@ -34,7 +34,7 @@ final readonly class Pulse implements Behaviour
     /** How long a pulse is, which several behaviours say alike. */
     public static function widthField(float $usual = self::WIDTH_MS, float $most = 60_000): Field
     {
-        return Field::usually($usual, 'width_ms', 'Width', Number::ms(1, $most), 'How long a pulse is.');
+        return Field::optional($usual, 'width_ms', 'Width', Number::ms(1, $most), 'How long a pulse is.');
     }
 
     public static function kind(): string
@@ -55,12 +55,12 @@ final readonly class Pulse implements Behaviour
     public static function fields(): Fields
     {
         return Fields::of(
-            Field::usually('press', 'on', 'When it', Choice::said(self::ON), 'What begins the pulse.'),
+            Field::optional('press', 'on', 'When it', Choice::said(self::ON), 'What begins the pulse.'),
             self::widthField(),
         );
     }
 
-    public static function from(Given $given): static
+    public static function from(FieldValues $given): static
     {
         return new self($given->text('on'), $given->us('width_ms'));
     }

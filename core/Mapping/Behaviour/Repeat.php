@@ -8,8 +8,8 @@ use Nailrod\Core\Format\Cause\Cause;
 use Nailrod\Core\Format\Cause\StepKind;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\FieldValues;
 use Nailrod\Core\Format\FormatError;
-use Nailrod\Core\Format\Given;
 use Nailrod\Core\Format\IsKind;
 
 use Nailrod\Core\Format\Names;
@@ -55,15 +55,15 @@ final readonly class Repeat implements JoinsPresses, Latches, TimedBehaviour
     public static function fields(): Fields
     {
         return Fields::of(
-            Field::usually(self::DELAY_MS, 'delay_ms', 'First after', Number::ms(1, 60_000), 'How long after the first pulse the second one begins.'),
-            Field::usually(self::PERIOD_MS, 'period_ms', 'Then every', Number::ms(1, 60_000), 'How long it is from then on from one pulse to the next.'),
-            Field::usually(self::WHILE_HELD, 'while', 'While', Choice::of(self::WHILE_HELD, self::LATCHED), 'When it ends.'),
+            Field::optional(self::DELAY_MS, 'delay_ms', 'First after', Number::ms(1, 60_000), 'How long after the first pulse the second one begins.'),
+            Field::optional(self::PERIOD_MS, 'period_ms', 'Then every', Number::ms(1, 60_000), 'How long it is from then on from one pulse to the next.'),
+            Field::optional(self::WHILE_HELD, 'while', 'While', Choice::of(self::WHILE_HELD, self::LATCHED), 'When it ends.'),
             Pulse::widthField(),
         );
     }
 
     /** @throws FormatError */
-    public static function from(Given $given): static
+    public static function from(FieldValues $given): static
     {
         $repeat = new self($given->us('delay_ms'), $given->us('period_ms'), $given->us('width_ms'), $given->text('while') === self::LATCHED);
         if ($repeat->width >= min($repeat->delay, $repeat->period)) {

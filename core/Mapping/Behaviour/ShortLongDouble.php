@@ -8,8 +8,8 @@ use Nailrod\Core\Format\Cause\Cause;
 use Nailrod\Core\Format\Cause\StepKind;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\FieldValues;
 use Nailrod\Core\Format\FormatError;
-use Nailrod\Core\Format\Given;
 use Nailrod\Core\Format\IsKind;
 use Nailrod\Core\Format\Names;
 use Nailrod\Core\Format\Type\Number;
@@ -62,17 +62,17 @@ final readonly class ShortLongDouble implements HasPresets, JoinsPresses, Places
         $place = new Whole(0, 15);
 
         return Fields::of(
-            Field::usually(null, 'short', 'Short sends', $place, 'Place of the output for a short press, counted from 0.', 0)->hidden(),
-            Field::usually(null, 'long', 'Long sends', $place, 'Place of the output for a long press; a long or a double must be there.', 1)->hidden(),
-            Field::usually(null, 'double', 'Double sends', $place, 'Place of the output for two presses in a row.', 2)->hidden(),
-            Field::usually(self::LONG_MS, 'long_ms', 'Hold from', Number::ms(1, 60_000), 'How long a press must be to be a long one.'),
-            Field::usually(self::DOUBLE_MS, 'double_ms', 'Double tap within', Number::ms(1, 60_000), 'How soon after the first release the second press must come.'),
+            Field::optional(null, 'short', 'Short sends', $place, 'Place of the output for a short press, counted from 0.', 0)->hidden(),
+            Field::optional(null, 'long', 'Long sends', $place, 'Place of the output for a long press; a long or a double must be there.', 1)->hidden(),
+            Field::optional(null, 'double', 'Double sends', $place, 'Place of the output for two presses in a row.', 2)->hidden(),
+            Field::optional(self::LONG_MS, 'long_ms', 'Hold from', Number::ms(1, 60_000), 'How long a press must be to be a long one.'),
+            Field::optional(self::DOUBLE_MS, 'double_ms', 'Double tap within', Number::ms(1, 60_000), 'How soon after the first release the second press must come.'),
             Pulse::widthField(),
         );
     }
 
     /** @throws FormatError */
-    public static function from(Given $given): static
+    public static function from(FieldValues $given): static
     {
         $it = new self($given->wholeOrNull('short'), $given->wholeOrNull('long'), $given->wholeOrNull('double'), $given->us('long_ms'), $given->us('double_ms'), $given->us('width_ms'));
         if ($it->long === null && $it->double === null) {

@@ -8,8 +8,8 @@ use Nailrod\Core\Format\Cause\Cause;
 use Nailrod\Core\Format\Cause\StepKind;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\FieldValues;
 use Nailrod\Core\Format\FormatError;
-use Nailrod\Core\Format\Given;
 use Nailrod\Core\Format\IsKind;
 use Nailrod\Core\Format\Names;
 use Nailrod\Core\Format\Type\Number;
@@ -63,17 +63,17 @@ final readonly class Ticks implements PlacesOutputs, QueuesTicks
         $place = new Whole(0, 15);
 
         return Fields::of(
-            Field::usually(self::GAP_MS, 'gap_ms', 'Pause', Number::ms(0, 1000), 'How long the output is off between two pulses.'),
-            Field::usually(self::MOST, 'most_waiting', 'Most that wait', new Whole(0, 1000), 'How many ticks may wait for their pulse.'),
-            Field::usually(0, 'coarse_above', 'Second output above, a second', new Number(0, 1000, 'ticks a second'), 'Speed from which the coarse output is sent instead of the fine one; 0 for never.'),
-            Field::usually(null, 'fine', 'Fine sends', $place, 'Place of the output of a tick; without it and "coarse" the first.', 0)->hidden(),
-            Field::usually(null, 'coarse', 'Coarse sends', $place, 'Place of the output of fast ticks; without it and "fine" the second.', 1)->hidden(),
+            Field::optional(self::GAP_MS, 'gap_ms', 'Pause', Number::ms(0, 1000), 'How long the output is off between two pulses.'),
+            Field::optional(self::MOST, 'most_waiting', 'Most that wait', new Whole(0, 1000), 'How many ticks may wait for their pulse.'),
+            Field::optional(0, 'coarse_above', 'Second output above, a second', new Number(0, 1000, 'ticks a second'), 'Speed from which the coarse output is sent instead of the fine one; 0 for never.'),
+            Field::optional(null, 'fine', 'Fine sends', $place, 'Place of the output of a tick; without it and "coarse" the first.', 0)->hidden(),
+            Field::optional(null, 'coarse', 'Coarse sends', $place, 'Place of the output of fast ticks; without it and "fine" the second.', 1)->hidden(),
             Pulse::widthField(self::WIDTH_MS, 1000),
         );
     }
 
     /** @throws FormatError */
-    public static function from(Given $given): static
+    public static function from(FieldValues $given): static
     {
         $places = $given->says('fine') || $given->says('coarse') ? [$given->wholeOrNull('fine'), $given->wholeOrNull('coarse')] : [0, 1];
         if ($places[0] === $places[1]) {

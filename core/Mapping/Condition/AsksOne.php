@@ -6,7 +6,7 @@ namespace Nailrod\Core\Mapping\Condition;
 
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
-use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\FieldValues;
 use Nailrod\Core\Format\Names;
 use Nailrod\Core\Format\Type\Choice;
 use Nailrod\Core\Format\Type\Id;
@@ -25,12 +25,12 @@ trait AsksOne
     public static function fields(): Fields
     {
         return Fields::of(
-            Field::given(self::sort(), ucfirst(self::sort()), new Id(self::sort()), 'The '.self::sort().' by its id.'),
-            Field::given('is', 'Is', Choice::of(...self::WAYS), 'What it is to be.'),
+            Field::required(self::sort(), ucfirst(self::sort()), new Id(self::sort()), 'The '.self::sort().' by its id.'),
+            Field::required('is', 'Is', Choice::of(...self::WAYS), 'What it is to be.'),
         );
     }
 
-    public static function from(Given $given): self
+    public static function from(FieldValues $given): self
     {
         return new self($given->text(self::sort()), $given->text('is'));
     }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Nailrod\Core\Mapping\Condition;
 
 use Nailrod\Core\Format\Fields;
-use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\FieldValues;
 
 /** A condition that asks for one thing. A new kind is one class and one line in Conditions. */
 interface Question extends Condition
@@ -19,7 +19,7 @@ interface Question extends Condition
     /** Its first field is that of its sort, its second is "is"; all must be said. */
     public static function fields(): Fields;
 
-    public static function from(Given $given): self;
+    public static function from(FieldValues $given): self;
 
     /** Id of what it asks for. */
     public function name(): string;

@@ -6,7 +6,7 @@ namespace Nailrod\Core\Mapping\Condition;
 
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
-use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\FieldValues;
 use Nailrod\Core\Format\Names;
 use Nailrod\Core\Format\Type\Choice;
 use Nailrod\Core\Format\Type\Id;
@@ -42,13 +42,13 @@ final readonly class VariableIs implements Question
     public static function fields(): Fields
     {
         return Fields::of(
-            Field::given(Id::VARIABLE, 'Variable', new Id(Id::VARIABLE, true), 'The variable by its id.'),
-            Field::given('is', 'Is', Choice::of(...self::COMPARES), 'How it is to compare.'),
-            Field::given('to', 'Than', new Number, 'The number.'),
+            Field::required(Id::VARIABLE, 'Variable', new Id(Id::VARIABLE, true), 'The variable by its id.'),
+            Field::required('is', 'Is', Choice::of(...self::COMPARES), 'How it is to compare.'),
+            Field::required('to', 'Than', new Number, 'The number.'),
         );
     }
 
-    public static function from(Given $given): self
+    public static function from(FieldValues $given): self
     {
         return new self($given->text(Id::VARIABLE), $given->text('is'), $given->number('to'));
     }

@@ -6,8 +6,8 @@ namespace Nailrod\Core\Mapping\Lamp;
 
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\FieldValues;
 use Nailrod\Core\Format\FormatError;
-use Nailrod\Core\Format\Given;
 use Nailrod\Core\Format\Names;
 use Nailrod\Core\Format\Type\Choice;
 use Nailrod\Core\Format\Type\Id;
@@ -63,19 +63,19 @@ final readonly class LampBar implements LampRule
     public static function fields(): Fields
     {
         return Fields::of(
-            Field::given('lamps', 'Lamps', new Several(new Reference(Reference::LAMP), 2, 64, true, 'two or more lamps, each once'), 'The lamps, the first of the bar first.'),
-            Field::given('shows', 'Shows', new Id(Id::VARIABLE, true), 'The variable of the simulator.'),
-            Field::given('from', 'None is lit at', new Number, 'Its value at which none is lit.', 0),
-            Field::given('to', 'All are lit at', new Number, 'Its value at which all are lit, above the other one.', 100),
-            Field::usually([], 'bands', 'Band', new Bands, 'Colours by bands of the value; the last one goes on beyond its end.'),
-            Field::usually('each', 'coloured', 'Colour of each lamp', Choice::said(['each' => 'that of its own band', 'whole' => 'that of the band reached']), 'Has each lamp the colour of its own band, or all that is lit the colour of the band in which the value lies?'),
-            Field::usually(null, 'flash_above', 'Flashes above (empty: never)', new Number, 'The value above which all that is lit flashes.', 90),
+            Field::required('lamps', 'Lamps', new Several(new Reference(Reference::LAMP), 2, 64, true, 'two or more lamps, each once'), 'The lamps, the first of the bar first.'),
+            Field::required('shows', 'Shows', new Id(Id::VARIABLE, true), 'The variable of the simulator.'),
+            Field::required('from', 'None is lit at', new Number, 'Its value at which none is lit.', 0),
+            Field::required('to', 'All are lit at', new Number, 'Its value at which all are lit, above the other one.', 100),
+            Field::optional([], 'bands', 'Band', new Bands, 'Colours by bands of the value; the last one goes on beyond its end.'),
+            Field::optional('each', 'coloured', 'Colour of each lamp', Choice::said(['each' => 'that of its own band', 'whole' => 'that of the band reached']), 'Has each lamp the colour of its own band, or all that is lit the colour of the band in which the value lies?'),
+            Field::optional(null, 'flash_above', 'Flashes above (empty: never)', new Number, 'The value above which all that is lit flashes.', 90),
             ...Look::fields(false),
         );
     }
 
     /** @throws FormatError */
-    public static function from(Given $given): self
+    public static function from(FieldValues $given): self
     {
         $lamps = $given->texts('lamps');
         assert($lamps !== []);

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Nailrod\Core\Mapping\Lamp;
 
 use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\FieldValues;
 use Nailrod\Core\Format\FormatError;
-use Nailrod\Core\Format\Given;
 use Nailrod\Core\Format\Names;
 use Nailrod\Core\Mapping\Condition\RunView;
 use Nailrod\Core\Mapping\Output\DeviceByItself;
@@ -29,7 +29,7 @@ interface LampRule
     public static function fields(): Fields;
 
     /** @throws FormatError if its fields do not go together */
-    public static function from(Given $given): self;
+    public static function from(FieldValues $given): self;
 
     /** @return non-empty-list<string> references of its lamps */
     public function lamps(): array;

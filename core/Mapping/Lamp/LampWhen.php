@@ -6,8 +6,8 @@ namespace Nailrod\Core\Mapping\Lamp;
 
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\FieldValues;
 use Nailrod\Core\Format\FormatError;
-use Nailrod\Core\Format\Given;
 use Nailrod\Core\Format\Names;
 use Nailrod\Core\Format\Type\Reference;
 use Nailrod\Core\Format\Type\Several;
@@ -43,15 +43,15 @@ final readonly class LampWhen implements LampRule
     public static function fields(): Fields
     {
         return Fields::of(
-            Field::given('lamp', 'Lamp', new Reference(Reference::LAMP), 'The lamp, as device/lamp.'),
-            Field::usually([], 'also', 'And with it', new Several(new Reference(Reference::LAMP), 0, 63, true, 'lamps, each once'), 'Further lamps that are lit with it.'),
-            Field::given('while', 'Lit while', new SeenType, 'What must be so.'),
+            Field::required('lamp', 'Lamp', new Reference(Reference::LAMP), 'The lamp, as device/lamp.'),
+            Field::optional([], 'also', 'And with it', new Several(new Reference(Reference::LAMP), 0, 63, true, 'lamps, each once'), 'Further lamps that are lit with it.'),
+            Field::required('while', 'Lit while', new SeenType, 'What must be so.'),
             ...Look::fields(true),
         );
     }
 
     /** @throws FormatError if a lamp is named twice */
-    public static function from(Given $given): self
+    public static function from(FieldValues $given): self
     {
         $lamps = [$given->text('lamp'), ...$given->texts('also')];
         if (count(array_unique($lamps)) < count($lamps)) {

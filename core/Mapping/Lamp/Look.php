@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Nailrod\Core\Mapping\Lamp;
 
 use Nailrod\Core\Format\Field;
-use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\FieldValues;
 use Nailrod\Core\Format\Type\Choice;
 use Nailrod\Core\Format\Type\Whole;
 use Nailrod\Core\Rig\Device\Lamp;
@@ -44,13 +44,13 @@ final readonly class Look
     public static function fields(bool $hasColour): array
     {
         return [
-            ...($hasColour ? [Field::usually(null, 'colour', 'Colour', Choice::of(...Lamp::COLOURS), 'The colour in which it is lit; its own if it is not said.', 'green')] : []),
-            ...[Field::usually(self::FULL, 'brightness', 'Brightness', new Whole(1, self::FULL, '%'), 'How bright it is.')],
-            ...($hasColour ? [Field::usually(self::STEADY, 'pattern', 'Lit', Choice::said([self::STEADY => 'steadily', self::SLOW => 'flashing slowly', self::FAST => 'flashing', self::TWICE => 'in two flashes']), 'Is it lit steadily, or does it flash, and how?')] : []),
+            ...($hasColour ? [Field::optional(null, 'colour', 'Colour', Choice::of(...Lamp::COLOURS), 'The colour in which it is lit; its own if it is not said.', 'green')] : []),
+            ...[Field::optional(self::FULL, 'brightness', 'Brightness', new Whole(1, self::FULL, '%'), 'How bright it is.')],
+            ...($hasColour ? [Field::optional(self::STEADY, 'pattern', 'Lit', Choice::said([self::STEADY => 'steadily', self::SLOW => 'flashing slowly', self::FAST => 'flashing', self::TWICE => 'in two flashes']), 'Is it lit steadily, or does it flash, and how?')] : []),
         ];
     }
 
-    public static function of(Given $given): self
+    public static function of(FieldValues $given): self
     {
         return new self($given->has('colour') ? $given->textOrNull('colour') : null, $given->whole('brightness'), $given->has('pattern') ? $given->text('pattern') : self::STEADY);
     }

@@ -42,20 +42,20 @@ final readonly class Macro
     public static function howItPlays(): Fields
     {
         return Fields::of(
-            Field::usually(self::ONCE, 'plays', 'Plays', Choice::said([self::ONCE => 'once', self::WHILE_HELD => 'again while held']), 'Once, or again and again while it is held.'),
-            Field::usually(self::FINISH, 'on_release', 'Let go early', Choice::said([self::FINISH => 'finishes the round', self::STOP => 'stops at once']), 'What becomes of it when it is let go of.'),
-            Field::usually(self::IGNORE, 'on_second_press', 'Pressed again', Choice::said([self::IGNORE => 'goes on', self::RESTART => 'starts anew', self::STOP => 'stops']), 'What a second press does while it plays.'),
+            Field::optional(self::ONCE, 'plays', 'Plays', Choice::said([self::ONCE => 'once', self::WHILE_HELD => 'again while held']), 'Once, or again and again while it is held.'),
+            Field::optional(self::FINISH, 'on_release', 'Let go early', Choice::said([self::FINISH => 'finishes the round', self::STOP => 'stops at once']), 'What becomes of it when it is let go of.'),
+            Field::optional(self::IGNORE, 'on_second_press', 'Pressed again', Choice::said([self::IGNORE => 'goes on', self::RESTART => 'starts anew', self::STOP => 'stops']), 'What a second press does while it plays.'),
         );
     }
 
     public static function fields(int $mostSteps = self::MOST_STEPS): Fields
     {
         return Fields::of(
-            Field::given('name', 'Name', new Text(60), 'What it is called.'),
-            Field::usually(null, 'about', 'What it is for', new Text(200), 'What it is for, in words.', 'Mail for three islands.'),
-            Field::given('steps', 'Steps', new Several(new StepType, 0, $mostSteps), 'Its steps, one after the other.'),
+            Field::required('name', 'Name', new Text(60), 'What it is called.'),
+            Field::optional(null, 'about', 'What it is for', new Text(200), 'What it is for, in words.', 'Mail for three islands.'),
+            Field::required('steps', 'Steps', new Several(new StepType, 0, $mostSteps), 'Its steps, one after the other.'),
             ...array_values(self::howItPlays()->all),
-            ...[Field::usually(null, 'when', 'Works', new ConditionType, 'What it depends on, judged when it is started.', ['flag' => 'armed', 'is' => 'up'])],
+            ...[Field::optional(null, 'when', 'Works', new ConditionType, 'What it depends on, judged when it is started.', ['flag' => 'armed', 'is' => 'up'])],
         );
     }
 

@@ -23,7 +23,7 @@ final readonly class Above extends Threshold
 
     protected static function places(): array
     {
-        return [Field::given('at', 'Closes at', Number::at(), 'Where it closes.', 0.5)];
+        return [Field::required('at', 'Closes at', Number::at(), 'Where it closes.', 0.5)];
     }
 
     protected static function opensBelow(): bool

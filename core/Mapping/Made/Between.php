@@ -32,8 +32,8 @@ final readonly class Between extends Threshold
     protected static function places(): array
     {
         return [
-            Field::given('at', 'From', Number::at(), 'The lower of the two places.', 0.4),
-            Field::given('to', 'To', Number::at(), 'The higher one.', 0.5),
+            Field::required('at', 'From', Number::at(), 'The lower of the two places.', 0.4),
+            Field::required('to', 'To', Number::at(), 'The higher one.', 0.5),
         ];
     }
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Nailrod\Core\Mapping\Made;
 
 use Nailrod\Core\Format\Fields;
-use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\FieldValues;
 use Nailrod\Core\Format\IsKind;
 use Nailrod\Core\Mapping\Axis\Shaping;
 use Nailrod\Core\Rig\Device\AxisInput;
@@ -38,7 +38,7 @@ abstract readonly class BuiltAxis implements BuildsAxes
         return Fields::of(self::nameField(), self::ofField());
     }
 
-    public static function from(Given $given): static
+    public static function from(FieldValues $given): static
     {
         $of = $given->texts('of');
         assert($of !== []);

@@ -6,7 +6,7 @@ namespace Nailrod\Core\Mapping\Made;
 
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
-use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\FieldValues;
 use Nailrod\Core\Format\IsKind;
 use Nailrod\Core\Format\Type\Number;
 use Nailrod\Core\Mapping\Axis\Shaping;
@@ -62,11 +62,11 @@ abstract readonly class Directions implements MadeContacts
         return Fields::of(
             self::nameField(),
             self::ofField(),
-            Field::usually(self::DEAD, 'dead_radius', 'Dead radius', Number::of(0, 0.9), 'How far from the centre no direction is closed; 1 is from the centre to an end.'),
+            Field::optional(self::DEAD, 'dead_radius', 'Dead radius', Number::of(0, 0.9), 'How far from the centre no direction is closed; 1 is from the centre to an end.'),
         );
     }
 
-    public static function from(Given $given): static
+    public static function from(FieldValues $given): static
     {
         $of = $given->texts('of');
         assert($of !== []);

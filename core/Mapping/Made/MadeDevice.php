@@ -7,7 +7,7 @@ namespace Nailrod\Core\Mapping\Made;
 use Nailrod\Core\Format\Keys;
 use Nailrod\Core\Rig\Device\Control;
 use Nailrod\Core\Rig\Device\Device;
-use Nailrod\Core\Rig\Device\Kind\MadeFromAxes;
+use Nailrod\Core\Rig\Device\Kind\MadeControl;
 
 /** What a set makes from axes, as a device with a control for each, so that it is shown and assigned like any other. */
 final class MadeDevice
@@ -23,7 +23,7 @@ final class MadeDevice
         $y = self::MARGIN;
         foreach (Keys::each($made) as $id => $one) {
             $rows = max(1, (int) ceil(count($one->contacts()) / 4));
-            $controls[] = new Control(Made::DEVICE.'/'.$id, $one->name(), mb_substr($one->name(), 0, 20), new MadeFromAxes, $one->axes(), $one->contacts(), intdiv(self::WIDTH, 2), $y + intdiv(self::ROW, 2));
+            $controls[] = new Control(Made::DEVICE.'/'.$id, $one->name(), mb_substr($one->name(), 0, 20), new MadeControl, $one->axes(), $one->contacts(), intdiv(self::WIDTH, 2), $y + intdiv(self::ROW, 2));
             $y += self::ROW * ($rows + 1);
         }
 

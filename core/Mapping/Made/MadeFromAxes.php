@@ -54,13 +54,13 @@ trait MadeFromAxes
 
     protected static function nameField(): Field
     {
-        return Field::given('name', 'Name', new Text(60), 'What it is called.');
+        return Field::required('name', 'Name', new Text(60), 'What it is called.');
     }
 
     protected static function ofField(): Field
     {
         $takes = static::takes();
 
-        return Field::given('of', 'Made from', new Several(new Reference(Reference::AXIS), $takes, $takes, true, $takes === 1 ? 'one axis' : 'two axes, not the same'), $takes === 1 ? 'The axis that it is made from.' : 'The two axes that it is made from, in their order.');
+        return Field::required('of', 'Made from', new Several(new Reference(Reference::AXIS), $takes, $takes, true, $takes === 1 ? 'one axis' : 'two axes, not the same'), $takes === 1 ? 'The axis that it is made from.' : 'The two axes that it is made from, in their order.');
     }
 }

@@ -6,8 +6,8 @@ namespace Nailrod\Core\Mapping\Made;
 
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\FieldValues;
 use Nailrod\Core\Format\FormatError;
-use Nailrod\Core\Format\Given;
 use Nailrod\Core\Format\Type\Number;
 use Nailrod\Core\Mapping\Axis\Percent;
 
@@ -29,12 +29,12 @@ final readonly class SharedTravel extends BuiltAxis implements SharesTravel
         return Fields::of(
             self::nameField(),
             self::ofField(),
-            Field::usually(0.5, 'share', 'Share of the first', Number::of(0, 1), 'How far the first axis alone comes, above 0 and below 1.'),
+            Field::optional(0.5, 'share', 'Share of the first', Number::of(0, 1), 'How far the first axis alone comes, above 0 and below 1.'),
         );
     }
 
     /** @throws FormatError */
-    public static function from(Given $given): static
+    public static function from(FieldValues $given): static
     {
         return $given->number('share') > 0.0 && $given->number('share') < 1.0 ? parent::from($given) : throw $given->refuse('share', 'a share above 0 and below 1');
     }

@@ -6,8 +6,8 @@ namespace Nailrod\Core\Mapping\Made;
 
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\FieldValues;
 use Nailrod\Core\Format\FormatError;
-use Nailrod\Core\Format\Given;
 use Nailrod\Core\Format\IsKind;
 use Nailrod\Core\Format\Type\Choice;
 use Nailrod\Core\Format\Type\Number;
@@ -82,9 +82,9 @@ abstract readonly class Threshold implements MarksAxis
         return Fields::of(
             self::nameField(),
             self::ofField(),
-            Field::usually(self::TRAVEL, 'looks_at', 'Looks at', Choice::said([self::TRAVEL => 'travel', self::SHAPED => 'value']), 'The travel of the axis, or its value after dead zones, curve and range.'),
+            Field::optional(self::TRAVEL, 'looks_at', 'Looks at', Choice::said([self::TRAVEL => 'travel', self::SHAPED => 'value']), 'The travel of the axis, or its value after dead zones, curve and range.'),
             ...static::places(),
-            ...[Field::usually(self::HYSTERESIS, 'hysteresis', 'Opens this far back', Number::by(0.5), 'How far it must come back to open.')],
+            ...[Field::optional(self::HYSTERESIS, 'hysteresis', 'Opens this far back', Number::by(0.5), 'How far it must come back to open.')],
         );
     }
 
@@ -97,7 +97,7 @@ abstract readonly class Threshold implements MarksAxis
     abstract protected static function opensAbove(): bool;
 
     /** @throws FormatError */
-    public static function from(Given $given): static
+    public static function from(FieldValues $given): static
     {
         $at = $given->number('at');
         $to = $given->has('to') ? $given->number('to') : $at;

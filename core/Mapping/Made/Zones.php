@@ -6,8 +6,8 @@ namespace Nailrod\Core\Mapping\Made;
 
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\FieldValues;
 use Nailrod\Core\Format\FormatError;
-use Nailrod\Core\Format\Given;
 use Nailrod\Core\Format\IsKind;
 use Nailrod\Core\Format\Type\Number;
 use Nailrod\Core\Format\Type\Several;
@@ -69,14 +69,14 @@ final readonly class Zones implements MarksAxis
         return Fields::of(
             self::nameField(),
             self::ofField(),
-            Field::given('bounds', 'Bound', new Several(Number::at(), 1, self::MOST, false, '1 to '.self::MOST.' bounds'), 'Where the travel is cut, rising.', [0.333, 0.667]),
-            Field::usually(self::HYSTERESIS, 'hysteresis', 'Changes this far past', Number::by(0.5), 'How far past a bound it must be to change.'),
-            Field::usually([], 'names', 'Names', new Several(new Text(30), 0, self::MOST + 1), 'What the zones are called from the low end on; what is missing is numbered.')->hidden(),
+            Field::required('bounds', 'Bound', new Several(Number::at(), 1, self::MOST, false, '1 to '.self::MOST.' bounds'), 'Where the travel is cut, rising.', [0.333, 0.667]),
+            Field::optional(self::HYSTERESIS, 'hysteresis', 'Changes this far past', Number::by(0.5), 'How far past a bound it must be to change.'),
+            Field::optional([], 'names', 'Names', new Several(new Text(30), 0, self::MOST + 1), 'What the zones are called from the low end on; what is missing is numbered.')->hidden(),
         );
     }
 
     /** @throws FormatError */
-    public static function from(Given $given): static
+    public static function from(FieldValues $given): static
     {
         $h = $given->number('hysteresis');
         $bounds = $given->numbers('bounds');

@@ -6,7 +6,7 @@ namespace Nailrod\Core\Mapping\Output;
 
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
-use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\FieldValues;
 use Nailrod\Core\Format\IsKind;
 use Nailrod\Core\Format\Names;
 
@@ -36,10 +36,10 @@ final readonly class ActionOutput implements MeansAction
 
     public static function fields(): Fields
     {
-        return Fields::of(Field::given('action', 'Action', new Id(Id::ACTION), 'The action of the simulator.'));
+        return Fields::of(Field::required('action', 'Action', new Id(Id::ACTION), 'The action of the simulator.'));
     }
 
-    public static function from(Given $given): static
+    public static function from(FieldValues $given): static
     {
         return new self($given->text('action'));
     }

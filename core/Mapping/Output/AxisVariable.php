@@ -6,7 +6,7 @@ namespace Nailrod\Core\Mapping\Output;
 
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
-use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\FieldValues;
 use Nailrod\Core\Format\IsKind;
 use Nailrod\Core\Format\Names;
 
@@ -38,13 +38,13 @@ final readonly class AxisVariable implements AxisOutput, IsWay, WritesVariable
     public static function fields(): Fields
     {
         return Fields::of(
-            Field::given('name', 'Variable', new Id(Id::VARIABLE), 'The variable of the simulator that is written.'),
-            Field::given('low', 'At 0 %', new Number, 'Its value at the low end of the axis.', 0),
-            Field::given('high', 'At 100 %', new Number, 'Its value at the high end of the axis.', 1),
+            Field::required('name', 'Variable', new Id(Id::VARIABLE), 'The variable of the simulator that is written.'),
+            Field::required('low', 'At 0 %', new Number, 'Its value at the low end of the axis.', 0),
+            Field::required('high', 'At 100 %', new Number, 'Its value at the high end of the axis.', 1),
         );
     }
 
-    public static function from(Given $given): static
+    public static function from(FieldValues $given): static
     {
         return new self($given->text('name'), $given->number('low'), $given->number('high'));
     }

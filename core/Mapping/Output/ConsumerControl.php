@@ -6,7 +6,7 @@ namespace Nailrod\Core\Mapping\Output;
 
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
-use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\FieldValues;
 use Nailrod\Core\Format\IsKind;
 use Nailrod\Core\Format\Names;
 use Nailrod\Core\Format\Type\NamedWhole;
@@ -37,10 +37,10 @@ final readonly class ConsumerControl implements CanBeRecorded, ContactOutput, St
 
     public static function fields(): Fields
     {
-        return Fields::of(Field::given('usage', 'Media key', new NamedWhole(1, 0xFFFF, MediaKeys::all()), 'Its usage on page 0x0C of the HID usage tables: 233 is volume up.', 0xE9));
+        return Fields::of(Field::required('usage', 'Media key', new NamedWhole(1, 0xFFFF, MediaKeys::all()), 'Its usage on page 0x0C of the HID usage tables: 233 is volume up.', 0xE9));
     }
 
-    public static function from(Given $given): static
+    public static function from(FieldValues $given): static
     {
         return new self($given->whole('usage'));
     }

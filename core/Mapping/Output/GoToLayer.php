@@ -35,7 +35,7 @@ final readonly class GoToLayer implements ContactOutput, LeadsToLayer, NamesPart
 
     public static function fields(): Fields
     {
-        return Fields::of(Field::given('layer', 'Layer', new Id(Id::LAYER), 'The layer.'));
+        return Fields::of(Field::required('layer', 'Layer', new Id(Id::LAYER), 'The layer.'));
     }
 
     public function startsWhenFound(Effects $run): bool

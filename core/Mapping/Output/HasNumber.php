@@ -6,7 +6,7 @@ namespace Nailrod\Core\Mapping\Output;
 
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
-use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\FieldValues;
 use Nailrod\Core\Format\Type\Whole;
 
 /** For outputs that are one of the numbered axes or buttons of the controller; each says MOST, how many there are. */
@@ -16,7 +16,7 @@ trait HasNumber
 
     public static function fields(): Fields
     {
-        return Fields::of(Field::given(
+        return Fields::of(Field::required(
             'number',
             'Number',
             new Whole(1, self::MOST),
@@ -24,7 +24,7 @@ trait HasNumber
         ));
     }
 
-    public static function from(Given $given): static
+    public static function from(FieldValues $given): static
     {
         return new self($given->whole('number'));
     }

@@ -7,7 +7,7 @@ namespace Nailrod\Core\Mapping\Output;
 use Nailrod\Core\Format\Cause\Cause;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
-use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\FieldValues;
 use Nailrod\Core\Format\IsKind;
 use Nailrod\Core\Format\Names;
 use Nailrod\Core\Format\Type\Choice;
@@ -43,12 +43,12 @@ final readonly class HatDirection implements CanBeRecorded, ContactOutput, Drive
     public static function fields(): Fields
     {
         return Fields::of(
-            Field::given('number', 'Hat', new Whole(1, self::MOST), 'Which hat of the controller, counted from 1.', 1),
-            Field::given('direction', 'Towards', Choice::of(...HatWay::words()), 'The direction that it points to.'),
+            Field::required('number', 'Hat', new Whole(1, self::MOST), 'Which hat of the controller, counted from 1.', 1),
+            Field::required('direction', 'Towards', Choice::of(...HatWay::words()), 'The direction that it points to.'),
         );
     }
 
-    public static function from(Given $given): static
+    public static function from(FieldValues $given): static
     {
         return new self($given->whole('number'), $given->text('direction'));
     }

@@ -7,8 +7,8 @@ namespace Nailrod\Core\Mapping\Output;
 use Nailrod\Core\Format\Cause\Cause;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\FieldValues;
 use Nailrod\Core\Format\FormatError;
-use Nailrod\Core\Format\Given;
 use Nailrod\Core\Format\IsKind;
 use Nailrod\Core\Format\Names;
 use Nailrod\Core\Format\Type\Choice;
@@ -43,19 +43,19 @@ final readonly class KeyStroke implements CanBeRecorded, ContactOutput, Drives, 
     /** The fields where it stands for itself, as the key of an action. */
     public static function ofAction(): Fields
     {
-        return Fields::of(Field::given('kind', 'Kind', Choice::of(self::kind()), 'What it is.'), ...array_values(self::fields()->all));
+        return Fields::of(Field::required('kind', 'Kind', Choice::of(self::kind()), 'What it is.'), ...array_values(self::fields()->all));
     }
 
     public static function fields(): Fields
     {
         return Fields::of(
-            Field::given('code', 'Key', new KeyCode, 'The key by its W3C KeyboardEvent.code.'),
-            Field::usually([], 'with', 'With', new Several(Choice::said(array_combine(KeyCodes::MODIFIERS, array_map(KeyCodes::label(...), KeyCodes::MODIFIERS)))->offering('ShiftLeft', 'ControlLeft', 'AltLeft'), 0, 8), 'Keys that are held with it.'),
+            Field::required('code', 'Key', new KeyCode, 'The key by its W3C KeyboardEvent.code.'),
+            Field::optional([], 'with', 'With', new Several(Choice::said(array_combine(KeyCodes::MODIFIERS, array_map(KeyCodes::label(...), KeyCodes::MODIFIERS)))->offering('ShiftLeft', 'ControlLeft', 'AltLeft'), 0, 8), 'Keys that are held with it.'),
         );
     }
 
     /** @throws FormatError */
-    public static function from(Given $given): static
+    public static function from(FieldValues $given): static
     {
         $key = new self($given->text('code'), $given->texts('with'));
 

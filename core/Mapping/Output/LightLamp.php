@@ -7,7 +7,7 @@ namespace Nailrod\Core\Mapping\Output;
 use Nailrod\Core\Format\Cause\Cause;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
-use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\FieldValues;
 use Nailrod\Core\Format\IsKind;
 use Nailrod\Core\Format\Names;
 
@@ -39,10 +39,10 @@ final readonly class LightLamp implements ContactOutput, NamesLamp, StoredOnDevi
 
     public static function fields(): Fields
     {
-        return Fields::of(Field::given('lamp', 'Lamp', new Reference(Reference::LAMP), 'The lamp, as device/lamp.'));
+        return Fields::of(Field::required('lamp', 'Lamp', new Reference(Reference::LAMP), 'The lamp, as device/lamp.'));
     }
 
-    public static function from(Given $given): static
+    public static function from(FieldValues $given): static
     {
         return new self($given->text('lamp'));
     }

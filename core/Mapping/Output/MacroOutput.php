@@ -6,7 +6,7 @@ namespace Nailrod\Core\Mapping\Output;
 
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
-use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\FieldValues;
 use Nailrod\Core\Format\IsKind;
 
 use Nailrod\Core\Format\Type\Id;
@@ -22,10 +22,10 @@ abstract readonly class MacroOutput implements ContactOutput, NamesPart, PlaysMa
 
     public static function fields(): Fields
     {
-        return Fields::of(Field::given('macro', 'Macro', new Id(Id::MACRO), 'The macro.'));
+        return Fields::of(Field::required('macro', 'Macro', new Id(Id::MACRO), 'The macro.'));
     }
 
-    public static function from(Given $given): static
+    public static function from(FieldValues $given): static
     {
         return new static($given->text('macro'));
     }

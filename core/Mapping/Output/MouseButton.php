@@ -6,7 +6,7 @@ namespace Nailrod\Core\Mapping\Output;
 
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
-use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\FieldValues;
 use Nailrod\Core\Format\IsKind;
 use Nailrod\Core\Format\Names;
 
@@ -39,10 +39,10 @@ final readonly class MouseButton implements CanBeRecorded, ContactOutput
 
     public static function fields(): Fields
     {
-        return Fields::of(Field::given('button', 'Button', Choice::of(...self::BUTTONS), 'Which button of the mouse.'));
+        return Fields::of(Field::required('button', 'Button', Choice::of(...self::BUTTONS), 'Which button of the mouse.'));
     }
 
-    public static function from(Given $given): static
+    public static function from(FieldValues $given): static
     {
         return new self($given->text('button'));
     }

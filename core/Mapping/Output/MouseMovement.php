@@ -6,7 +6,7 @@ namespace Nailrod\Core\Mapping\Output;
 
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
-use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\FieldValues;
 use Nailrod\Core\Format\IsKind;
 use Nailrod\Core\Format\Names;
 
@@ -42,12 +42,12 @@ final readonly class MouseMovement implements AxisOutput
     public static function fields(): Fields
     {
         return Fields::of(
-            Field::given('direction', 'Moves', Choice::said(self::DIRECTIONS), 'Along which direction of the screen.'),
-            Field::given('speed', 'Pixels a second', new Number(1, self::FASTEST, 'px a second'), 'How fast the mouse is at the ends of the axis.', 600),
+            Field::required('direction', 'Moves', Choice::said(self::DIRECTIONS), 'Along which direction of the screen.'),
+            Field::required('speed', 'Pixels a second', new Number(1, self::FASTEST, 'px a second'), 'How fast the mouse is at the ends of the axis.', 600),
         );
     }
 
-    public static function from(Given $given): static
+    public static function from(FieldValues $given): static
     {
         return new self($given->text('direction'), $given->number('speed'));
     }

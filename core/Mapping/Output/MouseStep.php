@@ -7,8 +7,8 @@ namespace Nailrod\Core\Mapping\Output;
 use Nailrod\Core\Format\Cause\Cause;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\FieldValues;
 use Nailrod\Core\Format\FormatError;
-use Nailrod\Core\Format\Given;
 use Nailrod\Core\Format\IsKind;
 use Nailrod\Core\Format\Names;
 
@@ -45,13 +45,13 @@ final readonly class MouseStep implements ContactOutput
     public static function fields(): Fields
     {
         return Fields::of(
-            Field::given('direction', 'Moves', Choice::said(MouseMovement::DIRECTIONS), 'Along which direction of the screen.'),
-            Field::given('by', 'Pixels, right or down is +', new Whole(-2000, 2000, 'px'), 'How far, to the right or down is positive; not 0.', 50),
+            Field::required('direction', 'Moves', Choice::said(MouseMovement::DIRECTIONS), 'Along which direction of the screen.'),
+            Field::required('by', 'Pixels, right or down is +', new Whole(-2000, 2000, 'px'), 'How far, to the right or down is positive; not 0.', 50),
         );
     }
 
     /** @throws FormatError */
-    public static function from(Given $given): static
+    public static function from(FieldValues $given): static
     {
         return $given->whole('by') === 0 ? throw $given->refuse('by', 'pixels one way or the other') : new self($given->text('direction'), $given->whole('by'));
     }

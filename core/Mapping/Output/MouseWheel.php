@@ -7,8 +7,8 @@ namespace Nailrod\Core\Mapping\Output;
 use Nailrod\Core\Format\Cause\Cause;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\FieldValues;
 use Nailrod\Core\Format\FormatError;
-use Nailrod\Core\Format\Given;
 use Nailrod\Core\Format\IsKind;
 use Nailrod\Core\Format\Names;
 
@@ -40,11 +40,11 @@ final readonly class MouseWheel implements ContactOutput
 
     public static function fields(): Fields
     {
-        return Fields::of(Field::given('by', 'Steps, up is +', new Whole(-20, 20), 'Steps of the wheel, up is positive; not 0.', 1));
+        return Fields::of(Field::required('by', 'Steps, up is +', new Whole(-20, 20), 'Steps of the wheel, up is positive; not 0.', 1));
     }
 
     /** @throws FormatError */
-    public static function from(Given $given): static
+    public static function from(FieldValues $given): static
     {
         return $given->whole('by') === 0 ? throw $given->refuse('by', 'steps up (1 to 20) or down (-1 to -20)') : new self($given->whole('by'));
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Mapping\Output;
 
-use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\FieldValues;
 use Nailrod\Core\Format\Names;
 use Nailrod\Core\Format\Type\Id;
 
@@ -15,7 +15,7 @@ trait NamesLayer
 
     public function __construct(public readonly string $layer) {}
 
-    public static function from(Given $given): static
+    public static function from(FieldValues $given): static
     {
         return new self($given->text('layer'));
     }

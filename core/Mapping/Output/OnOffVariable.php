@@ -7,7 +7,7 @@ namespace Nailrod\Core\Mapping\Output;
 use Nailrod\Core\Format\Cause\Cause;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
-use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\FieldValues;
 use Nailrod\Core\Format\IsKind;
 use Nailrod\Core\Format\Names;
 
@@ -40,13 +40,13 @@ final readonly class OnOffVariable implements ContactOutput, IsWay, KeepsInStep
     public static function fields(): Fields
     {
         return Fields::of(
-            Field::given('name', 'Variable', new Id(Id::VARIABLE), 'The variable of the simulator that is written.'),
-            Field::usually(1, 'on', 'Closed', new Number, 'Its value while the output is on.'),
-            Field::usually(0, 'off', 'Open', new Number, 'Its value while the output is off.'),
+            Field::required('name', 'Variable', new Id(Id::VARIABLE), 'The variable of the simulator that is written.'),
+            Field::optional(1, 'on', 'Closed', new Number, 'Its value while the output is on.'),
+            Field::optional(0, 'off', 'Open', new Number, 'Its value while the output is off.'),
         );
     }
 
-    public static function from(Given $given): static
+    public static function from(FieldValues $given): static
     {
         return new self($given->text('name'), $given->number('on'), $given->number('off'));
     }

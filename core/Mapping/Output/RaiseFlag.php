@@ -6,7 +6,7 @@ namespace Nailrod\Core\Mapping\Output;
 
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
-use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\FieldValues;
 use Nailrod\Core\Format\IsKind;
 use Nailrod\Core\Format\Names;
 
@@ -38,10 +38,10 @@ final readonly class RaiseFlag implements ContactOutput, NamesPart, StoredOnDevi
 
     public static function fields(): Fields
     {
-        return Fields::of(Field::given('flag', 'Flag', new Id(Id::FLAG), 'The flag that is raised.'));
+        return Fields::of(Field::required('flag', 'Flag', new Id(Id::FLAG), 'The flag that is raised.'));
     }
 
-    public static function from(Given $given): static
+    public static function from(FieldValues $given): static
     {
         return new self($given->text('flag'));
     }

@@ -7,7 +7,7 @@ namespace Nailrod\Core\Mapping\Output;
 use Nailrod\Core\Format\Cause\Cause;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
-use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\FieldValues;
 use Nailrod\Core\Format\IsKind;
 use Nailrod\Core\Format\Names;
 
@@ -40,8 +40,8 @@ final readonly class SetVariable implements CanBeRecorded, ContactOutput, IsWay,
     public static function fields(): Fields
     {
         return Fields::of(
-            Field::given('name', 'Variable', new Id(Id::VARIABLE), 'The variable of the simulator that is written.'),
-            Field::given('to', 'Set to', new Number, 'Its value from then on.', 1),
+            Field::required('name', 'Variable', new Id(Id::VARIABLE), 'The variable of the simulator that is written.'),
+            Field::required('to', 'Set to', new Number, 'Its value from then on.', 1),
         );
     }
 
@@ -53,7 +53,7 @@ final readonly class SetVariable implements CanBeRecorded, ContactOutput, IsWay,
         return $event->kind === OutputEvent::VARIABLE ? [[$set, true], [$set, false]] : [];
     }
 
-    public static function from(Given $given): static
+    public static function from(FieldValues $given): static
     {
         return new self($given->text('name'), $given->number('to'));
     }

@@ -7,7 +7,7 @@ namespace Nailrod\Core\Mapping\Output;
 use Nailrod\Core\Format\Cause\Cause;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
-use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\FieldValues;
 use Nailrod\Core\Format\IsKind;
 use Nailrod\Core\Format\Names;
 
@@ -48,13 +48,13 @@ final readonly class StepLayer implements ContactOutput, LeadsToLayer, NamesPart
     public static function fields(): Fields
     {
         return Fields::of(
-            Field::given('direction', 'Goes to the', Choice::of(self::NEXT, self::PREVIOUS), 'Which way through the list.'),
-            Field::given('layers', 'Of', new Several(new Id(Id::LAYER), 2, 64, true, 'two or more layers, each once'), 'The layers in their order.'),
-            Field::usually('wraps', 'at_end', 'At the end', Choice::of('wraps', 'stops'), 'What comes after the last one: the first again, or nothing.'),
+            Field::required('direction', 'Goes to the', Choice::of(self::NEXT, self::PREVIOUS), 'Which way through the list.'),
+            Field::required('layers', 'Of', new Several(new Id(Id::LAYER), 2, 64, true, 'two or more layers, each once'), 'The layers in their order.'),
+            Field::optional('wraps', 'at_end', 'At the end', Choice::of('wraps', 'stops'), 'What comes after the last one: the first again, or nothing.'),
         );
     }
 
-    public static function from(Given $given): static
+    public static function from(FieldValues $given): static
     {
         return new self($given->text('direction'), $given->texts('layers'), $given->text('at_end') === 'wraps');
     }

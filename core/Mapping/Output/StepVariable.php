@@ -7,8 +7,8 @@ namespace Nailrod\Core\Mapping\Output;
 use Nailrod\Core\Format\Cause\Cause;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\FieldValues;
 use Nailrod\Core\Format\FormatError;
-use Nailrod\Core\Format\Given;
 use Nailrod\Core\Format\IsKind;
 use Nailrod\Core\Format\Names;
 
@@ -45,16 +45,16 @@ final readonly class StepVariable implements ContactOutput, WritesVariable
     public static function fields(): Fields
     {
         return Fields::of(
-            Field::given('name', 'Variable', new Id(Id::VARIABLE), 'The variable of the simulator that is written.'),
-            Field::given('by', 'By', new Number, 'The step, up is positive; not 0.', 0.1),
-            Field::given('low', 'From', new Number, 'The lower limit.', 0),
-            Field::given('high', 'To', new Number, 'The upper limit.', 1),
-            Field::usually('stops', 'at_limit', 'At the end', Choice::of('stops', 'wraps'), 'What a step past a limit does: it stops at the limit, or goes to the other one.'),
+            Field::required('name', 'Variable', new Id(Id::VARIABLE), 'The variable of the simulator that is written.'),
+            Field::required('by', 'By', new Number, 'The step, up is positive; not 0.', 0.1),
+            Field::required('low', 'From', new Number, 'The lower limit.', 0),
+            Field::required('high', 'To', new Number, 'The upper limit.', 1),
+            Field::optional('stops', 'at_limit', 'At the end', Choice::of('stops', 'wraps'), 'What a step past a limit does: it stops at the limit, or goes to the other one.'),
         );
     }
 
     /** @throws FormatError */
-    public static function from(Given $given): static
+    public static function from(FieldValues $given): static
     {
         [$by, $low, $high] = [$given->number('by'), $given->number('low'), $given->number('high')];
         if (round($by, 6) === 0.0) {

@@ -7,8 +7,8 @@ namespace Nailrod\Core\Mapping\Output;
 use Nailrod\Core\Format\Cause\Cause;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\FieldValues;
 use Nailrod\Core\Format\FormatError;
-use Nailrod\Core\Format\Given;
 use Nailrod\Core\Format\IsKind;
 use Nailrod\Core\Format\Names;
 
@@ -41,14 +41,14 @@ final readonly class SwapVariable implements ContactOutput, WritesVariable
     public static function fields(): Fields
     {
         return Fields::of(
-            Field::given('name', 'Variable', new Id(Id::VARIABLE), 'The variable of the simulator that is written.'),
-            Field::given('first', 'First', new Number, 'One of the two values.', 1),
-            Field::given('second', 'Second', new Number, 'The other one.', 0),
+            Field::required('name', 'Variable', new Id(Id::VARIABLE), 'The variable of the simulator that is written.'),
+            Field::required('first', 'First', new Number, 'One of the two values.', 1),
+            Field::required('second', 'Second', new Number, 'The other one.', 0),
         );
     }
 
     /** @throws FormatError */
-    public static function from(Given $given): static
+    public static function from(FieldValues $given): static
     {
         $swap = new self($given->text('name'), $given->number('first'), $given->number('second'));
 

@@ -28,16 +28,16 @@ final readonly class ControlNote
     public static function fields(): Fields
     {
         return Fields::of(
-            Field::usually(null, 'name', 'Name', new Text(60), 'What it is called.', 'Wipers'),
-            Field::usually(null, 'label', 'Label', new Text(20), 'What stands beside it on the drawing.', 'Wip'),
-            Field::usually(null, 'kind', 'Kind', Choice::of(...ControlKinds::words()), 'What kind of control it is; it must fit what it reports.', 'button'),
-            Field::usually(null, 'at', 'Place', new Place, 'Where it lies on the drawing: across and down.'),
-            Field::usually(null, 'contacts', 'Positions', new Positions, 'Which numbers are its positions.'),
-            Field::usually(false, 'left_out', 'Left out', new YesNo, 'Is it as if the device did not have it?'),
-            Field::usually(false, 'ticks', 'Also as ticks', new YesNo, 'Of a dial: does each position that is passed also give a tick?'),
-            Field::usually(null, 'places', 'Also as places', new Whole(Rotary::FEWEST_PLACES, Rotary::MOST_PLACES), 'Of an encoder: how many places it also has, of which the one is closed that it was turned to.', 6),
-            Field::usually(false, 'round', 'Goes round', new YesNo, 'Of a dial with ticks or an encoder with places: does the first follow the last?'),
-            Field::usually(null, 'debounce_ms', 'Debounce', Number::ms(0, 1000), 'How long a change that follows another one does not count.', 5),
+            Field::optional(null, 'name', 'Name', new Text(60), 'What it is called.', 'Wipers'),
+            Field::optional(null, 'label', 'Label', new Text(20), 'What stands beside it on the drawing.', 'Wip'),
+            Field::optional(null, 'kind', 'Kind', Choice::of(...ControlKinds::words()), 'What kind of control it is; it must fit what it reports.', 'button'),
+            Field::optional(null, 'at', 'Place', new FacePosition, 'Where it lies on the drawing: across and down.'),
+            Field::optional(null, 'contacts', 'Positions', new Positions, 'Which numbers are its positions.'),
+            Field::optional(false, 'left_out', 'Left out', new YesNo, 'Is it as if the device did not have it?'),
+            Field::optional(false, 'ticks', 'Also as ticks', new YesNo, 'Of a dial: does each position that is passed also give a tick?'),
+            Field::optional(null, 'places', 'Also as places', new Whole(Rotary::FEWEST_PLACES, Rotary::MOST_PLACES), 'Of an encoder: how many places it also has, of which the one is closed that it was turned to.', 6),
+            Field::optional(false, 'round', 'Goes round', new YesNo, 'Of a dial with ticks or an encoder with places: does the first follow the last?'),
+            Field::optional(null, 'debounce_ms', 'Debounce', Number::ms(0, 1000), 'How long a change that follows another one does not count.', 5),
         );
     }
 
@@ -63,7 +63,7 @@ final readonly class ControlNote
     public function over(Control $control): Control
     {
         $note = $this->node;
-        [$x, $y] = $note->has('at') ? (new Place)->read($note->get('at')) : [$control->x, $control->y];
+        [$x, $y] = $note->has('at') ? (new FacePosition)->read($note->get('at')) : [$control->x, $control->y];
         $name = $note->maybe('name')?->string(60) ?? $control->name;
         $noted = new Control(
             $control->ref,

@@ -6,8 +6,8 @@ namespace Nailrod\Core\Rig\Device;
 
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\FieldValues;
 use Nailrod\Core\Format\FormatError;
-use Nailrod\Core\Format\Given;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Format\Type\Choice;
 use Nailrod\Core\Format\Type\NewId;
@@ -43,37 +43,37 @@ final class ControlReader
     public static function fields(): Fields
     {
         return Fields::of(
-            Field::given('id', 'Id', new NewId('left-lever'), 'Its own name on the device.'),
-            Field::given('name', 'Name', new Text(60), 'What it is called.'),
-            Field::usually(null, 'label', 'Label', new Text(20), 'What stands beside it on the faceplate; the first 20 characters of its name if nothing is said.', 'Left'),
-            Field::given('kind', 'Kind', Choice::of(...ControlKinds::words()), 'How it is drawn and worked; it must fit what the control reports.', 'lever'),
-            Field::given('at', 'At', new Place, 'Where its middle is drawn.'),
-            Field::usually(1, 'page', 'Page', new Whole(1, 16), 'The page of the faceplate.'),
-            Field::usually([], 'axes', 'Axes', new Several(new Thing(self::axisFields(), 'an axis'), 0, 4), 'The axes that it reports.'),
-            Field::usually([], 'contacts', 'Contacts', self::contactsType(false), 'The contacts that it reports, and those that are made from them.'),
-            Field::usually(null, 'hat', 'Hat', new Whole(0, 255), 'The number under which it is reported, of a hat: its contacts are north, east, south and west.', 0),
-            Field::usually(null, 'encoder', 'Encoder', new Whole(0, 65535), 'The number under which its ticks are reported, of an encoder; without contacts of its own it has plus and minus.', 0),
+            Field::required('id', 'Id', new NewId('left-lever'), 'Its own name on the device.'),
+            Field::required('name', 'Name', new Text(60), 'What it is called.'),
+            Field::optional(null, 'label', 'Label', new Text(20), 'What stands beside it on the faceplate; the first 20 characters of its name if nothing is said.', 'Left'),
+            Field::required('kind', 'Kind', Choice::of(...ControlKinds::words()), 'How it is drawn and worked; it must fit what the control reports.', 'lever'),
+            Field::required('at', 'At', new FacePosition, 'Where its middle is drawn.'),
+            Field::optional(1, 'page', 'Page', new Whole(1, 16), 'The page of the faceplate.'),
+            Field::optional([], 'axes', 'Axes', new Several(new Thing(self::axisFields(), 'an axis'), 0, 4), 'The axes that it reports.'),
+            Field::optional([], 'contacts', 'Contacts', self::contactsType(false), 'The contacts that it reports, and those that are made from them.'),
+            Field::optional(null, 'hat', 'Hat', new Whole(0, 255), 'The number under which it is reported, of a hat: its contacts are north, east, south and west.', 0),
+            Field::optional(null, 'encoder', 'Encoder', new Whole(0, 65535), 'The number under which its ticks are reported, of an encoder; without contacts of its own it has plus and minus.', 0),
         );
     }
 
     public static function axisFields(): Fields
     {
         $play = Fields::of(
-            Field::usually(0.0, 'from', 'From', Number::of(0.0, 0.99), 'Where its travel begins.'),
-            Field::usually(1.0, 'to', 'To', Number::of(0.01, 1.0), 'Where it ends.'),
-            Field::usually(0, 'noise', 'Noise', new Whole(0, 65535, 'readings'), 'How far a reading can lie beside the true one.'),
+            Field::optional(0.0, 'from', 'From', Number::of(0.0, 0.99), 'Where its travel begins.'),
+            Field::optional(1.0, 'to', 'To', Number::of(0.01, 1.0), 'Where it ends.'),
+            Field::optional(0, 'noise', 'Noise', new Whole(0, 65535, 'readings'), 'How far a reading can lie beside the true one.'),
         );
 
         return Fields::of(
-            Field::usually(null, 'id', 'Id', new NewId('x'), 'Its own name, of a control that has several.'),
-            Field::usually(null, 'name', 'Name', new Text(40), 'What it is called, of a control that has several.', 'X'),
-            Field::given('number', 'Number', new Whole(0, 65535), 'The number under which it is reported.'),
-            Field::given('min', 'Lowest', new Whole(-2_147_483_648, 2_147_483_646), 'Its lowest reading.', 0),
-            Field::given('max', 'Highest', new Whole(-2_147_483_647, 2_147_549_181), 'Its highest reading, at most 65535 above the lowest.', 65535),
-            Field::usually(false, 'centred', 'Centred', new YesNo, 'Does it rest in its middle?'),
-            Field::usually(null, 'degrees', 'Lock to lock', new Whole(30, 3600, '°'), 'Of a wheel: from lock to lock.', 900),
-            Field::usually(null, 'jumps', 'Jumps', new Whole(2, 8), 'Of a switch that arrives as an axis: how many positions it has.', 3),
-            Field::usually(null, 'stand_in', 'Stand-in', new Thing($play, 'what is not perfect about it'), 'What is not perfect about an axis of a stand-in.'),
+            Field::optional(null, 'id', 'Id', new NewId('x'), 'Its own name, of a control that has several.'),
+            Field::optional(null, 'name', 'Name', new Text(40), 'What it is called, of a control that has several.', 'X'),
+            Field::required('number', 'Number', new Whole(0, 65535), 'The number under which it is reported.'),
+            Field::required('min', 'Lowest', new Whole(-2_147_483_648, 2_147_483_646), 'Its lowest reading.', 0),
+            Field::required('max', 'Highest', new Whole(-2_147_483_647, 2_147_549_181), 'Its highest reading, at most 65535 above the lowest.', 65535),
+            Field::optional(false, 'centred', 'Centred', new YesNo, 'Does it rest in its middle?'),
+            Field::optional(null, 'degrees', 'Lock to lock', new Whole(30, 3600, '°'), 'Of a wheel: from lock to lock.', 900),
+            Field::optional(null, 'jumps', 'Jumps', new Whole(2, 8), 'Of a switch that arrives as an axis: how many positions it has.', 3),
+            Field::optional(null, 'stand_in', 'Stand-in', new Thing($play, 'what is not perfect about it'), 'What is not perfect about an axis of a stand-in.'),
         );
     }
 
@@ -81,32 +81,32 @@ final class ControlReader
     public static function contactsType(bool $ofOwner): Several
     {
         $own = [
-            Field::usually(null, 'id', 'Id', new NewId('up'), 'Its own name, of a control that has several.'),
-            Field::usually(null, 'name', 'Name', new Text(40), 'What it is called, of a control that has several.', 'up'),
-            ...($ofOwner ? [Field::usually(null, 'keeps', 'Keeps', new Text(60), 'The control and position whose name it keeps.', 'left-thumb')] : []),
+            Field::optional(null, 'id', 'Id', new NewId('up'), 'Its own name, of a control that has several.'),
+            Field::optional(null, 'name', 'Name', new Text(40), 'What it is called, of a control that has several.', 'up'),
+            ...($ofOwner ? [Field::optional(null, 'keeps', 'Keeps', new Text(60), 'The control and position whose name it keeps.', 'left-thumb')] : []),
         ];
         $position = new Text(60, true);
 
         return new Several(new Variants([
             'number' => new Thing(Fields::of(...[
                 ...$own,
-                Field::given('number', 'Number', new Whole(0, 65535), 'The number under which it is reported.'),
-                Field::usually(InputPage::Button->value, 'page', 'Page', Choice::of(...array_column(InputPage::cases(), 'value')), 'The page of the HID usage tables that the number belongs to.'),
+                Field::required('number', 'Number', new Whole(0, 65535), 'The number under which it is reported.'),
+                Field::optional(InputPage::Button->value, 'page', 'Page', Choice::of(...array_column(InputPage::cases(), 'value')), 'The page of the HID usage tables that the number belongs to.'),
             ]), 'one that is reported'),
             'opposite' => new Thing(Fields::of(...[
                 ...$own,
-                Field::given('opposite', 'Opposite', $position, 'It is closed while this reported position of the same control, listed before, is open; an empty text names the control itself.', 'up'),
+                Field::required('opposite', 'Opposite', $position, 'It is closed while this reported position of the same control, listed before, is open; an empty text names the control itself.', 'up'),
             ]), 'one that is closed while another is open'),
             'none_of' => new Thing(Fields::of(...[
                 ...$own,
-                Field::given('none_of', 'None of', new Several($position, 1, 16, false, 'at least one position'), 'It is closed while all these reported positions of the same control, listed before, are open.', ['up', 'down']),
-                Field::usually(ContactInput::SETTLE_MS, 'settle_ms', 'Settles in', new Whole(0, 2000, 'ms'), 'How long they are open before it closes.'),
+                Field::required('none_of', 'None of', new Several($position, 1, 16, false, 'at least one position'), 'It is closed while all these reported positions of the same control, listed before, are open.', ['up', 'down']),
+                Field::optional(ContactInput::SETTLE_MS, 'settle_ms', 'Settles in', new Whole(0, 2000, 'ms'), 'How long they are open before it closes.'),
             ]), 'one that is closed while none of others is'),
         ]), 0, 64);
     }
 
     /**
-     * @param list<Given> $said as its fields read them
+     * @param list<FieldValues> $said as its fields read them
      *
      * @return list<Control>
      *
@@ -126,7 +126,7 @@ final class ControlReader
         return array_values($controls);
     }
 
-    private function control(Given $given): Control
+    private function control(FieldValues $given): Control
     {
         $ref = $this->device.'/'.$given->text('id');
         [$x, $y] = $given->place('at');
@@ -135,7 +135,7 @@ final class ControlReader
         $contacts = $hat === null
             ? $this->contactsOf($given->things('contacts'), $ref)
             : array_map(fn (int $d) => ContactInput::direction($ref.'.'.self::HAT_NAMES[$d], self::HAT_NAMES[$d], $ref, $hat, $d), range(0, 3));
-        $axes = array_map(fn (Given $axis) => $this->axis($axis, $ref), $given->things('axes'));
+        $axes = array_map(fn (FieldValues $axis) => $this->axis($axis, $ref), $given->things('axes'));
         $encoder = $given->says('encoder') ? $this->free('encoder', $given, 'encoder', $ref) : null;
         if ($encoder !== null && $contacts === []) {
             $contacts = [ContactInput::tick($ref.'.plus', '+', $ref, 1), ContactInput::tick($ref.'.minus', '−', $ref, -1)];
@@ -158,7 +158,7 @@ final class ControlReader
         }
     }
 
-    private function axis(Given $given, string $control): AxisInput
+    private function axis(FieldValues $given, string $control): AxisInput
     {
         $min = $given->whole('min');
         $given->node('max')->int($min + 1, $min + 65535);
@@ -190,11 +190,11 @@ final class ControlReader
     {
         $said = $nodes === null ? [] : self::contactsType($this->ofOwner)->read($nodes);
 
-        return $this->contactsOf(array_values(array_filter($said, fn (mixed $one): bool => $one instanceof Given)), $control);
+        return $this->contactsOf(array_values(array_filter($said, fn (mixed $one): bool => $one instanceof FieldValues)), $control);
     }
 
     /**
-     * @param list<Given> $said
+     * @param list<FieldValues> $said
      *
      * @return list<ContactInput>
      */
@@ -213,7 +213,7 @@ final class ControlReader
     }
 
     /** @param array<string, ContactInput> $before those of the same control that were read already */
-    private function contact(Given $given, string $ref, string $control, array $before): ContactInput
+    private function contact(FieldValues $given, string $ref, string $control, array $before): ContactInput
     {
         $name = $given->textOrNull('name') ?? '';
         if ($given->has('none_of')) {
@@ -243,7 +243,7 @@ final class ControlReader
         return isset($before[$of]) && $before[$of]->isReported() ? $of : null;
     }
 
-    private function free(string $sort, Given $given, string $field, string $ref): int
+    private function free(string $sort, FieldValues $given, string $field, string $ref): int
     {
         $key = $sort.' '.$given->whole($field);
         if (isset($this->taken[$key])) {
@@ -254,7 +254,7 @@ final class ControlReader
         return $given->whole($field);
     }
 
-    private static function sub(Given $given, string $control): string
+    private static function sub(FieldValues $given, string $control): string
     {
         $id = $given->textOrNull('id');
 

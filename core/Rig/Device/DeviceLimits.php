@@ -6,8 +6,8 @@ namespace Nailrod\Core\Rig\Device;
 
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\FieldValues;
 use Nailrod\Core\Format\FormatError;
-use Nailrod\Core\Format\Given;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Format\Type\Thing;
 use Nailrod\Core\Format\Type\Whole;
@@ -28,20 +28,20 @@ final readonly class DeviceLimits
     public static function fields(): Fields
     {
         return Fields::of(
-            Field::usually(null, 'inputs', 'Inputs', new Whole(1, 1000), 'How many numbers it can report: axes, contacts, hats and encoders.', 64),
-            Field::usually(null, 'macros', 'Macros', new Whole(0, 1000), 'How many macros its memory holds; beside "memory" alone, otherwise "keeps" says it.', 8),
-            Field::usually(null, 'tiles', 'Tiles', new Whole(1, 200), 'How many tiles can lie on one page.', 40),
-            Field::usually(null, 'pages', 'Pages', new Whole(1, 16), 'How many pages a panel of it can have.', 6),
-            Field::usually(null, 'kinds', 'Of a kind', new Thing(self::ofKinds(), 'how many tiles of each kind'), 'How many tiles of a kind a panel of it can have; no limit of a kind that is not named.'),
+            Field::optional(null, 'inputs', 'Inputs', new Whole(1, 1000), 'How many numbers it can report: axes, contacts, hats and encoders.', 64),
+            Field::optional(null, 'macros', 'Macros', new Whole(0, 1000), 'How many macros its memory holds; beside "memory" alone, otherwise "keeps" says it.', 8),
+            Field::optional(null, 'tiles', 'Tiles', new Whole(1, 200), 'How many tiles can lie on one page.', 40),
+            Field::optional(null, 'pages', 'Pages', new Whole(1, 16), 'How many pages a panel of it can have.', 6),
+            Field::optional(null, 'kinds', 'Of a kind', new Thing(self::ofKinds(), 'how many tiles of each kind'), 'How many tiles of a kind a panel of it can have; no limit of a kind that is not named.'),
         );
     }
 
     private static function ofKinds(): Fields
     {
-        return Fields::of(...array_map(fn (TileKind $kind): Field => Field::usually(null, $kind->value, ucfirst($kind->inWords()), new Whole(0, 200), 'How many tiles of the kind "'.$kind->value.'" a panel can have.', 4), TileKind::cases()));
+        return Fields::of(...array_map(fn (TileKind $kind): Field => Field::optional(null, $kind->value, ucfirst($kind->inWords()), new Whole(0, 200), 'How many tiles of the kind "'.$kind->value.'" a panel can have.', 4), TileKind::cases()));
     }
 
-    public static function of(?Given $given): self
+    public static function of(?FieldValues $given): self
     {
         $of = $given?->thing('kinds');
         $kinds = $of === null ? [] : array_filter(array_combine(array_column(TileKind::cases(), 'value'), array_map(fn (TileKind $kind) => $of->wholeOrNull($kind->value), TileKind::cases())), is_int(...));

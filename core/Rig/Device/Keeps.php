@@ -7,7 +7,7 @@ namespace Nailrod\Core\Rig\Device;
 use Nailrod\Core\Format\Families;
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
-use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\FieldValues;
 use Nailrod\Core\Format\Type\Choice;
 use Nailrod\Core\Format\Type\Several;
 use Nailrod\Core\Format\Type\Text;
@@ -57,19 +57,19 @@ final readonly class Keeps
     public static function memory(): array
     {
         return [
-            Field::given('banks', 'Banks', new Whole(2, 8), 'How many versions of a mapping it keeps.', 2),
-            Field::given('bank_bytes', 'Bytes', new Whole(64, 1_048_576, 'bytes'), 'How long a mapping can be.', 16_384),
+            Field::required('banks', 'Banks', new Whole(2, 8), 'How many versions of a mapping it keeps.', 2),
+            Field::required('bank_bytes', 'Bytes', new Whole(64, 1_048_576, 'bytes'), 'How long a mapping can be.', 16_384),
         ];
     }
 
     public static function fields(): Fields
     {
-        $most = Fields::of(...array_map(fn (string $part): Field => Field::usually(null, $part, ucfirst($part), new Whole(0, 1000), 'How many '.$part.' it holds.', 8), self::COUNTED));
+        $most = Fields::of(...array_map(fn (string $part): Field => Field::optional(null, $part, ucfirst($part), new Whole(0, 1000), 'How many '.$part.' it holds.', 8), self::COUNTED));
 
         return Fields::of(...[
             ...self::memory(),
-            Field::usually(null, 'parts', 'Parts', self::kinds(self::PARTS), 'Which parts go into it; all if nothing is said.', self::PARTS),
-            Field::usually(
+            Field::optional(null, 'parts', 'Parts', self::kinds(self::PARTS), 'Which parts go into it; all if nothing is said.', self::PARTS),
+            Field::optional(
                 null,
                 'behaviours',
                 'Behaviours',
@@ -77,7 +77,7 @@ final readonly class Keeps
                 'Which behaviours its firmware knows; all if nothing is said.',
                 ['follow'],
             ),
-            Field::usually(
+            Field::optional(
                 null,
                 'outputs',
                 'Outputs',
@@ -85,10 +85,10 @@ final readonly class Keeps
                 'Which outputs it can send; all that a device can if nothing is said.',
                 ['button'],
             ),
-            Field::usually(null, 'most', 'At most', new Thing($most, 'how many of each'), 'How many of each it holds; no limit if nothing is said.'),
-            Field::usually(null, 'name', 'Names', new Whole(0, 60), 'How many characters of a name it holds.', 16),
-            Field::usually(null, 'firmware', 'Firmware', new Version, 'The least firmware for a write.', '2.0'),
-            Field::usually(null, 'mode', 'Mode', new Text(40), 'The id of the mode that the device must be in for a write.', 'keys'),
+            Field::optional(null, 'most', 'At most', new Thing($most, 'how many of each'), 'How many of each it holds; no limit if nothing is said.'),
+            Field::optional(null, 'name', 'Names', new Whole(0, 60), 'How many characters of a name it holds.', 16),
+            Field::optional(null, 'firmware', 'Firmware', new Version, 'The least firmware for a write.', '2.0'),
+            Field::optional(null, 'mode', 'Mode', new Text(40), 'The id of the mode that the device must be in for a write.', 'keys'),
         ]);
     }
 
@@ -98,7 +98,7 @@ final readonly class Keeps
         return new Several(Choice::of(...$kinds), 0, count($kinds), true, 'kinds that there are, each once');
     }
 
-    public static function of(?Given $given): ?self
+    public static function of(?FieldValues $given): ?self
     {
         if ($given === null) {
             return null;

@@ -24,10 +24,10 @@ final readonly class Lamp
     public static function fields(): Fields
     {
         return Fields::of(
-            Field::given('id', 'Id', new NewId('lamp-1'), 'Its own name on the device.'),
-            Field::usually(null, 'name', 'Name', new Text(60), 'What it is called; its id in words if nothing is said.', 'Lamp 1'),
-            Field::given('at', 'At', new Place, 'Where its middle is drawn.'),
-            Field::usually(['white'], 'colours', 'Colours', new Several(Choice::of(...self::COLOURS), 1, count(self::COLOURS), true, 'one or more colours, each once'), 'What it can show, the usual one first.'),
+            Field::required('id', 'Id', new NewId('lamp-1'), 'Its own name on the device.'),
+            Field::optional(null, 'name', 'Name', new Text(60), 'What it is called; its id in words if nothing is said.', 'Lamp 1'),
+            Field::required('at', 'At', new FacePosition, 'Where its middle is drawn.'),
+            Field::optional(['white'], 'colours', 'Colours', new Several(Choice::of(...self::COLOURS), 1, count(self::COLOURS), true, 'one or more colours, each once'), 'What it can show, the usual one first.'),
         );
     }
 

@@ -36,16 +36,16 @@ final readonly class Mode
     public static function fields(): Fields
     {
         $reports = Fields::of(
-            Field::given('descriptor', 'Descriptor', new Hex('a report descriptor', self::LONGEST_DESCRIPTOR), 'The report descriptor in this mode (HID 1.11, 6.2.2).', '05010905a1010509190129011500250175019501810295078103c0'),
-            Field::given('numbers', 'Numbers', new ByKey(new Text(80), new ModeNumber), 'What contacts and axes are in its reports, by their references without the device.'),
+            Field::required('descriptor', 'Descriptor', new Hex('a report descriptor', self::LONGEST_DESCRIPTOR), 'The report descriptor in this mode (HID 1.11, 6.2.2).', '05010905a1010509190129011500250175019501810295078103c0'),
+            Field::required('numbers', 'Numbers', new ByKey(new Text(80), new ModeNumber), 'What contacts and axes are in its reports, by their references without the device.'),
         );
 
         return Fields::of(
-            Field::given('id', 'Id', new NewId('keys'), 'Its own name on the device.'),
-            Field::given('name', 'Name', new Text(60), 'What it is called.', 'Sends keys'),
-            Field::given('set_by', 'Set by', new Text(160), 'What the hand must do to put the device into it.', 'the slide at the back to the left'),
-            Field::usually(true, 'writable', 'Writable', new YesNo, 'Does the device take a write in this mode?'),
-            Field::usually(null, 'reports', 'Reports', new Thing($reports, 'how it reports'), 'How it reports in this mode; as in the first one if nothing is said.'),
+            Field::required('id', 'Id', new NewId('keys'), 'Its own name on the device.'),
+            Field::required('name', 'Name', new Text(60), 'What it is called.', 'Sends keys'),
+            Field::required('set_by', 'Set by', new Text(160), 'What the hand must do to put the device into it.', 'the slide at the back to the left'),
+            Field::optional(true, 'writable', 'Writable', new YesNo, 'Does the device take a write in this mode?'),
+            Field::optional(null, 'reports', 'Reports', new Thing($reports, 'how it reports'), 'How it reports in this mode; as in the first one if nothing is said.'),
         );
     }
 

@@ -6,8 +6,8 @@ namespace Nailrod\Core\Rig\Device;
 
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\FieldValues;
 use Nailrod\Core\Format\FormatError;
-use Nailrod\Core\Format\Given;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Format\Type\Several;
 use Nailrod\Core\Format\Type\Text;
@@ -44,26 +44,26 @@ final readonly class Onboard
         $memory = Fields::of(...Keeps::memory());
 
         return [
-            Field::usually(null, 'memory', 'Memory', new Thing($memory, 'its memory'), 'The memory that mappings are stored in: keeps that says no more than this.'),
-            Field::usually(null, 'keeps', 'Keeps', new Thing(Keeps::fields(), 'what it keeps'), 'What goes into its memory; it has none if nothing is said.'),
-            Field::usually(null, 'board', 'Board', new Text(20), 'Which circuit board it has: a firmware is for one.', 'B'),
-            Field::usually(null, 'firmware', 'Firmware', new Version, 'The version of its firmware.'),
-            Field::usually(null, 'serial', 'Serial', new Text(40), 'The serial of this unit.', 'TS-0147'),
-            Field::usually([], 'more_serials', 'More serials', new Several(new Text(40), 0, self::MOST_UNITS - 1, true, 'serials, each once'), 'Of a stand-in: the serials of further units of it that lie on the desk.', ['TS-0231']),
-            Field::usually([], 'modes', 'Modes', new Several(new Thing(Mode::fields(), 'a mode'), 0, self::MOST_MODES), 'The modes that it can be put into; the rest of the file speaks of the first.'),
-            Field::usually(null, 'unlock', 'Unlock', new Thing(Unlock::fields(), 'what lets a write in'), 'What a hand does so that it takes a write; nothing if nothing is said.'),
-            Field::usually([], 'settings', 'Settings', new Several(Setting::type(), 0, self::MOST_SETTINGS), 'What can be set.'),
+            Field::optional(null, 'memory', 'Memory', new Thing($memory, 'its memory'), 'The memory that mappings are stored in: keeps that says no more than this.'),
+            Field::optional(null, 'keeps', 'Keeps', new Thing(Keeps::fields(), 'what it keeps'), 'What goes into its memory; it has none if nothing is said.'),
+            Field::optional(null, 'board', 'Board', new Text(20), 'Which circuit board it has: a firmware is for one.', 'B'),
+            Field::optional(null, 'firmware', 'Firmware', new Version, 'The version of its firmware.'),
+            Field::optional(null, 'serial', 'Serial', new Text(40), 'The serial of this unit.', 'TS-0147'),
+            Field::optional([], 'more_serials', 'More serials', new Several(new Text(40), 0, self::MOST_UNITS - 1, true, 'serials, each once'), 'Of a stand-in: the serials of further units of it that lie on the desk.', ['TS-0231']),
+            Field::optional([], 'modes', 'Modes', new Several(new Thing(Mode::fields(), 'a mode'), 0, self::MOST_MODES), 'The modes that it can be put into; the rest of the file speaks of the first.'),
+            Field::optional(null, 'unlock', 'Unlock', new Thing(Unlock::fields(), 'what lets a write in'), 'What a hand does so that it takes a write; nothing if nothing is said.'),
+            Field::optional([], 'settings', 'Settings', new Several(Setting::type(), 0, self::MOST_SETTINGS), 'What can be set.'),
         ];
     }
 
     /**
      * @param list<Control> $controls as they are in the first mode
-     * @param Given         $given    of the whole device
+     * @param FieldValues         $given    of the whole device
      * @param Node          $node     of the whole device
      *
      * @throws FormatError with the place of what is wrong
      */
-    public static function read(Given $given, Node $node, string $device, array $controls): self
+    public static function read(FieldValues $given, Node $node, string $device, array $controls): self
     {
         $serials = array_filter([$given->textOrNull('serial'), ...$given->texts('more_serials')], fn (?string $serial) => $serial !== null);
         if (count(array_unique($serials)) !== count($serials)) {
@@ -86,7 +86,7 @@ final readonly class Onboard
     }
 
     /** @param array<string, Mode> $modes by id */
-    private static function keeps(Given $given, array $modes): ?Keeps
+    private static function keeps(FieldValues $given, array $modes): ?Keeps
     {
         $keeps = Keeps::of($given->thing('keeps'));
         $macros = $given->thing('limits')?->wholeOrNull('macros');

@@ -83,7 +83,7 @@ final class PhraseList implements OwnDevice
      */
     public static function added(Device $list, string $id, ControlNote $note): Control
     {
-        [$x, $y] = (new Place)->read($note->node->get('at'));
+        [$x, $y] = (new FacePosition)->read($note->node->get('at'));
         $name = $note->node->get('name')->string(60);
         $control = new Control($list->id.'/'.$id, $name, mb_substr($name, 0, 20), new Phrase, [], [], $x, $y);
         $control = $control->withContacts((new ControlReader($list->id))->contacts($note->node->get('contacts'), $control->ref));

@@ -6,8 +6,8 @@ namespace Nailrod\Core\Rig\Device;
 
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
+use Nailrod\Core\Format\FieldValues;
 use Nailrod\Core\Format\FormatError;
-use Nailrod\Core\Format\Given;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Format\Type\Choice;
 use Nailrod\Core\Format\Type\NewId;
@@ -69,16 +69,16 @@ final readonly class Setting
     public static function fields(): Fields
     {
         return Fields::of(
-            Field::given('id', 'Id', new NewId('rotation'), 'Its own name on the device. Some are known: rotation (degrees lock to lock), spring and end-stop (percent), brightness (percent), debounce (ms), wired (inputs).'),
-            Field::given('name', 'Name', new Text(60), 'What it is called.', 'Rotation'),
-            Field::given('kind', 'Kind', Choice::of(self::NUMBER, self::CHOICE, self::ON_OFF, self::COLOUR), 'What can be said of it.'),
-            Field::usually('', 'unit', 'Unit', new Text(12, true), 'Of a number: what it counts.', '°'),
-            Field::usually(0, 'least', 'Least', new Number, 'Of a number: the least.', 180),
-            Field::usually(100, 'most', 'Most', new Number, 'Of a number: the most.', 1080),
-            Field::usually(1, 'step', 'Step', new Number(0.001, 1e6), 'Of a number: it goes by steps of this, from the least on.', 10),
-            Field::usually([], 'choices', 'Choices', new Several(new Text(40), 0, 40, true, 'choices, each once'), 'Of a choice: what it can be.', ['16', '24', '40']),
-            Field::given('usual', 'Usual', new Scalar, 'What it is if nobody says anything.', 1080),
-            Field::usually(null, 'needs', 'Needs', new Version, 'The least firmware that knows it.', '2.6'),
+            Field::required('id', 'Id', new NewId('rotation'), 'Its own name on the device. Some are known: rotation (degrees lock to lock), spring and end-stop (percent), brightness (percent), debounce (ms), wired (inputs).'),
+            Field::required('name', 'Name', new Text(60), 'What it is called.', 'Rotation'),
+            Field::required('kind', 'Kind', Choice::of(self::NUMBER, self::CHOICE, self::ON_OFF, self::COLOUR), 'What can be said of it.'),
+            Field::optional('', 'unit', 'Unit', new Text(12, true), 'Of a number: what it counts.', '°'),
+            Field::optional(0, 'least', 'Least', new Number, 'Of a number: the least.', 180),
+            Field::optional(100, 'most', 'Most', new Number, 'Of a number: the most.', 1080),
+            Field::optional(1, 'step', 'Step', new Number(0.001, 1e6), 'Of a number: it goes by steps of this, from the least on.', 10),
+            Field::optional([], 'choices', 'Choices', new Several(new Text(40), 0, 40, true, 'choices, each once'), 'Of a choice: what it can be.', ['16', '24', '40']),
+            Field::required('usual', 'Usual', new Scalar, 'What it is if nobody says anything.', 1080),
+            Field::optional(null, 'needs', 'Needs', new Version, 'The least firmware that knows it.', '2.6'),
         );
     }
 
@@ -106,7 +106,7 @@ final readonly class Setting
         return $setting;
     }
 
-    private static function unitOf(Given $given): string
+    private static function unitOf(FieldValues $given): string
     {
         return $given->text('unit');
     }

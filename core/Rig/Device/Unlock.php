@@ -6,7 +6,7 @@ namespace Nailrod\Core\Rig\Device;
 
 use Nailrod\Core\Format\Field;
 use Nailrod\Core\Format\Fields;
-use Nailrod\Core\Format\Given;
+use Nailrod\Core\Format\FieldValues;
 use Nailrod\Core\Format\Type\Text;
 use Nailrod\Core\Format\Type\Whole;
 
@@ -18,12 +18,12 @@ final readonly class Unlock
     public static function fields(): Fields
     {
         return Fields::of(
-            Field::given('by', 'By', new Text(160), 'What the hand must do.', 'press the button at the back'),
-            Field::given('seconds', 'Seconds', new Whole(1, 600, 's'), 'How long a write can begin after that.', 30),
+            Field::required('by', 'By', new Text(160), 'What the hand must do.', 'press the button at the back'),
+            Field::required('seconds', 'Seconds', new Whole(1, 600, 's'), 'How long a write can begin after that.', 30),
         );
     }
 
-    public static function of(?Given $given): ?self
+    public static function of(?FieldValues $given): ?self
     {
         return $given === null ? null : new self($given->text('by'), $given->whole('seconds'));
     }

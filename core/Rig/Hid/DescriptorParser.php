@@ -35,11 +35,11 @@ final class DescriptorParser
     /** @var array<int, int> bits so far, by report id */
     private array $bits = [];
 
-    /** @var array<int, list<Field>> */
+    /** @var array<int, list<ReportField>> */
     private array $fields = [];
 
     /**
-     * @return array<int, Report> input reports by id
+     * @return array<int, HidReport> input reports by id
      *
      * @throws DescriptorError
      */
@@ -62,7 +62,7 @@ final class DescriptorParser
         ksort($this->bits);
         $reports = [];
         foreach ($this->bits as $id => $bits) {
-            $reports[$id] = new Report($id, $bits, $this->fields[$id] ?? []);
+            $reports[$id] = new HidReport($id, $bits, $this->fields[$id] ?? []);
         }
 
         return $reports;
@@ -175,12 +175,12 @@ final class DescriptorParser
         }
     }
 
-    private function field(int $flags, int $index, int $offset): Field
+    private function field(int $flags, int $index, int $offset): ReportField
     {
         $isArray = ($flags & 2) === 0;
         [$first, $last, $page] = $isArray ? $this->arrayUsages() : $this->usageAt($index);
 
-        return new Field(
+        return new ReportField(
             $page ?? $this->global['page'],
             $first,
             $last,

@@ -7,7 +7,7 @@ namespace Nailrod\Core\Rig\Hid;
 /** What the input reports of a device look like: read from its report descriptor (HID 1.11, 6.2.2). */
 final readonly class ReportDescriptor
 {
-    /** @param array<int, Report> $inputs by report id */
+    /** @param array<int, HidReport> $inputs by report id */
     private function __construct(public array $inputs) {}
 
     /** @throws DescriptorError with the byte offset of what cannot be */
@@ -21,7 +21,7 @@ final readonly class ReportDescriptor
      *
      * @param string $report as it comes over the cable: the id first, if the device uses ids
      *
-     * @return list<array{Field, int}> each field with its value
+     * @return list<array{ReportField, int}> each field with its value
      *
      * @throws DescriptorError if no input report looks like this
      */
@@ -35,7 +35,7 @@ final readonly class ReportDescriptor
             throw DescriptorError::at(strlen($report), strlen($data).' bytes of data', $layout->bytes().' in report '.$id);
         }
 
-        return array_map(fn (Field $field) => [$field, $field->read($data)], $layout->fields);
+        return array_map(fn (ReportField $field) => [$field, $field->read($data)], $layout->fields);
     }
 
     /** Does every report begin with its id? */
@@ -44,22 +44,22 @@ final readonly class ReportDescriptor
         return ! isset($this->inputs[0]);
     }
 
-    /** @return list<Field> axes: absolute values of the axis usages */
+    /** @return list<ReportField> axes: absolute values of the axis usages */
     public function axes(): array
     {
-        return $this->fields(fn (Field $field) => ! $field->array && ! $field->relative && $field->size > 1 && Usages::axis($field->page, $field->usage) !== null);
+        return $this->fields(fn (ReportField $field) => ! $field->array && ! $field->relative && $field->size > 1 && Usages::axis($field->page, $field->usage) !== null);
     }
 
-    /** @return list<Field> wheels and encoders: relative values of the axis usages */
+    /** @return list<ReportField> wheels and encoders: relative values of the axis usages */
     public function encoders(): array
     {
-        return $this->fields(fn (Field $field) => ! $field->array && $field->relative && Usages::axis($field->page, $field->usage) !== null);
+        return $this->fields(fn (ReportField $field) => ! $field->array && $field->relative && Usages::axis($field->page, $field->usage) !== null);
     }
 
-    /** @return list<Field> */
+    /** @return list<ReportField> */
     public function hats(): array
     {
-        return $this->fields(fn (Field $field) => ! $field->array && $field->page === Usages::DESKTOP && $field->usage === Usages::HAT);
+        return $this->fields(fn (ReportField $field) => ! $field->array && $field->page === Usages::DESKTOP && $field->usage === Usages::HAT);
     }
 
     /**
@@ -70,7 +70,7 @@ final readonly class ReportDescriptor
     public function buttons(): array
     {
         $ranges = [];
-        foreach ($this->fields(fn (Field $field) => $field->page === Usages::BUTTON && ($field->array || $field->size === 1)) as $field) {
+        foreach ($this->fields(fn (ReportField $field) => $field->page === Usages::BUTTON && ($field->array || $field->size === 1)) as $field) {
             $ranges[max(1, $field->usage).' '.$field->lastUsage] = [max(1, $field->usage), max(1, $field->lastUsage)];
         }
         $buttons = [];
@@ -90,7 +90,7 @@ final readonly class ReportDescriptor
     public function keys(): array
     {
         $keys = [];
-        foreach ($this->fields(fn (Field $field) => $field->page === Usages::KEYBOARD && ($field->array || $field->size === 1)) as $field) {
+        foreach ($this->fields(fn (ReportField $field) => $field->page === Usages::KEYBOARD && ($field->array || $field->size === 1)) as $field) {
             foreach (range(max(4, $field->usage), max(4, $field->lastUsage)) as $usage) {
                 $keys[$usage] = $usage;
             }
@@ -101,9 +101,9 @@ final readonly class ReportDescriptor
     }
 
     /**
-     * @param callable(Field): bool $wanted
+     * @param callable(ReportField): bool $wanted
      *
-     * @return list<Field>
+     * @return list<ReportField>
      */
     private function fields(callable $wanted): array
     {

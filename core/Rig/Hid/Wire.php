@@ -16,7 +16,7 @@ final readonly class Wire
      * @param int   $rest   what the port is when nobody touches it
      * @param bool  $isHat  are its values 0 to 7, or -1?
      */
-    public function __construct(public string $port, public int $report, public Field $field, public int $usage, public int $rest, public bool $isHat) {}
+    public function __construct(public string $port, public int $report, public ReportField $field, public int $usage, public int $rest, public bool $isHat) {}
 
     /** The value of the port, from what the field holds. */
     public function portValue(int $held): int

@@ -30,8 +30,8 @@ final readonly class Panel
     private static function made(): Fields
     {
         return Fields::of(
-            Field::given('name', 'Name', new Text(60), 'What it is called.', 'Mail route'),
-            Field::given('pages', 'Pages', new Several(PanelPage::type(), 1, self::MOST_PAGES, false, 'one page or more'), 'Its pages, the one that comes first, first.'),
+            Field::required('name', 'Name', new Text(60), 'What it is called.', 'Mail route'),
+            Field::required('pages', 'Pages', new Several(PanelPage::type(), 1, self::MOST_PAGES, false, 'one page or more'), 'Its pages, the one that comes first, first.'),
         );
     }
 

@@ -38,11 +38,11 @@ final readonly class PanelPage
     private static function made(): Fields
     {
         return Fields::of(
-            Field::given('name', 'Name', new Text(40), 'What it is called.', 'Radio'),
-            Field::usually(4, 'columns', 'Columns', new Whole(self::FEWEST_CELLS, self::MOST_CELLS), 'Cells across.'),
-            Field::usually(6, 'rows', 'Rows', new Whole(self::FEWEST_CELLS, self::MOST_CELLS), 'Cells down.'),
-            Field::usually(null, 'layer', 'Belongs to', new Id(Id::LAYER), 'The layer that it belongs to: the panel turns to it when that goes live.', 'water'),
-            Field::usually([], 'tiles', 'Tiles', new Several(Tile::type(), 0, self::MOST_CELLS * self::MOST_CELLS), 'What lies on it.'),
+            Field::required('name', 'Name', new Text(40), 'What it is called.', 'Radio'),
+            Field::optional(4, 'columns', 'Columns', new Whole(self::FEWEST_CELLS, self::MOST_CELLS), 'Cells across.'),
+            Field::optional(6, 'rows', 'Rows', new Whole(self::FEWEST_CELLS, self::MOST_CELLS), 'Cells down.'),
+            Field::optional(null, 'layer', 'Belongs to', new Id(Id::LAYER), 'The layer that it belongs to: the panel turns to it when that goes live.', 'water'),
+            Field::optional([], 'tiles', 'Tiles', new Several(Tile::type(), 0, self::MOST_CELLS * self::MOST_CELLS), 'What lies on it.'),
         );
     }
 

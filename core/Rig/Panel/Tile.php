@@ -65,29 +65,29 @@ final readonly class Tile
 
     private static function made(): Fields
     {
-        $cell = fn (string $name, string $label, string $help): Field => Field::given($name, $label, new Whole(0, PanelPage::MOST_CELLS - 1), $help, 0)->hidden();
+        $cell = fn (string $name, string $label, string $help): Field => Field::required($name, $label, new Whole(0, PanelPage::MOST_CELLS - 1), $help, 0)->hidden();
         $bar = Fields::of(
-            Field::given('variable', 'Variable', new Id(Id::VARIABLE, true), 'The variable of the simulator.'),
-            Field::usually(0, 'from', 'From', new Number, 'The value at which the bar is empty.'),
-            Field::usually(1, 'to', 'To', new Number, 'The value at which it is full.'),
+            Field::required('variable', 'Variable', new Id(Id::VARIABLE, true), 'The variable of the simulator.'),
+            Field::optional(0, 'from', 'From', new Number, 'The value at which the bar is empty.'),
+            Field::optional(1, 'to', 'To', new Number, 'The value at which it is full.'),
         );
 
         return Fields::of(
-            Field::given('id', 'Id', new NewId('swap'), 'Its own name on the panel, which it keeps wherever it goes.')->hidden(),
-            Field::usually(TileKind::Press->value, 'kind', 'Kind', Choice::said(array_combine(array_column(TileKind::cases(), 'value'), array_map(fn (TileKind $kind) => $kind->inWords(), TileKind::cases()))), 'How it is drawn and touched.'),
+            Field::required('id', 'Id', new NewId('swap'), 'Its own name on the panel, which it keeps wherever it goes.')->hidden(),
+            Field::optional(TileKind::Press->value, 'kind', 'Kind', Choice::said(array_combine(array_column(TileKind::cases(), 'value'), array_map(fn (TileKind $kind) => $kind->inWords(), TileKind::cases()))), 'How it is drawn and touched.'),
             $cell('column', 'Column', 'The column of its left cell, from 0 on.'),
             $cell('row', 'Row', 'The row of its upper cell, from 0 on.'),
-            Field::usually(1, 'across', 'Cells across', new Whole(1, PanelPage::MOST_CELLS), 'How many cells it is wide.')->hidden(),
-            Field::usually(1, 'down', 'Cells down', new Whole(1, PanelPage::MOST_CELLS), 'How many cells it is high.')->hidden(),
-            Field::usually('', 'label', 'Label', new Text(40, true), 'What stands on it.', 'Swap'),
-            Field::usually('', 'icon', 'Icon', new IconName, 'A small picture on it, of the set that the application has.'),
-            Field::usually(self::PLAIN, 'colour', 'Colour', Choice::of(self::PLAIN, ...self::COLOURS), 'Its colour, which has a hatch of its own.'),
-            Field::usually(1.0, 'opacity', 'Opacity', Number::of(0.2, 1.0), 'How opaque it is drawn.'),
-            Field::usually(false, 'on_lifting', 'Acts on lifting', new YesNo, 'Does it act when the finger is lifted on it, and do nothing if the finger slides off?'),
-            Field::usually('4', 'ways', 'Ways', Choice::of('4', '8'), 'Of a stick: how many ways it goes.'),
-            Field::usually(0, 'page', 'Turns to', new Whole(0, Panel::MOST_PAGES), 'The page that it turns to, from 1 on; 0 for none.'),
-            Field::usually('', 'text', 'Text', new Text(80, true), 'What it shows; a variable of the simulator in braces stands for its value.', 'Altimeter {altimeter}'),
-            Field::usually(null, 'bar', 'Bar', new Thing($bar, 'a bar'), 'A bar that it shows.'),
+            Field::optional(1, 'across', 'Cells across', new Whole(1, PanelPage::MOST_CELLS), 'How many cells it is wide.')->hidden(),
+            Field::optional(1, 'down', 'Cells down', new Whole(1, PanelPage::MOST_CELLS), 'How many cells it is high.')->hidden(),
+            Field::optional('', 'label', 'Label', new Text(40, true), 'What stands on it.', 'Swap'),
+            Field::optional('', 'icon', 'Icon', new IconName, 'A small picture on it, of the set that the application has.'),
+            Field::optional(self::PLAIN, 'colour', 'Colour', Choice::of(self::PLAIN, ...self::COLOURS), 'Its colour, which has a hatch of its own.'),
+            Field::optional(1.0, 'opacity', 'Opacity', Number::of(0.2, 1.0), 'How opaque it is drawn.'),
+            Field::optional(false, 'on_lifting', 'Acts on lifting', new YesNo, 'Does it act when the finger is lifted on it, and do nothing if the finger slides off?'),
+            Field::optional('4', 'ways', 'Ways', Choice::of('4', '8'), 'Of a stick: how many ways it goes.'),
+            Field::optional(0, 'page', 'Turns to', new Whole(0, Panel::MOST_PAGES), 'The page that it turns to, from 1 on; 0 for none.'),
+            Field::optional('', 'text', 'Text', new Text(80, true), 'What it shows; a variable of the simulator in braces stands for its value.', 'Altimeter {altimeter}'),
+            Field::optional(null, 'bar', 'Bar', new Thing($bar, 'a bar'), 'A bar that it shows.'),
         );
     }
 

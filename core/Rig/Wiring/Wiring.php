@@ -9,9 +9,9 @@ use Nailrod\Core\Rig\Device\ContactInput;
 use Nailrod\Core\Rig\Device\Device;
 use Nailrod\Core\Rig\Device\InputPage;
 use Nailrod\Core\Rig\Hid\DescriptorError;
-use Nailrod\Core\Rig\Hid\Field;
-use Nailrod\Core\Rig\Hid\Report;
+use Nailrod\Core\Rig\Hid\HidReport;
 use Nailrod\Core\Rig\Hid\ReportDescriptor;
+use Nailrod\Core\Rig\Hid\ReportField;
 use Nailrod\Core\Rig\Hid\Wire;
 
 /**
@@ -28,7 +28,7 @@ final class Wiring
     /** @var array<string, list<Wire>> contacts that an array names, by the place of its first slot */
     private array $named = [];
 
-    /** @var array<string, list<Field>> the slots of each array */
+    /** @var array<string, list<ReportField>> the slots of each array */
     private array $slots = [];
 
     /** @var array<int, list<string>> the arrays of a report */
@@ -180,20 +180,20 @@ final class Wiring
         throw WiringError::missing($contact->ref, 'number', $contact->page === InputPage::Button ? (string) $contact->number : $contact->page->show($contact->number));
     }
 
-    private function name(string $port, int $usage, int $id, Field $first, Report $report): void
+    private function name(string $port, int $usage, int $id, ReportField $first, HidReport $report): void
     {
         $array = $id.':'.$first->bitOffset;
         if (! isset($this->slots[$array])) {
             $this->slots[$array] = array_values(array_filter(
                 $report->fields,
-                fn (Field $field) => $field->array && $field->page === $first->page && $field->usage === $first->usage && $field->lastUsage === $first->lastUsage,
+                fn (ReportField $field) => $field->array && $field->page === $first->page && $field->usage === $first->usage && $field->lastUsage === $first->lastUsage,
             ));
             $this->arrays[$id][] = $array;
         }
         $this->named[$array][] = new Wire($port, $id, $first, $usage, 0, false);
     }
 
-    private function add(string $port, ?Field $field, string $sort, int $number, int $rest, bool $isHat = false): Wire
+    private function add(string $port, ?ReportField $field, string $sort, int $number, int $rest, bool $isHat = false): Wire
     {
         foreach ($field === null ? [] : $this->descriptor->inputs as $id => $report) {
             if (in_array($field, $report->fields, true)) {

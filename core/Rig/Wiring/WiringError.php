@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Nailrod\Core\Rig\Wiring;
 
 use Nailrod\Core\Format\Refusal;
-use Nailrod\Core\Rig\Hid\Field;
+use Nailrod\Core\Rig\Hid\ReportField;
 
 /** A control of a device that its report descriptor does not have, or has otherwise. */
 final class WiringError extends \DomainException implements Refusal
@@ -15,7 +15,7 @@ final class WiringError extends \DomainException implements Refusal
         return new self(sprintf('%s is %s %s, which the reports do not have.', $port, $sort, $number));
     }
 
-    public static function range(string $port, int $min, int $max, Field $field): self
+    public static function range(string $port, int $min, int $max, ReportField $field): self
     {
         return new self(sprintf('%s goes from %d to %d, the reports from %d to %d.', $port, $min, $max, $field->logicalMin, $field->logicalMax));
     }

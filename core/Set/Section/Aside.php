@@ -62,7 +62,7 @@ final class Aside implements Section
 
     public static function fields(): Fields
     {
-        return Fields::of(Field::given('is', 'Is', Choice::of(self::RESTING), 'That it is set aside.', self::RESTING));
+        return Fields::of(Field::required('is', 'Is', Choice::of(self::RESTING), 'That it is set aside.', self::RESTING));
     }
 
     /** @return array<string, string> that a part is set aside, in the open format */

@@ -42,7 +42,7 @@ final class Flags implements Section
 
     public static function fields(): Fields
     {
-        return Fields::of(Field::given('name', 'Name', new Text(60), 'What it is called.'));
+        return Fields::of(Field::required('name', 'Name', new Text(60), 'What it is called.'));
     }
 
     public static function check(string $key, Node $part): void

@@ -52,7 +52,7 @@ final class Settings implements Section
 
     public static function fields(): Fields
     {
-        return Fields::of(Field::given('is', 'Is', new Scalar, 'What it is: a number in the unit of the setting, one of its choices, a colour, true or false.', 480));
+        return Fields::of(Field::required('is', 'Is', new Scalar, 'What it is: a number in the unit of the setting, one of its choices, a colour, true or false.', 480));
     }
 
     public static function check(string $key, Node $part): void

@@ -47,9 +47,9 @@ final class Sizes implements Section
     public static function fields(): Fields
     {
         return Fields::of(
-            Field::given('from', 'From', new Text(60), 'One control of the device.', 'button-1'),
-            Field::given('to', 'To', new Text(60), 'Another one, on the same page.', 'button-5'),
-            Field::given('mm', 'Apart', new Number(self::LEAST, self::MOST, 'mm'), 'How far their middles are from each other.', 83.5),
+            Field::required('from', 'From', new Text(60), 'One control of the device.', 'button-1'),
+            Field::required('to', 'To', new Text(60), 'Another one, on the same page.', 'button-5'),
+            Field::required('mm', 'Apart', new Number(self::LEAST, self::MOST, 'mm'), 'How far their middles are from each other.', 83.5),
         );
     }
 

@@ -57,7 +57,7 @@
 </div>
 </div>
 <p class="notice notice--changed" id="moved" hidden>This set was changed in another tab. <a href="{{ request()->fullUrl() }}" data-refresh>Show it as it is now</a></p>
-@if ($line->gets() === App\Pairing\Gets::Look)<p class="notice" role="status">This tablet has the whole rig to look at: what is changed here is not taken.</p>@endif
+@if ($line->gets() === App\Pairing\Grant::Look)<p class="notice" role="status">This tablet has the whole rig to look at: what is changed here is not taken.</p>@endif
 <p class="notice notice--problem" id="offline" hidden>The rig is not running; it is being started again. Pages and edits go on; what you move is kept and sent when it is back.</p>
 <p class="notice notice--changed" id="other-set" hidden><span><b></b> is in play now.</span> <button type="button" class="link" data-put-in-play>Put {{ $place->record->name }} in play</button></p>
 <x-listening />

@@ -11,7 +11,7 @@ use Nailrod\Core\Engine\Simulator\GameEvent;
 use Nailrod\Core\Engine\Simulator\GameState;
 use Nailrod\Core\Engine\Simulator\StandInGame;
 use Nailrod\Core\Exchange\CatalogueTable;
-use Nailrod\Core\Exchange\Incoming;
+use Nailrod\Core\Exchange\ImportedFile;
 use Nailrod\Core\Exchange\KeyList;
 use Nailrod\Core\Exchange\Summary;
 use Nailrod\Core\Format\Cause\Input;
@@ -279,9 +279,9 @@ final class ExchangeTest extends TestCase
     {
         $kinds = [];
         foreach (['sets/house.set', 'catalogues/quay-cable.catalogue'] as $file) {
-            $kinds[] = Incoming::read((string) file_get_contents(__DIR__.'/../../../demo/'.$file.'.json'), new DemoSets)->kind;
+            $kinds[] = ImportedFile::read((string) file_get_contents(__DIR__.'/../../../demo/'.$file.'.json'), new DemoSets)->kind;
         }
-        $this->assertSame([Incoming::SET, Incoming::CATALOGUE, Incoming::TABLE], [...$kinds, Incoming::read("action,key\nA,L\n", new DemoSets)->kind]);
+        $this->assertSame([ImportedFile::SET, ImportedFile::CATALOGUE, ImportedFile::TABLE], [...$kinds, ImportedFile::read("action,key\nA,L\n", new DemoSets)->kind]);
     }
 
     public function test_a_key_list_goes_round_whatever_actions_and_keys_are_called(): void

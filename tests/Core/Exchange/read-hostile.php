@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 // Reads every hostile file in one process with little memory, and prints what is said of each as JSON; used by HostileTest.
-use Nailrod\Core\Exchange\Incoming;
+use Nailrod\Core\Exchange\ImportedFile;
 use Nailrod\Core\Format\FormatError;
 use Tests\Core\DemoSets;
 use Tests\Core\Exchange\HostileFiles;
@@ -12,7 +12,7 @@ require __DIR__.'/../../../vendor/autoload.php';
 $said = [];
 foreach (HostileFiles::all() as $what => $content) {
     try {
-        Incoming::read($content, new DemoSets);
+        ImportedFile::read($content, new DemoSets);
         $said[$what] = '';
     } catch (FormatError $error) {
         $said[$what] = $error->getMessage();

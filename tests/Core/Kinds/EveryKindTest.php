@@ -32,7 +32,7 @@ use Nailrod\Core\Rig\Device\ContactInput;
 use Nailrod\Core\Rig\Device\ControlNote;
 use Nailrod\Core\Rig\Device\Kind\ControlKind;
 use Nailrod\Core\Rig\Device\Kind\ControlKinds;
-use Nailrod\Core\Rig\Device\Kind\MadeFromAxes;
+use Nailrod\Core\Rig\Device\Kind\MadeControl;
 use Nailrod\Core\Rig\Device\Kind\Numbering;
 use Nailrod\Core\Rig\Device\Kind\Wish;
 use Nailrod\Core\Rig\Wiring\DeviceReader;
@@ -212,7 +212,7 @@ final class EveryKindTest extends TestCase
         $this->assertMatchesRegularExpression('/^M[-0-9]/', $kind->mark());
         [$width, $height, $middle] = $kind->room();
         $this->assertTrue($width >= 100 && $height >= 100 && $middle > 0 && $middle < $height);
-        if ($kind instanceof MadeFromAxes) {
+        if ($kind instanceof MadeControl) {
             $this->assertSame([], $kind->numbered(new Numbering));
 
             return;

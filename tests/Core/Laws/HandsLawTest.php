@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Tests\Core\Laws;
 
 use Nailrod\Core\Engine\Hand\Batch;
-use Nailrod\Core\Engine\Hand\Hand;
-use Nailrod\Core\Engine\Hand\HandError;
-use Nailrod\Core\Engine\Hand\HandKind;
+use Nailrod\Core\Engine\Hand\InputSource;
 use Nailrod\Core\Engine\Hand\RigAtWork;
+use Nailrod\Core\Engine\Hand\SourceError;
+use Nailrod\Core\Engine\Hand\SourceKind;
 use Nailrod\Core\Engine\Live\Live;
 use Nailrod\Core\Engine\Live\LiveState;
 use Nailrod\Core\Engine\Live\LiveStep;
@@ -36,7 +36,7 @@ final class HandsLawTest extends TestCase
 
     private RigAtWork $rig;
 
-    /** @var array<string, Hand> */
+    /** @var array<string, InputSource> */
     private array $hands = [];
 
     private int $now = 0;
@@ -136,9 +136,9 @@ final class HandsLawTest extends TestCase
         return count($played);
     }
 
-    private function open(string $id): Hand
+    private function open(string $id): InputSource
     {
-        [$this->hands[$id], $step] = $this->rig->open($id, $id, HandKind::Recording, [], $this->now);
+        [$this->hands[$id], $step] = $this->rig->open($id, $id, SourceKind::Recording, [], $this->now);
         $this->steps[] = $step;
 
         return $this->hands[$id];
@@ -164,7 +164,7 @@ final class HandsLawTest extends TestCase
     }
 
     /** @return list<LiveStep> */
-    private function take(Hand $hand, Batch $batch): array
+    private function take(InputSource $hand, Batch $batch): array
     {
         $steps = iterator_to_array($this->rig->take($hand, $batch, fn (): int => $this->now), false);
         array_push($this->steps, ...$steps);
@@ -172,12 +172,12 @@ final class HandsLawTest extends TestCase
         return $steps;
     }
 
-    private function refused(Hand $hand, Batch $batch): void
+    private function refused(InputSource $hand, Batch $batch): void
     {
         try {
             $this->take($hand, $batch);
             $this->fail('A batch is missing before it.');
-        } catch (HandError) {
+        } catch (SourceError) {
             $this->assertSame($batch->n - 2, $hand->batch);
         }
     }

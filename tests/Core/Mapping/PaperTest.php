@@ -6,7 +6,7 @@ namespace Tests\Core\Mapping;
 
 use Nailrod\Core\Mapping\KeyLayout;
 use Nailrod\Core\Mapping\Output\KeyNames;
-use Nailrod\Core\Mapping\Paper;
+use Nailrod\Core\Mapping\TypingTest;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -20,7 +20,7 @@ final class PaperTest extends TestCase
 
     private static function typed(string $layout, string ...$strokes): string
     {
-        $paper = new Paper(self::layout($layout));
+        $paper = new TypingTest(self::layout($layout));
         foreach ($strokes as $stroke) {
             $key = KeyNames::read($stroke) ?? throw new \LogicException($stroke);
             $codes = [...$key->with, $key->code];
@@ -41,7 +41,7 @@ final class PaperTest extends TestCase
         $layout = self::layout($id);
         $text = "Harbour 42, over!\n(a;b:c)\té";
         $text = implode('', array_diff(mb_str_split($text), $layout->missing($text)));
-        $paper = new Paper($layout);
+        $paper = new TypingTest($layout);
         foreach ($layout->strokes($text) as $stroke) {
             $codes = [...$stroke->with, $stroke->code];
             array_map(fn (string $code) => $paper->key($code, true), $codes);
@@ -65,14 +65,14 @@ final class PaperTest extends TestCase
 
     public function test_a_key_that_stays_down_types_once_and_a_dead_key_waits_for_the_next(): void
     {
-        $paper = new Paper(self::layout('us'));
+        $paper = new TypingTest(self::layout('us'));
         foreach ([true, true, false, false, true] as $isDown) {
             $paper->key('KeyA', $isDown);
         }
         $this->assertSame('aa', $paper->text());
         $french = self::layout('french');
         [$dead, $after] = $french->strokes('ê');
-        $paper = new Paper($french);
+        $paper = new TypingTest($french);
         foreach ([$dead, $after, $dead] as $stroke) {
             $paper->key($stroke->code, true);
             $paper->key($stroke->code, false);

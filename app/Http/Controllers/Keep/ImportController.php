@@ -8,8 +8,8 @@ use App\Http\Controllers\Plan\ListController;
 use App\Http\Requests\Keep\FileRequest;
 use App\Models\SetRecord;
 use App\Sets\CatalogueStore;
-use App\Sets\Imports;
 use App\Sets\OwnNames;
+use App\Sets\PendingImports;
 use App\Sets\SetStore;
 use App\View\Keep\ImportView;
 use App\View\Make\PanelFileView;
@@ -17,7 +17,7 @@ use App\View\Plan\ListView;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Nailrod\Core\Exchange\Incoming;
+use Nailrod\Core\Exchange\ImportedFile;
 use Nailrod\Core\Exchange\PanelFit;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Set\BindingSet;
@@ -25,7 +25,7 @@ use Nailrod\Core\Set\BindingSet;
 /** A file is brought, looked at, and taken. Lists of actions are taken by ListController. */
 final class ImportController
 {
-    public function __construct(private readonly Imports $imports, private readonly SetStore $sets) {}
+    public function __construct(private readonly PendingImports $imports, private readonly SetStore $sets) {}
 
     public function bring(FileRequest $request): RedirectResponse
     {
@@ -54,7 +54,7 @@ final class ImportController
                 ],
             );
         }
-        if ($incoming->kind !== Incoming::SET) {
+        if ($incoming->kind !== ImportedFile::SET) {
             return view(
                 'plan.list',
                 [
@@ -76,7 +76,7 @@ final class ImportController
             return redirect()->route('import.show', ['import' => $import, 'match' => self::match($request)], 303);
         }
         $incoming = $this->imports->open($import)['incoming'];
-        if ($incoming->kind !== Incoming::SET) {
+        if ($incoming->kind !== ImportedFile::SET) {
             throw FormatError::told('file', $incoming->panel === null ? 'a list of actions' : 'pages of a panel', 'a set');
         }
         $set = $this->imports->takeSet($incoming, self::nameOf($request), self::parentOf($request), self::match($request));

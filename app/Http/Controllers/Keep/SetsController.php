@@ -8,9 +8,9 @@ use App\Http\Controllers\EditsSets;
 use App\Http\Requests\EditRequest;
 use App\Http\Requests\Keep\SetRequest;
 use App\Models\CatalogueRecord;
-use App\Sets\Imports;
 use App\Sets\OwnNames;
-use App\Sets\SetList;
+use App\Sets\PendingImports;
+use App\Sets\SetTree;
 use App\View\Keep\SetsView;
 use App\View\Place;
 use Illuminate\Contracts\View\View;
@@ -30,14 +30,14 @@ final class SetsController
     }
 
     /** A new set below this one; its game is that of its parent, unless it begins one. */
-    public function begin(SetRequest $request, Imports $imports, string $set): RedirectResponse
+    public function begin(SetRequest $request, PendingImports $imports, string $set): RedirectResponse
     {
         $parent = $this->sets->current($this->sets->open($set));
         $simulator = $request->string('simulator')->toString();
         if ($simulator !== '' && CatalogueRecord::query()->find($simulator) === null) {
             throw FormatError::at('simulator', $simulator, 'a simulator that is at hand');
         }
-        $record = $imports->begin(Imports::freeId($request->name()), OwnNames::set($request->name()), $set, $simulator === '' || $simulator === $parent->merged->simulator ? null : $simulator, 'Begun below '.$parent->merged->own->name.'.');
+        $record = $imports->begin(PendingImports::freeId($request->name()), OwnNames::set($request->name()), $set, $simulator === '' || $simulator === $parent->merged->simulator ? null : $simulator, 'Begun below '.$parent->merged->own->name.'.');
 
         return redirect()->route('sets', $record->id, 303)->with('said', sprintf('%s is begun; it inherits from %s.', $record->name, $parent->merged->own->name));
     }
@@ -45,7 +45,7 @@ final class SetsController
     public function duplicate(SetRequest $request, string $set): RedirectResponse
     {
         $record = $this->sets->open($set);
-        $copy = $record->head->set()->placed(Imports::freeId($request->name()), OwnNames::set($request->name()), $record->parent);
+        $copy = $record->head->set()->placed(PendingImports::freeId($request->name()), OwnNames::set($request->name()), $record->parent);
         $this->sets->assemble($copy);
         $made = $this->sets->create($copy, $record->position, 'you', 'Copied from '.$record->name.'.');
 
@@ -61,7 +61,7 @@ final class SetsController
     {
         $record = $this->sets->remove($set);
 
-        return redirect()->route('sets', $record->parent ?? SetList::headings()[0]['id'] ?? $set, 303)->with('said', $record->name.' is deleted. It can be brought back here.');
+        return redirect()->route('sets', $record->parent ?? SetTree::headings()[0]['id'] ?? $set, 303)->with('said', $record->name.' is deleted. It can be brought back here.');
     }
 
     public function bringBack(EditRequest $request): RedirectResponse

@@ -8,7 +8,7 @@ use App\Http\Controllers\EditsSets;
 use App\Http\Requests\Keep\ShelfFileRequest;
 use App\Http\Requests\Keep\ShelfRequest;
 use App\Models\ShelfRecord;
-use App\Sets\Imports;
+use App\Sets\PendingImports;
 use App\Sets\SetStore;
 use App\Sets\Shelf;
 use App\View\Keep\ShelfView;
@@ -53,7 +53,7 @@ final class ShelfController
     }
 
     /** What fits becomes one edit of this set; a file of a format of its own is looked at first, as if it was brought. */
-    public function take(ShelfRequest $request, Imports $imports, string $set): RedirectResponse
+    public function take(ShelfRequest $request, PendingImports $imports, string $set): RedirectResponse
     {
         $item = Shelf::item($request->item());
         if ($item->holds !== []) {

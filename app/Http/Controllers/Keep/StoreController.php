@@ -14,7 +14,7 @@ use App\Memory\Unit;
 use App\Models\DeviceRecord;
 use App\Models\MemoryCopyRecord;
 use App\Rig\PageLine;
-use App\Sets\Imports;
+use App\Sets\PendingImports;
 use App\Sets\SetStore;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -89,7 +89,7 @@ final class StoreController
     }
 
     /** What is in the memory of a device on the desk becomes a set of its own: it is looked at first, like a file. */
-    public function fresh(Request $request, Imports $imports, string $device): RedirectResponse
+    public function fresh(Request $request, PendingImports $imports, string $device): RedirectResponse
     {
         $unit = Memories::asked(Memories::find($device) ?? abort(404), $request->string('unit')->toString());
 

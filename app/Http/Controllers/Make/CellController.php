@@ -10,7 +10,7 @@ use App\Http\Requests\Make\CellRequest;
 use App\Http\Requests\Make\LayerRequest;
 use App\View\Make\AssignPairing;
 use Illuminate\Http\RedirectResponse;
-use Nailrod\Core\Advice\Plan\Pairing;
+use Nailrod\Core\Advice\Plan\KeyPairing;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\ChordEdits;
 use Nailrod\Core\Set\Edits;
@@ -70,7 +70,7 @@ final class CellController
     {
         $warning = '';
         $done = $this->edit($request, $set, function (Edits $edits, BindingSet $base) use ($request, &$warning): SetDocument {
-            $pairing = new Pairing($base);
+            $pairing = new KeyPairing($base);
             $warning = $pairing->warning($request->string('keys')->toString());
 
             return $pairing->pair($request->string('keys')->toString(), $request->layer(), $request->ref(), $request->integer('apart'));

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Make;
 
 use App\Models\SetRecord;
-use App\Pairing\Gets;
-use App\Pairing\Peer;
+use App\Pairing\Grant;
+use App\Pairing\RemotePeer;
 use App\Rig\PageLine;
 use App\Sets\SetStore;
 use App\View\Make\HandPanel;
@@ -29,7 +29,7 @@ final class HandController
 
     public function show(Request $request, string $device): View
     {
-        $phone = Peer::isHere($request) ? null : Peer::token($request);
+        $phone = RemotePeer::isHere($request) ? null : RemotePeer::token($request);
         $phone?->update(['seen' => time()]);
         $record = SetRecord::shown()->find($this->line->setInPlay()) ?? SetRecord::shown()->orderByDesc('position')->first() ?? abort(404);
         $set = $this->sets->current($record);
@@ -38,6 +38,6 @@ final class HandController
             abort(404);
         }
 
-        return view('hand', ['record' => $record, 'device' => $device, 'rig' => $this->line->address(), 'token' => $this->line->browserToken(), 'gets' => $phone === null ? Gets::Panel : Gets::of($phone), 'name' => $found->title(), 'hand' => ($panel = $found->panel ?? FactoryLayout::of($found)) === null ? null : new HandPanel($set, $found, $panel)]);
+        return view('hand', ['record' => $record, 'device' => $device, 'rig' => $this->line->address(), 'token' => $this->line->browserToken(), 'gets' => $phone === null ? Grant::Panel : Grant::of($phone), 'name' => $found->title(), 'hand' => ($panel = $found->panel ?? FactoryLayout::of($found)) === null ? null : new HandPanel($set, $found, $panel)]);
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Make;
 
-use App\Pairing\Gets;
-use App\Pairing\Pairing;
+use App\Pairing\Grant;
+use App\Pairing\PhonePairing;
 use App\Sets\SetStore;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -16,7 +16,7 @@ use Nailrod\Core\Rig\Device\PanelDevice;
 /** Phones at the desk: a code for the next one, and those that are paired. */
 final class PairingController
 {
-    public function __construct(private readonly SetStore $sets, private readonly Pairing $pairing) {}
+    public function __construct(private readonly SetStore $sets, private readonly PhonePairing $pairing) {}
 
     public function begin(Request $request, string $set): RedirectResponse
     {
@@ -28,9 +28,9 @@ final class PairingController
     /** A phone is given more, or less: more is asked twice. */
     public function give(Request $request): RedirectResponse
     {
-        $gets = Gets::tryFrom($request->string('gets')->toString()) ?? throw FormatError::told('What it gets', $request->string('gets')->toString(), 'one of the list');
+        $gets = Grant::tryFrom($request->string('gets')->toString()) ?? throw FormatError::told('What it gets', $request->string('gets')->toString(), 'one of the list');
         $phone = $request->string('phone')->toString();
-        if ($gets !== Gets::Panel && ! $request->boolean('sure')) {
+        if ($gets !== Grant::Panel && ! $request->boolean('sure')) {
             return back(303)->with('asked', ['phone' => $phone, 'gets' => $gets->value]);
         }
         $given = $this->pairing->give($phone, $gets);

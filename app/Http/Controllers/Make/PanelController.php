@@ -6,7 +6,7 @@ namespace App\Http\Controllers\Make;
 
 use App\Http\Controllers\EditsSets;
 use App\Http\Requests\Make\PanelRequest;
-use App\Pairing\Pairing;
+use App\Pairing\PhonePairing;
 use App\Rig\PageLine;
 use App\Sets\SetStore;
 use App\View\Make\PanelView;
@@ -34,7 +34,7 @@ final class PanelController
 
     public function __construct(private readonly SetStore $sets) {}
 
-    public function show(Request $request, Pairing $pairing, PageLine $line, string $set): View
+    public function show(Request $request, PhonePairing $pairing, PageLine $line, string $set): View
     {
         $place = Place::open($this->sets, $set, 'panel');
 

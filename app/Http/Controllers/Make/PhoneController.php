@@ -6,8 +6,8 @@ namespace App\Http\Controllers\Make;
 
 use App\Http\Requests\Make\CodeRequest;
 use App\Pairing\Guess;
-use App\Pairing\Pairing;
-use App\Pairing\Peer;
+use App\Pairing\PhonePairing;
+use App\Pairing\RemotePeer;
 use App\Rig\Tokens;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -26,11 +26,11 @@ final class PhoneController
         return new Response(view('pair', ['problem' => '']));
     }
 
-    public function pair(CodeRequest $request, Pairing $pairing): RedirectResponse|Response
+    public function pair(CodeRequest $request, PhonePairing $pairing): RedirectResponse|Response
     {
-        [$guess, $token, $device] = $pairing->guess($request->code(), $request->name(), time(), Peer::host($request));
+        [$guess, $token, $device] = $pairing->guess($request->code(), $request->name(), time(), RemotePeer::host($request));
         if ($guess === Guess::Right) {
-            return redirect()->route('hand', $device, 303)->withCookie(cookie(Peer::COOKIE, $token, self::COOKIE_MINUTES, '/', null, false, true, false, 'strict'));
+            return redirect()->route('hand', $device, 303)->withCookie(cookie(RemotePeer::COOKIE, $token, self::COOKIE_MINUTES, '/', null, false, true, false, 'strict'));
         }
 
         return new Response(view('pair', ['problem' => $guess->inWords()]), $guess === Guess::Over ? 429 : 422);
@@ -39,10 +39,10 @@ final class PhoneController
     /** Another token for the line to the rig, where that of the page has ended. */
     public function token(Request $request, Tokens $tokens, string $device): JsonResponse
     {
-        if (Peer::isHere($request)) {
+        if (RemotePeer::isHere($request)) {
             return new JsonResponse(['token' => $tokens->forPage(time())]);
         }
-        $phone = Peer::token($request);
+        $phone = RemotePeer::token($request);
         $screen = array_map(fn (mixed $side): int => is_numeric($side) ? (int) $side : 0, array_values($request->array('screen')));
         if ($phone !== null && count($screen) === 2 && Screen::of(implode('x', $screen)) !== null) {
             $phone->update(['screen' => implode('x', $screen), 'seen' => time()]);

@@ -8,8 +8,8 @@ use App\Http\Controllers\Keep\ImportController;
 use App\Http\Requests\Plan\ListRequest;
 use App\Models\SetRecord;
 use App\Sets\CatalogueStore;
-use App\Sets\Imports;
 use App\Sets\ListImport;
+use App\Sets\PendingImports;
 use App\Sets\SetStore;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -19,7 +19,7 @@ use Nailrod\Core\Format\Refusal;
 /** Lists of actions: taken up to be changed, changed, looked at, taken; undone and done again. */
 final class ListController
 {
-    public function __construct(private readonly Imports $imports, private readonly CatalogueStore $catalogues) {}
+    public function __construct(private readonly PendingImports $imports, private readonly CatalogueStore $catalogues) {}
 
     /** The list of the simulator of a set is taken up to be changed. */
     public function begin(SetStore $sets, string $set): RedirectResponse

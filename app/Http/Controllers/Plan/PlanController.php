@@ -19,7 +19,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Nailrod\Core\Advice\Check\Checks;
-use Nailrod\Core\Advice\Check\Report;
+use Nailrod\Core\Advice\Check\FindingsReport;
 use Nailrod\Core\Advice\Plan\PlanEdits;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Set\BindingSet;
@@ -85,7 +85,7 @@ final class PlanController
     {
         $place = Place::open($this->sets, $set, 'plan');
 
-        return view('partials.told', ['place' => $place, 'report' => Report::of($place->set)]);
+        return view('partials.told', ['place' => $place, 'report' => FindingsReport::of($place->set)]);
     }
 
     public function mend(EditRequest $request, string $set): RedirectResponse
@@ -102,11 +102,11 @@ final class PlanController
     {
         $base = $this->sets->current($this->sets->open($set));
         $finding = Checks::find($base, $request->string('finding')->toString()) ?? throw FormatError::told('finding', 'none of that name', 'one that is still there; it may have been mended already');
-        $path = Report::path($finding);
+        $path = FindingsReport::path($finding);
         if ($request->isAgain()) {
             return $this->edit($request, $set, fn (Edits $edits) => $edits->takenAway($path));
         }
-        $meaning = Report::meaning($finding, $base, $request->why());
+        $meaning = FindingsReport::meaning($finding, $base, $request->why());
         $in = $request->in($base->merged->chain, $set);
         if ($in === $set) {
             return $this->edit($request, $set, fn (Edits $edits, BindingSet $base) => $base->merged->own->with($path, $meaning));

@@ -6,8 +6,8 @@ namespace App\Http\Controllers\Plan;
 
 use App\Http\Problems;
 use App\Http\Requests\Plan\InLineRequest;
-use App\Sets\SetList;
 use App\Sets\SetStore;
+use App\Sets\SetTree;
 use App\View\Place;
 use App\View\Plan\RolesView;
 use Illuminate\Contracts\View\View;
@@ -17,7 +17,7 @@ use Illuminate\Support\Facades\DB;
 use Nailrod\Core\Advice\Plan\InLine;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Set\BindingSet;
-use Nailrod\Core\Set\Spot;
+use Nailrod\Core\Set\Slot;
 
 /** One grid of roles against sets. */
 final class RolesController
@@ -42,11 +42,11 @@ final class RolesController
     public function bring(InLineRequest $request): RedirectResponse
     {
         $role = $request->string('role')->toString();
-        $to = new Spot($request->string('layer')->toString(), $request->string('ref')->toString());
+        $to = new Slot($request->string('layer')->toString(), $request->string('ref')->toString());
         $only = $request->string('only')->toString();
         $done = $left = [];
         // Parents first: what inherits is in line with them then.
-        foreach (SetList::tree() as ['id' => $id, 'name' => $name]) {
+        foreach (SetTree::tree() as ['id' => $id, 'name' => $name]) {
             if ($only !== '' && $only !== $id) {
                 continue;
             }
@@ -64,7 +64,7 @@ final class RolesController
         return $left === [] ? back(303)->with('said', $said) : back(303)->with('problem', implode(' ', $left).($done === [] ? '' : ' But '.$said));
     }
 
-    private function inSet(string $id, string $role, Spot $to): bool
+    private function inSet(string $id, string $role, Slot $to): bool
     {
         $record = $this->sets->open($id);
         $action = $this->sets->current($record)->catalogue?->byRole()[$role] ?? null;

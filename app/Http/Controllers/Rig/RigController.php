@@ -19,7 +19,7 @@ use App\Sets\Devices;
 use App\Sets\SetStore;
 use Illuminate\Http\RedirectResponse;
 use Nailrod\Core\Engine\Survey\AxisReport;
-use Nailrod\Core\Engine\Survey\Proposal;
+use Nailrod\Core\Engine\Survey\ShapeProposal;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Mapping\Layer;
 use Nailrod\Core\Mapping\Made\Made;
@@ -103,7 +103,7 @@ final class RigController
             if ($sweep === null || $axis === null || ! $sweep->isDone) {
                 throw FormatError::told('axis', 'no axis that was measured to the end', 'one that went through all four steps');
             }
-            $proposal = Proposal::of(AxisReport::of($sweep, $axis), $sweep);
+            $proposal = ShapeProposal::of(AxisReport::of($sweep, $axis), $sweep);
 
             return (new RigEdits($base))->shape($axis->ref, $proposal->partsAndFindings($request->parts()));
         });

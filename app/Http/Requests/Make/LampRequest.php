@@ -43,12 +43,12 @@ final class LampRequest extends RevisionRequest
             $value = match (true) {
                 $field->type instanceof SeenType => $this->seen($name),
                 $field->type instanceof Bands => $this->bands(),
-                LampInput::areLamps($field->type) => $field->isGiven
+                LampInput::areLamps($field->type) => $field->isRequired
                     ? $this->row($set, $name)
                     : $this->several($name, $said),
                 default => $answers[$name] ?? null,
             };
-            $said += ($value === null && ! $field->isGiven) || $value === '' || $value === $field->usual ? [] : [$name => $value];
+            $said += ($value === null && ! $field->isRequired) || $value === '' || $value === $field->usual ? [] : [$name => $value];
         }
 
         return LampRules::read(Node::of($said, 'the rule'));

@@ -9,8 +9,8 @@ use App\Http\Requests\RevisionRequest;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Mapping\Macro\Bar;
 use Nailrod\Core\Mapping\Macro\Macro;
+use Nailrod\Core\Mapping\Macro\MacroRecorder;
 use Nailrod\Core\Mapping\Macro\MacroStep;
-use Nailrod\Core\Mapping\Macro\Recorder;
 use Nailrod\Core\Mapping\Output\ControllerButton;
 use Nailrod\Core\Mapping\Output\KeyStroke;
 use Nailrod\Core\Mapping\Output\Output;
@@ -89,7 +89,7 @@ final class MacroRequest extends RevisionRequest
     /** @return list<Bar> what was pressed and let go of while it was recorded */
     public function recorded(): array
     {
-        $recorder = new Recorder;
+        $recorder = new MacroRecorder;
         $events = Node::of(json_decode($this->string('events')->toString(), true), 'events')->list(self::MOST_EVENTS);
         $last = 0;
         foreach ($events as $event) {

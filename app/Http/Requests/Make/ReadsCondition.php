@@ -10,7 +10,7 @@ use Nailrod\Core\Mapping\Condition\Condition;
 use Nailrod\Core\Mapping\Condition\Conditions;
 use Nailrod\Core\Mapping\Condition\Joined;
 
-/** Reads the condition that was chosen from `App\View\Conditions`. */
+/** Reads the condition that was chosen from `App\View\ConditionChoices`. */
 trait ReadsCondition
 {
     /**

@@ -7,7 +7,7 @@ namespace Nailrod\Core\Exchange\Memory\Fault;
 use Nailrod\Core\Exchange\Memory\CableCut;
 use Nailrod\Core\Exchange\Memory\DeviceRefuses;
 use Nailrod\Core\Exchange\Memory\MemoryPort;
-use Nailrod\Core\Exchange\Memory\Told;
+use Nailrod\Core\Exchange\Memory\UnitIdentity;
 use Nailrod\Core\Rig\Device\Device;
 
 /**
@@ -26,7 +26,7 @@ interface Fault
     public static function after(int $at): self;
 
     /** What the unit says of itself then. */
-    public function tells(Told $told, Device $device): Told;
+    public function tells(UnitIdentity $told, Device $device): UnitIdentity;
 
     /**
      * Something is read.

@@ -19,7 +19,7 @@ final class Faults
         WrongBoard::class,
         Unplugged::class,
         Slow::class,
-        TwoWriters::class,
+        OtherWriter::class,
     ];
 
     /** @return array<string, class-string<Fault>> by kind */

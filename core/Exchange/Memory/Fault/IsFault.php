@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Nailrod\Core\Exchange\Memory\Fault;
 
 use Nailrod\Core\Exchange\Memory\MemoryPort;
-use Nailrod\Core\Exchange\Memory\Told;
+use Nailrod\Core\Exchange\Memory\UnitIdentity;
 use Nailrod\Core\Rig\Device\Device;
 
 /** What most faults do alike: nothing but their own. */
@@ -18,7 +18,7 @@ trait IsFault
         return new self($at);
     }
 
-    public function tells(Told $told, Device $device): Told
+    public function tells(UnitIdentity $told, Device $device): UnitIdentity
     {
         return $told;
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Exchange\Memory\Fault;
 
-use Nailrod\Core\Exchange\Memory\Told;
+use Nailrod\Core\Exchange\Memory\UnitIdentity;
 use Nailrod\Core\Rig\Device\Device;
 
 /** The firmware of the device is older than all that take a write. */
@@ -22,7 +22,7 @@ final readonly class OldFirmware implements Fault
         return 'its firmware is too old';
     }
 
-    public function tells(Told $told, Device $device): Told
+    public function tells(UnitIdentity $told, Device $device): UnitIdentity
     {
         return $told->withFirmware('0.1');
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Nailrod\Core\Exchange\Memory\Fault;
 
-use Nailrod\Core\Exchange\Memory\Told;
+use Nailrod\Core\Exchange\Memory\UnitIdentity;
 use Nailrod\Core\Rig\Device\Device;
 
 /** The device has another circuit board than its file says. */
@@ -22,7 +22,7 @@ final readonly class WrongBoard implements Fault
         return 'it has another board';
     }
 
-    public function tells(Told $told, Device $device): Told
+    public function tells(UnitIdentity $told, Device $device): UnitIdentity
     {
         return $told->onBoard('X');
     }

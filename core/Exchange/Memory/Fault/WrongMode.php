@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Nailrod\Core\Exchange\Memory\Fault;
 
 use Nailrod\Core\Exchange\Memory\StandInPort;
-use Nailrod\Core\Exchange\Memory\Told;
+use Nailrod\Core\Exchange\Memory\UnitIdentity;
 use Nailrod\Core\Rig\Device\Device;
 use Nailrod\Core\Rig\Device\Mode;
 
@@ -24,7 +24,7 @@ final readonly class WrongMode implements Fault
         return 'it is in another mode';
     }
 
-    public function tells(Told $told, Device $device): Told
+    public function tells(UnitIdentity $told, Device $device): UnitIdentity
     {
         $others = array_filter($device->onboard->modes, fn (Mode $mode) => ! StandInPort::takesWrites($device, $mode));
 

@@ -33,7 +33,7 @@ final class ControlKinds
         TouchTile::class,
         Phrase::class,
         KeyCap::class,
-        MadeFromAxes::class,
+        MadeControl::class,
     ];
 
     /** @var ?array<string, ControlKind> */

@@ -17,13 +17,13 @@
         <ul class="picks" aria-labelledby="phones-title">
             @foreach ($phones->paired as $phone)
                 @php($its = new Illuminate\Support\HtmlString('<input type="hidden" name="phone" value="'.e($phone->id).'">'))
-                @php($gets = App\Pairing\Gets::of($phone))
+                @php($gets = App\Pairing\Grant::of($phone))
                 <li class="phones__one"><form data-does="record" class="pick pick--not" method="post" action="{{ $post('panel.phone') }}">@csrf{{ $its }}<span>{{ $phone->name }}</span><small>{{ $phones->seen($phone) }}, gets {{ $gets->inWords() }} <button class="link" aria-label="Take {{ $phone->name }} away">Take away</button></small></form>
                     @if ($phones->isLost($phone))<form data-does="record" method="post" action="{{ $post('panel.pair') }}">@csrf{{ $of }}{{ $its }}<p class="says says--warn">It was paired by {{ $phone->host }}, which is no address of this machine any more. <button class="link">Show it the new one</button></p></form>@endif
                     @if (($asked = $phones->asked($phone)) !== null)
                         <form data-does="record" method="post" action="{{ $post('panel.give-phone') }}" role="alertdialog" aria-label="Give {{ $phone->name }} {{ $asked->inWords() }}?">@csrf{{ $its }}<input type="hidden" name="gets" value="{{ $asked->value }}"><input type="hidden" name="sure" value="1"><p class="says says--warn">{{ $asked->asked($phone->name) }} <button class="link">Yes, give it {{ $asked->inWords() }}</button></p></form>
                     @else
-                        <form data-does="record" method="post" action="{{ $post('panel.give-phone') }}" class="panel__row">@csrf{{ $its }}<label class="field"><span class="sr-only">{{ $phone->name }} gets</span><select name="gets">@foreach (App\Pairing\Gets::cases() as $one)<option value="{{ $one->value }}" @selected($one === $gets)>{{ $one->inWords() }}</option>@endforeach</select></label><button class="link">Give it that</button></form>
+                        <form data-does="record" method="post" action="{{ $post('panel.give-phone') }}" class="panel__row">@csrf{{ $its }}<label class="field"><span class="sr-only">{{ $phone->name }} gets</span><select name="gets">@foreach (App\Pairing\Grant::cases() as $one)<option value="{{ $one->value }}" @selected($one === $gets)>{{ $one->inWords() }}</option>@endforeach</select></label><button class="link">Give it that</button></form>
                     @endif
                 </li>
             @endforeach

@@ -12,7 +12,7 @@ use Nailrod\Core\Format\Node;
 use Nailrod\Core\Set\Assembly;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\SetDocument;
-use Nailrod\Core\Set\Spot;
+use Nailrod\Core\Set\Slot;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\DemoSets;
@@ -109,7 +109,7 @@ final class ChecksTest extends TestCase
         $this->assertContains('short pulse', $pulse(($frame - 1) / 1000));
         $this->assertSame([], Checks::over(self::of((new DemoSets)->set('house') ?? throw new \LogicException)), 'a set without a game has nothing to be told');
         $this->assertFalse(Checks::over($well)[0]->isAbout('base', 'fennel/switch-1.up'));
-        $this->assertSame('base/d', (string) new Spot('base', 'd'));
+        $this->assertSame('base/d', (string) new Slot('base', 'd'));
     }
 
     public function test_a_layer_with_no_way_out_or_in_and_a_text_that_cannot_be_typed_are_found_like_all_else(): void

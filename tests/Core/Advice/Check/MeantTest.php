@@ -6,7 +6,7 @@ namespace Tests\Core\Advice\Check;
 
 use Nailrod\Core\Advice\Check\Checks;
 use Nailrod\Core\Advice\Check\Finding;
-use Nailrod\Core\Advice\Check\Report;
+use Nailrod\Core\Advice\Check\FindingsReport;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Set\Assembly;
 use Nailrod\Core\Set\BindingSet;
@@ -32,18 +32,18 @@ final class MeantTest extends TestCase
 
     private static function meant(BindingSet $set, Finding $finding, string $why = 'So it is.'): SetDocument
     {
-        return $set->merged->own->with(Report::path($finding), Report::meaning($finding, $set, $why));
+        return $set->merged->own->with(FindingsReport::path($finding), FindingsReport::meaning($finding, $set, $why));
     }
 
     private static function halfPair(BindingSet $set): Finding
     {
-        return array_values(array_filter(Report::of($set)->told, fn (Finding $finding) => $finding->kind === 'half a pair'))[0];
+        return array_values(array_filter(FindingsReport::of($set)->told, fn (Finding $finding) => $finding->kind === 'half a pair'))[0];
     }
 
     /** @return array{list<string>, list<string>} */
     private static function kinds(BindingSet $set): array
     {
-        $report = Report::of($set);
+        $report = FindingsReport::of($set);
 
         return [array_map(fn (Finding $finding) => $finding->kind, $report->told), array_map(fn (Finding $finding) => $finding->kind, $report->meant)];
     }
@@ -52,17 +52,17 @@ final class MeantTest extends TestCase
     {
         $set = DemoSets::skerrywing();
         $this->assertSame([['half a pair', 'not reached', 'not reached'], []], self::kinds($set));
-        $this->assertSame('3 to look at', Report::of($set)->inWords());
+        $this->assertSame('3 to look at', FindingsReport::of($set)->inWords());
         $finding = self::halfPair($set);
         $meant = self::of(SetDocument::fromJson(self::meant($set, $finding)->toJson()));
         $this->assertSame([['not reached', 'not reached'], ['half a pair']], self::kinds($meant));
-        $this->assertSame(['2 to look at, 1 meant', [$finding->id() => 'So it is.']], [Report::of($meant)->inWords(), Report::of($meant)->reasons]);
+        $this->assertSame(['2 to look at, 1 meant', [$finding->id() => 'So it is.']], [FindingsReport::of($meant)->inWords(), FindingsReport::of($meant)->reasons]);
         $this->assertCount(2, Checks::over($meant));
         $this->assertSame($finding->id(), Checks::find($meant, $finding->id())?->id());
         // It is said in every set below, and can be taken back there.
         $below = self::of((new DemoSets)->set('dunlin') ?? throw new \LogicException, $meant->merged->own);
         $this->assertContains('half a pair', self::kinds($below)[1]);
-        $this->assertNotContains('half a pair', self::kinds(self::of((new Edits($below))->takenAway(Report::path($finding)), $meant->merged->own))[1]);
+        $this->assertNotContains('half a pair', self::kinds(self::of((new Edits($below))->takenAway(FindingsReport::path($finding)), $meant->merged->own))[1]);
     }
 
     public function test_it_is_told_again_when_what_it_speaks_of_becomes_another(): void
@@ -78,20 +78,20 @@ final class MeantTest extends TestCase
             'another way' => $meant->with(PartPath::way($finding->actions[0]), ['kind' => 'button', 'number' => 77]),
             'another place' => $meant->without(PartPath::cell($spot->layer, $spot->ref))->with(PartPath::cell('base', 'fennel/left-thumb'), $cell),
         ] as $what => $changed) {
-            $report = Report::of(self::of($changed));
+            $report = FindingsReport::of(self::of($changed));
             $this->assertSame([], $report->meant, $what);
             $this->assertSame('So it is.', $report->reasons[$finding->id()] ?? '', $what);
         }
         // Anything else may change.
-        $this->assertCount(1, Report::of(self::of($meant->with(PartPath::cell('base', 'gorse/button-4'), ['nothing' => true])))->meant);
-        $this->assertCount(1, Report::of(self::of($meant->renamed('Skerrywing, mine')))->meant);
+        $this->assertCount(1, FindingsReport::of(self::of($meant->with(PartPath::cell('base', 'gorse/button-4'), ['nothing' => true])))->meant);
+        $this->assertCount(1, FindingsReport::of(self::of($meant->renamed('Skerrywing, mine')))->meant);
     }
 
     public function test_what_is_told_of_a_lamp_rule_comes_back_when_the_rule_is_another(): void
     {
         $rule = ['lamp' => 'rowan/rev-1', 'while' => ['always' => true], 'colour' => 'white'];
         $set = self::of(DemoSets::skerrywing()->merged->own->with(PartPath::lamp('ring'), $rule));
-        $finding = array_values(array_filter(Report::of($set)->told, fn (Finding $one) => $one->kind === 'no such colour'))[0];
+        $finding = array_values(array_filter(FindingsReport::of($set)->told, fn (Finding $one) => $one->kind === 'no such colour'))[0];
         $meant = self::meant($set, $finding);
         $this->assertSame(['no such colour'], self::kinds(self::of($meant))[1]);
         $this->assertSame([], self::kinds(self::of($meant->with(PartPath::lamp('ring'), ['lamp' => 'rowan/rev-2'] + $rule)))[1]);

@@ -18,7 +18,7 @@ use Nailrod\Core\Rig\Device\Kind\Encoder;
 use Nailrod\Core\Set\Assembly;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\SetDocument;
-use Nailrod\Core\Set\Spot;
+use Nailrod\Core\Set\Slot;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\DemoSets;
 
@@ -109,7 +109,7 @@ final class CarryOverTest extends TestCase
     public function test_a_device_match_can_be_left_out_and_looks_at_what_other_sets_have_on_the_new_box(): void
     {
         $set = self::demo('hairpin-ladder');
-        $carry = new DeviceCarry($set, $set->rig->devices['bracken'], $set->rig->devices['teasel'], ['handbrake' => [new Spot('base', 'teasel/input-9')]]);
+        $carry = new DeviceCarry($set, $set->rig->devices['bracken'], $set->rig->devices['teasel'], ['handbrake' => [new Slot('base', 'teasel/input-9')]]);
         $matches = $carry->matches();
         $this->assertSame(['bracken/push-1' => 'teasel/input-9'], $matches[0]->refs);
         $this->assertSame('the same job is there in another set', $matches[0]->why);
@@ -122,21 +122,21 @@ final class CarryOverTest extends TestCase
     public function test_the_grid_marks_what_is_elsewhere_and_one_click_brings_it_in_line(): void
     {
         $sets = ['hairpin-ladder' => self::demo('hairpin-ladder'), 'skerrywing' => self::demo('skerrywing'), 'dunlin' => self::demo('dunlin'), 'house' => self::demo('house')];
-        $sets['hairpin-ladder'] = self::of((new InLine($sets['hairpin-ladder']))->bring('horn', new Spot('base', 'rowan/button-9')) ?? throw new \LogicException);
+        $sets['hairpin-ladder'] = self::of((new InLine($sets['hairpin-ladder']))->bring('horn', new Slot('base', 'rowan/button-9')) ?? throw new \LogicException);
         $rows = array_column(RoleGrid::of(array_map(RoleColumn::of(...), $sets))->rows, null, 'role');
         $horn = $rows['horn'];
         $this->assertSame(['base/gorse/trigger.full', 2], [(string) $horn->usual, $horn->games]);
         $this->assertSame([true, false, false], array_map($horn->differs(...), ['hairpin-ladder', 'skerrywing', 'dunlin']));
         $this->assertFalse($horn->isIn('house'));
         $this->assertGreaterThan(array_search('clutch', array_keys($rows), true), array_search('crawl', array_keys($rows), true));
-        $back = self::of((new InLine($sets['hairpin-ladder']))->bring('horn', new Spot('base', 'gorse/trigger.full')) ?? throw new \LogicException);
-        $this->assertNull((new InLine($back))->bring('horn', new Spot('base', 'gorse/trigger.full')));
-        $swapped = self::of((new InLine($back))->bring('horn', new Spot('base', 'gorse/trigger.half')) ?? throw new \LogicException);
+        $back = self::of((new InLine($sets['hairpin-ladder']))->bring('horn', new Slot('base', 'gorse/trigger.full')) ?? throw new \LogicException);
+        $this->assertNull((new InLine($back))->bring('horn', new Slot('base', 'gorse/trigger.full')));
+        $swapped = self::of((new InLine($back))->bring('horn', new Slot('base', 'gorse/trigger.half')) ?? throw new \LogicException);
         $this->assertSame(['base/gorse/trigger.half', 'base/gorse/trigger.full'], [(string) Reach::of($swapped)->spots('horn')[0], (string) Reach::of($swapped)->spots('talk')[0]], 'they change places');
-        $new = self::of((new InLine($back))->bring('crawl', new Spot('nowhere', 'rowan/button-9')) ?? throw new \LogicException);
+        $new = self::of((new InLine($back))->bring('crawl', new Slot('nowhere', 'rowan/button-9')) ?? throw new \LogicException);
         $this->assertSame('base/rowan/button-9', (string) Reach::of($new)->spots('crawl')[0]);
         $this->expectException(FormatError::class);
         $this->expectExceptionMessage('in use for something else in Hairpin Ladder');
-        (new InLine($back))->bring('crawl', new Spot('base', 'gorse/trigger.half'));
+        (new InLine($back))->bring('crawl', new Slot('base', 'gorse/trigger.half'));
     }
 }

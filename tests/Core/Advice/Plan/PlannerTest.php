@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Advice\Plan;
 
-use Nailrod\Core\Advice\Plan\Choice;
 use Nailrod\Core\Advice\Plan\Plan;
 use Nailrod\Core\Advice\Plan\PlanEdits;
+use Nailrod\Core\Advice\Plan\PlannedCell;
 use Nailrod\Core\Advice\Plan\Planner;
 use Nailrod\Core\Advice\Plan\Reach;
 use Nailrod\Core\Advice\Plan\Seats;
@@ -28,7 +28,7 @@ use Nailrod\Core\Rig\Device\Kind\Stick;
 use Nailrod\Core\Rig\Device\Kind\TwoWay;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\PartPath;
-use Nailrod\Core\Set\Spot;
+use Nailrod\Core\Set\Slot;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\DemoSets;
@@ -47,7 +47,7 @@ final class PlannerTest extends TestCase
         }
     }
 
-    /** @return list<Choice> */
+    /** @return list<PlannedCell> */
     private static function choices(Plan $plan): array
     {
         return array_merge(...array_map(fn ($proposal) => $proposal->choices, $plan->proposals), ...[[]]);
@@ -109,7 +109,7 @@ final class PlannerTest extends TestCase
     {
         self::always(function (BindingSet $set, Plan $plan, string $seed): void {
             $reach = Reach::of($set);
-            $planned = array_map(fn (Choice $choice) => $choice->action->id, self::choices($plan));
+            $planned = array_map(fn (PlannedCell $choice) => $choice->action->id, self::choices($plan));
             foreach (self::choices($plan) as $choice) {
                 $partner = $set->catalogue === null ? null : (new Pairs($set->catalogue))->partnerOf($choice->action);
                 if ($partner !== null) {
@@ -144,7 +144,7 @@ final class PlannerTest extends TestCase
         $plan = (new Planner($set, $set->catalogue))->plan($wanted);
         $said = [];
         foreach ($plan->proposals as $proposal) {
-            $said[$proposal->id()] = implode(' + ', array_map(fn (Choice $choice) => $choice->spot->ref, $proposal->choices)).' | '.$proposal->why.' | '.$proposal->choices[0]->way->why;
+            $said[$proposal->id()] = implode(' + ', array_map(fn (PlannedCell $choice) => $choice->spot->ref, $proposal->choices)).' | '.$proposal->why.' | '.$proposal->choices[0]->way->why;
         }
         $this->assertSame([
             'power-right' => 'gorse/finger | a free slider | axis 7 is the lowest that is free and seen',
@@ -161,7 +161,7 @@ final class PlannerTest extends TestCase
     {
         $set = DemoSets::skerrywing();
         assert($set->catalogue !== null);
-        $known = ['squelch' => [new Spot('base', 'fennel/mark'), new Spot('base', 'gorse/button-5')], 'anchor' => [new Spot('nowhere', 'gorse/button-6')], 'paddle' => [new Spot('base', 'fennel/switch-3.up')]];
+        $known = ['squelch' => [new Slot('base', 'fennel/mark'), new Slot('base', 'gorse/button-5')], 'anchor' => [new Slot('nowhere', 'gorse/button-6')], 'paddle' => [new Slot('base', 'fennel/switch-3.up')]];
         $plan = (new Planner($set, $set->catalogue, $known, 'Elsewhere'))->plan(['squelch', 'anchor', 'paddle']);
         $at = [];
         foreach ($plan->proposals as $proposal) {
@@ -217,7 +217,7 @@ final class PlannerTest extends TestCase
     {
         $set = DemoSets::skerrywing();
         assert($set->catalogue !== null);
-        $ways = fn (Wishes $wishes): array => array_map(fn (Choice $choice) => $choice->way->way::kind(), array_column(array_map(fn (Choice $choice) => [$choice->action->id, $choice], self::choices((new Planner($set, $set->catalogue, wishes: $wishes))->plan(['squelch', 'prime', 'horn']))), 1, 0));
+        $ways = fn (Wishes $wishes): array => array_map(fn (PlannedCell $choice) => $choice->way->way::kind(), array_column(array_map(fn (PlannedCell $choice) => [$choice->action->id, $choice], self::choices((new Planner($set, $set->catalogue, wishes: $wishes))->plan(['squelch', 'prime', 'horn']))), 1, 0));
         $this->assertSame(['prime' => 'button', 'squelch' => 'button'], array_intersect_key($ways(new Wishes), ['prime' => 0, 'squelch' => 0]));
         $this->assertSame(['prime' => 'key', 'squelch' => 'key'], array_intersect_key($ways(new Wishes(by: Wishes::KEY)), ['prime' => 0, 'squelch' => 0]));
         $this->assertSame(['prime' => 'button', 'squelch' => 'key'], array_intersect_key($ways(new Wishes(otherwise: ['squelch'])), ['prime' => 0, 'squelch' => 0]));

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Engine\Hand;
 
 use Nailrod\Core\Engine\Hand\Batch;
-use Nailrod\Core\Engine\Hand\HandError;
+use Nailrod\Core\Engine\Hand\SourceError;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -42,7 +42,7 @@ final class BatchTest extends TestCase
     #[DataProvider('notBatches')]
     public function test_what_is_no_batch_is_refused_with_its_place(array $body, string $message): void
     {
-        $this->expectException(HandError::class);
+        $this->expectException(SourceError::class);
         $this->expectExceptionMessage($message);
         Batch::read($body);
     }

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Tests\Core\Engine\Hand;
 
 use Nailrod\Core\Engine\Hand\Batch;
-use Nailrod\Core\Engine\Hand\Hand;
-use Nailrod\Core\Engine\Hand\HandError;
-use Nailrod\Core\Engine\Hand\HandKind;
+use Nailrod\Core\Engine\Hand\InputSource;
 use Nailrod\Core\Engine\Hand\RigAtWork;
+use Nailrod\Core\Engine\Hand\SourceError;
+use Nailrod\Core\Engine\Hand\SourceKind;
 use Nailrod\Core\Engine\Live\Live;
 use Nailrod\Core\Engine\Live\LiveState;
 use Nailrod\Core\Engine\Live\LiveStep;
@@ -22,7 +22,7 @@ final class RigAtWorkTest extends TestCase
 
     private RigAtWork $rig;
 
-    /** @var array<string, Hand> */
+    /** @var array<string, InputSource> */
     private array $hands = [];
 
     private int $now = 0;
@@ -46,7 +46,7 @@ final class RigAtWorkTest extends TestCase
         $this->now = self::S;
     }
 
-    private function hand(string $id, HandKind $kind = HandKind::Page, string ...$devices): Hand
+    private function hand(string $id, SourceKind $kind = SourceKind::Page, string ...$devices): InputSource
     {
         return $this->hands[$id] = $this->rig->open($id, ucfirst($id), $kind, array_values($devices), $this->now)[0];
     }
@@ -69,7 +69,7 @@ final class RigAtWorkTest extends TestCase
         $this->assertSame(['button 2 1'], $this->batch('page', 1, '0 b2 1', '1 b2 0'));
         $this->assertSame([], $this->batch('page', 1, '0 b2 1', '1 b2 0'));
         $this->assertSame(2, $this->hands['page']->answer?->taken);
-        $this->expectException(HandError::class);
+        $this->expectException(SourceError::class);
         $this->expectExceptionMessage('Batch 3 came, batch 2 was expected. Nothing was taken; send from batch 2 on.');
         $this->batch('page', 3, '0 b1 1');
     }
@@ -113,7 +113,7 @@ final class RigAtWorkTest extends TestCase
 
     public function test_a_silent_program_goes_and_a_device_that_only_it_fed_is_unplugged(): void
     {
-        $this->hand('script', HandKind::Program, 'd');
+        $this->hand('script', SourceKind::Program, 'd');
         $this->batch('script', 1, '0 b1 1');
         $this->now += 2 * self::S;
         $this->batch('script', 2);
@@ -121,7 +121,7 @@ final class RigAtWorkTest extends TestCase
         $this->assertSame(['button 1 0'], self::rows($this->rig->run($this->now + 3_100_000)));
         $this->assertSame([], $this->rig->hands->all);
         $this->assertSame(['d' => true], $this->rig->live->state->unplugged);
-        $this->hand('script', HandKind::Program, 'd');
+        $this->hand('script', SourceKind::Program, 'd');
         $this->assertSame([], $this->rig->live->state->unplugged);
     }
 
@@ -206,7 +206,7 @@ final class RigAtWorkTest extends TestCase
         for ($i = 0; $i < 32; $i++) {
             $this->hand('hand-'.$i);
         }
-        $this->expectException(HandError::class);
+        $this->expectException(SourceError::class);
         $this->expectExceptionMessage('There are 32 hands already, which is the most that the rig takes.');
         $this->hand('one-more');
     }

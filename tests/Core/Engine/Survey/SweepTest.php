@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Engine\Survey;
 
 use Nailrod\Core\Engine\Survey\AxisReport;
-use Nailrod\Core\Engine\Survey\Proposal;
+use Nailrod\Core\Engine\Survey\ShapeProposal;
 use Nailrod\Core\Engine\Survey\Sweep;
 use Nailrod\Core\Engine\Survey\SweepPhase;
 use Nailrod\Core\Mapping\Axis\Shaping;
@@ -87,7 +87,7 @@ final class SweepTest extends TestCase
         $this->assertLessThanOrEqual(60, $report->peak);
         $this->assertSame([[], [], 0], [$report->flats, $report->jumps, $report->spikes]);
 
-        $proposal = Proposal::of($report, $sweep);
+        $proposal = ShapeProposal::of($report, $sweep);
         $before = $proposal->figures(Shaping::read($axis, []));
         $after = $proposal->figures($proposal->shaping([]));
         $this->assertGreaterThan(0.1, $before['low']);
@@ -102,7 +102,7 @@ final class SweepTest extends TestCase
         $sweep = $this->sweep(self::lever(), 60000, 60000, 3000, 0);
         $report = AxisReport::of($sweep, self::lever());
         $this->assertTrue($report->isReversed());
-        $proposal = Proposal::of($report, $sweep);
+        $proposal = ShapeProposal::of($report, $sweep);
         $this->assertSame(['low' => 3000, 'high' => 60000, 'reverse' => true], $proposal->parts['calibrate']);
         $this->assertNull($proposal->parts['steady']);
         $this->assertNull($proposal->parts['dead_zones']);
@@ -114,7 +114,7 @@ final class SweepTest extends TestCase
     {
         $wheel = (new Hands('rowan'))->rig->axes['rowan/wheel'];
         $sweep = $this->sweep($wheel, 400, 32768, 65200, 20);
-        $proposal = Proposal::of(AxisReport::of($sweep, $wheel), $sweep);
+        $proposal = ShapeProposal::of(AxisReport::of($sweep, $wheel), $sweep);
         $this->assertArrayNotHasKey('rotation', $proposal->parts);
         $this->assertSame(['low' => 0.0, 'high' => 1.0, 'rest_from' => 0.5, 'rest_to' => 0.5], $proposal->figures($proposal->shaping([])));
     }
@@ -136,7 +136,7 @@ final class SweepTest extends TestCase
         $report = AxisReport::of($sweep, self::lever());
         $this->assertSame([1000, 40000], [$report->low, $report->high]);
         $this->assertGreaterThanOrEqual(8, $report->spikes);
-        $this->assertSame(['spikes' => true], Proposal::of($report, $sweep)->parts['steady']);
+        $this->assertSame(['spikes' => true], ShapeProposal::of($report, $sweep)->parts['steady']);
     }
 
     public function test_flat_spots_and_jumps_are_found_where_they_are_both_ways(): void

@@ -12,7 +12,7 @@ use Nailrod\Core\Exchange\Memory\Fault\Unplugged;
 use Nailrod\Core\Exchange\Memory\FirmwareFile;
 use Nailrod\Core\Exchange\Memory\Readiness;
 use Nailrod\Core\Exchange\Memory\StandInPort;
-use Nailrod\Core\Exchange\Memory\Told;
+use Nailrod\Core\Exchange\Memory\UnitIdentity;
 use Nailrod\Core\Exchange\Memory\UnitState;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Rig\Device\Device;
@@ -31,23 +31,23 @@ final class ReadinessTest extends TestCase
         return (new DemoSets)->device($id) ?? self::fail();
     }
 
-    /** @return iterable<string, array{string, ?Told, bool, int, ?string}> device, what it tells, is it plugged in, bytes, what is said */
+    /** @return iterable<string, array{string, ?UnitIdentity, bool, int, ?string}> device, what it tells, is it plugged in, bytes, what is said */
     public static function met(): iterable
     {
-        $teasel = fn (?string $mode, ?int $open): Told => new Told('TS-0147', 'D', '1.7', $mode, $open);
+        $teasel = fn (?string $mode, ?int $open): UnitIdentity => new UnitIdentity('TS-0147', 'D', '1.7', $mode, $open);
         yield 'all is met' => ['teasel', $teasel('keys', 12), true, 900, null];
         yield 'unplugged' => ['teasel', $teasel('keys', 12), false, 900, 'It is unplugged. Plug it in.'];
         yield 'in the other mode' => ['teasel', $teasel('controller', 12), true, 900, 'It is in the mode "Sends as a controller", in which it takes no write. Move the slide at the back to the left.'];
         yield 'in a mode that nobody knows' => ['teasel', $teasel('moon', 12), true, 900, 'It is in a mode that its file does not know. Put it back into the mode that it had.'];
         yield 'locked' => ['teasel', $teasel('keys', 0), true, 900, 'It lets no write in now. Press the button at the back: then a write can begin for 30 s.'];
-        yield 'another board' => ['rowan', new Told('RW-1', 'C', '2.4', null, null), true, 900, 'It says that its board is C, and its file says B. Take another unit, or the device file of this one.'];
-        yield 'firmware that is too old' => ['rowan', new Told('RW-1', 'B', '2.1', null, null), true, 900, 'Its firmware is 2.1, and a write needs 2.2. Give it a newer firmware.'];
-        yield 'versions are numbers' => ['rowan', new Told('RW-1', 'B', '2.10', null, null), true, 900, null];
-        yield 'no room' => ['rowan', new Told('RW-1', 'B', '2.4', null, null), true, 5000, 'It takes 5000 bytes, and a bank holds 4080. Assign fewer of its controls.'];
+        yield 'another board' => ['rowan', new UnitIdentity('RW-1', 'C', '2.4', null, null), true, 900, 'It says that its board is C, and its file says B. Take another unit, or the device file of this one.'];
+        yield 'firmware that is too old' => ['rowan', new UnitIdentity('RW-1', 'B', '2.1', null, null), true, 900, 'Its firmware is 2.1, and a write needs 2.2. Give it a newer firmware.'];
+        yield 'versions are numbers' => ['rowan', new UnitIdentity('RW-1', 'B', '2.10', null, null), true, 900, null];
+        yield 'no room' => ['rowan', new UnitIdentity('RW-1', 'B', '2.4', null, null), true, 5000, 'It takes 5000 bytes, and a bank holds 4080. Assign fewer of its controls.'];
     }
 
     #[DataProvider('met')]
-    public function test_what_is_not_met_is_said_with_what_to_do(string $device, ?Told $told, bool $isPlugged, int $bytes, ?string $said): void
+    public function test_what_is_not_met_is_said_with_what_to_do(string $device, ?UnitIdentity $told, bool $isPlugged, int $bytes, ?string $said): void
     {
         $readiness = Readiness::of(self::device($device), $told ?? self::fail(), $isPlugged, $bytes, 4080);
         $this->assertSame([$said, $said === null], [$readiness->why(), $readiness->isMet()]);
@@ -99,7 +99,7 @@ final class ReadinessTest extends TestCase
     public function test_a_firmware_for_another_board_or_an_older_one_is_refused_and_what_it_keeps_is_told(): void
     {
         $file = FirmwareFile::read(FirmwareFile::write('B', '2.6', self::KEEPS, 'the code'));
-        $told = new Told('RW-1180', 'B', '2.4', null, null);
+        $told = new UnitIdentity('RW-1180', 'B', '2.4', null, null);
         $this->assertNull($file->whyNot($told));
         $this->assertSame('This firmware is for board B, and the device has board C. Nothing was sent to it.', $file->whyNot($told->onBoard('C')));
         $this->assertSame('This firmware is 2.6, and the device has the newer 2.10. Nothing was sent to it.', $file->whyNot($told->withFirmware('2.10')));

@@ -9,7 +9,7 @@ use Nailrod\Core\Exchange\Print\Ink;
 use Nailrod\Core\Exchange\Print\KneeCard;
 use Nailrod\Core\Exchange\Print\Paper;
 use Nailrod\Core\Exchange\Print\PrintPage;
-use Nailrod\Core\Exchange\Print\SetList;
+use Nailrod\Core\Exchange\Print\SetListPage;
 use Nailrod\Core\Set\BindingSet;
 use Nailrod\Core\Set\PartPath;
 use Nailrod\Core\Set\SetDocument;
@@ -137,7 +137,7 @@ final class KneeCardTest extends TestCase
     {
         foreach (['a4', 'letter'] as $paper) {
             foreach ([false, true] as $isLarge) {
-                $list = new SetList(self::set('dunlin'), Paper::of($paper), $isLarge);
+                $list = new SetListPage(self::set('dunlin'), Paper::of($paper), $isLarge);
                 $pages = $list->pages();
                 $this->assertInside($pages, $isLarge ? 12.0 : 8.0);
                 $words = Marks::words($pages);

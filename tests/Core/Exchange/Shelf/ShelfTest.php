@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core\Exchange\Shelf;
 
 use Nailrod\Core\Exchange\Shelf\HoldsFile;
+use Nailrod\Core\Exchange\Shelf\InputPositions;
 use Nailrod\Core\Exchange\Shelf\LampScheme;
-use Nailrod\Core\Exchange\Shelf\Places;
 use Nailrod\Core\Exchange\Shelf\ReadyLayer;
 use Nailrod\Core\Exchange\Shelf\ReadyMacro;
 use Nailrod\Core\Exchange\Shelf\ReadyShape;
@@ -74,25 +74,25 @@ final class ShelfTest extends TestCase
     public function test_every_input_and_lamp_has_a_name_without_its_owners_and_is_found_again_by_it(): void
     {
         $set = self::set('skerrywing');
-        $places = Places::of($set);
+        $places = InputPositions::of($set);
         $refs = array_filter($set->rig->refs(), fn (string $ref) => ! str_starts_with($ref, 'made/'));
         $named = [];
         foreach ($refs as $ref) {
             $name = $places->named($ref);
             if ($name !== null && (isset($set->rig->contacts[$ref]) || isset($set->rig->axes[$ref]))) {
                 $this->assertSame($ref, $places->ref($name));
-                $this->assertTrue(Places::isOne($name), $name);
+                $this->assertTrue(InputPositions::isOne($name), $name);
                 $named[] = $name;
             }
         }
         $this->assertGreaterThan(150, count($named));
         $this->assertCount(count($named), array_unique($named));
         $this->assertSame('rowan/rev-3', $places->ref((string) $places->named('rowan/rev-3')));
-        $this->assertSame('button 4 of the throttle', Places::inWords('throttle-1/button-4'));
-        $this->assertSame('two way 2 up of the throttle', Places::inWords('throttle-1/two-way-2.up'));
+        $this->assertSame('button 4 of the throttle', InputPositions::inWords('throttle-1/button-4'));
+        $this->assertSame('two way 2 up of the throttle', InputPositions::inWords('throttle-1/two-way-2.up'));
         $this->assertNull($places->ref('throttle-1/button-99'));
         $this->assertNull($places->named('nowhere/button'));
-        $this->assertFalse(Places::isOne('fennel/mark'));
+        $this->assertFalse(InputPositions::isOne('fennel/mark'));
     }
 
     public function test_whatever_a_set_has_can_be_put_there_and_is_the_same_when_it_is_taken_where_it_was_not(): void

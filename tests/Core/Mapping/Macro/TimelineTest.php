@@ -9,8 +9,8 @@ use Nailrod\Core\Format\PlainNames;
 use Nailrod\Core\Mapping\KeyLayout;
 use Nailrod\Core\Mapping\Macro\Bar;
 use Nailrod\Core\Mapping\Macro\Macro;
+use Nailrod\Core\Mapping\Macro\MacroRecorder;
 use Nailrod\Core\Mapping\Macro\MacroStep;
-use Nailrod\Core\Mapping\Macro\Recorder;
 use Nailrod\Core\Mapping\Macro\Timeline;
 use Nailrod\Core\Mapping\Output\ControllerButton;
 use Nailrod\Core\Mapping\Output\KeyStroke;
@@ -63,7 +63,7 @@ final class TimelineTest extends TestCase
         $shift = ['kind' => 'key', 'code' => 'ShiftLeft'];
         $both = [['do' => 'press', 'output' => $shift], ['do' => 'press', 'output' => self::KEY_A], ['do' => 'wait', 'ms' => 30], ['do' => 'release', 'output' => self::KEY_A], ['do' => 'release', 'output' => $shift]];
         $this->assertSame(['press key Shift', 'tap key A 30', 'release key Shift'], self::steps(self::line($both)));
-        $recorder = new Recorder;
+        $recorder = new MacroRecorder;
         foreach ([[0, 'ShiftLeft', true], [0, 'KeyA', true], [40_000, 'ShiftLeft', false], [40_000, 'KeyA', false]] as [$t, $code, $isDown]) {
             $recorder->take($t, new KeyStroke($code), $isDown);
         }
@@ -123,12 +123,12 @@ final class TimelineTest extends TestCase
 
     public function test_a_recording_begins_with_its_first_press_and_leaves_out_repeats(): void
     {
-        $recorder = new Recorder;
+        $recorder = new MacroRecorder;
         $events = [[900_000, 'KeyX', false], [1_000_000, 'ShiftLeft', true], [1_050_400, 'KeyA', true], [1_300_000, 'KeyA', true], [1_350_000, 'KeyA', false], [1_400_000, 'ShiftLeft', false], [1_500_000, 'KeyB', true]];
         foreach ($events as [$t, $code, $down]) {
             $recorder->take($t, new KeyStroke($code), $down);
         }
         $this->assertSame(['key Shift 0-400', 'key A 50-350', 'key B 500-501'], self::bars(Timeline::from($recorder->bars())));
-        $this->assertSame([], (new Recorder)->bars());
+        $this->assertSame([], (new MacroRecorder)->bars());
     }
 }

@@ -7,8 +7,8 @@ namespace Tests\Core\Rig\Hid;
 use Nailrod\Core\Format\FormatError;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Rig\Hid\Collections;
-use Nailrod\Core\Rig\Hid\Field;
 use Nailrod\Core\Rig\Hid\ReportDescriptor;
+use Nailrod\Core\Rig\Hid\ReportField;
 use PHPUnit\Framework\TestCase;
 
 final class CollectionsTest extends TestCase
@@ -44,7 +44,7 @@ final class CollectionsTest extends TestCase
         $said = self::told();
         $said[0]['inputReports'][0]['items'] = [['usages' => [0x10038], 'logicalMinimum' => -127, 'logicalMaximum' => 127, 'reportSize' => 8, 'reportCount' => 1, 'isAbsolute' => false, 'isArray' => false]];
         $encoders = ReportDescriptor::parse(Collections::bytes(Node::of($said)))->encoders();
-        $this->assertSame([[-127, 127]], array_map(fn (Field $field) => [$field->logicalMin, $field->logicalMax], $encoders));
+        $this->assertSame([[-127, 127]], array_map(fn (ReportField $field) => [$field->logicalMin, $field->logicalMax], $encoders));
     }
 
     public function test_what_no_browser_tells_is_refused_with_its_place(): void

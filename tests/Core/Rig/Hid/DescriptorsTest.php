@@ -7,8 +7,8 @@ namespace Tests\Core\Rig\Hid;
 use Nailrod\Core\Format\Node;
 use Nailrod\Core\Rig\Hid\DescriptorError;
 use Nailrod\Core\Rig\Hid\DescriptorText;
-use Nailrod\Core\Rig\Hid\Field;
 use Nailrod\Core\Rig\Hid\ReportDescriptor;
+use Nailrod\Core\Rig\Hid\ReportField;
 use Nailrod\Core\Rig\Wiring\DeviceBuilder;
 use Nailrod\Core\Rig\Wiring\DeviceReader;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -25,7 +25,7 @@ final class DescriptorsTest extends TestCase
     }
 
     /** A field as "page:usage[-last] @offset size min..max flags". */
-    private static function words(Field $field): string
+    private static function words(ReportField $field): string
     {
         return sprintf('%X:%X%s @%d %d %d..%d', $field->page, $field->usage, $field->array ? sprintf('-%X', $field->lastUsage) : '', $field->bitOffset, $field->size, $field->logicalMin, $field->logicalMax)
             .($field->relative ? ' relative' : '').($field->array ? ' array' : '').($field->nullState ? ' null' : '');
